@@ -1,0 +1,2 @@
+package openbloom.app;
+public class OpenBloom { public static void main(String[] a) {} }

@@ -1,0 +1,105 @@
+package openbloom.core.evidence;
+
+import static openbloom.core.evidence.Source.*;
+
+/**
+ * Every number a rule or a calculation takes from outside, with its unit and source. Code reads the number
+ * from here, so that the list of sources shown to the instructor is the list the program really uses.
+ */
+public enum Published {
+    PREGNANCY_FROM_LAST_PERIOD(E_DATE, 280, "days", "first day of last period to due date"),
+    PREGNANCY_FROM_CONCEPTION(E_DATE, 266, "days", "conception to due date"),
+    USUAL_CYCLE(E_DATE, 28, "days", "cycle the 280 days assume"),
+    REDATE_TO_8W6D(E_REDATE, 5, "days", "re-date if the scan differs by more, to 8w6d"),
+    REDATE_TO_15W6D(E_REDATE, 7, "days", "re-date if the scan differs by more, 9w0d to 15w6d"),
+    REDATE_TO_21W6D(E_REDATE, 10, "days", "re-date if the scan differs by more, 16w0d to 21w6d"),
+    REDATE_TO_27W6D(E_REDATE, 14, "days", "re-date if the scan differs by more, 22w0d to 27w6d"),
+    REDATE_FROM_28W0D(E_REDATE, 21, "days", "re-date if the scan differs by more, from 28w0d"),
+    SECOND_TRIMESTER(E_TRIM, 14, "weeks", "second trimester begins"),
+    THIRD_TRIMESTER(E_TRIM, 28, "weeks", "third trimester begins"),
+    EARLY_TERM(E_TERM, 37, "weeks", "early term begins"),
+    FULL_TERM(E_TERM, 39, "weeks", "full term begins"),
+    LATE_TERM(E_TERM, 41, "weeks", "late term begins"),
+    POST_TERM(E_TERM, 42, "weeks", "post-term begins"),
+    VESSEL_COMPRESSION(E_SUPINE, 20, "weeks", "great vessels compressed lying on the back"),
+    PLACENTA_PRAEVIA_LIMIT(E_CONTRA, 28, "weeks", "placenta praevia is absolute after"),
+    TWINS_LIMIT(E_CONTRA, 28, "weeks", "twins are relative after"),
+    MANY_BABIES(E_CONTRA, 3, "babies", "absolute from this many babies"),
+    FULL_CHECK_AFTER_BIRTH(E_PPCARE, 6, "weeks", "check after birth, from"),
+    IMPACT_AFTER_BIRTH(E_RUN, 12, "weeks", "no running before (3 months)"),
+    STRAIGHT_LEG_RAISE_MAX(E_ASLR, 10, "points", "sum of both sides"),
+    BOISSONNAULT_FINGERS(E_BOISS, 2, "fingers", "wider than this is a separation"),
+    BOISSONNAULT_SITE(E_BOISS, 45, "mm", "distance above and below the navel"),
+    RATH_OLDER_THAN(E_RATH, 45, "years", "the older row applies above this age"),
+    RATH_ABOVE(E_RATH, 10, "mm", "limit above the navel, younger"),
+    RATH_ABOVE_OLDER(E_RATH, 15, "mm", "limit above the navel, older"),
+    RATH_NAVEL(E_RATH, 27, "mm", "limit at the navel"),
+    RATH_BELOW(E_RATH, 9, "mm", "limit below the navel, younger"),
+    RATH_BELOW_OLDER(E_RATH, 14, "mm", "limit below the navel, older"),
+    SITE_TOLERANCE(COMMON_PRACTICE, 10, "mm", "a reading is compared with a school within this distance of its site"),
+    DEPTH_OF_A_KNUCKLE(COMMON_PRACTICE, 1, "knuckle", "P-GAP-3: less than the first is shallow"),
+    GAP_RECHECK(COMMON_PRACTICE, 7, "days", "P-GAP-4: look again at the gap about every"),
+    GAP_STALE(COMMON_PRACTICE, 14, "days", "a gate may rest on a gap reading no older than"),
+    BY_THE_SIDE(COMMON_PRACTICE, 8, "weeks", "P-GAP-5: down and up by the side after birth, for"),
+    BREATH(COMMON_PRACTICE, 6, "s", "P-BRE-1: ten breaths take about a minute"),
+    RECONNECT_FLOOR(COMMON_PRACTICE, 2, "weeks", "Reconnect, earliest"),
+    REBUILD_FLOOR(COMMON_PRACTICE, 6, "weeks", "Rebuild, earliest"),
+    STRENGTHEN_FLOOR(COMMON_PRACTICE, 12, "weeks", "Strengthen, earliest"),
+    RETURN_AFTER_SURGERY_OR_TEAR(
+            COMMON_PRACTICE, 16, "weeks", "Return after a caesarean or a tear of degree 3–4, earliest"),
+    NEWLY_DELIVERED(COMMON_PRACTICE, 2, "years", "time floors apply for this long after birth"),
+    PRONE_AFTER_CAESAREAN(
+            COMMON_PRACTICE, 8, "weeks", "on the front or full front support after a caesarean, earliest"),
+    LIFTING_AFTER_CAESAREAN(COMMON_PRACTICE, 6, "weeks", "nothing heavier than the baby after a caesarean, until"),
+    SCAR_TOUCH(COMMON_PRACTICE, 6, "weeks", "P-CS-1: gentle scar massage, earliest"),
+    SCAR_DEEP(COMMON_PRACTICE, 12, "weeks", "P-CS-1: deep scar work, earliest"),
+    SUPINE_LATE_LIMIT(COMMON_PRACTICE, 28, "weeks", "A8: none on the back from (limited from 20)"),
+    SUPINE_EARLY_LIMIT(COMMON_PRACTICE, 18, "weeks", "A8: none on the back from (stricter choice)"),
+    BALANCE_SUPPORT(COMMON_PRACTICE, 20, "weeks", "single-leg balance with support, from"),
+    SHORT_HOLD(COMMON_PRACTICE, 10, "s", "longest still hold with high blood pressure"),
+    STRAIGHT_LEG_RAISE_LIMIT(COMMON_PRACTICE, 4, "points", "no single-leg load from this score"),
+    LETTING_GO_NEEDED(COMMON_PRACTICE, 8, "of 10", "full letting-go before lifts return"),
+    SYMPTOM_MEMORY(COMMON_PRACTICE, 14, "days", "symptoms count for");
+
+    private final Source source;
+    private final int amount;
+    private final String unit;
+    private final String meaning;
+
+    Published(Source source, int amount, String unit, String meaning) {
+        this.source = source;
+        this.amount = amount;
+        this.unit = unit;
+        this.meaning = meaning;
+    }
+
+    public Source source() {
+        return source;
+    }
+
+    /** The number, in {@link #unit()}. */
+    public int amount() {
+        return amount;
+    }
+
+    public String unit() {
+        return unit;
+    }
+
+    public String meaning() {
+        return meaning;
+    }
+
+    /**
+     * The number in days.
+     *
+     * @throws IllegalStateException if the unit is no length of time
+     */
+    public int days() {
+        return switch (unit) {
+            case "days" -> amount;
+            case "weeks" -> 7 * amount;
+            default -> throw new IllegalStateException("Expected days or weeks, but " + this + " is in " + unit);
+        };
+    }
+}

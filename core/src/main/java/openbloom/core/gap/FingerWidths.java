@@ -1,0 +1,43 @@
+package openbloom.core.gap;
+
+import java.util.List;
+
+/**
+ * The breadth of an examiner's fingers laid side by side, one to four together, in millimetres. It turns her finger
+ * readings into derived millimetres.
+ */
+public record FingerWidths(List<Integer> togetherMm) {
+    public static final int NARROWEST_MM = 8;
+    public static final int BROADEST_MM = 30;
+
+    /** @throws IllegalArgumentException unless there are four growing breadths, each finger 8 to 30 mm */
+    public FingerWidths {
+        togetherMm = List.copyOf(togetherMm);
+        if (togetherMm.size() != 4) {
+            throw new IllegalArgumentException("Four breadths are expected, but there were " + togetherMm.size());
+        }
+        for (int i = 0; i < 4; i++) {
+            int finger = togetherMm.get(i) - (i == 0 ? 0 : togetherMm.get(i - 1));
+            if (finger < NARROWEST_MM || finger > BROADEST_MM) {
+                throw new IllegalArgumentException("A finger must be " + NARROWEST_MM + " to " + BROADEST_MM
+                        + " mm broad, but finger " + (i + 1) + " was " + finger);
+            }
+        }
+    }
+
+    /** Derived millimetres; beyond four fingers the average finger is added. */
+    public int mmOf(Width.Fingers width) {
+        int whole = width.halves() / 2;
+        double lower = breadth(whole);
+        double upper = width.halves() % 2 == 0 ? lower : breadth(whole + 1);
+        return (int) Math.round((lower + upper) / 2);
+    }
+
+    private double breadth(int fingers) {
+        if (fingers == 0) {
+            return 0;
+        }
+        int four = togetherMm.get(3);
+        return fingers <= 4 ? togetherMm.get(fingers - 1) : four + (fingers - 4) * four / 4.0;
+    }
+}

@@ -1,0 +1,49 @@
+package openbloom.core.gap;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import openbloom.core.evidence.Published;
+import openbloom.core.stage.Told;
+
+/** The readings of one check on one day. */
+public record GapCheck(LocalDate date, List<GapReading> readings) {
+    public GapCheck {
+        readings = readings.stream()
+                .sorted(Comparator.comparing(GapReading::state).thenComparing(GapReading::site))
+                .toList();
+    }
+
+    public Stream<GapReading> in(GapState state) {
+        return readings.stream().filter(reading -> reading.state() == state);
+    }
+
+    public Optional<GapReading> at(Site site, GapState state) {
+        return in(state).filter(reading -> reading.site() == site).findFirst();
+    }
+
+    public long ageOn(LocalDate day) {
+        return ChronoUnit.DAYS.between(date, day);
+    }
+
+    /** Whether a gate may still rest on it: at most 14 days old and not from the future. */
+    public boolean isFreshOn(LocalDate day) {
+        return ageOn(day) >= 0 && ageOn(day) <= Published.GAP_STALE.days();
+    }
+
+    public LocalDate nextDue() {
+        return date.plusDays(Published.GAP_RECHECK.days());
+    }
+
+    /** Doming on the small lift: yes if seen anywhere, no only if looked for at every site read. */
+    public Told domedOnLift() {
+        List<Told> seen = in(GapState.LIFT).map(GapReading::domed).toList();
+        if (seen.contains(Told.YES)) {
+            return Told.YES;
+        }
+        return seen.isEmpty() || seen.contains(Told.UNKNOWN) ? Told.UNKNOWN : Told.NO;
+    }
+}

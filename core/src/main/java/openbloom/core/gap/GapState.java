@@ -1,0 +1,18 @@
+package openbloom.core.gap;
+
+/** What she is doing while the midline is read. */
+public enum GapState {
+    REST("rest"),
+    LIFT("small head lift"),
+    CONNECTED("connected, then small lift");
+
+    private final String words;
+
+    GapState(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+}

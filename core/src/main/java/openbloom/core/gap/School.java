@@ -1,0 +1,112 @@
+package openbloom.core.gap;
+
+import static openbloom.core.gap.SchoolAnswer.Reading.NO_READING;
+import static openbloom.core.gap.SchoolAnswer.Reading.WIDER;
+import static openbloom.core.gap.SchoolAnswer.Reading.WITHIN;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import openbloom.core.evidence.Published;
+import openbloom.core.evidence.Source;
+
+/** Schools of reading a gap. Finger schools read the small head lift at every site. */
+public enum School {
+    TWO_FINGERS("two fingers", Source.E_BOISS) {
+        @Override
+        public SchoolAnswer read(GapCheck check, int ageYears) {
+            return byFingers(check, 2 * Published.BOISSONNAULT_FINGERS.amount());
+        }
+    },
+    FOUR_FINGERS("four fingers (never unlocks)", Source.COMMON_PRACTICE) {
+        @Override
+        public SchoolAnswer read(GapCheck check, int ageYears) {
+            return byFingers(check, 2 * LENIENT_FINGERS);
+        }
+    },
+    FUNCTIONAL("width with depth and firmness", Source.E_DUFOUR) {
+        @Override
+        public SchoolAnswer read(GapCheck check, int ageYears) {
+            List<GapReading> connected = check.in(GapState.CONNECTED).toList();
+            Optional<GapReading> worst = connected.stream()
+                    .max(Comparator.comparing(GapReading::depth)
+                            .thenComparing(reading -> -reading.firmness().grade()));
+            return worst.map(reading -> functional(connected, reading)).orElseGet(this::nothingRead);
+        }
+    },
+    RATH_1996("millimetres by age and site", Source.E_RATH) {
+        @Override
+        public SchoolAnswer read(GapCheck check, int ageYears) {
+            return RathLimits.read(check, ageYears);
+        }
+    };
+
+    private static final int LENIENT_FINGERS = 4;
+
+    private final String words;
+    private final Source source;
+
+    School(String words, Source source) {
+        this.words = words;
+        this.source = source;
+    }
+
+    /**
+     * How this school reads a check.
+     *
+     * @param ageYears her age in completed years; only schools with age rows look at it
+     */
+    public abstract SchoolAnswer read(GapCheck check, int ageYears);
+
+    public String words() {
+        return words;
+    }
+
+    public Source source() {
+        return source;
+    }
+
+    SchoolAnswer byFingers(GapCheck check, int limitHalves) {
+        Comparator<GapReading> byWidth = Comparator.comparingInt(reading -> ((Width.Fingers) reading.width()).halves());
+        return check.in(GapState.LIFT)
+                .filter(reading -> reading.width() instanceof Width.Fingers)
+                .max(byWidth)
+                .map(widest -> byWidest(widest, limitHalves))
+                .orElseGet(this::nothingRead);
+    }
+
+    private SchoolAnswer byWidest(GapReading widest, int limitHalves) {
+        boolean wider = ((Width.Fingers) widest.width()).halves() > limitHalves;
+        String limit = limitHalves / 2 + " fingers";
+        String detail =
+                (wider ? "wider than " + limit : limit + " or fewer") + ": " + widest.words() + " on the small lift";
+        return new SchoolAnswer(
+                this, wider ? WIDER : WITHIN, Optional.empty(), Optional.of(widest.site()), detail, source);
+    }
+
+    SchoolAnswer functional(List<GapReading> connected, GapReading worst) {
+        boolean holds = connected.stream().allMatch(School::isFunctional);
+        GapReading deciding = holds
+                ? worst
+                : connected.stream()
+                        .filter(reading -> !isFunctional(reading))
+                        .findFirst()
+                        .orElse(worst);
+        String detail = (holds ? "the floor holds" : "the floor does not hold yet") + " "
+                + deciding.site().words() + " when connected: "
+                + deciding.depth().words() + ", " + deciding.firmness().words();
+        return new SchoolAnswer(
+                this, holds ? WITHIN : WIDER, Optional.empty(), Optional.of(deciding.site()), detail, source);
+    }
+
+    private static boolean isFunctional(GapReading reading) {
+        return reading.depth().compareTo(Depth.FIRST_KNUCKLE) <= 0
+                && reading.firmness().compareTo(Firmness.SPRINGS) >= 0
+                && reading.domed() != openbloom.core.stage.Told.YES;
+    }
+
+    SchoolAnswer nothingRead() {
+        return new SchoolAnswer(
+                this, NO_READING, Optional.empty(), Optional.empty(), "no reading this school can use", source);
+    }
+}

@@ -1,0 +1,72 @@
+package openbloom.core.moves;
+
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** Every move, each in its strand, checked when it was loaded. */
+public final class Catalogue {
+    private static final Comparator<Move> LADDER_ORDER =
+            Comparator.comparing(Move::strand).thenComparing(Move::rung).thenComparing(Move::id);
+
+    private final List<Move> moves;
+    private final Map<String, Move> byId;
+    private final Map<Strand, List<Move>> byStrand;
+
+    Catalogue(Collection<Move> moves) {
+        this.moves = moves.stream().sorted(LADDER_ORDER).toList();
+        this.byId = this.moves.stream().collect(Collectors.toUnmodifiableMap(Move::id, Function.identity()));
+        this.byStrand = this.moves.stream()
+                .collect(Collectors.groupingBy(Move::strand, TreeMap::new, Collectors.toUnmodifiableList()));
+    }
+
+    /** All moves, strand by strand, from the first rung. */
+    public List<Move> moves() {
+        return moves;
+    }
+
+    public int size() {
+        return moves.size();
+    }
+
+    public Optional<Move> find(String id) {
+        return Optional.ofNullable(byId.get(id));
+    }
+
+    /** @throws IllegalArgumentException if there is no such move */
+    public Move get(String id) {
+        return find(id).orElseThrow(
+                        () -> new IllegalArgumentException("A move of the catalogue was expected, but was " + id));
+    }
+
+    /** A strand's moves from the first rung; empty if it has none. */
+    public List<Move> ladder(Strand strand) {
+        return byStrand.getOrDefault(strand, List.of());
+    }
+
+    public int topRung(Strand strand) {
+        return ladder(strand).stream().mapToInt(Move::rung).max().orElse(0);
+    }
+
+    /**
+     * Where to look for a swap, nearest first: the move's own swaps, then down its strand rung by rung, then moves of
+     * the same purpose in other strands from the nearest load downwards. The move itself is not among them.
+     */
+    public Stream<Move> nearest(Move move) {
+        Stream<Move> named = move.links().swaps().stream().map(this::get);
+        Stream<Move> below = ladder(move.strand()).stream()
+                .filter(other -> other.rung() < move.rung())
+                .sorted(Comparator.comparing(Move::rung).reversed());
+        Stream<Move> across = moves.stream()
+                .filter(other -> other.strand() != move.strand() && other.purpose() == move.purpose())
+                .filter(other -> other.load() <= move.load())
+                .sorted(Comparator.comparing(Move::load).reversed());
+        return Stream.of(named, below, across).flatMap(Function.identity()).distinct();
+    }
+}

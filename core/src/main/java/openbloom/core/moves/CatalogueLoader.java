@@ -1,0 +1,86 @@
+package openbloom.core.moves;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Objects;
+import java.util.stream.Stream;
+import openbloom.core.Outcome;
+import openbloom.core.Problem;
+
+/** Reads the catalogue that ships with the program and the moves a studio adds to it. */
+public final class CatalogueLoader {
+    private static final String FOLDER = "/openbloom/catalogue/";
+    private final MoveReader reader;
+
+    public CatalogueLoader() {
+        reader = new MoveReader(new DoseReader(StrandFile.doseSchemes(resource("doses"))));
+    }
+
+    /**
+     * The catalogue that ships with the program.
+     *
+     * @throws IllegalStateException naming every problem, if the shipped files do not pass the checker
+     */
+    public Catalogue shipped() {
+        List<Move> moves = new ArrayList<>();
+        for (Strand strand : Strand.values()) {
+            Outcome<List<Move>> read = read(resource(strand.fileName()));
+            requireClean(strand.fileName(), read.problems());
+            moves.addAll(read.value());
+        }
+        List<Move> linked = Ladders.link(moves);
+        requireClean("catalogue", CatalogueChecker.check(linked));
+        return new Catalogue(linked);
+    }
+
+    /**
+     * A catalogue with a studio's own moves added.
+     *
+     * @param yaml a file of moves in the shipped form; its ids must be new
+     * @return the larger catalogue, or every problem with the file, its moves and their place among the others
+     */
+    public Outcome<Catalogue> add(Catalogue base, String yaml) {
+        Outcome<List<Move>> read = read(yaml);
+        if (!read.problems().isEmpty()) {
+            return new Outcome.Refused<>(read.problems());
+        }
+        List<Move> all =
+                Stream.concat(base.moves().stream(), read.value().stream()).toList();
+        List<Problem> problems = CatalogueChecker.check(all);
+        return problems.isEmpty() ? Outcome.accepted(new Catalogue(all)) : new Outcome.Refused<>(problems);
+    }
+
+    private Outcome<List<Move>> read(String yaml) {
+        Outcome<List<MoveEntry>> entries = StrandFile.entries(yaml);
+        if (!entries.problems().isEmpty()) {
+            return new Outcome.Refused<>(entries.problems());
+        }
+        List<Outcome<Move>> read = entries.value().stream().map(reader::read).toList();
+        List<Problem> problems =
+                read.stream().map(Outcome::problems).flatMap(Collection::stream).toList();
+        return problems.isEmpty()
+                ? Outcome.accepted(read.stream().map(Outcome::value).toList())
+                : new Outcome.Refused<>(problems);
+    }
+
+    private static void requireClean(String what, List<Problem> problems) {
+        if (!problems.isEmpty()) {
+            throw new IllegalStateException("The shipped " + what + " should pass the checker, but: " + problems);
+        }
+    }
+
+    private static String resource(String name) {
+        try (InputStream in = Objects.requireNonNull(
+                CatalogueLoader.class.getResourceAsStream(FOLDER + name + ".yaml"),
+                () -> "No catalogue file " + name)) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+}

@@ -1,0 +1,27 @@
+package openbloom.core.moves;
+
+/** A feature of a move that some woman may have to be spared. */
+public enum Demand {
+    OVERHEAD("arms above the shoulder"),
+    WRIST("weight on bent wrists"),
+    SINGLE_LEG("one leg bears the load"),
+    LEGS_TOGETHER("legs held together"),
+    INNER_THIGH_SQUEEZE("inner thighs squeeze"),
+    BAR_PATH("load travels close to the belly"),
+    BALANCE("unsteady balance"),
+    HEAVY("heavy load"),
+    WIDE("wide or uneven stride"),
+    BREATH_HOLD("tempts her to hold the breath"),
+    MOVING("the body moves through the support"),
+    ROUNDED("the spine rounds fully");
+
+    private final String words;
+
+    Demand(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+}

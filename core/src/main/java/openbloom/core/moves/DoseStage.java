@@ -1,0 +1,22 @@
+package openbloom.core.moves;
+
+/** The stage a dose is written for. */
+public enum DoseStage {
+    HEAL("Heal"),
+    RECONNECT("Reconnect"),
+    REBUILD("Rebuild"),
+    STRENGTHEN("Strengthen"),
+    RETURN("Return"),
+    PREGNANT("pregnant"),
+    OTHER("neither pregnant nor newly delivered");
+
+    private final String words;
+
+    DoseStage(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+}

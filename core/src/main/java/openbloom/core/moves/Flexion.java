@@ -1,0 +1,18 @@
+package openbloom.core.moves;
+
+/** How much a move bends the trunk forward against load. */
+public enum Flexion {
+    NONE("none"),
+    HEAD("head lift"),
+    CURL("curl");
+
+    private final String words;
+
+    Flexion(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+}

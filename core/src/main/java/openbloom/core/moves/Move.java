@@ -1,0 +1,91 @@
+package openbloom.core.moves;
+
+import java.util.List;
+import java.util.Map;
+import openbloom.core.evidence.Source;
+
+/**
+ * One move or one version of a move.
+ *
+ * @param rung its place in its strand, from 1; versions share a rung
+ * @param doses one for every stage
+ */
+public record Move(
+        String id,
+        String name,
+        Strand strand,
+        int rung,
+        Purpose purpose,
+        Position position,
+        Surface surface,
+        Demands demands,
+        BreathPattern breath,
+        PelvicTone tone,
+        Sides sides,
+        List<Kit> kit,
+        Map<DoseStage, Dose> doses,
+        Teaching teaching,
+        Links links,
+        Source evidence) {
+    public Move {
+        kit = List.copyOf(kit);
+        doses = Map.copyOf(doses);
+    }
+
+    /** @throws IllegalStateException if the checker let a move without this dose pass */
+    public Dose doseAt(DoseStage stage) {
+        Dose dose = doses.get(stage);
+        if (dose == null) {
+            throw new IllegalStateException("Expected a dose for " + stage + " in " + id + ", but there was none");
+        }
+        return dose;
+    }
+
+    public boolean has(Demand feature) {
+        return demands.has(feature);
+    }
+
+    public boolean needs(Equipment equipment) {
+        return kit.stream().anyMatch(item -> item.needs() == equipment);
+    }
+
+    public int load() {
+        return demands.load();
+    }
+
+    public boolean isOnTheBack() {
+        return position.isOnTheBack();
+    }
+
+    public boolean isImpact() {
+        return demands.impact() > 0;
+    }
+
+    /** Bends the trunk forward against load. */
+    public boolean isCurl() {
+        return demands.flexion() == Flexion.CURL;
+    }
+
+    /** Walking, the first rung of impact. */
+    public boolean isWalking() {
+        return strand == Strand.IMPACT && rung == 1;
+    }
+
+    /** Whether a rung of the strand is earned by the one below; breath, release and mobility are positions, not loads. */
+    public boolean isEarned() {
+        return switch (strand) {
+            case BREATH, RELEASE, MOBILITY, SCAR -> false;
+            case CONNECT -> load() > 0;
+            default -> true;
+        };
+    }
+
+    public boolean isFullFrontSupport() {
+        return position == Position.PLANK_FULL;
+    }
+
+    /** A squeeze of the pelvic floor: holds, flicks or the inner thighs. */
+    public boolean isSqueeze() {
+        return strand.isPelvicFloorLift() && tone == PelvicTone.TRAIN || has(Demand.INNER_THIGH_SQUEEZE);
+    }
+}

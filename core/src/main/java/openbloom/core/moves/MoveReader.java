@@ -1,0 +1,129 @@
+package openbloom.core.moves;
+
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import openbloom.core.Outcome;
+import openbloom.core.evidence.Source;
+import org.jspecify.annotations.Nullable;
+
+/** Turns an entry of a file into a move, or says everything that is wrong with it. */
+final class MoveReader {
+    private static final int LONGEST_LINE = 300;
+    private static final java.util.regex.Pattern ID = java.util.regex.Pattern.compile("[a-z0-9]+(-[a-z0-9]+)*");
+
+    private final DoseReader doses;
+
+    MoveReader(DoseReader doses) {
+        this.doses = doses;
+    }
+
+    Outcome<Move> read(MoveEntry entry) {
+        Fields fields = new Fields(entry.id() == null ? "move" : entry.id());
+        String id = fields.text("id", entry.id(), 60);
+        if (!id.isEmpty() && !ID.matcher(id).matches()) {
+            fields.refuse("id", "move.id", id);
+        }
+        Move move = new Move(
+                id,
+                fields.text("name", entry.name(), 80),
+                fields.word("strand", entry.strand(), Strand.class),
+                fields.number("rung", entry.rung(), 1, 40),
+                fields.word("purpose", entry.purpose(), Purpose.class),
+                fields.word("position", entry.position(), Position.class),
+                fields.word("surface", entry.surface(), Surface.FLOOR),
+                demands(entry, fields),
+                fields.word("breath", entry.breath(), BreathPattern.OUT),
+                fields.word("tone", entry.tone(), PelvicTone.NEUTRAL),
+                fields.word("sides", entry.sides(), Sides.BOTH),
+                kit(entry, fields),
+                doses.read(entry.dose(), fields),
+                teaching(entry, fields),
+                new Links(orNone(entry.easier()), orNone(entry.harder()), orNone(entry.swaps())),
+                source(entry, fields));
+        return fields.problems().isEmpty() ? Outcome.accepted(move) : new Outcome.Refused<>(fields.problems());
+    }
+
+    private static Demands demands(MoveEntry entry, Fields fields) {
+        return new Demands(
+                fields.number("midline_load", entry.midlineLoad(), 0, 5),
+                fields.number("pressure", entry.pressure(), 0, 5),
+                fields.word("flexion", entry.flexion(), Flexion.NONE),
+                fields.word("rotation", entry.rotation(), Rotation.NONE),
+                entry.impact() == null ? 0 : fields.number("impact", entry.impact(), 0, 3),
+                features(entry));
+    }
+
+    private static Set<Demand> features(MoveEntry entry) {
+        Map<Demand, Boolean> told = new EnumMap<>(Demand.class);
+        told.put(Demand.OVERHEAD, entry.overhead());
+        told.put(Demand.WRIST, entry.wrist());
+        told.put(Demand.SINGLE_LEG, entry.singleLeg());
+        told.put(Demand.LEGS_TOGETHER, entry.legsTogether());
+        told.put(Demand.INNER_THIGH_SQUEEZE, entry.innerThighSqueeze());
+        told.put(Demand.BAR_PATH, entry.barPath());
+        told.put(Demand.BALANCE, entry.balance());
+        told.put(Demand.HEAVY, entry.heavy());
+        told.put(Demand.WIDE, entry.wide());
+        told.put(Demand.BREATH_HOLD, entry.breathHold());
+        told.put(Demand.MOVING, entry.moving());
+        told.put(Demand.ROUNDED, entry.rounded());
+        Set<Demand> features = EnumSet.noneOf(Demand.class);
+        told.forEach((demand, yes) -> {
+            if (yes) {
+                features.add(demand);
+            }
+        });
+        return features;
+    }
+
+    private static List<Kit> kit(MoveEntry entry, Fields fields) {
+        return orNone(entry.equipment()).stream()
+                .map(item -> new Kit(
+                        fields.word("equipment", item.needs(), Equipment.class),
+                        java.util.Optional.ofNullable(item.substitute())))
+                .toList();
+    }
+
+    private static Teaching teaching(MoveEntry entry, Fields fields) {
+        List<String> setup = orNone(entry.setup());
+        if (setup.isEmpty() || setup.size() > Teaching.MOST_SETUP_LINES) {
+            fields.refuse("setup", "move.setup", Teaching.MOST_SETUP_LINES, setup.size());
+        }
+        setup.forEach(line -> fields.text("setup", line, LONGEST_LINE));
+        List<String> watchFor = orNone(entry.watchFor());
+        if (watchFor.isEmpty()) {
+            fields.refuse("watch_for", "move.watchFor");
+        }
+        watchFor.forEach(line -> fields.text("watch_for", line, LONGEST_LINE));
+        String figure = entry.figure() == null ? "" : entry.figure();
+        return new Teaching(setup, cues(entry, fields), watchFor, figure);
+    }
+
+    private static Map<CueFamily, String> cues(MoveEntry entry, Fields fields) {
+        Map<CueFamily, String> cues = new EnumMap<>(CueFamily.class);
+        Map<String, String> written = entry.cues() == null ? Map.of() : entry.cues();
+        written.forEach((family, cue) -> cues.put(
+                fields.word("cues", family, CueFamily.class), fields.text("cues." + family, cue, LONGEST_LINE)));
+        if (!written.containsKey(Fields.asWritten(CueFamily.PLAIN))) {
+            fields.refuse("cues", "move.cues");
+        }
+        return cues;
+    }
+
+    private static Source source(MoveEntry entry, Fields fields) {
+        if (entry.evidence() == null) {
+            return Source.COMMON_PRACTICE;
+        }
+        return Source.parse(entry.evidence()).orElseGet(() -> {
+            fields.refuse("evidence", "move.evidence", entry.evidence());
+            return Source.COMMON_PRACTICE;
+        });
+    }
+
+    private static <T> List<T> orNone(@Nullable List<T> list) {
+        return list == null ? List.of() : list;
+    }
+}

@@ -1,0 +1,19 @@
+package openbloom.core.moves;
+
+/** How much a move turns the trunk. */
+public enum Rotation {
+    NONE("none"),
+    RESIST("resists turning"),
+    SMALL("small turn"),
+    END("end-range turn");
+
+    private final String words;
+
+    Rotation(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+}

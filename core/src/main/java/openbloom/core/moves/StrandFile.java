@@ -1,0 +1,85 @@
+package openbloom.core.moves;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import openbloom.core.Outcome;
+import openbloom.core.Problem;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.dataformat.yaml.YAMLFactory;
+import tools.jackson.dataformat.yaml.YAMLMapper;
+
+/** A YAML file of moves: what they have in common under {@code defaults}, then the moves. */
+record StrandFile(@Nullable ObjectNode defaults, List<ObjectNode> moves) {
+    /** Longest file that is read, in characters. */
+    static final int LONGEST = 1_000_000;
+
+    private static final YAMLMapper YAML = YAMLMapper.builder(YAMLFactory.builder()
+                    .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+                    .build())
+            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .build();
+
+    static Outcome<List<MoveEntry>> entries(String yaml) {
+        if (yaml.length() > LONGEST) {
+            return Outcome.refused(Problem.of("file", "yaml.tooLong", LONGEST, yaml.length()));
+        }
+        try {
+            StrandFile file = YAML.readValue(yaml, StrandFile.class);
+            return file == null || file.moves() == null || file.moves().isEmpty()
+                    ? Outcome.refused(Problem.of("file", "yaml.empty"))
+                    : file.entries();
+        } catch (JacksonException broken) {
+            return Outcome.refused(problem("file", broken));
+        }
+    }
+
+    static Map<String, JsonNode> doseSchemes(String yaml) {
+        return YAML.readValue(yaml, new TypeReference<Map<String, JsonNode>>() {});
+    }
+
+    private Outcome<List<MoveEntry>> entries() {
+        List<MoveEntry> entries = new ArrayList<>();
+        List<Problem> problems = new ArrayList<>();
+        for (ObjectNode move : moves) {
+            try {
+                entries.add(YAML.treeToValue(withDefaults(move), MoveEntry.class));
+            } catch (JacksonException broken) {
+                problems.add(problem(move.path("id").asString("move"), broken));
+            }
+        }
+        return problems.isEmpty() ? Outcome.accepted(List.copyOf(entries)) : new Outcome.Refused<>(problems);
+    }
+
+    private ObjectNode withDefaults(ObjectNode move) {
+        if (defaults == null) {
+            return move;
+        }
+        ObjectNode whole = defaults.deepCopy();
+        whole.setAll(move);
+        if (defaults.path("cues").isObject() && move.path("cues").isObject()) {
+            ObjectNode cues = (ObjectNode) defaults.get("cues").deepCopy();
+            cues.setAll((ObjectNode) move.get("cues"));
+            whole.set("cues", cues);
+        }
+        return whole;
+    }
+
+    private static Problem problem(String field, JacksonException broken) {
+        int line = broken.getLocation() == null ? 0 : broken.getLocation().getLineNr();
+        String what = broken.getOriginalMessage().lines().findFirst().orElse("unreadable");
+        return Problem.of(field, "yaml.broken", Math.max(line, 0), plain(what));
+    }
+
+    /** The library's sentence without the name of the Java class it was filling. */
+    private static String plain(String message) {
+        return message.replaceAll("\\s*\\(class [^)]*\\)", "").replaceAll("`?openbloom\\.[\\w.$]+`?", "a move");
+    }
+}

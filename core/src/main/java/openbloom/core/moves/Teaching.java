@@ -1,0 +1,20 @@
+package openbloom.core.moves;
+
+import java.util.List;
+import java.util.Map;
+
+/** How to teach a move: set-up in at most three lines, cues by family, what to watch for. */
+public record Teaching(List<String> setup, Map<CueFamily, String> cues, List<String> watchFor, String figure) {
+    public static final int MOST_SETUP_LINES = 3;
+
+    public Teaching {
+        setup = List.copyOf(setup);
+        cues = Map.copyOf(cues);
+        watchFor = List.copyOf(watchFor);
+    }
+
+    /** The cue in the family that works for her, or the plain one. */
+    public String cueFor(CueFamily family) {
+        return cues.getOrDefault(family, cues.getOrDefault(CueFamily.PLAIN, ""));
+    }
+}

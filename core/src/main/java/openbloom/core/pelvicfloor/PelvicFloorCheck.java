@@ -1,0 +1,33 @@
+package openbloom.core.pelvicfloor;
+
+import openbloom.core.stage.Told;
+
+/**
+ * What the check showed, without internal examination.
+ *
+ * @param holdSeconds longest hold while breathing, 0 to 60 s
+ * @param holdRepetitions such holds before it fades, 0 to 30
+ * @param flicks quick lifts in a row with full letting-go, 0 to 50
+ */
+public record PelvicFloorCheck(
+        int holdSeconds, int holdRepetitions, int flicks, Told letsGoFully, Tone tone, Told pain, Told fades) {
+    public static final PelvicFloorCheck NOT_CHECKED =
+            new PelvicFloorCheck(0, 0, 0, Told.UNKNOWN, Tone.UNKNOWN, Told.UNKNOWN, Told.UNKNOWN);
+
+    /** @throws IllegalArgumentException if a count is out of its range */
+    public PelvicFloorCheck {
+        require("Hold seconds", holdSeconds, 60);
+        require("Hold repetitions", holdRepetitions, 30);
+        require("Flicks", flicks, 50);
+    }
+
+    private static void require(String what, int count, int most) {
+        if (count < 0 || count > most) {
+            throw new IllegalArgumentException(what + " must be 0 to " + most + ", but was " + count);
+        }
+    }
+
+    public boolean isTight() {
+        return tone == Tone.TIGHT || letsGoFully == Told.NO;
+    }
+}

@@ -1,0 +1,7 @@
+package openbloom.core.program;
+
+import openbloom.core.moves.Move;
+import openbloom.core.verdict.Kind;
+
+/** A move she might have expected, and why it is not in the session. */
+public record LeftOut(Move move, Kind verdict, String reason) {}

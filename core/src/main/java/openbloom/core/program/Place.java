@@ -1,0 +1,17 @@
+package openbloom.core.program;
+
+/** Where a session is done. */
+public enum Place {
+    STUDIO("studio"),
+    HOME("home");
+
+    private final String words;
+
+    Place(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+}

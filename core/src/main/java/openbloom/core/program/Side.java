@@ -1,0 +1,19 @@
+package openbloom.core.program;
+
+/** Which side an item of a session works. */
+public enum Side {
+    BOTH("both sides together"),
+    LEFT("left side"),
+    RIGHT("right side"),
+    ALTERNATING("side to side");
+
+    private final String words;
+
+    Side(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+}

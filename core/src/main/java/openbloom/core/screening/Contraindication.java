@@ -1,0 +1,70 @@
+package openbloom.core.screening;
+
+import static openbloom.core.screening.Condition.*;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import openbloom.core.dating.GestationalAge;
+import openbloom.core.evidence.Published;
+
+/** How a condition bears on exercise at all (E-CONTRA). */
+public enum Contraindication {
+    ABSOLUTE,
+    RELATIVE;
+
+    private static final Set<Condition> ABSOLUTE_ALWAYS = Set.of(
+            DIABETES_TYPE_1_UNCONTROLLED,
+            HIGH_BLOOD_PRESSURE_UNCONTROLLED,
+            THYROID_UNCONTROLLED,
+            SERIOUS_HEART_LUNG_OR_SYSTEMIC);
+    private static final Set<Condition> ABSOLUTE_PREGNANT = Set.of(
+            RUPTURED_MEMBRANES,
+            PREMATURE_LABOUR,
+            UNEXPLAINED_BLEEDING,
+            PRE_ECLAMPSIA,
+            CERVICAL_INSUFFICIENCY,
+            GROWTH_RESTRICTION,
+            TRIPLETS_OR_MORE);
+    private static final Set<Condition> RELATIVE_ALWAYS =
+            Set.of(MILD_HEART_OR_LUNG, ANAEMIA_SYMPTOMATIC, MALNUTRITION, EATING_DISORDER, OTHER_SIGNIFICANT);
+    private static final Set<Condition> RELATIVE_PREGNANT =
+            Set.of(RECURRENT_LOSS, GESTATIONAL_HYPERTENSION, PREVIOUS_PRETERM_BIRTH);
+
+    /**
+     * How a condition bears on a woman today.
+     *
+     * @param age how far she is, empty when she is not pregnant
+     */
+    public static Optional<Contraindication> of(Condition condition, Optional<GestationalAge> age) {
+        if (ABSOLUTE_ALWAYS.contains(condition)) {
+            return Optional.of(ABSOLUTE);
+        }
+        if (RELATIVE_ALWAYS.contains(condition)) {
+            return Optional.of(RELATIVE);
+        }
+        return age.flatMap(far -> inPregnancy(condition, far));
+    }
+
+    private static Optional<Contraindication> inPregnancy(Condition condition, GestationalAge age) {
+        if (condition == PLACENTA_PRAEVIA) {
+            boolean late = age.isAtLeastWeeks(Published.PLACENTA_PRAEVIA_LIMIT.amount());
+            return Optional.of(late ? ABSOLUTE : RELATIVE);
+        }
+        if (condition == TWINS) {
+            return age.isAtLeastWeeks(Published.TWINS_LIMIT.amount()) ? Optional.of(RELATIVE) : Optional.empty();
+        }
+        if (ABSOLUTE_PREGNANT.contains(condition)) {
+            return Optional.of(ABSOLUTE);
+        }
+        return RELATIVE_PREGNANT.contains(condition) ? Optional.of(RELATIVE) : Optional.empty();
+    }
+
+    /** Every condition that can bear on exercise in this way at some time. */
+    public static List<Condition> listed(Contraindication kind) {
+        GestationalAge late = GestationalAge.of(Published.TWINS_LIMIT.amount(), 0);
+        return List.of(Condition.values()).stream()
+                .filter(condition -> of(condition, Optional.of(late)).equals(Optional.of(kind)))
+                .toList();
+    }
+}

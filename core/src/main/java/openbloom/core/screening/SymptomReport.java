@@ -1,0 +1,44 @@
+package openbloom.core.screening;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+import openbloom.core.evidence.Published;
+
+/** What she said about the last 14 days, or that nobody asked. */
+public sealed interface SymptomReport {
+    /** Nobody asked, or it was too long ago. */
+    record NotAsked() implements SymptomReport {}
+
+    /** She was asked on a day; an empty set means "none of these". */
+    record Asked(LocalDate on, Set<Symptom> symptoms) implements SymptomReport {
+        public Asked {
+            symptoms = symptoms.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(symptoms));
+        }
+    }
+
+    static SymptomReport none(LocalDate on) {
+        return new Asked(on, Set.of());
+    }
+
+    default boolean has(Symptom symptom) {
+        return this instanceof Asked asked && asked.symptoms().contains(symptom);
+    }
+
+    /** Whether she was asked within the last 14 days and has none of these. */
+    default boolean excludes(Set<Symptom> unwanted, LocalDate day) {
+        return this instanceof Asked asked
+                && isFresh(asked.on(), day)
+                && asked.symptoms().stream().noneMatch(unwanted::contains);
+    }
+
+    default Optional<LocalDate> askedOn() {
+        return this instanceof Asked asked ? Optional.of(asked.on()) : Optional.empty();
+    }
+
+    private static boolean isFresh(LocalDate on, LocalDate day) {
+        return ChronoUnit.DAYS.between(on, day) <= Published.SYMPTOM_MEMORY.days();
+    }
+}

@@ -1,0 +1,18 @@
+package openbloom.core.stage;
+
+/** How a baby was born. */
+public enum BirthKind {
+    VAGINAL("vaginal birth"),
+    ASSISTED("assisted birth"),
+    CAESAREAN("caesarean");
+
+    private final String words;
+
+    BirthKind(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+}

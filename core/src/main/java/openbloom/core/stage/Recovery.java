@@ -1,0 +1,78 @@
+package openbloom.core.stage;
+
+import static openbloom.core.stage.RecoveryStage.*;
+
+import java.time.LocalDate;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import openbloom.core.evidence.Published;
+
+/**
+ * Where a woman is in her recovery and what the next stage still needs. The shown stage is the highest for which its
+ * time floor and its criteria, and those of every stage below it, all hold. Without a birth in the last two years there
+ * are no time floors.
+ *
+ * @param missing the unmet gates of the next stage; empty at the last
+ */
+public record Recovery(RecoveryStage stage, List<Gate> missing) {
+    /** The criteria as gates, made by whoever knows the readings. */
+    public record Criteria(
+            Gate noWarningSign,
+            Gate clearance,
+            Gate woundClosed,
+            Gate connect,
+            Gate noHeaviness,
+            Gate limbLoadFlat,
+            Gate impactTests,
+            Gate symptomFree,
+            Gate gapRecovered) {}
+
+    public static Recovery on(LocalDate day, Optional<Birth> birth, Criteria criteria) {
+        Map<RecoveryStage, List<Gate>> gates = gates(day, birth.filter(b -> b.isRecentOn(day)), criteria);
+        RecoveryStage reached = HEAL;
+        for (RecoveryStage next : List.of(RECONNECT, REBUILD, STRENGTHEN, RETURN)) {
+            List<Gate> missing =
+                    gates.get(next).stream().filter(gate -> !gate.met()).toList();
+            if (!missing.isEmpty()) {
+                return new Recovery(reached, missing);
+            }
+            reached = next;
+        }
+        return new Recovery(RETURN, List.of());
+    }
+
+    private static Map<RecoveryStage, List<Gate>> gates(LocalDate day, Optional<Birth> birth, Criteria criteria) {
+        Map<RecoveryStage, List<Gate>> gates = new EnumMap<>(RecoveryStage.class);
+        gates.put(RECONNECT, with(floor(day, birth, Published.RECONNECT_FLOOR), criteria.noWarningSign));
+        Stream<Gate> rebuild = birth.isPresent() ? Stream.of(criteria.clearance, criteria.woundClosed) : Stream.of();
+        gates.put(REBUILD, with(floor(day, birth, Published.REBUILD_FLOOR), rebuild.toArray(Gate[]::new)));
+        gates.put(
+                STRENGTHEN,
+                with(
+                        floor(day, birth, Published.STRENGTHEN_FLOOR),
+                        criteria.connect,
+                        criteria.noHeaviness,
+                        criteria.limbLoadFlat));
+        gates.put(
+                RETURN,
+                with(returnFloor(day, birth), criteria.impactTests, criteria.symptomFree, criteria.gapRecovered));
+        return gates;
+    }
+
+    private static List<Gate> with(Optional<Gate> floor, Gate... criteria) {
+        return Stream.concat(floor.stream(), Stream.of(criteria)).toList();
+    }
+
+    private static Optional<Gate> floor(LocalDate day, Optional<Birth> birth, Published floor) {
+        return birth.map(b ->
+                Gate.from(GateKind.TIME, b.date().plusDays(floor.days()), day, floor.amount() + " weeks after birth"));
+    }
+
+    private static Optional<Gate> returnFloor(LocalDate day, Optional<Birth> birth) {
+        return birth.map(b -> Gate.from(
+                GateKind.TIME, b.earliestReturn(), day, b.daysOn(b.earliestReturn()) / 7 + " weeks after birth"));
+    }
+}

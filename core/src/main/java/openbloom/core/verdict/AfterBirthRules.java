@@ -1,0 +1,232 @@
+package openbloom.core.verdict;
+
+import static openbloom.core.evidence.Published.BY_THE_SIDE;
+import static openbloom.core.evidence.Published.LIFTING_AFTER_CAESAREAN;
+import static openbloom.core.evidence.Published.PRONE_AFTER_CAESAREAN;
+import static openbloom.core.evidence.Published.REBUILD_FLOOR;
+import static openbloom.core.evidence.Published.RECONNECT_FLOOR;
+import static openbloom.core.evidence.Published.SCAR_DEEP;
+import static openbloom.core.evidence.Published.SCAR_TOUCH;
+import static openbloom.core.evidence.Published.STRENGTHEN_FLOOR;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import openbloom.core.evidence.Published;
+import openbloom.core.evidence.Source;
+import openbloom.core.moves.Demand;
+import openbloom.core.moves.Equipment;
+import openbloom.core.moves.Move;
+import openbloom.core.moves.Position;
+import openbloom.core.moves.Strand;
+import openbloom.core.screening.Condition;
+import openbloom.core.screening.Symptom;
+import openbloom.core.stage.Birth;
+import openbloom.core.stage.Gate;
+import openbloom.core.stage.GateKind;
+import openbloom.core.stage.Tear;
+
+/** What time, wound and criteria allow after a birth. */
+final class AfterBirthRules {
+    /** Highest load before each stage: none in Heal, 1 in Reconnect, 3 in Rebuild. */
+    private static final int LOAD_IN_RECONNECT = 1;
+
+    private static final int LOAD_IN_REBUILD = 3;
+    private static final int FIRST_MASSAGE_RUNG = 2;
+    private static final int DEEP_SCAR_RUNG = 5;
+
+    private static final Rule RECONNECT = Rule.code("PP-TIME-RECONNECT")
+            .client("In the first two weeks rest, breath and letting go do the work.")
+            .instructor("Heal: nothing that loads the midline or the pelvic floor for two weeks.")
+            .looks((facts, found) -> facts.recentBirth()
+                    .ifPresent(birth -> found.unlessMet(
+                            move -> move.load() > 0 && !move.isWalking(),
+                            facts.birthWords(),
+                            facts.timeGate(birth, RECONNECT_FLOOR))));
+
+    private static final Rule REBUILD = Rule.code("PP-TIME-REBUILD")
+            .client("Loading starts when six weeks have passed, the wound has closed and your clinician has said yes.")
+            .instructor("Rebuild needs six weeks, clearance on file and a closed wound; until then load 1 at most.")
+            .source(Source.E_PPCARE)
+            .looks((facts, found) -> facts.recentBirth()
+                    .ifPresent(birth -> found.unlessMet(
+                            move -> move.load() > LOAD_IN_RECONNECT,
+                            facts.birthWords(),
+                            facts.timeGate(birth, REBUILD_FLOOR),
+                            facts.clearanceGate(),
+                            facts.woundGate())));
+
+    private static final Rule STRENGTHEN = Rule.code("PP-TIME-STRENGTHEN")
+            .client(
+                    "The harder moves come when twelve weeks have passed and the easier ones stay flat and comfortable.")
+            .instructor(
+                    "Strengthen needs twelve weeks, connect in two positions, no heaviness and a flat second rung of"
+                            + " limb load; until then load 3 at most.")
+            .looks(AfterBirthRules::strengthen);
+
+    private static final Rule BY_SIDE = Rule.code("PP-SIDE")
+            .client("Lie down and come up by the side: roll first, then push up with your hands.")
+            .instructor("Down and up by the side in the first eight weeks and whenever there is a gap.")
+            .looks(AfterBirthRules::byTheSide);
+
+    private static final Rule CS_LIFT = Rule.code("PP-CS-LIFT")
+            .client("Lift nothing heavier than your baby until six weeks after the caesarean.")
+            .instructor("Caesarean under six weeks: no external load unless her clinician says otherwise.")
+            .source(Source.E_FASCIA)
+            .looks((facts, found) -> caesarean(facts)
+                    .ifPresent(birth -> found.unlessMet(
+                            AfterBirthRules::isLoaded,
+                            facts.birthWords(),
+                            facts.timeGate(birth, LIFTING_AFTER_CAESAREAN))));
+
+    private static final Rule CS_PRONE = Rule.code("PP-CS-PRONE")
+            .client("Lying on the front and full front supports wait until the scar is eight weeks old and quiet.")
+            .instructor("Caesarean: no lying on the front or full front support before eight weeks and a clear scar.")
+            .source(Source.E_FASCIA)
+            .looks((facts, found) -> caesarean(facts)
+                    .ifPresent(birth -> found.unlessMet(
+                            move -> move.position() == Position.PRONE || move.isFullFrontSupport(),
+                            facts.birthWords(),
+                            facts.timeGate(birth, PRONE_AFTER_CAESAREAN),
+                            facts.woundGate(),
+                            scarGate(facts))));
+
+    private static final Rule SCAR_NONE = Rule.code("PP-CS-SCAR-NONE")
+            .client("Scar care is for a caesarean scar.")
+            .instructor("No caesarean on file, so no scar care.")
+            .looks((facts, found) -> {
+                if (facts.client().birth().filter(Birth::isCaesarean).isEmpty()) {
+                    Gate none = Gate.of(GateKind.SCAR_ON_FILE, false, "no caesarean on file");
+                    found.notYet(move -> move.strand() == Strand.SCAR, "no caesarean on file", none);
+                }
+            });
+
+    private static final Rule SCAR_TOUCH_RULE = Rule.code("PP-CS-SCAR-TOUCH")
+            .client("Gentle touch from six weeks, once the scar is fully closed.")
+            .instructor("Gentle scar massage from six weeks if fully closed; two to three minutes a day.")
+            .looks((facts, found) -> scar(facts, found, FIRST_MASSAGE_RUNG, SCAR_TOUCH));
+
+    private static final Rule SCAR_DEEP_RULE = Rule.code("PP-CS-SCAR-DEEP")
+            .client("Deeper scar work waits until twelve weeks.")
+            .instructor("Deep scar work not before twelve weeks and a closed wound.")
+            .looks((facts, found) -> scar(facts, found, DEEP_SCAR_RUNG, SCAR_DEEP));
+
+    private static final Rule TEAR = Rule.code("PP-TEAR-34")
+            .client("After a deep tear, strengthening the pelvic floor and impact need your clinician's yes.")
+            .instructor("Tear of degree 3 or 4, or not known: pelvic floor strengthening and impact need clearance.")
+            .source(Source.E_PPCARE)
+            .looks(AfterBirthRules::tear);
+
+    private static final Rule BALL = Rule.code("PP-BALL")
+            .client("Sit on the ball only while the pressure is comfortable.")
+            .instructor("Seated ball feedback only when pressure there is comfortable.")
+            .looks((facts, found) -> {
+                Predicate<Move> onBall = move -> move.position() == Position.SEATED_BALL;
+                if (facts.has(Symptom.SITTING_PRESSURE_UNCOMFORTABLE)) {
+                    String fact = facts.symptomWords(Symptom.SITTING_PRESSURE_UNCOMFORTABLE);
+                    found.notYet(onBall, fact, Gate.of(GateKind.SEAT_COMFORT, false, fact));
+                } else if (facts.recentBirth().isPresent()) {
+                    found.adjust(onBall, facts.birthWords(), Adjustment.ONLY_IF_COMFORTABLE);
+                }
+            });
+
+    private static final Rule IMPACT_TIME = Rule.code("PP-IMPACT-TIME")
+            .client("Jumping and running wait at least twelve weeks, longer after surgery or a deep tear.")
+            .instructor("No impact before twelve weeks; sixteen after a caesarean or a tear of degree 3 or 4.")
+            .source(Source.E_RUN)
+            .looks((facts, found) -> facts.recentBirth()
+                    .ifPresent(birth -> found.unlessMet(Move::isImpact, facts.birthWords(), facts.returnGate(birth))));
+
+    private static final Rule IMPACT_TESTS = Rule.code("PP-IMPACT-TESTS")
+            .client("Before jumping or running you pass a short list of tests with no leak, heaviness or pain.")
+            .instructor("Impact needs the return tests passed and no leak, heaviness or pain.")
+            .source(Source.E_RUN)
+            .looks((facts, found) -> {
+                if (!facts.isPregnant()) {
+                    Gate tests = facts.impactTestsGate();
+                    found.unlessMet(Move::isImpact, tests.detail(), tests, facts.symptomFreeGate());
+                }
+            });
+
+    private static final Rule FEED = Rule.code("PP-FEED")
+            .client("Feed or express before jumping or running, and stay out of the end of the range.")
+            .instructor("Breastfeeding: joints may stay lax; feed or express before impact.")
+            .looks((facts, found) -> {
+                if (facts.has(Condition.BREASTFEEDING)) {
+                    found.advise(move -> move.isImpact() || move.has(Demand.WIDE), Condition.BREASTFEEDING.words());
+                }
+            });
+
+    private AfterBirthRules() {}
+
+    static List<Rule> all() {
+        return List.of(
+                RECONNECT,
+                REBUILD,
+                STRENGTHEN,
+                BY_SIDE,
+                CS_LIFT,
+                CS_PRONE,
+                SCAR_NONE,
+                SCAR_TOUCH_RULE,
+                SCAR_DEEP_RULE,
+                TEAR,
+                BALL,
+                IMPACT_TIME,
+                IMPACT_TESTS,
+                FEED);
+    }
+
+    private static Optional<Birth> caesarean(Facts facts) {
+        return facts.recentBirth().filter(Birth::isCaesarean);
+    }
+
+    private static void strengthen(Facts facts, Findings found) {
+        facts.recentBirth()
+                .ifPresent(birth -> found.unlessMet(
+                        move -> move.load() > LOAD_IN_REBUILD,
+                        facts.birthWords(),
+                        facts.timeGate(birth, STRENGTHEN_FLOOR),
+                        facts.connectGate(),
+                        facts.noHeavinessGate(),
+                        facts.limbLoadFlatGate()));
+    }
+
+    private static void byTheSide(Facts facts, Findings found) {
+        if (facts.isWithinOfBirth(BY_THE_SIDE)) {
+            found.advise(move -> move.position().isLying(), facts.birthWords());
+        } else if (facts.hasGap()) {
+            found.advise(move -> move.position().isLying(), facts.gapWords());
+        }
+    }
+
+    private static boolean isLoaded(Move move) {
+        return move.has(Demand.HEAVY) || move.needs(Equipment.DUMBBELL) || move.needs(Equipment.BARBELL);
+    }
+
+    private static Gate scarGate(Facts facts) {
+        boolean quiet = !facts.has(Symptom.SCAR_PAIN);
+        return Gate.of(GateKind.SCAR_QUIET, quiet, quiet ? "no pain told" : facts.symptomWords(Symptom.SCAR_PAIN));
+    }
+
+    private static void scar(Facts facts, Findings found, int fromRung, Published floor) {
+        facts.client()
+                .birth()
+                .filter(Birth::isCaesarean)
+                .ifPresent(birth -> found.unlessMet(
+                        move -> move.strand() == Strand.SCAR && move.rung() >= fromRung,
+                        facts.lastBirthWords(),
+                        facts.timeGate(birth, floor),
+                        facts.woundGate()));
+    }
+
+    private static void tear(Facts facts, Findings found) {
+        facts.recentBirth()
+                .filter(birth ->
+                        birth.tear().reachesSphincter() || birth.tear() == Tear.UNKNOWN && !birth.isCaesarean())
+                .ifPresent(birth -> found.unlessMet(
+                        move -> move.isSqueeze() || move.isImpact(),
+                        birth.tear().words(),
+                        facts.clearanceGate()));
+    }
+}

@@ -1,0 +1,36 @@
+package openbloom.core.verdict;
+
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/** One choice for each question of approach. */
+public record Approach(Map<Question, Choice> choices) {
+    public static final Approach USUAL = Approach.of(Set.of());
+
+    public Approach {
+        choices = Collections.unmodifiableMap(new EnumMap<>(choices));
+    }
+
+    /** The defaults with some choices of her own; of two for one question the later in the list of choices counts. */
+    public static Approach of(Collection<Choice> own) {
+        Map<Question, Choice> choices = Arrays.stream(Question.values())
+                .collect(Collectors.toMap(
+                        Function.identity(), Question::usual, (a, b) -> b, () -> new EnumMap<>(Question.class)));
+        own.stream().sorted().forEach(choice -> choices.put(choice.question(), choice));
+        return new Approach(choices);
+    }
+
+    public boolean is(Choice choice) {
+        return choices.get(choice.question()) == choice;
+    }
+
+    public Choice at(Question question) {
+        return choices.getOrDefault(question, question.usual());
+    }
+}

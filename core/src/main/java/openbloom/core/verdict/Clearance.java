@@ -1,0 +1,46 @@
+package openbloom.core.verdict;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+import openbloom.core.moves.Move;
+
+/**
+ * What her clinician has said.
+ *
+ * @param by who said it
+ * @param limits codes of {@link ClinicianLimit}, ids of moves or names of strands expressly allowed, or free words
+ */
+public record Clearance(LocalDate date, String by, List<String> limits) {
+    public Clearance {
+        limits = List.copyOf(limits);
+    }
+
+    /** Limits the rules can read. */
+    public Set<ClinicianLimit> readable() {
+        return limits.stream()
+                .flatMap(limit -> ClinicianLimit.parse(limit).stream())
+                .collect(Collectors.toUnmodifiableSet());
+    }
+
+    /** Whether the clinician expressly named this move or its strand. */
+    public boolean names(Move move) {
+        return limits.stream()
+                .anyMatch(limit ->
+                        limit.equals(move.id()) || limit.equals(move.strand().name()));
+    }
+
+    /** Limits only a person can read. */
+    public List<String> words() {
+        return limits.stream()
+                .filter(limit -> ClinicianLimit.parse(limit).isEmpty() && !isName(limit))
+                .toList();
+    }
+
+    private static boolean isName(String limit) {
+        return limit.equals(limit.toUpperCase(Locale.ROOT)) && limit.matches("[A-Z_]+")
+                || limit.matches("[a-z0-9]+(-[a-z0-9]+)+");
+    }
+}

@@ -1,0 +1,337 @@
+package openbloom.core.verdict;
+
+import static openbloom.core.evidence.Published.*;
+
+import java.time.LocalDate;
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+import openbloom.core.Days;
+import openbloom.core.dating.GestationalAge;
+import openbloom.core.evidence.Published;
+import openbloom.core.gap.GapCheck;
+import openbloom.core.gap.School;
+import openbloom.core.gap.SchoolAnswer;
+import openbloom.core.moves.DoseStage;
+import openbloom.core.moves.Strand;
+import openbloom.core.screening.Condition;
+import openbloom.core.screening.Contraindication;
+import openbloom.core.screening.Symptom;
+import openbloom.core.screening.SymptomReport;
+import openbloom.core.stage.Birth;
+import openbloom.core.stage.Gate;
+import openbloom.core.stage.GateKind;
+import openbloom.core.stage.Recovery;
+import openbloom.core.stage.Told;
+
+/** A woman on a day, as the rules want to see her. */
+public final class Facts {
+    private static final int POSITIONS_TO_FEEL_CONNECT = 2;
+    private static final int LIMB_LOAD_RUNG = 2;
+
+    /** Kneeling front support: flat there, the full one may be tried. */
+    private static final int FRONT_SUPPORT_RUNG = 5;
+
+    private final Client client;
+    private final LocalDate day;
+    private final Optional<GestationalAge> age;
+    private final Optional<Birth> recentBirth;
+    private final Set<Condition> conditions;
+    private final Told gapRecovered;
+    private final String gapWords;
+
+    public Facts(Client client, LocalDate day) {
+        this.client = client;
+        this.day = day;
+        this.age = client.pregnancy().flatMap(dating -> dating.ageOn(day));
+        this.recentBirth = isPregnant() ? Optional.empty() : client.birth().filter(birth -> birth.isRecentOn(day));
+        this.conditions = withBabies();
+        this.gapRecovered = client.gap().map(this::recoveredBy).orElse(Told.UNKNOWN);
+        this.gapWords = client.gap().map(this::gapIn).orElse("gap not checked");
+    }
+
+    private Set<Condition> withBabies() {
+        Set<Condition> all = EnumSet.noneOf(Condition.class);
+        all.addAll(client.conditions());
+        if (isPregnant() && client.babies() >= MANY_BABIES.amount()) {
+            all.add(Condition.TRIPLETS_OR_MORE);
+        } else if (isPregnant() && client.babies() == 2) {
+            all.add(Condition.TWINS);
+        }
+        return all;
+    }
+
+    private School school() {
+        return switch (client.approach().at(Question.A1)) {
+            case FUNCTIONAL -> School.FUNCTIONAL;
+            case MILLIMETRE_NORMS -> School.RATH_1996;
+            case FOUR_FINGERS -> School.FOUR_FINGERS;
+            default -> School.TWO_FINGERS;
+        };
+    }
+
+    private Told recoveredBy(GapCheck check) {
+        if (client.approach().is(Choice.FOUR_FINGERS)) {
+            return Told.NO;
+        }
+        return switch (school().read(check, client.ageYears()).verdict()) {
+            case WITHIN -> Told.YES;
+            case WIDER -> Told.NO;
+            case NO_READING -> Told.UNKNOWN;
+        };
+    }
+
+    private String gapIn(GapCheck check) {
+        SchoolAnswer answer = school().read(check, client.ageYears());
+        return "gap " + answer.detail() + ", " + Days.words(check.date());
+    }
+
+    public Client client() {
+        return client;
+    }
+
+    public LocalDate day() {
+        return day;
+    }
+
+    /** How far she is; empty when she is not pregnant on this day. */
+    public Optional<GestationalAge> age() {
+        return age;
+    }
+
+    public boolean isPregnant() {
+        return age.isPresent();
+    }
+
+    boolean isPregnantFrom(int weeks) {
+        return age.filter(far -> far.isAtLeastWeeks(weeks)).isPresent();
+    }
+
+    /** The latest birth, if she is not pregnant and it was less than two years ago. */
+    public Optional<Birth> recentBirth() {
+        return recentBirth;
+    }
+
+    boolean isWithinOfBirth(Published span) {
+        return recentBirth.filter(birth -> birth.daysOn(day) < span.days()).isPresent();
+    }
+
+    boolean has(Condition condition) {
+        return conditions.contains(condition);
+    }
+
+    Optional<Contraindication> bearing(Condition condition) {
+        return has(condition) ? Contraindication.of(condition, age) : Optional.empty();
+    }
+
+    boolean follows(Choice choice) {
+        return client.approach().is(choice);
+    }
+
+    /** Stage of her recovery; meaningful when she is not pregnant. */
+    public Recovery recovery() {
+        return Recovery.on(day, recentBirth, criteria());
+    }
+
+    /** The stage her doses are written for. */
+    public DoseStage doseStage() {
+        if (isPregnant()) {
+            return DoseStage.PREGNANT;
+        }
+        return recentBirth.isPresent() ? DoseStage.valueOf(recovery().stage().name()) : DoseStage.OTHER;
+    }
+
+    private Recovery.Criteria criteria() {
+        boolean safe = client.warningSigns().isEmpty();
+        Gate noSign = Gate.of(GateKind.NO_WARNING_SIGN, safe, safe ? "none told" : "a warning sign was told");
+        return new Recovery.Criteria(
+                noSign,
+                clearanceGate(),
+                woundGate(),
+                connectGate(),
+                noHeavinessGate(),
+                limbLoadFlatGate(),
+                impactTestsGate(),
+                symptomFreeGate(),
+                gapRecoveredGate());
+    }
+
+    /** A gap that is known to be wider than her approach allows. */
+    boolean hasGap() {
+        return gapRecovered == Told.NO;
+    }
+
+    boolean has(Symptom symptom) {
+        return client.symptoms().has(symptom);
+    }
+
+    /** Clearance that speaks of this pregnancy or of the time after the latest birth, and is not from the future. */
+    public Optional<Clearance> clearance() {
+        Optional<LocalDate> since = isPregnant()
+                ? client.pregnancy().map(dating -> dating.firstDay())
+                : client.birth().map(Birth::date);
+        return client.clearance()
+                .filter(given -> !given.date().isAfter(day))
+                .filter(given -> since.isEmpty() || !given.date().isBefore(since.get()));
+    }
+
+    Told gapRecovered() {
+        return gapRecovered;
+    }
+
+    /** The gap is known, is read often enough, and counts as recovered by her approach. */
+    public boolean isGapSafelyRecovered() {
+        return gapRecovered == Told.YES && isGapFresh();
+    }
+
+    boolean isGapFresh() {
+        return client.gap().filter(check -> check.isFreshOn(day)).isPresent();
+    }
+
+    Told domed() {
+        Told onLift = client.gap().map(GapCheck::domedOnLift).orElse(Told.UNKNOWN);
+        int ceiling = client.domingCeiling().getOrDefault(Strand.FLEXION, -1);
+        if (onLift == Told.YES || ceiling == 0) {
+            return Told.YES;
+        }
+        return onLift == Told.NO || ceiling > 0 ? Told.NO : Told.UNKNOWN;
+    }
+
+    int achieved(Strand strand) {
+        return client.rungs().getOrDefault(strand, 0);
+    }
+
+    /** {@code gap wider than 2 fingers: 3 fingers at the navel on the small lift, 17 Nov 2026}. */
+    String gapWords() {
+        return gapWords;
+    }
+
+    String domingWords() {
+        return noDomingGate().detail()
+                + client.gap().map(check -> ", " + Days.words(check.date())).orElse("");
+    }
+
+    String ageWords() {
+        return age.map(far -> far.words() + " on " + Days.words(day)).orElse("not pregnant");
+    }
+
+    String birthWords() {
+        return recentBirth
+                .map(birth -> birth.kind().words() + " " + birth.daysOn(day) / 7 + " weeks + " + birth.daysOn(day) % 7
+                        + " ago, " + Days.words(birth.date()))
+                .orElse("no recent birth");
+    }
+
+    String lastBirthWords() {
+        return client.birth()
+                .map(birth -> birth.kind().words() + ", " + Days.words(birth.date()))
+                .orElse("no birth on file");
+    }
+
+    String symptomWords(Symptom symptom) {
+        return symptom.words()
+                + client.symptoms()
+                        .askedOn()
+                        .map(on -> ", told " + Days.words(on))
+                        .orElse("");
+    }
+
+    // --- gates that several rules share
+
+    Gate clearanceGate() {
+        Optional<Clearance> given = clearance();
+        return Gate.of(
+                GateKind.CLEARANCE,
+                given.isPresent(),
+                given.map(c -> "by " + c.by() + ", " + Days.words(c.date())).orElse("none on file for this time"));
+    }
+
+    Gate woundGate() {
+        Told closed = client.birth().map(Birth::woundClosed).orElse(Told.UNKNOWN);
+        String words = switch (closed) {
+            case YES -> "closed, as told at intake";
+            case NO -> "not closed yet";
+            case UNKNOWN -> "not known";
+        };
+        return Gate.of(GateKind.WOUND_CLOSED, closed == Told.YES, words);
+    }
+
+    Gate timeGate(Birth birth, Published floor) {
+        return Gate.from(
+                GateKind.TIME, birth.date().plusDays(floor.days()), day, floor.amount() + " weeks after birth");
+    }
+
+    Gate gapReadGate() {
+        String words = client.gap()
+                .map(check -> "last checked " + Days.words(check.date()))
+                .orElse("never checked");
+        return Gate.of(GateKind.GAP_READ, isGapFresh(), words);
+    }
+
+    Gate gapRecoveredGate() {
+        return Gate.of(GateKind.GAP_RECOVERED, gapRecovered == Told.YES, gapWords);
+    }
+
+    Gate noDomingGate() {
+        String words = switch (domed()) {
+            case NO -> "flat on the head lift";
+            case YES -> "domes on the head lift";
+            case UNKNOWN -> "head lift not looked at";
+        };
+        return Gate.of(GateKind.NO_DOMING, domed() == Told.NO, words);
+    }
+
+    Gate symptomFreeGate() {
+        boolean free = client.symptoms() instanceof SymptomReport.Asked asked
+                && asked.symptoms().isEmpty()
+                && client.symptoms().excludes(Symptom.AGAINST_IMPACT, day);
+        String words = client.symptoms()
+                .askedOn()
+                .map(on -> (free ? "none told " : "asked ") + Days.words(on))
+                .orElse("not asked");
+        return Gate.of(GateKind.SYMPTOM_FREE, free, words);
+    }
+
+    Gate impactTestsGate() {
+        ImpactTests tests = client.impactTests();
+        String words = tests.on()
+                .map(on -> tests.passed().size() + " of " + ImpactTests.Test.values().length + " passed, "
+                        + Days.words(on))
+                .orElse("not done");
+        return Gate.of(GateKind.IMPACT_TESTS, tests.allPassed(), words);
+    }
+
+    Gate returnGate(Birth birth) {
+        long weeks = birth.daysOn(birth.earliestReturn()) / 7;
+        return Gate.from(GateKind.TIME, birth.earliestReturn(), day, weeks + " weeks after birth");
+    }
+
+    Gate allowedGate(String limit) {
+        return Gate.of(GateKind.CLINICIAN_ALLOWS, false, limit);
+    }
+
+    Gate connectGate() {
+        int positions = achieved(Strand.CONNECT);
+        return Gate.of(
+                GateKind.CONNECT, positions >= POSITIONS_TO_FEEL_CONNECT, "felt in " + positions + " positions so far");
+    }
+
+    Gate noHeavinessGate() {
+        boolean free = client.symptoms().excludes(Set.of(Symptom.HEAVINESS), day);
+        String words = has(Symptom.HEAVINESS)
+                ? symptomWords(Symptom.HEAVINESS)
+                : free ? "none told" : "not asked in the last 14 days";
+        return Gate.of(GateKind.NO_HEAVINESS, free, words);
+    }
+
+    Gate limbLoadFlatGate() {
+        int flat = client.domingCeiling().getOrDefault(Strand.LIMB_LOAD, achieved(Strand.LIMB_LOAD));
+        return Gate.of(GateKind.NO_DOMING, flat >= LIMB_LOAD_RUNG, "limb load flat up to rung " + flat);
+    }
+
+    Gate flatOnFrontSupportGate() {
+        int flat = client.domingCeiling().getOrDefault(Strand.FRONT_SUPPORT, achieved(Strand.FRONT_SUPPORT));
+        boolean isFlat = flat >= FRONT_SUPPORT_RUNG;
+        return Gate.of(GateKind.NO_DOMING, isFlat, "front support flat up to rung " + flat);
+    }
+}

@@ -1,0 +1,59 @@
+package openbloom.core.verdict;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Predicate;
+import openbloom.core.moves.Move;
+import openbloom.core.stage.Gate;
+
+/** Gathers what one rule finds. */
+final class Findings {
+    private final Rule rule;
+    private final List<Finding> all;
+
+    private Findings(Rule rule, List<Finding> all) {
+        this.rule = rule;
+        this.all = all;
+    }
+
+    /** What every rule finds in a woman, in the order of the rules. */
+    static List<Finding> of(Facts facts, List<Rule> rules) {
+        List<Finding> all = new ArrayList<>();
+        rules.forEach(rule -> rule.look(facts, new Findings(rule, all)));
+        return List.copyOf(all);
+    }
+
+    /** Keeps the reason beside the verdict without changing it. */
+    void advise(Predicate<Move> touches, String fact) {
+        add(touches, fact, Kind.GO, Set.of(), List.of());
+    }
+
+    void adjust(Predicate<Move> touches, String fact, Adjustment... adjustments) {
+        add(touches, fact, Kind.ADJUST, Set.of(adjustments), List.of());
+    }
+
+    void swap(Predicate<Move> touches, String fact) {
+        add(touches, fact, Kind.SWAP, Set.of(), List.of());
+    }
+
+    void notYet(Predicate<Move> touches, String fact, Gate... gates) {
+        add(touches, fact, Kind.NOT_YET, Set.of(), List.of(gates));
+    }
+
+    /** Not yet, unless every gate is met. */
+    void unlessMet(Predicate<Move> touches, String fact, Gate... gates) {
+        if (Arrays.stream(gates).anyMatch(gate -> !gate.met())) {
+            notYet(touches, fact, gates);
+        }
+    }
+
+    void stop(Predicate<Move> touches, String fact) {
+        add(touches, fact, Kind.STOP, Set.of(), List.of());
+    }
+
+    private void add(Predicate<Move> touches, String fact, Kind kind, Set<Adjustment> adjustments, List<Gate> gates) {
+        all.add(new Finding(new Reason(rule, fact), touches, kind, adjustments, gates));
+    }
+}

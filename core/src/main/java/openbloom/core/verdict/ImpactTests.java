@@ -1,0 +1,52 @@
+package openbloom.core.verdict;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** The return-to-impact tests (E-RUN) she has passed without symptoms. */
+public record ImpactTests(Optional<LocalDate> on, Set<Test> passed) {
+    public static final ImpactTests NOT_DONE = new ImpactTests(Optional.empty(), Set.of());
+
+    /** One test. */
+    public enum Test {
+        WALK_30_MIN("walk 30 minutes"),
+        BALANCE_10_S("single-leg balance 10 s each"),
+        SINGLE_LEG_SQUAT_10("single-leg squat 10 each"),
+        JOG_1_MIN("jog on the spot 1 minute"),
+        FORWARD_BOUNDS_10("forward bounds 10"),
+        HOP_10("hop on the spot 10 each"),
+        RUNNING_ACTION_10("single-leg running action 10 each"),
+        CALF_RAISE_20("calf raise 20 each"),
+        BRIDGE_20("bridge 20"),
+        SIT_TO_STAND_20("sit to stand 20"),
+        SIDE_LEG_LIFT_20("side-lying leg lift 20 each");
+
+        private final String words;
+
+        Test(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    public ImpactTests {
+        passed = passed.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(passed));
+    }
+
+    public boolean allPassed() {
+        return passed.size() == Test.values().length;
+    }
+
+    public List<Test> missing() {
+        return Arrays.stream(Test.values())
+                .filter(test -> !passed.contains(test))
+                .toList();
+    }
+}

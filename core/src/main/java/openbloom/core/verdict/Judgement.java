@@ -1,0 +1,102 @@
+package openbloom.core.verdict;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.Move;
+import openbloom.core.stage.Gate;
+import openbloom.core.stage.GateKind;
+
+/**
+ * One woman on one day, ready to judge any move of a catalogue. Deterministic and total: every move gets a verdict.
+ *
+ * <p>Not for several threads at once: verdicts are worked out when first asked for.
+ */
+public final class Judgement {
+    private static final String NO_VERSION = "no version of this purpose suits her today";
+    private static final Set<Adjustment> NO_ADJUSTMENTS = Set.of();
+
+    private final Catalogue catalogue;
+    private final Facts facts;
+    private final List<Finding> findings;
+    private final Map<Move, Verdict> judged = new IdentityHashMap<>();
+
+    private Judgement(Catalogue catalogue, Facts facts) {
+        this.catalogue = catalogue;
+        this.facts = facts;
+        this.findings = Findings.of(facts, RuleBook.rules());
+    }
+
+    public static Judgement of(Catalogue catalogue, Client client, LocalDate day) {
+        return new Judgement(catalogue, new Facts(client, day));
+    }
+
+    public Facts facts() {
+        return facts;
+    }
+
+    public Catalogue catalogue() {
+        return catalogue;
+    }
+
+    /** A verdict for every move, in the order of the catalogue. */
+    public List<Verdict> all() {
+        return catalogue.moves().stream().map(this::of).toList();
+    }
+
+    public Verdict of(Move move) {
+        Verdict own = ownVerdict(move);
+        return own.kind() == Kind.SWAP ? swapped(own) : own;
+    }
+
+    /** The nearest move of the same purpose that passes for her, whatever the verdict on the move itself. */
+    public Optional<Move> meanwhile(Move move) {
+        return catalogue
+                .nearest(move)
+                .filter(other -> ownVerdict(other).passes())
+                .findFirst();
+    }
+
+    private Verdict swapped(Verdict own) {
+        Optional<Move> target = meanwhile(own.move());
+        if (target.isPresent()) {
+            return new Verdict(own.move(), Kind.SWAP, NO_ADJUSTMENTS, target, List.of(), own.reasons());
+        }
+        Gate version = Gate.of(GateKind.A_VERSION_THAT_PASSES, false, NO_VERSION);
+        return new Verdict(own.move(), Kind.NOT_YET, NO_ADJUSTMENTS, Optional.empty(), List.of(version), own.reasons());
+    }
+
+    /** The verdict before any swap has been looked for. */
+    private Verdict ownVerdict(Move move) {
+        return judged.computeIfAbsent(move, this::judge);
+    }
+
+    private Verdict judge(Move move) {
+        Kind kind = Kind.GO;
+        Set<Adjustment> adjustments = EnumSet.noneOf(Adjustment.class);
+        Set<Gate> gates = new LinkedHashSet<>();
+        List<Reason> reasons = new ArrayList<>();
+        for (Finding finding : findings) {
+            if (finding.touches().test(move)) {
+                kind = finding.kind().isStrongerThan(kind) ? finding.kind() : kind;
+                adjustments.addAll(finding.adjustments());
+                gates.addAll(finding.gates());
+                reasons.add(finding.reason());
+            }
+        }
+        return new Verdict(
+                move,
+                kind,
+                kind == Kind.ADJUST ? adjustments : NO_ADJUSTMENTS,
+                Optional.empty(),
+                kind == Kind.NOT_YET ? List.copyOf(gates) : List.of(),
+                List.copyOf(reasons));
+    }
+}

@@ -1,0 +1,128 @@
+package openbloom.core.verdict;
+
+import java.util.List;
+import java.util.function.Predicate;
+import openbloom.core.evidence.Source;
+import openbloom.core.moves.Demand;
+import openbloom.core.moves.Move;
+import openbloom.core.moves.PelvicTone;
+import openbloom.core.pelvicfloor.PelvicFloorCheck;
+import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.screening.Condition;
+import openbloom.core.screening.Symptom;
+import openbloom.core.stage.Gate;
+import openbloom.core.stage.GateKind;
+import openbloom.core.stage.Told;
+
+/** What the pelvic floor allows. */
+final class PelvicFloorRules {
+    private static final int STRONG_PRESSURE = 3;
+    private static final int SOME_PRESSURE = 2;
+
+    private static final Rule TIGHT = Rule.code("PF-TIGHT")
+            .client("Your pelvic floor needs to learn to let go first; squeezing more would make it worse.")
+            .instructor("Tight or cannot let go: no holds, flicks or inner-thigh squeeze. Release first, until full"
+                    + " letting-go is felt on 8 of 10 on two days and nothing hurts.")
+            .source(Source.E_DOWN)
+            .by(Question.A10)
+            .looks((facts, found) -> {
+                PelvicFloorCheck check = facts.client().pelvicFloor();
+                if (check.isTight()) {
+                    String fact = check.tone() == Tone.TIGHT ? check.tone().words() : "does not let go fully";
+                    found.notYet(Move::isSqueeze, fact, lettingGo(), painGate(facts));
+                }
+            });
+
+    private static final Rule GENTLE = Rule.code("PF-GENTLE")
+            .client("Lift lightly and let go completely each time.")
+            .instructor("Not checked whether she lets go fully: gentle lifts only, with full letting-go between.")
+            .source(Source.E_ICS)
+            .by(Question.A6)
+            .looks((facts, found) -> {
+                if (facts.client().pelvicFloor().letsGoFully() == Told.UNKNOWN) {
+                    found.adjust(PelvicFloorRules::isLift, "letting go not checked", Adjustment.GENTLE_AND_LET_GO);
+                }
+            });
+
+    private static final Rule HEAVY = Rule.code("PF-HEAVY")
+            .client("With heaviness we choose positions that take the weight off and leave out strain.")
+            .instructor(
+                    "Heaviness or prolapse: no impact, no heavy load, no strain; hips raised, lying, hands and knees;"
+                            + " stop if heaviness comes on.")
+            .source(Source.E_NICE)
+            .looks((facts, found) -> {
+                if (facts.has(Symptom.HEAVINESS)) {
+                    unload(found, facts.symptomWords(Symptom.HEAVINESS));
+                }
+                if (facts.has(Condition.PROLAPSE)) {
+                    unload(found, Condition.PROLAPSE.words());
+                }
+            });
+
+    private static final Rule LEAK = Rule.code("PF-LEAK")
+            .client("A light lift just before the effort; where it still leaks, the easier version.")
+            .instructor("Leak with effort: pre-lift before effort, regress what leaks, impact not yet.")
+            .source(Source.E_KNACK)
+            .looks((facts, found) -> {
+                if (facts.has(Symptom.LEAK_WITH_EFFORT)) {
+                    String fact = facts.symptomWords(Symptom.LEAK_WITH_EFFORT);
+                    found.notYet(Move::isImpact, fact, Gate.of(GateKind.SYMPTOM_FREE, false, fact));
+                    found.swap(strains(STRONG_PRESSURE), fact);
+                    found.adjust(strains(SOME_PRESSURE), fact, Adjustment.PRE_LIFT);
+                }
+            });
+
+    private static final Rule PAIN = Rule.code("PF-PAIN")
+            .client("Lifts hurt, so we stop them and ask a pelvic health clinician.")
+            .instructor("Pain with lifts: stop lifts and refer to a pelvic health clinician.")
+            .source(Source.E_DOWN)
+            .looks((facts, found) -> {
+                boolean hurts = facts.has(Symptom.PAIN_WITH_LIFTS)
+                        || facts.client().pelvicFloor().pain() == Told.YES;
+                if (hurts) {
+                    found.notYet(Move::isSqueeze, Symptom.PAIN_WITH_LIFTS.words(), painGate(facts));
+                }
+            });
+
+    private static final Rule NONE = Rule.code("PF-NONE")
+            .client("We cannot feel a lift yet; a pelvic health clinician can help to find it.")
+            .instructor("No lift felt after three positions and all cue families: refer to a pelvic health clinician.")
+            .source(Source.E_ICS)
+            .looks((facts, found) -> {
+                if (facts.client().pelvicFloor().tone() == Tone.NONE_FELT) {
+                    Gate felt = Gate.of(GateKind.LIFT_FELT, false, Tone.NONE_FELT.words());
+                    found.notYet(Move::isSqueeze, Tone.NONE_FELT.words(), felt);
+                }
+            });
+
+    private PelvicFloorRules() {}
+
+    static List<Rule> all() {
+        return List.of(TIGHT, GENTLE, HEAVY, LEAK, PAIN, NONE);
+    }
+
+    private static void unload(Findings found, String fact) {
+        found.notYet(Move::isImpact, fact, Gate.of(GateKind.NO_HEAVINESS, false, fact));
+        found.swap(strains(STRONG_PRESSURE).or(move -> move.has(Demand.HEAVY)), fact);
+        found.adjust(strains(SOME_PRESSURE), fact, Adjustment.STOP_IF_HEAVY);
+    }
+
+    private static boolean isLift(Move move) {
+        return move.strand().isPelvicFloorLift() && move.tone() == PelvicTone.TRAIN;
+    }
+
+    private static Predicate<Move> strains(int pressure) {
+        return move -> move.demands().pressure() >= pressure;
+    }
+
+    private static Gate lettingGo() {
+        return Gate.of(GateKind.LETTING_GO, false, "needs 8 of 10 full letting-go on two days");
+    }
+
+    private static Gate painGate(Facts facts) {
+        boolean free = !facts.has(Symptom.PELVIC_PAIN)
+                && !facts.has(Symptom.PAIN_WITH_LIFTS)
+                && facts.client().pelvicFloor().pain() != Told.YES;
+        return Gate.of(GateKind.NO_PELVIC_PAIN, free, free ? "none told" : "pelvic pain told");
+    }
+}

@@ -1,0 +1,260 @@
+package openbloom.core.verdict;
+
+import static openbloom.core.evidence.Published.BALANCE_SUPPORT;
+import static openbloom.core.evidence.Published.SECOND_TRIMESTER;
+import static openbloom.core.evidence.Published.SUPINE_EARLY_LIMIT;
+import static openbloom.core.evidence.Published.SUPINE_LATE_LIMIT;
+import static openbloom.core.evidence.Published.THIRD_TRIMESTER;
+import static openbloom.core.evidence.Published.VESSEL_COMPRESSION;
+import static openbloom.core.verdict.Adjustment.FEET_APART;
+import static openbloom.core.verdict.Adjustment.LOAD_AT_THE_SIDE;
+import static openbloom.core.verdict.Adjustment.MID_RANGE;
+import static openbloom.core.verdict.Adjustment.NO_BREATH_HOLD;
+import static openbloom.core.verdict.Adjustment.PROP_UP;
+import static openbloom.core.verdict.Adjustment.SHORT_BOUTS_ON_THE_BACK;
+import static openbloom.core.verdict.Adjustment.SMALL_OPEN_TURN;
+import static openbloom.core.verdict.Adjustment.SOFT_AND_LOW;
+import static openbloom.core.verdict.Adjustment.SUPPORT_WITHIN_REACH;
+
+import java.util.List;
+import java.util.Set;
+import java.util.function.Predicate;
+import openbloom.core.evidence.Source;
+import openbloom.core.moves.Demand;
+import openbloom.core.moves.Flexion;
+import openbloom.core.moves.Move;
+import openbloom.core.moves.Position;
+import openbloom.core.moves.Rotation;
+import openbloom.core.moves.Strand;
+import openbloom.core.screening.Condition;
+import openbloom.core.screening.Symptom;
+import openbloom.core.stage.Told;
+
+/** What changes while she is pregnant. */
+final class PregnancyRules {
+    private static final Set<Symptom> AGAINST_JUMPING =
+            Set.of(Symptom.LEAK_WITH_EFFORT, Symptom.LEAK_WITH_URGE, Symptom.HEAVINESS);
+    private static final Set<Strand> MIDLINE_STRANDS =
+            Set.of(Strand.CONNECT, Strand.LIMB_LOAD, Strand.FRONT_SUPPORT, Strand.HANDS_AND_KNEES);
+
+    private static final Rule DIZZY = Rule.code("PREG-SUP-DIZZY")
+            .client("You felt unwell lying on your back, so we leave that position out.")
+            .instructor("Dizzy or unwell lying down: never on the back, at any week; side-lying, propped or hands and"
+                    + " knees instead.")
+            .source(Source.E_CAN2018)
+            .looks((facts, found) -> {
+                if (facts.isPregnant() && facts.has(Symptom.DIZZY_LYING_DOWN)) {
+                    found.swap(Move::isOnTheBack, facts.symptomWords(Symptom.DIZZY_LYING_DOWN));
+                }
+            });
+
+    private static final Rule NOT_ON_THE_BACK = Rule.code("PREG-SUP-NONE")
+            .client("From here on the weight of the womb can press on the large blood vessels, so we leave lying on the"
+                    + " back out.")
+            .instructor("No work on the back from this week by her approach: side-lying, propped sitting or hands and"
+                    + " knees instead.")
+            .source(Source.E_SUPINE)
+            .by(Question.A8)
+            .looks(PregnancyRules::notOnTheBack);
+
+    private static final Rule SHORT_ON_THE_BACK = Rule.code("PREG-SUP-SHORT")
+            .client("On the back only for a minute or two, propped, then onto the side.")
+            .instructor(
+                    "Time on the back is limited from 20 weeks: short bouts, chest higher than hips, roll to the side"
+                            + " between.")
+            .source(Source.E_SUPINE)
+            .by(Question.A8)
+            .looks(PregnancyRules::shortOnTheBack);
+
+    private static final Rule PRONE = Rule.code("PREG-PRONE")
+            .client("Lying on the front waits until after the birth.")
+            .instructor("Not on the front from 14 weeks, or earlier when it is uncomfortable.")
+            .looks((facts, found) -> {
+                if (facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
+                    found.swap(move -> move.position() == Position.PRONE, facts.ageWords());
+                } else if (facts.isPregnant() && facts.has(Symptom.FRONT_LYING_UNCOMFORTABLE)) {
+                    String fact = facts.symptomWords(Symptom.FRONT_LYING_UNCOMFORTABLE);
+                    found.swap(move -> move.position() == Position.PRONE, fact);
+                }
+            });
+
+    private static final Rule FLEX = Rule.code("PREG-FLEX")
+            .client(
+                    "Curling up loads the middle of the belly while it has to stretch; we train the same muscles another"
+                            + " way.")
+            .instructor("No curl-ups, sit-ups, V-holds or hollow holds from 14 weeks, nor earlier with doming: surface"
+                    + " ladder, hands and knees or press-out instead.")
+            .source(Source.E_CURL)
+            .looks(PregnancyRules::flex);
+
+    private static final Rule TWIST = Rule.code("PREG-TWIST")
+            .client("Turn a little and away from the bump, never to the end of the range.")
+            .instructor("No closed or end-range twist from 14 weeks; small, open turns sitting or standing.")
+            .looks((facts, found) -> {
+                if (facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
+                    found.swap(turns(Rotation.END), facts.ageWords());
+                    found.adjust(turns(Rotation.SMALL), facts.ageWords(), SMALL_OPEN_TURN);
+                }
+            });
+
+    private static final Rule FEET = Rule.code("PREG-FEET")
+            .client("Feet hip-width apart makes room for the baby and eases the front of the pelvis.")
+            .instructor("Feet and knees are not squeezed together under a bump: hip-width apart.")
+            .by(Question.A9)
+            .looks(PregnancyRules::feet);
+
+    private static final Rule AIM = Rule.code("PREG-AIM")
+            .client("We support the midline now; closing it is not the aim before the birth.")
+            .instructor("The aim in pregnancy is support: a widening gap is shown, never scored.")
+            .source(Source.E_SPER)
+            .looks((facts, found) -> {
+                if (facts.isPregnant()) {
+                    found.advise(move -> MIDLINE_STRANDS.contains(move.strand()), facts.ageWords());
+                }
+            });
+
+    private static final Rule JUMP = Rule.code("PREG-JUMP")
+            .client("Jumping and running go by how you feel, and rest from 28 weeks or with any leak or heaviness.")
+            .instructor("Impact by symptoms in the first two trimesters; none from 28 weeks or with leak or heaviness.")
+            .source(Source.E_CAN2018)
+            .looks(PregnancyRules::jump);
+
+    private static final Rule BALANCE = Rule.code("PREG-BAL")
+            .client("Keep a wall or chair within reach: your balance point has moved.")
+            .instructor("Single-leg and unsteady work from 20 weeks with support within reach; reset before each"
+                    + " repetition.")
+            .looks((facts, found) -> {
+                if (facts.isPregnantFrom(BALANCE_SUPPORT.amount())) {
+                    found.adjust(PregnancyRules::isUnsteady, facts.ageWords(), SUPPORT_WITHIN_REACH);
+                }
+            });
+
+    private static final Rule BAR = Rule.code("PREG-BAR")
+            .client("Hold the weight at your sides so that it need not travel round the bump.")
+            .instructor("Loads that pass close to the belly from 20 weeks: at the side or from a rack.")
+            .looks((facts, found) -> {
+                if (facts.isPregnantFrom(BALANCE_SUPPORT.amount())) {
+                    found.adjust(move -> move.has(Demand.BAR_PATH), facts.ageWords(), LOAD_AT_THE_SIDE);
+                }
+            });
+
+    private static final Rule HOLD = Rule.code("PREG-HOLD")
+            .client("Breathe out through the effort and keep to a pace at which you can talk.")
+            .instructor("No breath holding; effort by talk test and perceived exertion, heart rate as a second guide.")
+            .source(Source.E_ACOG804)
+            .looks((facts, found) -> {
+                if (facts.isPregnant()) {
+                    found.adjust(move -> move.has(Demand.BREATH_HOLD), facts.ageWords(), NO_BREATH_HOLD);
+                }
+            });
+
+    private static final Rule RANGE = Rule.code("PREG-RANGE")
+            .client("Stay in the easy middle of the range; joints are laxer now.")
+            .instructor("Mid-range, no forced stretch while joints are lax.")
+            .looks((facts, found) -> {
+                if (facts.isPregnant()) {
+                    found.adjust(move -> move.has(Demand.WIDE), facts.ageWords(), MID_RANGE);
+                }
+            });
+
+    private static final Rule MANY = Rule.code("PREG-MANY")
+            .client("With more than one baby your clinician's yes is needed earlier.")
+            .instructor("Twins need clearance from 28 weeks; three or more babies are an absolute contraindication.")
+            .source(Source.E_CONTRA)
+            .looks((facts, found) -> {
+                if (facts.has(Condition.TWINS) || facts.has(Condition.TRIPLETS_OR_MORE)) {
+                    String fact = facts.client().babies() + " babies, " + facts.ageWords();
+                    found.advise(move -> move.load() > 0, fact);
+                }
+            });
+
+    private PregnancyRules() {}
+
+    static List<Rule> all() {
+        return List.of(
+                DIZZY,
+                NOT_ON_THE_BACK,
+                SHORT_ON_THE_BACK,
+                PRONE,
+                FLEX,
+                TWIST,
+                FEET,
+                AIM,
+                JUMP,
+                BALANCE,
+                BAR,
+                HOLD,
+                RANGE,
+                MANY);
+    }
+
+    private static void notOnTheBack(Facts facts, Findings found) {
+        int limit = facts.follows(Choice.NONE_FROM_18) ? SUPINE_EARLY_LIMIT.amount() : SUPINE_LATE_LIMIT.amount();
+        if (!facts.follows(Choice.BY_SYMPTOMS) && facts.isPregnantFrom(limit)) {
+            found.swap(Move::isOnTheBack, facts.ageWords());
+        } else if (facts.follows(Choice.BY_SYMPTOMS) && facts.isPregnantFrom(VESSEL_COMPRESSION.amount())) {
+            swapUnlessAsked(facts, found);
+        }
+    }
+
+    private static void swapUnlessAsked(Facts facts, Findings found) {
+        if (facts.client().symptoms().askedOn().isEmpty()) {
+            found.swap(Move::isOnTheBack, facts.ageWords() + ", not asked how she feels lying down");
+        }
+    }
+
+    private static void shortOnTheBack(Facts facts, Findings found) {
+        if (facts.isPregnantFrom(VESSEL_COMPRESSION.amount())) {
+            found.adjust(Move::isOnTheBack, facts.ageWords(), SHORT_BOUTS_ON_THE_BACK, PROP_UP);
+        }
+    }
+
+    private static void flex(Facts facts, Findings found) {
+        if (facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
+            found.swap(move -> move.isCurl(), facts.ageWords());
+            found.adjust(move -> move.demands().flexion() == Flexion.HEAD, facts.ageWords(), Adjustment.HEAD_SUPPORTED);
+        } else if (facts.isPregnant() && facts.domed() == Told.YES) {
+            found.swap(Move::isCurl, facts.domingWords());
+        }
+    }
+
+    private static void feet(Facts facts, Findings found) {
+        Predicate<Move> squeeze = move -> move.has(Demand.INNER_THIGH_SQUEEZE);
+        if (facts.isPregnant()) {
+            found.adjust(move -> move.has(Demand.LEGS_TOGETHER), facts.ageWords(), FEET_APART);
+            if (facts.follows(Choice.SQUEEZE_IF_COMFORTABLE)) {
+                found.adjust(squeeze, facts.ageWords(), Adjustment.GENTLE_AND_LET_GO);
+            } else {
+                found.swap(squeeze, facts.ageWords());
+            }
+        } else if (facts.follows(Choice.SQUEEZE_AVOIDED)) {
+            found.swap(squeeze, "her approach avoids the inner-thigh squeeze");
+        }
+    }
+
+    private static void jump(Facts facts, Findings found) {
+        if (facts.isPregnantFrom(THIRD_TRIMESTER.amount())) {
+            found.swap(Move::isImpact, facts.ageWords());
+        } else if (facts.isPregnant()) {
+            boolean free = facts.client().symptoms().excludes(AGAINST_JUMPING, facts.day());
+            AGAINST_JUMPING.stream()
+                    .filter(facts::has)
+                    .sorted()
+                    .forEach(symptom -> found.swap(Move::isImpact, facts.symptomWords(symptom)));
+            if (free) {
+                found.adjust(Move::isImpact, facts.ageWords(), SOFT_AND_LOW);
+            } else {
+                found.swap(Move::isImpact, "not free of leak and heaviness in the last 14 days, or not asked");
+            }
+        }
+    }
+
+    private static boolean isUnsteady(Move move) {
+        return move.has(Demand.BALANCE)
+                || move.has(Demand.SINGLE_LEG) && move.position().isUpright();
+    }
+
+    private static Predicate<Move> turns(Rotation rotation) {
+        return move -> move.demands().rotation() == rotation;
+    }
+}

@@ -1,0 +1,103 @@
+package openbloom.core.verdict;
+
+import java.util.Optional;
+import java.util.function.BiConsumer;
+import openbloom.core.evidence.Source;
+
+/**
+ * One rule: its stable code, a sentence for the client and one for the instructor, where it comes from, the question of
+ * approach it depends on, and what it finds in a woman's facts.
+ */
+public final class Rule {
+    private final String code;
+    private final String client;
+    private final String instructor;
+    private final Source source;
+    private final Optional<Question> question;
+    private final BiConsumer<Facts, Findings> look;
+
+    private Rule(
+            String code,
+            String client,
+            String instructor,
+            Source source,
+            Optional<Question> question,
+            BiConsumer<Facts, Findings> look) {
+        this.code = code;
+        this.client = client;
+        this.instructor = instructor;
+        this.source = source;
+        this.question = question;
+        this.look = look;
+    }
+
+    static Draft code(String code) {
+        return new Draft(code);
+    }
+
+    void look(Facts facts, Findings findings) {
+        look.accept(facts, findings);
+    }
+
+    public String code() {
+        return code;
+    }
+
+    public String client() {
+        return client;
+    }
+
+    public String instructor() {
+        return instructor;
+    }
+
+    public Source source() {
+        return source;
+    }
+
+    public Optional<Question> question() {
+        return question;
+    }
+
+    @Override
+    public String toString() {
+        return code;
+    }
+
+    /** A rule being written down. */
+    static final class Draft {
+        private final String code;
+        private String client = "";
+        private String instructor = "";
+        private Source source = Source.COMMON_PRACTICE;
+        private Optional<Question> question = Optional.empty();
+
+        private Draft(String code) {
+            this.code = code;
+        }
+
+        Draft client(String sentence) {
+            client = sentence;
+            return this;
+        }
+
+        Draft instructor(String sentence) {
+            instructor = sentence;
+            return this;
+        }
+
+        Draft source(Source key) {
+            source = key;
+            return this;
+        }
+
+        Draft by(Question approach) {
+            question = Optional.of(approach);
+            return this;
+        }
+
+        Rule looks(BiConsumer<Facts, Findings> look) {
+            return new Rule(code, client, instructor, source, question, look);
+        }
+    }
+}
