@@ -7,4 +7,15 @@ import openbloom.core.moves.Move;
 import openbloom.core.stage.Gate;
 
 /** What one rule found in one woman: which moves it touches and what it does to them. */
-record Finding(Reason reason, Predicate<Move> touches, Kind kind, Set<Adjustment> adjustments, List<Gate> gates) {}
+record Finding(Reason reason, Predicate<Move> touches, Kind kind, Set<Adjustment> adjustments, List<Gate> gates) {
+    /** The same rule with the same effect; the words of the fact and of the gates may differ. */
+    boolean weighsLike(Finding other) {
+        return reason.rule() == other.reason.rule()
+                && kind == other.kind
+                && adjustments.equals(other.adjustments)
+                && gates.stream()
+                        .map(Gate::met)
+                        .toList()
+                        .equals(other.gates.stream().map(Gate::met).toList());
+    }
+}

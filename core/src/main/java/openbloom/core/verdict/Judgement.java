@@ -56,6 +56,19 @@ public final class Judgement {
         return own.kind() == Kind.SWAP ? swapped(own) : own;
     }
 
+    /** Whether the rules found the same in both, however the facts are worded; then every verdict is the same too. */
+    public boolean judgesLike(Judgement other) {
+        if (findings.size() != other.findings.size()) {
+            return false;
+        }
+        for (int i = 0; i < findings.size(); i++) {
+            if (!findings.get(i).weighsLike(other.findings.get(i))) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     /** The nearest move of the same purpose that passes for her, whatever the verdict on the move itself. */
     public Optional<Move> meanwhile(Move move) {
         return catalogue

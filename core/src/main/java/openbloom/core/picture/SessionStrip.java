@@ -1,0 +1,84 @@
+package openbloom.core.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+import openbloom.core.moves.Strand;
+
+/** A session to the scale of its time, each item in the tone of its strand, positions written beneath. */
+public final class SessionStrip {
+    private static final double WIDTH = 1000;
+    private static final double BAR = 30;
+    private static final double GAP = 2;
+    private static final double WIDTH_OF_A_LETTER = 6.2;
+
+    /** One item as it is drawn. */
+    public record Block(String name, Strand strand, int seconds, String position) {}
+
+    private SessionStrip() {}
+
+    public static String of(List<Block> blocks) {
+        int total = Math.max(1, blocks.stream().mapToInt(Block::seconds).sum());
+        Svg svg = Svg.drawing(
+                0, 0, WIDTH, 52, "Session to the scale of its time, " + total / 60 + " minutes", "session-strip");
+        double x = 0;
+        List<double[]> starts = new ArrayList<>();
+        for (Block block : blocks) {
+            double width = block.seconds() * WIDTH / total;
+            svg.open("g").open("title");
+            svg.text(block.name() + ", " + block.seconds() + " s").close();
+            svg.add(
+                    "rect",
+                    "x",
+                    x,
+                    "y",
+                    0.0,
+                    "width",
+                    Math.max(1, width - GAP),
+                    "height",
+                    BAR,
+                    "rx",
+                    3,
+                    "fill",
+                    tone(block.strand()));
+            svg.close();
+            starts.add(new double[] {x});
+            x += width;
+        }
+        positions(svg, blocks, starts);
+        return svg.finish();
+    }
+
+    private static void positions(Svg svg, List<Block> blocks, List<double[]> starts) {
+        double free = 0;
+        for (int i = 0; i < blocks.size(); i++) {
+            boolean changes =
+                    i == 0 || !blocks.get(i).position().equals(blocks.get(i - 1).position());
+            double x = starts.get(i)[0];
+            String words = blocks.get(i).position();
+            double end = x + words.length() * WIDTH_OF_A_LETTER;
+            if (changes && x >= free && end <= WIDTH) {
+                svg.words(words, x, 46, "font-size", 12, "fill", Palette.MUTED);
+                free = end + 8;
+            }
+        }
+    }
+
+    /** The tone a strand is drawn in everywhere. */
+    public static String tone(Strand strand) {
+        return switch (strand) {
+            case BREATH -> Palette.SLATE;
+            case CONNECT -> "#5E8177";
+            case LIMB_LOAD -> Palette.MOSS;
+            case BRIDGE -> "#6E8B57";
+            case FRONT_SUPPORT -> "#8C5A38";
+            case HANDS_AND_KNEES -> "#A07B3E";
+            case SIDE_SUPPORT -> "#857A45";
+            case UPRIGHT_CONTROL -> "#7A5B6B";
+            case PELVIC_FLOOR_ENDURANCE, PELVIC_FLOOR_QUICK, PELVIC_FLOOR_AREAS -> Palette.PLUM;
+            case RELEASE, MOBILITY -> "#6C7F93";
+            case FLEXION, IMPACT -> Palette.CLAY;
+            case STRENGTH_LEGS, STRENGTH_PUSH, STRENGTH_PULL, STRENGTH_PRESS -> "#4F5D52";
+            case SCAR -> "#9A7466";
+        };
+    }
+}

@@ -1,0 +1,114 @@
+package openbloom.core.program;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.Move;
+import openbloom.core.verdict.Client;
+import openbloom.core.verdict.Judgement;
+import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.Reason;
+import openbloom.core.verdict.Rule;
+import openbloom.core.verdict.Verdict;
+
+/**
+ * What the calendar alone will change, with nothing else learned about her. Only days on which the rules find something
+ * else than the day before are judged in full.
+ */
+public final class Season {
+    /**
+     * Moves that change alike on one day for one reason.
+     *
+     * @param rule the rule that causes the change
+     * @param from the verdict of the day before
+     * @param to the verdict from this day on
+     */
+    public record Change(LocalDate date, Rule rule, Kind from, Kind to, List<Move> moves) {
+        /** {@code Swap for 12 moves that were Adjust: …}. */
+        public String words() {
+            String count = moves.size() == 1 ? moves.get(0).name() : moves.size() + " moves";
+            String change = from == to ? "done another way" : from.words() + " becomes " + to.words();
+            return count + ": " + change + ". " + rule.instructor();
+        }
+    }
+
+    private record Cause(Rule rule, Kind from, Kind to) {}
+
+    private Season() {}
+
+    /** The changes from the day after {@code fromExclusive} to {@code toInclusive}, in order. */
+    public static List<Change> of(Catalogue catalogue, Client client, LocalDate fromExclusive, LocalDate toInclusive) {
+        List<Change> changes = new ArrayList<>();
+        Judgement before = Judgement.of(catalogue, client, fromExclusive);
+        for (LocalDate day = fromExclusive.plusDays(1); !day.isAfter(toInclusive); day = day.plusDays(1)) {
+            Judgement now = Judgement.of(catalogue, client, day);
+            if (!now.judgesLike(before)) {
+                changes.addAll(between(before, now));
+                before = now;
+            }
+        }
+        return changes;
+    }
+
+    private static List<Change> between(Judgement before, Judgement now) {
+        Map<Cause, List<Move>> moves = new LinkedHashMap<>();
+        for (Verdict then : before.all()) {
+            Verdict next = now.of(then.move());
+            if (differ(then, next)) {
+                Cause cause = new Cause(cause(then, next, before, now), then.kind(), next.kind());
+                moves.computeIfAbsent(cause, any -> new ArrayList<>()).add(then.move());
+            }
+        }
+        LocalDate day = now.facts().day();
+        return moves.entrySet().stream()
+                .map(entry -> new Change(
+                        day,
+                        entry.getKey().rule(),
+                        entry.getKey().from(),
+                        entry.getKey().to(),
+                        List.copyOf(entry.getValue())))
+                .sorted(Comparator.comparing(change -> -change.moves().size()))
+                .toList();
+    }
+
+    /** Whether she would do something else: another verdict, another way of doing it, another move instead. */
+    public static boolean differ(Verdict one, Verdict other) {
+        return one.kind() != other.kind()
+                || !one.adjustments().equals(other.adjustments())
+                || !one.swapTo().equals(other.swapTo());
+    }
+
+    private static Rule cause(Verdict then, Verdict next, Judgement before, Judgement now) {
+        return newIn(next, then)
+                .or(() -> newIn(then, next))
+                .or(() -> causeOfTarget(then, before, now))
+                .or(() -> causeOfTarget(next, before, now))
+                .orElseGet(() -> strongest(next, then));
+    }
+
+    /** A swap may lead elsewhere only because the verdict on its target changed. */
+    private static Optional<Rule> causeOfTarget(Verdict verdict, Judgement before, Judgement now) {
+        return verdict.swapTo().flatMap(target -> {
+            Verdict then = before.of(target);
+            Verdict next = now.of(target);
+            return newIn(next, then).or(() -> newIn(then, next));
+        });
+    }
+
+    private static Optional<Rule> newIn(Verdict one, Verdict other) {
+        return one.reasons().stream()
+                .map(Reason::rule)
+                .filter(rule -> !other.hasReason(rule.code()))
+                .findFirst();
+    }
+
+    private static Rule strongest(Verdict next, Verdict then) {
+        List<Reason> reasons = next.reasons().isEmpty() ? then.reasons() : next.reasons();
+        return reasons.get(0).rule();
+    }
+}

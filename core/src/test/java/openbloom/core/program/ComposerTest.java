@@ -1,0 +1,151 @@
+package openbloom.core.program;
+
+import static openbloom.core.verdict.Women.TODAY;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import openbloom.core.dating.Dating;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.moves.Equipment;
+import openbloom.core.moves.Purpose;
+import openbloom.core.moves.Strand;
+import openbloom.core.screening.Condition;
+import openbloom.core.screening.SymptomReport;
+import openbloom.core.screening.WarningSign;
+import openbloom.core.verdict.Client;
+import openbloom.core.verdict.Judgement;
+import openbloom.core.verdict.Kind;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class ComposerTest {
+    private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
+
+    @ParameterizedTest
+    @CsvSource({"5, 0", "10, 1", "20, 2", "30, 3", "45, 4", "60, 5", "90, 6"})
+    void takesAsLongAsAskedWithinFivePercent(int minutes, long seed) {
+        for (Client woman : List.of(pregnantAt(16), pregnantAt(30), strong())) {
+            Session session = compose(woman, new SessionRequest(minutes, Place.STUDIO, seed, List.of()));
+            assertThat((double) session.seconds())
+                    .as(minutes + " min: " + session.items())
+                    .isBetween(minutes * 60 * 0.95, minutes * 60 * 1.05);
+        }
+    }
+
+    @Property(tries = 1_000, seed = "20261124")
+    void holdsOnlyWhatPassesWithEqualSidesBreathFirstAndReleaseLast(
+            @ForAll Client woman, @ForAll @IntRange(min = 5, max = 90) int minutes) {
+        Judgement judgement = Judgement.of(CATALOGUE, woman, TODAY);
+        Session session = Composer.compose(judgement, new SessionRequest(minutes, Place.HOME, minutes, List.of()));
+
+        assertThat(session.items())
+                .allSatisfy(
+                        item -> assertThat(judgement.of(item.move()).passes()).isTrue());
+        assertThat(session.secondsOn(Side.LEFT)).isEqualTo(session.secondsOn(Side.RIGHT));
+        assertThat(session.seconds()).isLessThanOrEqualTo((int) (minutes * 60 * 1.05));
+        if (session.items().stream().anyMatch(item -> item.move().strand() == Strand.BREATH)) {
+            assertThat(session.items().get(0).move().purpose()).isEqualTo(Purpose.BREATH);
+        }
+        if (session.items().stream().anyMatch(item -> item.move().strand() == Strand.RELEASE)) {
+            assertThat(last(session).move().purpose()).isEqualTo(Purpose.RELEASE);
+        }
+        boolean fills = session.seconds() >= minutes * 60 * 0.95;
+        assertThat(session.note().isEmpty()).isEqualTo(fills);
+    }
+
+    @Test
+    void givesTheSameSessionForTheSameSeedAndVariesWithWhatSheDidLately() {
+        Session first = compose(strong(), new SessionRequest(30, Place.STUDIO, 7, List.of()));
+        assertThat(compose(strong(), new SessionRequest(30, Place.STUDIO, 7, List.of())))
+                .isEqualTo(first);
+
+        List<String> lately = Composer.idsOf(first);
+        Session next = compose(strong(), new SessionRequest(30, Place.STUDIO, 7, List.of(lately, lately, lately)));
+        assertThat(Composer.idsOf(next)).isNotEqualTo(lately);
+        long again = Composer.idsOf(next).stream().filter(lately::contains).count();
+        assertThat(again).isLessThan(lately.size());
+    }
+
+    @Test
+    void takesNothingOfASessionWhenAWarningSignWasTold() {
+        Client woman =
+                strong().but().warningSigns(Set.of(WarningSign.CHEST_PAIN)).build();
+        Session session = compose(woman, SessionRequest.of(30));
+        assertThat(session.items()).isEmpty();
+        assertThat(session.note()).isNotEmpty();
+        assertThat(session.leftOut())
+                .allSatisfy(left -> assertThat(left.verdict()).isEqualTo(Kind.STOP));
+    }
+
+    @Test
+    void shortensStillHoldsForHighBloodPressure() {
+        Client woman = pregnantAt(30)
+                .but()
+                .conditions(Set.of(Condition.HIGH_BLOOD_PRESSURE_CONTROLLED))
+                .build();
+        Session session = compose(woman, SessionRequest.of(60));
+        assertThat(session.items())
+                .filteredOn(item -> item.move().strand() == Strand.FRONT_SUPPORT)
+                .isNotEmpty()
+                .allSatisfy(item -> assertThat(item.dose().stillSeconds()).isLessThanOrEqualTo(10));
+    }
+
+    @Test
+    void keepsChangesOfPositionFewerThanMoves() {
+        Session session = compose(strong(), SessionRequest.of(45));
+        long moves = session.items().stream().map(SessionItem::move).distinct().count();
+        assertThat(session.transitions()).isLessThanOrEqualTo((int) moves / 2 + 2);
+    }
+
+    @Test
+    void refusesTimesNoSessionTakes() {
+        for (int minutes : new int[] {0, 4, 121, 500}) {
+            assertThat(SessionRequest.of(minutes).problems())
+                    .extracting("field")
+                    .containsExactly("minutes");
+            assertThatIllegalArgumentException().isThrownBy(() -> compose(strong(), SessionRequest.of(minutes)));
+        }
+    }
+
+    private static SessionItem last(Session session) {
+        return session.items().get(session.items().size() - 1);
+    }
+
+    private static Session compose(Client woman, SessionRequest request) {
+        return Composer.compose(Judgement.of(CATALOGUE, woman, TODAY), request);
+    }
+
+    private static Client pregnantAt(int weeks) {
+        return Client.of(0, 1, 32)
+                .pregnant(Dating.stated(TODAY.minusWeeks(weeks).plusDays(280)))
+                .symptoms(SymptomReport.none(TODAY))
+                .rungs(rungs(2))
+                .equipment(Set.of(Equipment.values()))
+                .build();
+    }
+
+    private static Client strong() {
+        return Client.of(1, 1, 38)
+                .symptoms(SymptomReport.none(TODAY))
+                .rungs(rungs(5))
+                .equipment(Set.of(Equipment.values()))
+                .build();
+    }
+
+    private static Map<Strand, Integer> rungs(int done) {
+        Map<Strand, Integer> rungs = new EnumMap<>(Strand.class);
+        for (Strand strand : Strand.values()) {
+            rungs.put(strand, done);
+        }
+        return rungs;
+    }
+}

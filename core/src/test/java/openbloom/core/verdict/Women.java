@@ -1,0 +1,205 @@
+package openbloom.core.verdict;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.Tuple;
+import net.jqwik.api.arbitraries.SetArbitrary;
+import net.jqwik.api.providers.ArbitraryProvider;
+import net.jqwik.api.providers.TypeUsage;
+import openbloom.core.breath.BreathFinding;
+import openbloom.core.dating.Dating;
+import openbloom.core.gap.Depth;
+import openbloom.core.gap.Firmness;
+import openbloom.core.gap.GapCheck;
+import openbloom.core.gap.GapReading;
+import openbloom.core.gap.GapState;
+import openbloom.core.gap.Site;
+import openbloom.core.gap.Width;
+import openbloom.core.moves.Equipment;
+import openbloom.core.moves.Strand;
+import openbloom.core.pelvicfloor.PelvicFloorCheck;
+import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.screening.Condition;
+import openbloom.core.screening.Symptom;
+import openbloom.core.screening.SymptomReport;
+import openbloom.core.screening.WarningSign;
+import openbloom.core.stage.Birth;
+import openbloom.core.stage.BirthKind;
+import openbloom.core.stage.Tear;
+import openbloom.core.stage.Told;
+
+/** Generated women, all on {@link #TODAY}; each fact shrinks towards absent. */
+public final class Women implements ArbitraryProvider {
+    public static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
+
+    @Override
+    public boolean canProvideFor(TypeUsage type) {
+        return type.isOfType(Client.class);
+    }
+
+    @Override
+    public Set<Arbitrary<?>> provideFor(TypeUsage type, SubtypeProvider subtypes) {
+        return Set.of(any());
+    }
+
+    static Arbitrary<Client> any() {
+        Arbitrary<Client.Builder> lives = Combinators.combine(
+                        Arbitraries.of("neither", "pregnant", "pregnant", "born", "born"),
+                        Arbitraries.integers().between(0, 290),
+                        Arbitraries.integers().between(0, 1000),
+                        births(),
+                        Arbitraries.integers().between(1, 3),
+                        Arbitraries.integers().between(17, 70))
+                .as(Women::life);
+        Arbitrary<Client.Builder> told = Combinators.combine(
+                        lives, few(Condition.class, 3), symptoms(), signs(), clearance())
+                .as((woman, conditions, symptoms, signs, clearance) -> {
+                    clearance.ifPresent(woman::cleared);
+                    return woman.conditions(conditions).symptoms(symptoms).warningSigns(signs);
+                });
+        return Combinators.combine(
+                        told,
+                        gap().optional(0.7),
+                        ladder(0.3),
+                        ladder(0.8),
+                        floor(),
+                        approach(),
+                        few(Equipment.class, 10))
+                .as((woman, gap, ceilings, rungs, floor, approach, kit) -> {
+                    gap.ifPresent(woman::gap);
+                    return woman.domingCeiling(ceilings)
+                            .rungs(rungs)
+                            .pelvicFloor(floor)
+                            .approach(approach)
+                            .equipment(kit);
+                })
+                .flatMap(woman -> Combinators.combine(
+                                Arbitraries.integers().between(0, 10).optional(0.2),
+                                impactTests(),
+                                Arbitraries.of(BreathFinding.class))
+                        .as((raise, tests, breath) -> {
+                            raise.ifPresent(woman::straightLegRaise);
+                            return woman.impactTests(tests).breath(breath).build();
+                        }));
+    }
+
+    private static Client.Builder life(String kind, int far, int since, Birth birth, int babies, int age) {
+        Client.Builder woman = Client.of(kind.equals("neither") ? 0 : 1, babies, age);
+        if (kind.equals("pregnant")) {
+            woman.pregnant(Dating.stated(TODAY.minusDays(far).plusDays(280)));
+        }
+        if (kind.equals("born")) {
+            woman.gaveBirth(new Birth(TODAY.minusDays(since), birth.kind(), birth.tear(), birth.woundClosed()));
+        }
+        return woman;
+    }
+
+    private static Arbitrary<Birth> births() {
+        return Combinators.combine(
+                        Arbitraries.of(BirthKind.class), Arbitraries.of(Tear.class), Arbitraries.of(Told.class))
+                .as((kind, tear, wound) ->
+                        new Birth(TODAY, kind, kind == BirthKind.CAESAREAN ? Tear.NONE : tear, wound));
+    }
+
+    private static <E extends Enum<E>> SetArbitrary<E> few(Class<E> type, int most) {
+        return Arbitraries.of(type).set().ofMaxSize(Math.min(most, type.getEnumConstants().length));
+    }
+
+    private static Arbitrary<Set<WarningSign>> signs() {
+        Arbitrary<Set<WarningSign>> none = Arbitraries.just(Set.of());
+        return Arbitraries.frequencyOf(Tuple.of(9, none), Tuple.of(1, few(WarningSign.class, 1)));
+    }
+
+    private static Arbitrary<SymptomReport> symptoms() {
+        return Combinators.combine(few(Symptom.class, 3), Arbitraries.integers().between(0, 20))
+                .as((symptoms, ago) -> (SymptomReport) new SymptomReport.Asked(TODAY.minusDays(ago), symptoms))
+                .injectNull(0.2)
+                .map(report -> report == null ? new SymptomReport.NotAsked() : report);
+    }
+
+    private static Arbitrary<Optional<Clearance>> clearance() {
+        return Combinators.combine(
+                        Arbitraries.integers().between(-5, 120),
+                        Arbitraries.of("NO_IMPACT", "NOTHING_ON_THE_BACK", "BREATH", "breath-seated", "keep it light")
+                                .list()
+                                .ofMaxSize(2))
+                .as((ago, limits) -> new Clearance(TODAY.minusDays(ago), "midwife", limits))
+                .optional(0.6);
+    }
+
+    private static Arbitrary<GapCheck> gap() {
+        Arbitrary<GapReading> reading = Combinators.combine(
+                        Arbitraries.of(Site.EVERYDAY),
+                        Arbitraries.of(GapState.class),
+                        Arbitraries.integers().between(0, 10),
+                        Arbitraries.of(Depth.class),
+                        Arbitraries.of(Firmness.class),
+                        Arbitraries.of(Told.class))
+                .as((site, state, halves, depth, firmness, domed) -> new GapReading(
+                        site, site.usualOffsetMm(), state, Width.ofHalfFingers(halves), depth, firmness, domed));
+        return Combinators.combine(
+                        reading.list().ofMinSize(1).ofMaxSize(6),
+                        Arbitraries.integers().between(0, 30))
+                .as((readings, ago) -> new GapCheck(TODAY.minusDays(ago), readings));
+    }
+
+    /** Rungs for some strands, low ones most often; written out from a seed so that a woman stays readable. */
+    private static Arbitrary<Map<Strand, Integer>> ladder(double share) {
+        return Arbitraries.longs().between(0, 1_000_000).map(seed -> {
+            Random random = new Random(seed);
+            Map<Strand, Integer> rungs = new HashMap<>();
+            Arrays.stream(Strand.values())
+                    .filter(strand -> random.nextDouble() < share)
+                    .forEach(strand -> rungs.put(strand, random.nextInt(10)));
+            return rungs;
+        });
+    }
+
+    private static Arbitrary<PelvicFloorCheck> floor() {
+        return Combinators.combine(Arbitraries.of(Tone.class), Arbitraries.of(Told.class), Arbitraries.of(Told.class))
+                .as((tone, letsGo, pain) -> new PelvicFloorCheck(5, 5, 5, letsGo, tone, pain, Told.NO));
+    }
+
+    private static Arbitrary<Approach> approach() {
+        return few(Choice.class, 4).map(Approach::of);
+    }
+
+    private static Arbitrary<ImpactTests> impactTests() {
+        return Arbitraries.of(
+                ImpactTests.NOT_DONE, new ImpactTests(Optional.of(TODAY), Set.of(ImpactTests.Test.values())));
+    }
+
+    /** The same facts gathered in another order. */
+    static Client reordered(Client woman) {
+        return woman.but()
+                .conditions(backwards(woman.conditions()))
+                .warningSigns(backwards(woman.warningSigns()))
+                .equipment(backwards(woman.equipment()))
+                .build();
+    }
+
+    private static <T> Set<T> backwards(Set<T> set) {
+        List<T> list = new java.util.ArrayList<>(set);
+        java.util.Collections.reverse(list);
+        return new LinkedHashSet<>(list);
+    }
+
+    static SymptomReport withSymptom(SymptomReport report, Symptom symptom) {
+        if (report instanceof SymptomReport.Asked asked) {
+            Set<Symptom> more = new LinkedHashSet<>(asked.symptoms());
+            more.add(symptom);
+            return new SymptomReport.Asked(asked.on(), more);
+        }
+        return report;
+    }
+}
