@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.CueFamily;
 import openbloom.core.moves.Move;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
@@ -44,6 +45,16 @@ public final class Judgement {
 
     public Catalogue catalogue() {
         return catalogue;
+    }
+
+    /** The family of cue her approach prefers; the plain one while the connect check has found none. */
+    public CueFamily cueFamily() {
+        return switch (facts.client().approach().at(Question.A5)) {
+            case CUE_WHOLE_HUG -> CueFamily.WHOLE_HUG;
+            case CUE_UPWARD_SWEEP -> CueFamily.UPWARD_SWEEP;
+            case CUE_NAVEL_DRAW -> CueFamily.DRAW_IN;
+            default -> CueFamily.PLAIN;
+        };
     }
 
     /** A verdict for every move, in the order of the catalogue. */

@@ -1,0 +1,103 @@
+package openbloom.app.accounts;
+
+import java.util.List;
+import java.util.Map;
+import openbloom.app.system.Sentences;
+import openbloom.core.Problem;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** Signing in, the first visit, and the studio's own page. */
+@Controller
+class AccountController {
+    private final Accounts accounts;
+    private final Sentences sentences;
+    private final boolean demo;
+
+    AccountController(Accounts accounts, Sentences sentences, @Value("${bloom.demo}") boolean demo) {
+        this.accounts = accounts;
+        this.sentences = sentences;
+        this.demo = demo;
+    }
+
+    @GetMapping("/sign-in")
+    String signIn(Model model) {
+        model.addAttribute("demo", demo);
+        return accounts.isEmpty() ? "redirect:/first" : "accounts/sign-in";
+    }
+
+    @GetMapping("/first")
+    String first(Model model) {
+        model.addAttribute("form", Map.of("studio", "", "zone", "Europe/London", "name", "", "email", ""));
+        return accounts.isEmpty() ? "accounts/first" : "redirect:/sign-in";
+    }
+
+    @PostMapping("/first")
+    ModelAndView createStudio(
+            @RequestParam(defaultValue = "") String studio,
+            @RequestParam(defaultValue = "") String zone,
+            @ModelAttribute NewAccount owner) {
+        if (!accounts.isEmpty()) {
+            return new ModelAndView("redirect:/sign-in");
+        }
+        List<Problem> problems = accounts.createStudio(studio, zone, owner);
+        if (problems.isEmpty()) {
+            return new ModelAndView("redirect:/sign-in?made");
+        }
+        Map<String, String> typed =
+                Map.of("studio", studio, "zone", zone, "name", owner.name(), "email", owner.email());
+        return refused("accounts/first", Map.of("form", typed, "errors", sentences.byField(problems)));
+    }
+
+    @GetMapping("/studio")
+    String studio(@AuthenticationPrincipal SignedIn me, Model model) {
+        model.addAttribute("accounts", accounts.ofStudio(me.studioId()));
+        model.addAttribute("instructor", new NewAccount("", "", ""));
+        return "accounts/studio";
+    }
+
+    @PostMapping("/studio/instructors")
+    @PreAuthorize("hasRole('OWNER')")
+    ModelAndView addInstructor(@AuthenticationPrincipal SignedIn me, @ModelAttribute NewAccount instructor) {
+        List<Problem> problems = accounts.addInstructor(me.studioId(), instructor);
+        if (problems.isEmpty()) {
+            return new ModelAndView("redirect:/studio?added");
+        }
+        return refused(
+                "accounts/studio",
+                Map.of(
+                        "accounts", accounts.ofStudio(me.studioId()),
+                        "instructor", instructor,
+                        "errors", sentences.byField(problems)));
+    }
+
+    @PostMapping("/studio/password")
+    ModelAndView changePassword(
+            @AuthenticationPrincipal SignedIn me,
+            @RequestParam(defaultValue = "") String current,
+            @RequestParam(defaultValue = "") String next) {
+        List<Problem> problems = accounts.changePassword(me.account(), current, next);
+        if (problems.isEmpty()) {
+            return new ModelAndView("redirect:/studio?changed");
+        }
+        return refused(
+                "accounts/studio",
+                Map.of(
+                        "accounts", accounts.ofStudio(me.studioId()),
+                        "instructor", new NewAccount("", "", ""),
+                        "errors", sentences.byField(problems)));
+    }
+
+    private static ModelAndView refused(String view, Map<String, ?> model) {
+        return new ModelAndView(view, model, HttpStatus.UNPROCESSABLE_CONTENT);
+    }
+}

@@ -1,0 +1,35 @@
+package openbloom.app.accounts;
+
+import java.util.Collection;
+import java.util.List;
+import org.springframework.security.core.GrantedAuthority;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import org.springframework.security.core.userdetails.UserDetails;
+
+/** The person who is signed in, and her studio. */
+public record SignedIn(Account account, Studio studio) implements UserDetails {
+    public long accountId() {
+        return account.id();
+    }
+
+    public long studioId() {
+        return studio.id();
+    }
+
+    @Override
+    public Collection<? extends GrantedAuthority> getAuthorities() {
+        return account.owner()
+                ? List.of(new SimpleGrantedAuthority("ROLE_OWNER"), new SimpleGrantedAuthority("ROLE_INSTRUCTOR"))
+                : List.of(new SimpleGrantedAuthority("ROLE_INSTRUCTOR"));
+    }
+
+    @Override
+    public String getPassword() {
+        return account.passwordHash();
+    }
+
+    @Override
+    public String getUsername() {
+        return account.email();
+    }
+}

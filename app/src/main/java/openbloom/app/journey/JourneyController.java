@@ -1,0 +1,166 @@
+package openbloom.app.journey;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import openbloom.app.accounts.SignedIn;
+import openbloom.app.checks.GapChecks;
+import openbloom.app.checks.SafetyAnswer;
+import openbloom.app.checks.SafetyMapper;
+import openbloom.app.people.VisitMapper;
+import openbloom.app.people.Woman;
+import openbloom.app.session.PlanDocument;
+import openbloom.app.session.Sessions;
+import openbloom.app.system.StudioDay;
+import openbloom.core.Days;
+import openbloom.core.gap.ConnectedGain;
+import openbloom.core.gap.GapCheck;
+import openbloom.core.gap.School;
+import openbloom.core.screening.Symptom;
+import openbloom.core.screening.WarningSign;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Everything that happened with her, latest first, each session with the check beside it. */
+@Controller
+class JourneyController {
+    private static final DateTimeFormatter VISIT = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH);
+
+    private final GapChecks gaps;
+    private final SafetyMapper answers;
+    private final Sessions sessions;
+    private final VisitMapper visits;
+    private final StudioDay day;
+
+    JourneyController(GapChecks gaps, SafetyMapper answers, Sessions sessions, VisitMapper visits, StudioDay day) {
+        this.gaps = gaps;
+        this.answers = answers;
+        this.sessions = sessions;
+        this.visits = visits;
+        this.day = day;
+    }
+
+    /** One line of her journey. */
+    record Entry(LocalDate date, String day, String kind, String title, String detail, String link, boolean alarm) {}
+
+    /** A visit ahead. */
+    record Ahead(long id, String words) {}
+
+    @GetMapping("/people/{womanId}/journey")
+    String journey(
+            @AuthenticationPrincipal SignedIn me,
+            Woman woman,
+            @RequestParam(defaultValue = "") String visit,
+            Model model) {
+        LocalDateTime now = day.now(me.studio().zone());
+        model.addAttribute("entries", entries(woman, now.toLocalDate()));
+        model.addAttribute(
+                "ahead",
+                visits.ahead(woman.id(), now.toLocalDate().atStartOfDay()).stream()
+                        .map(next -> new Ahead(next.id(), VISIT.format(next.startsAt())))
+                        .toList());
+        model.addAttribute("visitProblem", visit);
+        model.addAttribute("formKey", UUID.randomUUID().toString());
+        return "journey/journey";
+    }
+
+    private List<Entry> entries(Woman woman, LocalDate today) {
+        List<Entry> entries = new ArrayList<>();
+        String record = "/people/" + woman.id();
+        List<GapChecks.Examined> checks = gaps.of(woman.id());
+        checks.forEach(kept -> entries.add(check(kept, woman.ageYears(today), record)));
+        answers.of(woman.id()).forEach(answer -> entries.add(answer(answer, record)));
+        sessions.of(woman.id()).forEach(planned -> entries.add(session(planned, checks, record)));
+        woman.birth()
+                .ifPresent(birth -> entries.add(entry(
+                        birth.date(),
+                        "Birth",
+                        capital(birth.kind().words()),
+                        birth.tear().words(),
+                        record + "/edit",
+                        false)));
+        woman.clearance()
+                .ifPresent(given -> entries.add(entry(
+                        given.date(),
+                        "Clearance",
+                        "By " + given.by(),
+                        String.join("; ", given.limits()),
+                        record + "/edit",
+                        false)));
+        woman.dating(today)
+                .ifPresent(dating -> entries.add(entry(
+                        dating.firstDay(),
+                        "Pregnancy",
+                        "Due " + Days.words(dating.dueDate()),
+                        "by " + dating.basis().words() + (dating.redated() ? ", re-dated" : ""),
+                        record + "/edit",
+                        false)));
+        entries.sort(Comparator.comparing(Entry::date).reversed());
+        return entries;
+    }
+
+    private static Entry check(GapChecks.Examined kept, int ageYears, String record) {
+        GapCheck check = kept.check();
+        String gain = ConnectedGain.of(check)
+                .map(found -> "; connected: " + found.words())
+                .orElse("");
+        return entry(
+                check.date(),
+                "Gap check",
+                School.TWO_FINGERS.read(check, ageYears).detail(),
+                "by " + kept.examiner() + gain,
+                record + "/checks",
+                false);
+    }
+
+    private static Entry answer(SafetyAnswer answer, String record) {
+        String signs = String.join(
+                ", ", answer.signs().stream().map(WarningSign::words).toList());
+        String symptoms = String.join(
+                ", ", answer.symptomSet().stream().map(Symptom::words).toList());
+        String title = answer.stops()
+                ? "Stopped: " + signs
+                : symptoms.isEmpty() ? "No sign, no symptom" : "No sign; " + symptoms;
+        String detail = "asked by " + answer.askedBy() + (answer.stops() ? ". " + answer.whatToDo() : "");
+        return entry(answer.askedOn(), "Safe today?", title, detail, record + "/safe", answer.stops());
+    }
+
+    private static Entry session(Sessions.Planned planned, List<GapChecks.Examined> checks, String record) {
+        LocalDate on = planned.stored().plannedOn();
+        String beside = checks.stream()
+                .filter(kept -> !kept.check().date().isAfter(on))
+                .findFirst()
+                .map(kept -> "; gap check of " + Days.words(kept.check().date()) + " beside it: "
+                        + School.TWO_FINGERS.read(kept.check(), 0).detail())
+                .orElse("; no gap check before it");
+        boolean taught = planned.stored().taughtOn() != null;
+        long moves = planned.plan().items().stream()
+                .map(PlanDocument.Item::moveId)
+                .distinct()
+                .count();
+        return entry(
+                on,
+                "Session",
+                planned.stored().minutes() + " minutes, "
+                        + planned.stored().place().words() + ", " + (taught ? "taught" : "planned"),
+                moves + " moves, " + planned.plan().totalClock() + " min" + beside,
+                record + "/sessions/" + planned.stored().id(),
+                false);
+    }
+
+    private static Entry entry(LocalDate date, String kind, String title, String detail, String link, boolean alarm) {
+        return new Entry(date, Days.words(date), kind, title, detail, link, alarm);
+    }
+
+    private static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+}

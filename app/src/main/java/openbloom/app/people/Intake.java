@@ -1,0 +1,254 @@
+package openbloom.app.people;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import openbloom.app.system.Joined;
+import openbloom.app.system.Typed;
+import openbloom.core.Outcome;
+import openbloom.core.dating.Dating;
+import openbloom.core.dating.DatingBasis;
+import openbloom.core.dating.GestationalAge;
+import openbloom.core.dating.Statement;
+import openbloom.core.moves.Equipment;
+import openbloom.core.screening.Condition;
+import openbloom.core.stage.BirthKind;
+import openbloom.core.stage.Tear;
+import openbloom.core.stage.Told;
+import openbloom.core.verdict.ClinicianLimit;
+import org.jspecify.annotations.Nullable;
+
+/** Reads an intake form: everything that makes no sense is told at once, each beside its field. */
+final class Intake {
+    private static final int YOUNGEST_YEARS = 12;
+    private static final int OLDEST_YEARS = 110;
+    private static final int LONGEST_NAME = 120;
+    private static final int LONGEST_TEXT = 2000;
+    private static final int MOST_BIRTHS = 20;
+    private static final int MOST_BABIES = 8;
+
+    private final IntakeForm form;
+    private final LocalDate today;
+    private final Typed typed = new Typed();
+
+    private Intake(IntakeForm form, LocalDate today) {
+        this.form = form;
+        this.today = today;
+    }
+
+    /** What the form says of the pregnancy, before it is kept. */
+    private record Pregnancy(
+            @Nullable DatingBasis basis,
+            @Nullable LocalDate given,
+            @Nullable Integer cycle,
+            @Nullable Integer embryo,
+            @Nullable LocalDate scanOn,
+            @Nullable Integer scanDays) {
+        static final Pregnancy NONE = new Pregnancy(null, null, null, null, null, null);
+    }
+
+    private record BirthTold(
+            @Nullable LocalDate on,
+            @Nullable BirthKind kind,
+            @Nullable Tear tear,
+            @Nullable Told wound) {
+        static final BirthTold NONE = new BirthTold(null, null, null, null);
+    }
+
+    /**
+     * The woman the form describes.
+     *
+     * @param of whose form it is: her number, studio, and who typed it
+     */
+    static Outcome<Woman> read(IntakeForm form, Owner of, LocalDate today) {
+        Intake intake = new Intake(form, today);
+        Woman woman = intake.read(of);
+        return intake.typed.isClean() ? Outcome.accepted(woman) : new Outcome.Refused<>(intake.typed.problems());
+    }
+
+    /** Whose form it is; number and version are 0 for a new woman. */
+    record Owner(long id, long studioId, long accountId, int version) {}
+
+    private Woman read(Owner of) {
+        String name = typed.requiredText("name", form.name(), LONGEST_NAME);
+        int year = typed.requiredWhole(
+                        "birthYear", form.birthYear(), today.getYear() - OLDEST_YEARS, today.getYear() - YOUNGEST_YEARS)
+                .orElse(0);
+        Situation situation = typed.requiredChoice("situation", form.situation(), Situation.class)
+                .orElse(Situation.NEITHER);
+        Pregnancy pregnancy = situation == Situation.PREGNANT ? pregnancy() : Pregnancy.NONE;
+        BirthTold birth = situation == Situation.AFTER_BIRTH ? birth() : BirthTold.NONE;
+        int births =
+                typed.requiredWhole("births", form.births(), 0, MOST_BIRTHS).orElse(0);
+        if (situation == Situation.AFTER_BIRTH && births == 0) {
+            typed.refuse("births", "intake.birthsAfterBirth");
+        }
+        int babies =
+                typed.requiredWhole("babies", form.babies(), 1, MOST_BABIES).orElse(1);
+        Optional<LocalDate> cleared = notFuture("clearedOn", typed.date("clearedOn", form.clearedOn()));
+        return new Woman(
+                of.id(),
+                of.studioId(),
+                formKey(),
+                of.version(),
+                of.accountId(),
+                name,
+                year,
+                typed.text("goals", form.goals(), LONGEST_TEXT),
+                situation,
+                pregnancy.basis,
+                pregnancy.given,
+                pregnancy.cycle,
+                pregnancy.embryo,
+                pregnancy.scanOn,
+                pregnancy.scanDays,
+                birth.on,
+                birth.kind,
+                birth.tear,
+                birth.wound,
+                births,
+                babies,
+                Joined.constants(typed.choices("conditions", form.conditions(), Condition.class)),
+                Joined.constants(typed.choices("equipment", form.equipment(), Equipment.class)),
+                cleared.orElse(null),
+                clearedBy(cleared),
+                Joined.lines(limits(cleared)));
+    }
+
+    private String formKey() {
+        String key = form.formKey() == null ? "" : form.formKey();
+        if (key.isBlank() || key.length() > 36) {
+            typed.refuse("formKey", "typed.formKey");
+        }
+        return key;
+    }
+
+    private Pregnancy pregnancy() {
+        DatingBasis basis =
+                typed.requiredChoice("basis", form.basis(), DatingBasis.class).orElse(DatingBasis.LAST_PERIOD);
+        Integer cycle = basis == DatingBasis.LAST_PERIOD
+                ? typed.whole("cycleLengthDays", form.cycleLengthDays(), 1, 99).orElse(28)
+                : null;
+        Integer embryo = basis == DatingBasis.TRANSFER
+                ? typed.requiredWhole("embryoAgeDays", form.embryoAgeDays(), 1, Statement.OLDEST_EMBRYO_DAYS)
+                        .orElse(null)
+                : null;
+        Optional<LocalDate> given = typed.requiredDate(fieldOf(basis), valueOf(basis));
+        Optional<LocalDate> scanOn = typed.date("scanDate", form.scanDate());
+        Optional<Integer> scanDays = scanDays(scanOn.isPresent());
+        Pregnancy pregnancy =
+                new Pregnancy(basis, given.orElse(null), cycle, embryo, scanOn.orElse(null), scanDays.orElse(null));
+        if (given.isPresent() && typed.isClean()) {
+            checkDating(pregnancy);
+        }
+        return pregnancy;
+    }
+
+    private Optional<Integer> scanDays(boolean scanned) {
+        if (!scanned) {
+            return Optional.empty();
+        }
+        int longest = GestationalAge.LONGEST_DAYS / 7 - 1;
+        Optional<Integer> weeks = typed.requiredWhole("scanWeeks", form.scanWeeks(), 0, longest);
+        Optional<Integer> days = typed.requiredWhole("scanDays", form.scanDays(), 0, 6);
+        return weeks.flatMap(full -> days.map(beyond -> 7 * full + beyond));
+    }
+
+    private void checkDating(Pregnancy told) {
+        Woman draft = new Woman(
+                0,
+                0,
+                "",
+                0,
+                0,
+                "",
+                0,
+                "",
+                Situation.PREGNANT,
+                told.basis,
+                told.given,
+                told.cycle,
+                told.embryo,
+                told.scanOn,
+                told.scanDays,
+                null,
+                null,
+                null,
+                null,
+                0,
+                1,
+                "",
+                "",
+                null,
+                null,
+                "");
+        draft.statement()
+                .ifPresent(statement -> Dating.from(statement, draft.scan(), today)
+                        .problems()
+                        .forEach(problem -> typed.refuse(
+                                problem.field().equals("ultrasound.date") ? "scanDate" : problem.field(),
+                                problem.key(),
+                                problem.args().toArray())));
+    }
+
+    private static String fieldOf(DatingBasis basis) {
+        return switch (basis) {
+            case LAST_PERIOD -> "lastPeriod";
+            case CONCEPTION -> "conception";
+            case TRANSFER -> "transfer";
+            case ULTRASOUND, STATED -> "dueDate";
+        };
+    }
+
+    private @Nullable String valueOf(DatingBasis basis) {
+        return switch (basis) {
+            case LAST_PERIOD -> form.lastPeriod();
+            case CONCEPTION -> form.conception();
+            case TRANSFER -> form.transfer();
+            case ULTRASOUND, STATED -> form.dueDate();
+        };
+    }
+
+    private BirthTold birth() {
+        Optional<LocalDate> on = notFuture("birthDate", typed.requiredDate("birthDate", form.birthDate()));
+        BirthKind kind = typed.requiredChoice("birthKind", form.birthKind(), BirthKind.class)
+                .orElse(BirthKind.VAGINAL);
+        Tear tear = typed.choice("tear", form.tear(), Tear.class).orElse(Tear.UNKNOWN);
+        if (kind == BirthKind.CAESAREAN && tear.reachesSphincter()) {
+            typed.refuse("tear", "intake.tearWithCaesarean");
+        }
+        Told wound = typed.choice("woundClosed", form.woundClosed(), Told.class).orElse(Told.UNKNOWN);
+        return new BirthTold(on.orElse(null), kind, tear, wound);
+    }
+
+    private Optional<LocalDate> notFuture(String field, Optional<LocalDate> day) {
+        if (day.isPresent() && day.get().isAfter(today)) {
+            typed.refuse(field, "typed.future", day.get());
+        }
+        return day;
+    }
+
+    private @Nullable String clearedBy(Optional<LocalDate> cleared) {
+        String by = typed.text("clearedBy", form.clearedBy(), LONGEST_NAME);
+        if (cleared.isPresent() && by.isEmpty()) {
+            typed.refuse("clearedBy", "intake.clearedBy");
+        }
+        if (cleared.isEmpty() && !by.isEmpty()) {
+            typed.refuse("clearedOn", "intake.clearedOn");
+        }
+        return by.isEmpty() ? null : by;
+    }
+
+    private List<String> limits(Optional<LocalDate> cleared) {
+        Set<ClinicianLimit> chosen = typed.choices("limits", form.limits(), ClinicianLimit.class);
+        String words = typed.text("limitWords", form.limitWords(), LONGEST_TEXT - 200);
+        List<String> limits = new ArrayList<>(chosen.stream().map(Enum::name).toList());
+        limits.addAll(Joined.lines(words));
+        if (cleared.isEmpty() && !limits.isEmpty()) {
+            typed.refuse("clearedOn", "intake.clearedOn");
+        }
+        return limits;
+    }
+}

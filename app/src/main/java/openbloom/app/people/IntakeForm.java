@@ -1,0 +1,135 @@
+package openbloom.app.people;
+
+import java.util.List;
+import java.util.UUID;
+import openbloom.core.dating.DatingBasis;
+import openbloom.core.verdict.ClinicianLimit;
+import org.jspecify.annotations.Nullable;
+
+/** The intake exactly as it is typed. */
+public record IntakeForm(
+        @Nullable String formKey,
+        @Nullable String version,
+        @Nullable String name,
+        @Nullable String birthYear,
+        @Nullable String goals,
+        @Nullable String situation,
+        @Nullable String basis,
+        @Nullable String lastPeriod,
+        @Nullable String cycleLengthDays,
+        @Nullable String conception,
+        @Nullable String transfer,
+        @Nullable String embryoAgeDays,
+        @Nullable String dueDate,
+        @Nullable String scanDate,
+        @Nullable String scanWeeks,
+        @Nullable String scanDays,
+        @Nullable String birthDate,
+        @Nullable String birthKind,
+        @Nullable String tear,
+        @Nullable String woundClosed,
+        @Nullable String births,
+        @Nullable String babies,
+        @Nullable List<String> conditions,
+        @Nullable List<String> equipment,
+        @Nullable String clearedOn,
+        @Nullable String clearedBy,
+        @Nullable List<String> limits,
+        @Nullable String limitWords) {
+
+    public static IntakeForm empty() {
+        return new IntakeForm(
+                UUID.randomUUID().toString(),
+                "0",
+                "",
+                "",
+                "",
+                "",
+                "LAST_PERIOD",
+                "",
+                "28",
+                "",
+                "",
+                "5",
+                "",
+                "",
+                "",
+                "",
+                "",
+                "",
+                "",
+                "",
+                "0",
+                "1",
+                List.of(),
+                List.of(),
+                "",
+                "",
+                List.of(),
+                "");
+    }
+
+    /** The form filled from what is kept. */
+    public static IntakeForm of(Woman w) {
+        DatingBasis basis = w.datingBasis() == null ? DatingBasis.LAST_PERIOD : w.datingBasis();
+        return new IntakeForm(
+                w.formKey(),
+                Integer.toString(w.version()),
+                w.name(),
+                Integer.toString(w.birthYear()),
+                w.goals(),
+                w.situation().name(),
+                basis.name(),
+                given(w, DatingBasis.LAST_PERIOD),
+                text(w.cycleLengthDays()),
+                given(w, DatingBasis.CONCEPTION),
+                given(w, DatingBasis.TRANSFER),
+                text(w.embryoAgeDays()),
+                given(w, DatingBasis.STATED),
+                text(w.scanOn()),
+                w.scan().map(scan -> text(scan.reads().weeks())).orElse(""),
+                w.scan().map(scan -> text(scan.reads().daysBeyond())).orElse(""),
+                text(w.birthOn()),
+                text(w.birthKind()),
+                text(w.tear()),
+                text(w.woundClosed()),
+                Integer.toString(w.births()),
+                Integer.toString(w.babies()),
+                names(w.conditions()),
+                names(w.equipment()),
+                text(w.clearedOn()),
+                text(w.clearedBy()),
+                w.limits().stream()
+                        .filter(limit -> ClinicianLimit.parse(limit).isPresent())
+                        .toList(),
+                String.join(
+                        "\n",
+                        w.limits().stream()
+                                .filter(limit -> ClinicianLimit.parse(limit).isEmpty())
+                                .toList()));
+    }
+
+    private static String given(Woman w, DatingBasis basis) {
+        return w.datingBasis() == basis ? text(w.datingGivenOn()) : "";
+    }
+
+    private static String text(@Nullable Object value) {
+        return value == null ? "" : value.toString();
+    }
+
+    private static List<String> names(String column) {
+        return column.isEmpty() ? List.of() : List.of(column.split(","));
+    }
+
+    public boolean has(String condition) {
+        return conditions != null && conditions.contains(condition);
+    }
+
+    public boolean hasAtHand(String item) {
+        return equipment != null && equipment.contains(item);
+    }
+
+    public boolean isLimited(String limit) {
+        return limits != null && limits.contains(limit);
+    }
+}

@@ -1,0 +1,197 @@
+package openbloom.app.people;
+
+import java.lang.reflect.RecordComponent;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import openbloom.app.accounts.SignedIn;
+import openbloom.app.system.Sentences;
+import openbloom.app.system.StudioDay;
+import openbloom.app.system.Typed;
+import openbloom.core.Outcome;
+import openbloom.core.dating.DatingBasis;
+import openbloom.core.moves.Equipment;
+import openbloom.core.screening.Condition;
+import openbloom.core.stage.BirthKind;
+import openbloom.core.stage.Tear;
+import openbloom.core.verdict.ClinicianLimit;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.util.UriComponentsBuilder;
+
+/** People: search, intake, visits. */
+@Controller
+class PeopleController {
+    private static final Set<String> NOT_SHOWN_AS_DIFFERENT = Set.of("formKey", "version");
+
+    private final People people;
+    private final VisitMapper visits;
+    private final RecordReader records;
+    private final Sentences sentences;
+    private final StudioDay day;
+
+    PeopleController(People people, VisitMapper visits, RecordReader records, Sentences sentences, StudioDay day) {
+        this.people = people;
+        this.visits = visits;
+        this.records = records;
+        this.sentences = sentences;
+        this.day = day;
+    }
+
+    /** One field of a stale form, as it is kept and as it was typed. */
+    record Difference(String field, String kept, String typed) {}
+
+    @GetMapping("/people")
+    String list(
+            @AuthenticationPrincipal SignedIn me,
+            @RequestParam(defaultValue = "") String q,
+            @RequestHeader(name = "HX-Request", required = false) boolean fragment,
+            Model model) {
+        var today = day.today(me.studio().zone());
+        List<StageStrip> found = people.search(me, q).stream()
+                .map(woman -> records.stripOn(woman, today))
+                .toList();
+        model.addAttribute("q", q);
+        model.addAttribute("found", found);
+        return fragment ? "people/list :: found" : "people/list";
+    }
+
+    @GetMapping("/people/new")
+    String blank(Model model) {
+        model.addAttribute("form", IntakeForm.empty());
+        return intake(model);
+    }
+
+    @PostMapping("/people")
+    ModelAndView add(@AuthenticationPrincipal SignedIn me, @ModelAttribute("form") IntakeForm form) {
+        Outcome<Woman> kept = people.add(me, form);
+        return kept.problems().isEmpty() ? toJourney(kept.value().id()) : refused(form, kept, List.of());
+    }
+
+    @GetMapping("/people/{womanId}")
+    ModelAndView open(Woman woman) {
+        return toJourney(woman.id());
+    }
+
+    @GetMapping("/people/{womanId}/edit")
+    String edit(Woman woman, Model model) {
+        model.addAttribute("form", IntakeForm.of(woman));
+        return intake(model);
+    }
+
+    @PostMapping("/people/{womanId}")
+    ModelAndView change(@AuthenticationPrincipal SignedIn me, Woman woman, @ModelAttribute("form") IntakeForm form) {
+        int version = new Typed()
+                .whole("version", form.version(), 0, Integer.MAX_VALUE)
+                .orElse(-1);
+        Outcome<Woman> changed = people.change(me, woman, version, form);
+        if (changed.problems().isEmpty()) {
+            return toJourney(woman.id());
+        }
+        boolean stale = changed.problems().get(0).field().equals("version");
+        return refused(form, changed, stale ? differences(IntakeForm.of(woman), form) : List.of())
+                .addObject("woman", woman);
+    }
+
+    @PostMapping("/people/{womanId}/visits")
+    ModelAndView expect(
+            Woman woman,
+            @RequestParam(defaultValue = "") String on,
+            @RequestParam(defaultValue = "") String at,
+            @RequestParam(defaultValue = "") String formKey) {
+        Typed typed = new Typed();
+        var date = typed.requiredDate("on", on);
+        if (!at.matches("([01]\\d|2[0-3]):[0-5]\\d") || formKey.isBlank() || formKey.length() > 36) {
+            typed.refuse("on", "visit.time");
+        }
+        String journey = "/people/" + woman.id() + "/journey";
+        if (!typed.isClean()) {
+            String sentence = sentences.byField(typed.problems()).get("on");
+            return new ModelAndView("redirect:"
+                    + UriComponentsBuilder.fromPath(journey)
+                            .queryParam("on", on)
+                            .queryParam("visit", sentence)
+                            .build()
+                            .encode()
+                            .toUriString());
+        }
+        try {
+            visits.insert(woman.id(), formKey, LocalDateTime.parse(date.orElseThrow() + "T" + at));
+        } catch (DuplicateKeyException sentTwice) {
+            return new ModelAndView("redirect:" + journey);
+        }
+        return new ModelAndView("redirect:" + journey);
+    }
+
+    @PostMapping("/people/{womanId}/visits/{visitId:\\d+}/delete")
+    ModelAndView cancel(Woman woman, @PathVariable long visitId) {
+        visits.delete(woman.id(), visitId);
+        return toJourney(woman.id());
+    }
+
+    private ModelAndView refused(IntakeForm form, Outcome<Woman> outcome, List<Difference> differences) {
+        ModelAndView page = new ModelAndView("people/intake", HttpStatus.UNPROCESSABLE_CONTENT);
+        choices(page.getModel());
+        return page.addObject("form", form)
+                .addObject("errors", sentences.byField(outcome.problems()))
+                .addObject("differences", differences);
+    }
+
+    private static String intake(Model model) {
+        choices(model.asMap());
+        return "people/intake";
+    }
+
+    private static void choices(Map<String, Object> model) {
+        model.put("situations", Situation.values());
+        model.put(
+                "bases",
+                List.of(DatingBasis.LAST_PERIOD, DatingBasis.CONCEPTION, DatingBasis.TRANSFER, DatingBasis.STATED));
+        model.put("birthKinds", BirthKind.values());
+        model.put("tears", Tear.values());
+        model.put("allConditions", Condition.values());
+        model.put("allEquipment", Equipment.values());
+        model.put("allLimits", ClinicianLimit.values());
+    }
+
+    private static List<Difference> differences(IntakeForm kept, IntakeForm typed) {
+        List<Difference> differences = new ArrayList<>();
+        for (RecordComponent field : IntakeForm.class.getRecordComponents()) {
+            String before = words(field, kept);
+            String after = words(field, typed);
+            if (!NOT_SHOWN_AS_DIFFERENT.contains(field.getName()) && !before.equals(after)) {
+                differences.add(new Difference(field.getName(), before, after));
+            }
+        }
+        return differences;
+    }
+
+    private static String words(RecordComponent field, IntakeForm form) {
+        try {
+            Object value = field.getAccessor().invoke(form);
+            return value instanceof List<?> list
+                    ? String.join(
+                            ", ", list.stream().map(Object::toString).sorted().toList())
+                    : Objects.toString(value, "");
+        } catch (ReflectiveOperationException impossible) {
+            throw new IllegalStateException("A form field should be readable, but was not: " + field, impossible);
+        }
+    }
+
+    private static ModelAndView toJourney(long womanId) {
+        return new ModelAndView("redirect:/people/" + womanId + "/journey");
+    }
+}

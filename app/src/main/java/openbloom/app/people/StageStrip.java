@@ -1,0 +1,24 @@
+package openbloom.app.people;
+
+import java.util.List;
+
+/**
+ * The line that is always in view in a woman's record.
+ *
+ * @param where weeks and days, or how long since birth, with the unit
+ * @param detail trimester and block, or kind of birth
+ * @param stop what stops her today, empty if nothing
+ * @param checkDue whether the next check is due today or overdue
+ */
+public record StageStrip(
+        long womanId,
+        String name,
+        String where,
+        String detail,
+        String stage,
+        List<String> cautions,
+        String clearance,
+        String stop,
+        String nextCheck,
+        boolean checkDue,
+        String ring) {}

@@ -1,0 +1,112 @@
+package openbloom.app.people;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import openbloom.app.system.Joined;
+import openbloom.core.dating.Dating;
+import openbloom.core.dating.DatingBasis;
+import openbloom.core.dating.GestationalAge;
+import openbloom.core.dating.Statement;
+import openbloom.core.dating.Ultrasound;
+import openbloom.core.moves.Equipment;
+import openbloom.core.screening.Condition;
+import openbloom.core.stage.Birth;
+import openbloom.core.stage.BirthKind;
+import openbloom.core.stage.Tear;
+import openbloom.core.stage.Told;
+import openbloom.core.verdict.Clearance;
+import org.jspecify.annotations.Nullable;
+
+/** A woman as her intake is kept; units are in the names, lists are joined in one column. */
+public record Woman(
+        long id,
+        long studioId,
+        String formKey,
+        int version,
+        long changedBy,
+        String name,
+        int birthYear,
+        String goals,
+        Situation situation,
+        @Nullable DatingBasis datingBasis,
+        @Nullable LocalDate datingGivenOn,
+        @Nullable Integer cycleLengthDays,
+        @Nullable Integer embryoAgeDays,
+        @Nullable LocalDate scanOn,
+        @Nullable Integer scanReadDays,
+        @Nullable LocalDate birthOn,
+        @Nullable BirthKind birthKind,
+        @Nullable Tear tear,
+        @Nullable Told woundClosed,
+        int births,
+        int babies,
+        String conditions,
+        String equipment,
+        @Nullable LocalDate clearedOn,
+        @Nullable String clearedBy,
+        String clearanceLimits) {
+
+    public Optional<Statement> statement() {
+        if (situation != Situation.PREGNANT || datingBasis == null || datingGivenOn == null) {
+            return Optional.empty();
+        }
+        int cycle = cycleLengthDays == null ? 28 : cycleLengthDays;
+        int embryo = embryoAgeDays == null ? 5 : embryoAgeDays;
+        return Optional.of(
+                switch (datingBasis) {
+                    case LAST_PERIOD -> new Statement.LastPeriod(datingGivenOn, cycle);
+                    case CONCEPTION -> new Statement.Conception(datingGivenOn);
+                    case TRANSFER -> new Statement.Transfer(datingGivenOn, embryo);
+                    case ULTRASOUND, STATED -> new Statement.DueDate(datingGivenOn);
+                });
+    }
+
+    public Optional<Ultrasound> scan() {
+        return scanOn == null || scanReadDays == null
+                ? Optional.empty()
+                : Optional.of(new Ultrasound(scanOn, new GestationalAge(scanReadDays)));
+    }
+
+    /** The dating of her pregnancy; empty when she is not pregnant or 45 weeks have passed. */
+    public Optional<Dating> dating(LocalDate day) {
+        return statement().flatMap(told -> {
+            var dating = Dating.from(told, scan(), day);
+            return dating.problems().isEmpty() ? Optional.of(dating.value()) : Optional.empty();
+        });
+    }
+
+    public Optional<Birth> birth() {
+        return situation == Situation.AFTER_BIRTH && birthOn != null && birthKind != null
+                ? Optional.of(new Birth(
+                        birthOn,
+                        birthKind,
+                        tear == null ? Tear.UNKNOWN : tear,
+                        woundClosed == null ? Told.UNKNOWN : woundClosed))
+                : Optional.empty();
+    }
+
+    public Set<Condition> conditionSet() {
+        return Joined.constants(conditions, Condition.class);
+    }
+
+    public Set<Equipment> equipmentSet() {
+        return Joined.constants(equipment, Equipment.class);
+    }
+
+    public List<String> limits() {
+        return Joined.lines(clearanceLimits);
+    }
+
+    public Optional<Clearance> clearance() {
+        return clearedOn == null || clearedBy == null
+                ? Optional.empty()
+                : Optional.of(new Clearance(clearedOn, clearedBy, limits()));
+    }
+
+    /** Her age in years by the calendar year, as only the year of birth is asked. */
+    public int ageYears(LocalDate day) {
+        return day.getYear() - birthYear;
+    }
+}

@@ -1,0 +1,56 @@
+package openbloom.app.people;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+/** Women as they are kept; every question names the studio. */
+@Mapper
+public interface WomanMapper {
+    @Select("select * from woman where id = #{id} and studio_id = #{studioId}")
+    Optional<Woman> find(long studioId, long id);
+
+    @Select("select * from woman where form_key = #{formKey} and studio_id = #{studioId}")
+    Optional<Woman> byFormKey(long studioId, String formKey);
+
+    @Select("""
+            select * from woman
+            where studio_id = #{studioId} and lower(name) like '%' || #{pattern} || '%' escape '\\'
+            order by name
+            """)
+    List<Woman> search(long studioId, String pattern);
+
+    @Select(value = """
+                    select id from final table (insert into woman (
+                      studio_id, form_key, version, changed_by, changed_at, name, birth_year, goals, situation,
+                      dating_basis, dating_given_on, cycle_length_days, embryo_age_days, scan_on, scan_read_days,
+                      birth_on, birth_kind, tear, wound_closed, births, babies, conditions, equipment,
+                      cleared_on, cleared_by, clearance_limits)
+                    values (
+                      #{w.studioId}, #{w.formKey}, 1, #{w.changedBy}, #{at}, #{w.name}, #{w.birthYear}, #{w.goals},
+                      #{w.situation}, #{w.datingBasis}, #{w.datingGivenOn}, #{w.cycleLengthDays}, #{w.embryoAgeDays},
+                      #{w.scanOn}, #{w.scanReadDays}, #{w.birthOn}, #{w.birthKind}, #{w.tear}, #{w.woundClosed},
+                      #{w.births}, #{w.babies}, #{w.conditions}, #{w.equipment}, #{w.clearedOn}, #{w.clearedBy},
+                      #{w.clearanceLimits}))
+                    """, affectData = true)
+    long insert(@Param("w") Woman woman, @Param("at") Instant at);
+
+    /** Changes the row only if it still has the version the form was made from. */
+    @Update("""
+            update woman set
+              version = version + 1, changed_by = #{w.changedBy}, changed_at = #{at}, name = #{w.name},
+              birth_year = #{w.birthYear}, goals = #{w.goals}, situation = #{w.situation},
+              dating_basis = #{w.datingBasis}, dating_given_on = #{w.datingGivenOn},
+              cycle_length_days = #{w.cycleLengthDays}, embryo_age_days = #{w.embryoAgeDays}, scan_on = #{w.scanOn},
+              scan_read_days = #{w.scanReadDays}, birth_on = #{w.birthOn}, birth_kind = #{w.birthKind},
+              tear = #{w.tear}, wound_closed = #{w.woundClosed}, births = #{w.births}, babies = #{w.babies},
+              conditions = #{w.conditions}, equipment = #{w.equipment}, cleared_on = #{w.clearedOn},
+              cleared_by = #{w.clearedBy}, clearance_limits = #{w.clearanceLimits}
+            where id = #{w.id} and studio_id = #{w.studioId} and version = #{w.version}
+            """)
+    int update(@Param("w") Woman woman, @Param("at") Instant at);
+}

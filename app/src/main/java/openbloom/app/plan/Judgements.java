@@ -1,0 +1,48 @@
+package openbloom.app.plan;
+
+import java.time.LocalDate;
+import java.util.EnumSet;
+import java.util.Set;
+import openbloom.app.people.RecordReader;
+import openbloom.app.people.Woman;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.Equipment;
+import openbloom.core.program.Place;
+import openbloom.core.verdict.Client;
+import openbloom.core.verdict.Judgement;
+import org.springframework.stereotype.Service;
+
+/** Judges a woman on a day, in the studio or at home. */
+@Service
+public class Judgements {
+    /** What a studio has at hand; at home only what she told at intake counts. */
+    private static final Set<Equipment> STUDIO_KIT = Set.of(
+            Equipment.BLOCK,
+            Equipment.BALL,
+            Equipment.BIG_BALL,
+            Equipment.BAND,
+            Equipment.DUMBBELL,
+            Equipment.CHAIR,
+            Equipment.STEP);
+
+    private final RecordReader records;
+    private final Catalogue catalogue;
+
+    Judgements(RecordReader records, Catalogue catalogue) {
+        this.records = records;
+        this.catalogue = catalogue;
+    }
+
+    public Judgement of(Woman woman, LocalDate day, Place place) {
+        return Judgement.of(catalogue, equipped(records.clientOn(woman, day), place), day);
+    }
+
+    private static Client equipped(Client client, Place place) {
+        if (place == Place.HOME) {
+            return client;
+        }
+        Set<Equipment> kit = EnumSet.copyOf(STUDIO_KIT);
+        kit.addAll(client.equipment());
+        return client.but().equipment(kit).build();
+    }
+}

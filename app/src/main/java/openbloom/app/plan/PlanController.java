@@ -1,0 +1,114 @@
+package openbloom.app.plan;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import openbloom.app.accounts.SignedIn;
+import openbloom.app.checks.Safety;
+import openbloom.app.people.Woman;
+import openbloom.app.session.Sessions;
+import openbloom.app.system.Sentences;
+import openbloom.app.system.StudioDay;
+import openbloom.app.system.Typed;
+import openbloom.core.program.Place;
+import openbloom.core.program.SessionRequest;
+import openbloom.core.verdict.Judgement;
+import openbloom.core.verdict.Kind;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** "What may she do?" and composing a session from it. */
+@Controller
+class PlanController {
+    private static final int USUAL_MINUTES = 30;
+
+    private final Judgements judgements;
+    private final Sessions sessions;
+    private final Safety safety;
+    private final Sentences sentences;
+    private final StudioDay day;
+
+    PlanController(Judgements judgements, Sessions sessions, Safety safety, Sentences sentences, StudioDay day) {
+        this.judgements = judgements;
+        this.sessions = sessions;
+        this.safety = safety;
+        this.sentences = sentences;
+        this.day = day;
+    }
+
+    @GetMapping("/people/{womanId}/plan")
+    ModelAndView plan(
+            @AuthenticationPrincipal SignedIn me,
+            Woman woman,
+            @RequestParam(defaultValue = "STUDIO") String place,
+            @RequestParam(defaultValue = "") String only) {
+        return page(me, woman, placeOf(place), kindOf(only), Integer.toString(USUAL_MINUTES));
+    }
+
+    @PostMapping("/people/{womanId}/sessions")
+    ModelAndView compose(
+            @AuthenticationPrincipal SignedIn me,
+            Woman woman,
+            @RequestParam(defaultValue = "") String minutes,
+            @RequestParam(defaultValue = "STUDIO") String place,
+            @RequestParam(defaultValue = "") String formKey) {
+        Optional<String> detour = safety.detour(me, woman, "plan");
+        if (detour.isPresent()) {
+            return new ModelAndView(detour.get());
+        }
+        Typed typed = new Typed();
+        Optional<Integer> asked = typed.requiredWhole(
+                "minutes", minutes, SessionRequest.SHORTEST_MINUTES, SessionRequest.LONGEST_MINUTES);
+        if (formKey.isBlank() || formKey.length() > 36) {
+            typed.refuse("minutes", "typed.formKey");
+        }
+        if (!typed.isClean()) {
+            ModelAndView page = page(me, woman, placeOf(place), Optional.empty(), minutes)
+                    .addObject("errors", sentences.byField(typed.problems()));
+            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+            return page;
+        }
+        long id = compose(me, woman, asked.orElseThrow(), placeOf(place), formKey);
+        return new ModelAndView("redirect:/people/" + woman.id() + "/sessions/" + id);
+    }
+
+    private long compose(SignedIn me, Woman woman, int minutes, Place place, String formKey) {
+        LocalDate today = day.today(me.studio().zone());
+        Judgement judgement = judgements.of(woman, today, place);
+        SessionRequest request =
+                new SessionRequest(minutes, place, today.toEpochDay(), sessions.recentMoves(woman.id()));
+        return sessions.compose(me, woman, judgement, request, formKey);
+    }
+
+    private ModelAndView page(SignedIn me, Woman woman, Place place, Optional<Kind> only, String minutes) {
+        Judgement judgement = judgements.of(woman, day.today(me.studio().zone()), place);
+        return new ModelAndView(
+                "plan/plan",
+                Map.of(
+                        "plan", PlanView.of(judgement, only),
+                        "place", place,
+                        "places", Place.values(),
+                        "kinds", Kind.values(),
+                        "only", only.map(Kind::name).orElse(""),
+                        "minutes", minutes,
+                        "asked", safety.today(me, woman).isPresent(),
+                        "formKey", UUID.randomUUID().toString()));
+    }
+
+    private static Place placeOf(String typed) {
+        return typed.equals(Place.HOME.name()) ? Place.HOME : Place.STUDIO;
+    }
+
+    private static Optional<Kind> kindOf(String typed) {
+        return Arrays.stream(Kind.values())
+                .filter(kind -> kind.name().equals(typed))
+                .findFirst();
+    }
+}

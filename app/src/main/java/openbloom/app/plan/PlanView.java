@@ -1,0 +1,89 @@
+package openbloom.app.plan;
+
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import openbloom.core.moves.Dose;
+import openbloom.core.moves.Move;
+import openbloom.core.moves.Strand;
+import openbloom.core.stage.Gate;
+import openbloom.core.verdict.Adjustment;
+import openbloom.core.verdict.Judgement;
+import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.Reason;
+import openbloom.core.verdict.Verdict;
+
+/** What she may do, strand by strand, as the page shows it. */
+public record PlanView(Map<Kind, Integer> counts, List<Group> groups) {
+    /** One strand. */
+    public record Group(Strand strand, List<Row> rows) {}
+
+    /** One move with its verdict; {@code meanwhile} is what she may do instead of a move that is not yet hers. */
+    public record Row(
+            Move move,
+            Kind kind,
+            String summary,
+            Optional<Move> swapTo,
+            Optional<Move> meanwhile,
+            List<Gate> gates,
+            List<Reason> reasons,
+            String dose) {}
+
+    static PlanView of(Judgement judgement, Optional<Kind> only) {
+        List<Verdict> all = judgement.all();
+        Map<Kind, Integer> counts = new EnumMap<>(Kind.class);
+        Arrays.stream(Kind.values()).forEach(kind -> counts.put(kind, 0));
+        all.forEach(verdict -> counts.merge(verdict.kind(), 1, Integer::sum));
+        List<Group> groups = Arrays.stream(Strand.values())
+                .map(strand -> new Group(
+                        strand,
+                        all.stream()
+                                .filter(verdict -> verdict.move().strand() == strand)
+                                .filter(verdict -> only.isEmpty() || only.get() == verdict.kind())
+                                .map(verdict -> row(verdict, judgement))
+                                .toList()))
+                .filter(group -> !group.rows().isEmpty())
+                .toList();
+        return new PlanView(counts, groups);
+    }
+
+    private static Row row(Verdict verdict, Judgement judgement) {
+        Dose dose = verdict.move().doseAt(judgement.facts().doseStage());
+        Optional<Move> meanwhile =
+                verdict.kind() == Kind.NOT_YET ? judgement.meanwhile(verdict.move()) : Optional.empty();
+        return new Row(
+                verdict.move(),
+                verdict.kind(),
+                summary(verdict),
+                verdict.swapTo(),
+                meanwhile,
+                verdict.gates(),
+                verdict.reasons(),
+                dose.words());
+    }
+
+    /** The gist in one line: how to adjust, what to do instead, what is missing, what stops her. */
+    private static String summary(Verdict verdict) {
+        return switch (verdict.kind()) {
+            case GO -> "";
+            case ADJUST ->
+                String.join(
+                        "; ",
+                        verdict.adjustments().stream()
+                                .sorted()
+                                .map(Adjustment::words)
+                                .toList());
+            case SWAP ->
+                verdict.swapTo().map(target -> "instead: " + target.name()).orElse("");
+            case NOT_YET ->
+                verdict.gates().stream()
+                        .filter(gate -> !gate.met())
+                        .findFirst()
+                        .map(gate -> gate.gate().words() + ": " + gate.detail())
+                        .orElse("");
+            case STOP -> verdict.reasons().get(0).fact();
+        };
+    }
+}

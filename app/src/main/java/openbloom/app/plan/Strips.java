@@ -1,0 +1,141 @@
+package openbloom.app.plan;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import openbloom.app.people.Situation;
+import openbloom.app.people.StageStrip;
+import openbloom.app.people.Woman;
+import openbloom.core.Days;
+import openbloom.core.dating.Block;
+import openbloom.core.dating.GestationalAge;
+import openbloom.core.dating.Trimester;
+import openbloom.core.gap.GapCheck;
+import openbloom.core.picture.StageRing;
+import openbloom.core.screening.Condition;
+import openbloom.core.screening.SymptomReport;
+import openbloom.core.screening.WarningSign;
+import openbloom.core.stage.Birth;
+import openbloom.core.verdict.Client;
+import openbloom.core.verdict.Facts;
+import openbloom.core.verdict.Judgement;
+
+/** Writes the stage strip of one woman. */
+final class Strips {
+    private static final int WEEKS_OF_PREGNANCY = 40;
+    private static final int WEEKS_AFTER_BIRTH_SHOWN = 26;
+    private static final int DAYS_TOLD_IN_WEEKS = 365;
+
+    private final Woman woman;
+    private final Facts facts;
+    private final Client client;
+    private final LocalDate day;
+
+    Strips(Woman woman, Judgement judgement) {
+        this.woman = woman;
+        this.facts = judgement.facts();
+        this.client = facts.client();
+        this.day = facts.day();
+    }
+
+    StageStrip strip() {
+        Optional<LocalDate> due = client.gap().map(GapCheck::nextDue);
+        return new StageStrip(
+                woman.id(),
+                woman.name(),
+                where(),
+                detail(),
+                stage(),
+                cautions(),
+                clearance(),
+                client.warningSigns().stream()
+                        .sorted()
+                        .findFirst()
+                        .map(WarningSign::words)
+                        .orElse(""),
+                due.map(next -> next.isAfter(day) ? Days.words(next) : "today").orElse("none yet, due today"),
+                due.isEmpty() || !due.get().isAfter(day),
+                ring());
+    }
+
+    private String where() {
+        if (facts.age().isPresent()) {
+            return facts.age().get().words();
+        }
+        if (woman.situation() == Situation.PREGNANT) {
+            return "past 45 weeks: record the birth";
+        }
+        return client.birth().map(this::sinceBirth).orElse("neither pregnant nor newly delivered");
+    }
+
+    private String sinceBirth(Birth birth) {
+        long days = birth.daysOn(day);
+        return days < DAYS_TOLD_IN_WEEKS
+                ? days / 7 + " weeks + " + days % 7
+                : days / DAYS_TOLD_IN_WEEKS + (days < 2 * DAYS_TOLD_IN_WEEKS ? " year" : " years");
+    }
+
+    private String detail() {
+        if (facts.age().isPresent()) {
+            GestationalAge age = facts.age().get();
+            return Trimester.at(age).words() + ", block "
+                    + Block.at(age).label().replace('-', '–');
+        }
+        return client.birth().map(birth -> "after " + birth.kind().words()).orElse("");
+    }
+
+    private String stage() {
+        return facts.isPregnant() || woman.situation() == Situation.PREGNANT
+                ? "Pregnant"
+                : facts.recovery().stage().words();
+    }
+
+    private List<String> cautions() {
+        List<String> cautions = new ArrayList<>();
+        client.conditions().stream()
+                .sorted()
+                .filter(Strips::isCaution)
+                .map(Strips::plain)
+                .forEach(cautions::add);
+        if (client.babies() > 1 && facts.isPregnant()) {
+            cautions.add(client.babies() == 2 ? "twins" : client.babies() + " babies");
+        }
+        if (client.symptoms() instanceof SymptomReport.Asked asked) {
+            asked.symptoms().stream().sorted().map(Strips::plain).forEach(cautions::add);
+        }
+        client.domingCeiling().keySet().stream()
+                .sorted()
+                .map(strand -> "domes in " + strand.words().toLowerCase(Locale.ROOT))
+                .forEach(cautions::add);
+        client.birth()
+                .filter(birth -> birth.tear().reachesSphincter())
+                .ifPresent(birth -> cautions.add(birth.tear().words()));
+        return cautions;
+    }
+
+    private static boolean isCaution(Condition condition) {
+        return condition != Condition.BREASTFEEDING;
+    }
+
+    private static String plain(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
+    private String clearance() {
+        return facts.clearance()
+                .map(given ->
+                        "cleared " + Days.words(given.date()) + (given.limits().isEmpty() ? "" : ", with limits"))
+                .orElse("no clearance on file");
+    }
+
+    private String ring() {
+        if (facts.age().isPresent()) {
+            return StageRing.of(facts.age().get().weeks(), WEEKS_OF_PREGNANCY, true);
+        }
+        return facts.recentBirth()
+                .map(birth -> StageRing.of((int) (birth.daysOn(day) / 7), WEEKS_AFTER_BIRTH_SHOWN, false))
+                .orElseGet(StageRing::plain);
+    }
+}

@@ -1,0 +1,123 @@
+package openbloom.app.session;
+
+import java.util.List;
+import java.util.Optional;
+import openbloom.core.moves.BreathPattern;
+import openbloom.core.moves.Move;
+import openbloom.core.moves.Strand;
+import openbloom.core.program.Session;
+import openbloom.core.program.SessionItem;
+import openbloom.core.program.Side;
+import openbloom.core.verdict.Adjustment;
+import openbloom.core.verdict.Judgement;
+import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.Reason;
+
+/** A composed session in words, as it is kept: it can be shown a year later whatever the catalogue says then. */
+public record PlanDocument(List<Item> items, int transitions, boolean upByTheSide, List<Left> leftOut, String note) {
+    /** One item. */
+    public record Item(
+            String moveId,
+            String name,
+            Strand strand,
+            int rung,
+            String position,
+            Kind verdict,
+            List<String> adjustments,
+            String insteadOf,
+            String why,
+            String dose,
+            Side side,
+            int sets,
+            int repetitions,
+            int holdSeconds,
+            int restSeconds,
+            int secondsPerRepetition,
+            BreathPattern breath,
+            int workSeconds,
+            int setUpSeconds,
+            List<String> setup,
+            String cue,
+            List<String> watchFor) {
+        public int seconds() {
+            return workSeconds + setUpSeconds;
+        }
+
+        /** {@code 1:30}. */
+        public String clock() {
+            return minutesAndSeconds(seconds());
+        }
+    }
+
+    /** A move left out, and why. */
+    public record Left(String moveId, String name, Kind verdict, String reason) {}
+
+    static PlanDocument of(Session session, Judgement judgement) {
+        return new PlanDocument(
+                session.items().stream().map(item -> item(item, judgement)).toList(),
+                session.transitions(),
+                session.upByTheSide(),
+                session.leftOut().stream()
+                        .map(left -> new Left(left.move().id(), left.move().name(), left.verdict(), left.reason()))
+                        .toList(),
+                session.note());
+    }
+
+    private static Item item(SessionItem item, Judgement judgement) {
+        Move move = item.move();
+        return new Item(
+                move.id(),
+                move.name(),
+                move.strand(),
+                move.rung(),
+                move.position().words(),
+                item.verdict(),
+                item.adjustments().stream().sorted().map(Adjustment::words).toList(),
+                item.insteadOf().map(Move::name).orElse(""),
+                why(item, judgement),
+                item.doseWords(),
+                item.side(),
+                item.dose().sets(),
+                item.dose().repetitions(),
+                item.dose().holdSeconds(),
+                item.dose().restSeconds(),
+                item.dose().secondsPerRepetition(move.breath()),
+                move.breath(),
+                item.workSeconds(),
+                item.setUpSeconds(),
+                move.teaching().setup(),
+                move.teaching().cueFor(judgement.cueFamily()),
+                move.teaching().watchFor());
+    }
+
+    private static String why(SessionItem item, Judgement judgement) {
+        Optional<Reason> reason = judgement.of(item.insteadOf().orElse(item.move())).reasons().stream()
+                .filter(given -> item.verdict() != Kind.GO)
+                .findFirst();
+        return reason.map(Reason::fact).orElse("");
+    }
+
+    public int seconds() {
+        return items.stream().mapToInt(Item::seconds).sum();
+    }
+
+    public int workSeconds() {
+        return items.stream().mapToInt(Item::workSeconds).sum();
+    }
+
+    public String totalClock() {
+        return minutesAndSeconds(seconds());
+    }
+
+    public String workClock() {
+        return minutesAndSeconds(workSeconds());
+    }
+
+    public String setUpClock() {
+        return minutesAndSeconds(seconds() - workSeconds());
+    }
+
+    static String minutesAndSeconds(int seconds) {
+        return seconds / 60 + ":" + (seconds % 60 < 10 ? "0" : "") + seconds % 60;
+    }
+}

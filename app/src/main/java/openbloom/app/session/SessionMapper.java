@@ -1,0 +1,69 @@
+package openbloom.app.session;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import openbloom.core.moves.Strand;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+/** Sessions and responses as they are kept. */
+@Mapper
+public interface SessionMapper {
+    String SESSION = """
+            select session.id, woman_id, planned_on, account.name as planned_by, minutes, place, rules_version, facts,
+              plan, taught_on
+            from session join account on account.id = planned_by
+            """;
+
+    @Select(SESSION + "where woman_id = #{womanId} and session.id = #{id}")
+    Optional<StoredSession> find(long womanId, long id);
+
+    @Select(SESSION + "where woman_id = #{womanId} order by planned_on desc, session.id desc")
+    List<StoredSession> of(long womanId);
+
+    @Select("select id from session where woman_id = #{womanId} and form_key = #{formKey}")
+    Optional<Long> byFormKey(long womanId, String formKey);
+
+    @Select(value = """
+                    select id from final table (insert into session
+                      (woman_id, form_key, planned_on, planned_by, stored_at, minutes, place, rules_version, facts, plan)
+                    values
+                      (#{s.womanId}, #{formKey}, #{s.plannedOn}, #{by}, #{at}, #{s.minutes}, #{s.place},
+                       #{s.rulesVersion}, #{s.facts}, #{s.plan}))
+                    """, affectData = true)
+    long insert(
+            @Param("s") StoredSession session,
+            @Param("formKey") String formKey,
+            @Param("by") long by,
+            @Param("at") Instant at);
+
+    @Update("update session set taught_on = #{on}, taught_by = #{by} where id = #{id} and taught_on is null")
+    int taught(long id, LocalDate on, long by);
+
+    @Insert("""
+            insert into response (session_id, form_key, item, move_id, strand, rung, told, stored_at)
+            values (#{sessionId}, #{formKey}, #{item}, #{moveId}, #{strand}, #{rung}, #{told}, #{at})
+            """)
+    void insertResponse(
+            long sessionId, String formKey, int item, String moveId, Strand strand, int rung, Told told, Instant at);
+
+    @Select("""
+            select session_id, taught_on as "on", item, move_id, strand, rung, told
+            from response join session on session.id = session_id
+            where woman_id = #{womanId} and taught_on is not null
+            order by taught_on, session_id, response.id
+            """)
+    List<Response> responsesOf(long womanId);
+
+    @Select("""
+            select session_id, coalesce(taught_on, planned_on) as "on", item, move_id, strand, rung, told
+            from response join session on session.id = session_id
+            where session_id = #{sessionId} order by response.id
+            """)
+    List<Response> responsesIn(long sessionId);
+}

@@ -1,0 +1,23 @@
+package openbloom.app.session;
+
+import java.time.LocalDate;
+import openbloom.core.program.Place;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A session as it was planned; the plan and the facts it was made from are never changed.
+ *
+ * @param facts what was known of her, as JSON
+ * @param plan the plan, as JSON
+ */
+public record StoredSession(
+        long id,
+        long womanId,
+        LocalDate plannedOn,
+        String plannedBy,
+        int minutes,
+        Place place,
+        String rulesVersion,
+        String facts,
+        String plan,
+        @Nullable LocalDate taughtOn) {}

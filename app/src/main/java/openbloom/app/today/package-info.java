@@ -1,0 +1,5 @@
+/** Who is coming, whose check is due, what changes this week. */
+@NullMarked
+package openbloom.app.today;
+
+import org.jspecify.annotations.NullMarked;
