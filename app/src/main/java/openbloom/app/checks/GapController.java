@@ -51,7 +51,8 @@ class GapController {
                 .filter(other -> other.date().isBefore(check.date()))
                 .findFirst();
         boolean pregnant = woman.dating(check.date()).isPresent();
-        return GapView.of(check.readings(), check.date(), woman.ageYears(check.date()), before, pregnant);
+        return GapView.of(
+                check.readings(), GapState.LIFT, check.date(), woman.ageYears(check.date()), before, pregnant);
     }
 
     @GetMapping("/people/{womanId}/checks/gap")
@@ -81,7 +82,8 @@ class GapController {
         Typed problems = new Typed();
         GapCheck check = form.check(day.today(me.studio().zone()), problems);
         if (!problems.isClean()) {
-            ModelAndView page = page(me, woman, form).addObject("errors", sentences.byField(problems.problems()));
+            Map<String, String> errors = sentences.byField(problems.problems());
+            ModelAndView page = page(me, woman, form.openedAtProblem(errors)).addObject("errors", errors);
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
             return page;
         }
@@ -102,6 +104,7 @@ class GapController {
         var today = day.today(me.studio().zone());
         return GapView.of(
                 form.sketch(),
+                form.state(),
                 today,
                 woman.ageYears(today),
                 checks.latest(woman.id(), today),

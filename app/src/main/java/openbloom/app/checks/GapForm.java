@@ -2,6 +2,7 @@ package openbloom.app.checks;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -35,6 +36,24 @@ public record GapForm(Map<String, String> typed) {
 
     static String name(String part, GapState state, Site site) {
         return part + "-" + state + "-" + site;
+    }
+
+    /** The state that is being typed; the small lift to begin with. */
+    public GapState state() {
+        return new Typed().choice("state", typed.get("state"), GapState.class).orElse(GapState.LIFT);
+    }
+
+    /** The form opened at the state of its first problem. */
+    GapForm openedAtProblem(Map<String, String> errors) {
+        return java.util.Arrays.stream(GapState.values())
+                .filter(state -> errors.keySet().stream().anyMatch(field -> field.startsWith("width-" + state)))
+                .findFirst()
+                .map(state -> {
+                    Map<String, String> opened = new HashMap<>(typed);
+                    opened.put("state", state.name());
+                    return new GapForm(opened);
+                })
+                .orElse(this);
     }
 
     public String formKey() {

@@ -27,7 +27,12 @@ public record GapView(String map, List<Line> lines) {
     private static final int TOLD_APART_HALVES = 2;
 
     static GapView of(
-            List<GapReading> readings, LocalDate day, int ageYears, Optional<GapCheck> before, boolean pregnant) {
+            List<GapReading> readings,
+            GapState shown,
+            LocalDate day,
+            int ageYears,
+            Optional<GapCheck> before,
+            boolean pregnant) {
         GapCheck check = new GapCheck(day, readings);
         List<Line> lines = new ArrayList<>();
         lines.add(
@@ -37,7 +42,7 @@ public record GapView(String map, List<Line> lines) {
         if (pregnant) {
             lines.add(new Line("While pregnant", "shown, never scored: the aim now is support", false));
         }
-        return new GapView(MidlineMap.of(readings, Optional.empty()), lines);
+        return new GapView(MidlineMap.of(readings, Optional.empty(), statesBeside(shown)), lines);
     }
 
     private static Line gained(ConnectedGain gain) {
@@ -64,5 +69,10 @@ public record GapView(String map, List<Line> lines) {
 
     private static Optional<Site> widest(GapCheck check) {
         return School.TWO_FINGERS.read(check, 0).site();
+    }
+
+    /** The state being typed beside what connecting makes of it; connected itself stands beside the small lift. */
+    private static List<GapState> statesBeside(GapState shown) {
+        return List.of(shown == GapState.REST ? GapState.REST : GapState.LIFT, GapState.CONNECTED);
     }
 }

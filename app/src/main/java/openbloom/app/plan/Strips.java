@@ -73,7 +73,7 @@ final class Strips {
     private String sinceBirth(Birth birth) {
         long days = birth.daysOn(day);
         return days < DAYS_TOLD_IN_WEEKS
-                ? days / 7 + " weeks + " + days % 7
+                ? new GestationalAge((int) Math.min(days, GestationalAge.LONGEST_DAYS)).words()
                 : days / DAYS_TOLD_IN_WEEKS + (days < 2 * DAYS_TOLD_IN_WEEKS ? " year" : " years");
     }
 

@@ -43,7 +43,7 @@ class SessionController {
     @GetMapping("/people/{womanId}/sessions/{sessionId:\\d+}")
     String show(Woman woman, @PathVariable long sessionId, Model model) {
         Sessions.Planned planned = find(woman, sessionId);
-        model.addAttribute("session", planned.stored());
+        model.addAttribute("kept", planned.stored());
         model.addAttribute("plan", planned.plan());
         model.addAttribute("picture", strip(planned.plan()));
         model.addAttribute("told", told(sessionId));
@@ -53,7 +53,7 @@ class SessionController {
     @GetMapping("/people/{womanId}/sessions/{sessionId:\\d+}/teach")
     String teach(@AuthenticationPrincipal SignedIn me, Woman woman, @PathVariable long sessionId, Model model) {
         Sessions.Planned planned = find(woman, sessionId);
-        model.addAttribute("session", planned.stored());
+        model.addAttribute("kept", planned.stored());
         model.addAttribute("plan", planned.plan());
         model.addAttribute(
                 "answers",

@@ -36,6 +36,9 @@ public class Sentences {
         if (value instanceof LocalDate day) {
             return Days.words(day);
         }
+        if (value instanceof Collection<?> choices) {
+            return String.join(", ", choices.stream().map(Object::toString).toList());
+        }
         if (value instanceof String text && text.length() > LONGEST_QUOTE) {
             return text.substring(0, LONGEST_QUOTE) + "…";
         }

@@ -61,7 +61,7 @@ public record GestationalAge(int days) implements Comparable<GestationalAge> {
 
     /** For people: {@code 30 weeks + 2}. */
     public String words() {
-        return weeks() + " weeks + " + daysBeyond();
+        return weeks() + (weeks() == 1 ? " week + " : " weeks + ") + daysBeyond();
     }
 
     @Override

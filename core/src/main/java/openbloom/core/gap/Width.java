@@ -20,7 +20,7 @@ public sealed interface Width {
         /** {@code 2½ fingers}. */
         @Override
         public String words() {
-            return count() + (halves == 2 ? " finger" : " fingers");
+            return count() + (halves == 1 || halves == 2 ? " finger" : " fingers");
         }
 
         /** {@code 2½}. */

@@ -55,13 +55,14 @@ public final class Catalogue {
     }
 
     /**
-     * Where to look for a swap, nearest first: the move's own swaps, then down its strand rung by rung, then moves of
+     * Where to look for a swap, nearest first: the move's own swaps, then the other versions of its rung, then down its
+     * strand rung by rung, then moves of
      * the same purpose in other strands from the nearest load downwards. The move itself is not among them.
      */
     public Stream<Move> nearest(Move move) {
         Stream<Move> named = move.links().swaps().stream().map(this::get);
         Stream<Move> below = ladder(move.strand()).stream()
-                .filter(other -> other.rung() < move.rung())
+                .filter(other -> other.rung() <= move.rung() && other != move)
                 .sorted(Comparator.comparing(Move::rung).reversed());
         Stream<Move> across = moves.stream()
                 .filter(other -> other.strand() != move.strand() && other.purpose() == move.purpose())

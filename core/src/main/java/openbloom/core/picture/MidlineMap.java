@@ -1,8 +1,12 @@
 package openbloom.core.picture;
 
+import static openbloom.core.picture.Svg.point;
+
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import openbloom.core.gap.FingerWidths;
 import openbloom.core.gap.GapReading;
@@ -20,12 +24,17 @@ import openbloom.core.stage.Told;
 public final class MidlineMap {
     private static final int NOMINAL_FINGER_MM = 16;
     private static final double PANEL = 330;
-    private static final double TOP = -215;
-    private static final double HEIGHT = 445;
+    private static final double MIDDLE = -26;
+    private static final double TOP = -218;
+    private static final double HEIGHT = 462;
     private static final double BREASTBONE = -150;
     private static final double PUBIS = 150;
+    private static final double HALF_TRUNK = 104;
+    private static final String FAINT = "#DCCDB4";
+    private static final String EDGE = "#8A6A4C";
     private static final String[] DEPTH_TONES = {"#EBD9C4", "#DDBFA3", "#C99E7C", "#AF7C57"};
-    private static final double[] HATCH_SPACING = {0, 11, 7, 4};
+    private static final double[] HATCH_SPACING = {0, 12, 7.5, 4.5};
+    private static final Letters QUIET = Letters.of(14, Palette.MUTED);
 
     private final Svg svg;
     private final Optional<FingerWidths> fingers;
@@ -36,24 +45,24 @@ public final class MidlineMap {
     }
 
     /**
-     * Draws the states side by side.
+     * Draws states side by side.
      *
      * @param readings what has been read so far; a state with none is drawn empty
      * @param fingers the examiner's own finger breadths, if she has entered them
+     * @param states the states to draw, from the left
      */
-    public static String of(List<GapReading> readings, Optional<FingerWidths> fingers) {
-        double width = PANEL * GapState.values().length;
+    public static String of(List<GapReading> readings, Optional<FingerWidths> fingers, List<GapState> states) {
+        double width = PANEL * states.size();
         Svg svg = Svg.drawing(-PANEL / 2, TOP, width, HEIGHT, describe(readings), "midline-map");
         MidlineMap map = new MidlineMap(svg, fingers);
-        for (GapState state : GapState.values()) {
+        for (GapState state : states) {
             List<GapReading> own = readings.stream()
                     .filter(reading -> reading.state() == state)
                     .toList();
-            svg.open("g", "transform", "translate(" + Svg.number(state.ordinal() * PANEL) + " 0)");
+            svg.group(states.indexOf(state) * PANEL, 0);
             map.panel(state, own);
             svg.close();
         }
-        map.scaleBar();
         map.legend();
         return svg.finish();
     }
@@ -72,32 +81,20 @@ public final class MidlineMap {
 
     private void panel(GapState state, List<GapReading> readings) {
         torso();
-        svg.words(
-                title(state),
-                -14,
-                -196,
-                "text-anchor",
-                "middle",
-                "font-size",
-                15,
-                "font-weight",
-                600,
-                "fill",
-                Palette.INK);
+        Letters title = Letters.of(17, Palette.INK).strong().centred();
+        svg.words(title(state), MIDDLE, -198, title);
         if (readings.isEmpty()) {
-            svg.words("not read yet", -14, 6, "text-anchor", "middle", "font-size", 13, "fill", Palette.MUTED);
+            svg.words("not read yet", MIDDLE, 34, QUIET.centred());
             return;
         }
         List<GapReading> downwards = readings.stream()
                 .sorted(Comparator.comparingDouble(MidlineMap::y))
                 .toList();
         String lens = lens(downwards);
-        String clip = "lens-" + state.name().toLowerCase(java.util.Locale.ROOT);
-        svg.open("clipPath", "id", clip).add("path", "d", lens).close();
-        svg.open("g", "clip-path", "url(#" + clip + ")");
+        svg.inside("lens-" + state.name().toLowerCase(Locale.ROOT), lens);
         bands(downwards);
         svg.close();
-        svg.add("path", "d", lens, "fill", "none", "stroke", "#8A6A4C", "stroke-width", 1.2);
+        svg.path(lens, Paint.line(EDGE, 1.2));
         downwards.forEach(this::bar);
     }
 
@@ -109,69 +106,19 @@ public final class MidlineMap {
         };
     }
 
-    /** A trunk from lower ribs to hips, seen from the front, shifted left to leave room for the readings. */
+    /** A trunk from lower ribs to hips, seen from the front, left of the middle to leave room for the readings. */
     private void torso() {
-        svg.open("g", "transform", "translate(-14 0)");
-        svg.add(
-                "path",
-                "d",
-                "M-118,-184 C-120,-120 -108,-70 -104,-20 C-101,20 -116,60 -126,100 C-132,130 -130,160 -120,190"
-                        + " C-80,214 80,214 120,190 C130,160 132,130 126,100 C116,60 101,20 104,-20"
-                        + " C108,-70 120,-120 118,-184 C70,-170 -70,-170 -118,-184 Z",
-                "fill",
-                Palette.SKIN,
-                "stroke",
-                Palette.SKIN_LINE,
-                "stroke-width",
-                1.6);
-        String faint = "#DCCDB4";
-        svg.add(
-                "path",
-                "d",
-                "M-104,-92 C-70,-100 -34,-128 0,-150 C34,-128 70,-100 104,-92",
-                "fill",
-                "none",
-                "stroke",
-                faint,
-                "stroke-width",
-                1.6);
-        svg.add(
-                "path",
-                "d",
-                "M-112,118 C-78,132 -34,160 0,166 C34,160 78,132 112,118",
-                "fill",
-                "none",
-                "stroke",
-                faint,
-                "stroke-width",
-                1.6);
-        svg.add(
-                "path",
-                "d",
-                "M-52,-112 C-60,-50 -60,50 -40,140 M52,-112 C60,-50 60,50 40,140",
-                "fill",
-                "none",
-                "stroke",
-                faint,
-                "stroke-width",
-                1.2);
-        svg.add(
-                "line",
-                "x1",
-                0,
-                "y1",
-                BREASTBONE,
-                "x2",
-                0,
-                "y2",
-                PUBIS,
-                "stroke",
-                faint,
-                "stroke-width",
-                1.2,
-                "stroke-dasharray",
-                "3 4");
-        svg.add("circle", "cx", 0, "cy", 0, "r", 3.2, "fill", "none", "stroke", "#A88B6A", "stroke-width", 1.4);
+        svg.group(MIDDLE, 0);
+        svg.path(
+                "M-118,-184 C-121,-120 -111,-70 -107,-20 C-104,20 -116,60 -126,100 C-132,130 -130,160 -120,190"
+                        + " C-80,212 80,212 120,190 C130,160 132,130 126,100 C116,60 104,20 107,-20"
+                        + " C111,-70 121,-120 118,-184 C70,-172 -70,-172 -118,-184 Z",
+                Paint.filled(Palette.SKIN).outlined(Palette.SKIN_LINE, 1.6));
+        svg.path("M-106,-92 C-72,-98 -34,-126 0,-150 C34,-126 72,-98 106,-92", Paint.line(FAINT, 1.6));
+        svg.path("M-112,118 C-78,132 -34,160 0,166 C34,160 78,132 112,118", Paint.line(FAINT, 1.6));
+        svg.path("M-54,-108 C-62,-50 -62,50 -42,140 M54,-108 C62,-50 62,50 42,140", Paint.line(FAINT, 1.2));
+        svg.line(0, BREASTBONE, 0, PUBIS, Paint.line(FAINT, 1.2).dashed("3 4"));
+        svg.circle(0, 0, 3.4, Paint.line("#A88B6A", 1.4));
         svg.close();
     }
 
@@ -179,155 +126,68 @@ public final class MidlineMap {
     private String lens(List<GapReading> downwards) {
         List<double[]> edge = new ArrayList<>();
         edge.add(new double[] {0, BREASTBONE});
-        for (GapReading reading : downwards) {
-            edge.add(new double[] {mm(reading) / 2, y(reading)});
-        }
+        downwards.forEach(reading -> edge.add(new double[] {mm(reading) / 2, y(reading)}));
         edge.add(new double[] {0, PUBIS});
-        return "M" + point(-14, BREASTBONE) + side(edge, 1) + side(reversed(edge), -1) + "Z";
-    }
-
-    private static List<double[]> reversed(List<double[]> edge) {
         List<double[]> back = new ArrayList<>(edge);
-        java.util.Collections.reverse(back);
-        return back;
+        Collections.reverse(back);
+        return "M" + point(MIDDLE, BREASTBONE) + side(edge, 1) + side(back, -1) + "Z";
     }
 
     /** One side as cubic curves whose tangents are vertical at each reading, so that no width is overshot. */
     private static String side(List<double[]> edge, int sign) {
         StringBuilder path = new StringBuilder();
         for (int i = 1; i < edge.size(); i++) {
-            double[] from = edge.get(i - 1);
-            double[] to = edge.get(i);
-            double half = (to[1] - from[1]) / 2;
-            path.append('C')
-                    .append(point(-14 + sign * from[0], from[1] + half))
-                    .append(' ')
-                    .append(point(-14 + sign * to[0], to[1] - half))
-                    .append(' ')
-                    .append(point(-14 + sign * to[0], to[1]));
+            double fromX = MIDDLE + sign * edge.get(i - 1)[0];
+            double toX = MIDDLE + sign * edge.get(i)[0];
+            double fromY = edge.get(i - 1)[1];
+            double toY = edge.get(i)[1];
+            double half = (toY - fromY) / 2;
+            path.append('C').append(point(fromX, fromY + half)).append(' ');
+            path.append(point(toX, toY - half)).append(' ').append(point(toX, toY));
         }
         return path.toString();
     }
 
-    private static String point(double x, double y) {
-        return Svg.number(x) + "," + Svg.number(y);
-    }
-
-    /** The inside of the gap, each reading's depth and firmness up to half way to the next. */
+    /** The inside of the gap: each reading's depth and firmness up to half way to the next. */
     private void bands(List<GapReading> downwards) {
         for (int i = 0; i < downwards.size(); i++) {
-            double from = i == 0 ? BREASTBONE : (y(downwards.get(i - 1)) + y(downwards.get(i))) / 2;
-            double to = i == downwards.size() - 1 ? PUBIS : (y(downwards.get(i)) + y(downwards.get(i + 1))) / 2;
             GapReading reading = downwards.get(i);
-            svg.add(
-                    "rect",
-                    "x",
-                    -114.0,
-                    "y",
-                    from,
-                    "width",
-                    200.0,
-                    "height",
-                    to - from,
-                    "fill",
-                    DEPTH_TONES[reading.depth().ordinal()]);
+            double from = i == 0 ? BREASTBONE : (y(downwards.get(i - 1)) + y(reading)) / 2;
+            double to = i == downwards.size() - 1 ? PUBIS : (y(reading) + y(downwards.get(i + 1))) / 2;
+            String tone = DEPTH_TONES[reading.depth().ordinal()];
+            svg.box(MIDDLE - HALF_TRUNK, from, 2 * HALF_TRUNK, to - from, 0, Paint.filled(tone));
             hatch(from, to, HATCH_SPACING[reading.firmness().grade()]);
         }
     }
 
+    /** Slanting lines through a band; each rises by as much as it goes to the right. */
     private void hatch(double from, double to, double spacing) {
         if (spacing == 0) {
             return;
         }
         StringBuilder lines = new StringBuilder();
-        for (double y = from + spacing; y < to + 200; y += spacing) {
-            double start = Math.min(y, to);
-            double startX = -114 + (y - start);
-            double endX = Math.min(86, -114 + (y - from));
-            double endY = y - (endX + 114);
-            lines.append('M').append(point(startX, start)).append('L').append(point(endX, Math.max(from, endY)));
+        double left = MIDDLE - HALF_TRUNK;
+        for (double foot = left - (to - from); foot < left + 2 * HALF_TRUNK; foot += spacing) {
+            lines.append('M').append(point(foot, to));
+            lines.append('L').append(point(foot + to - from, from));
         }
-        svg.add(
-                "path",
-                "d",
-                lines,
-                "stroke",
-                Palette.MOSS,
-                "stroke-width",
-                0.9,
-                "stroke-opacity",
-                0.75,
-                "fill",
-                "none");
+        svg.path(lines.toString(), Paint.line("#5E8177", 0.9));
     }
 
     private void bar(GapReading reading) {
         double y = y(reading);
         double half = mm(reading) / 2;
-        svg.add(
-                "line",
-                "x1",
-                -14 - half,
-                "y1",
-                y,
-                "x2",
-                -14 + half,
-                "y2",
-                y,
-                "stroke",
-                Palette.INK,
-                "stroke-width",
-                2.4,
-                "stroke-linecap",
-                "round");
-        double labelX = Math.max(18, -14 + half + 8);
-        svg.words(
-                label(reading),
-                labelX,
-                y - 1,
-                "font-size",
-                13,
-                "font-weight",
-                600,
-                "fill",
-                Palette.INK,
-                "paint-order",
-                "stroke",
-                "stroke",
-                Palette.SKIN,
-                "stroke-width",
-                3,
-                "stroke-opacity",
-                0.8);
-        svg.words(
-                detail(reading),
-                labelX,
-                y + 13,
-                "font-size",
-                11.5,
-                "fill",
-                reading.domed() == Told.YES ? Palette.CLAY : Palette.INK,
-                "paint-order",
-                "stroke",
-                "stroke",
-                Palette.SKIN,
-                "stroke-width",
-                3,
-                "stroke-opacity",
-                0.8);
-        if (reading.domed() == Told.YES) {
-            svg.add(
-                    "path",
-                    "d",
-                    "M" + point(-14 - half - 3, y + 9) + "Q" + point(-14, y - 20) + " " + point(-14 + half + 3, y + 9),
-                    "fill",
-                    "none",
-                    "stroke",
-                    Palette.CLAY,
-                    "stroke-width",
-                    2,
-                    "stroke-dasharray",
-                    "4 3");
+        boolean domes = reading.domed() == Told.YES;
+        svg.line(MIDDLE - half, y, MIDDLE + half, y, Paint.line(Palette.INK, 2.6));
+        double besideIt = MIDDLE + half + 9;
+        Letters letters = Letters.of(15, Palette.INK).over(Palette.SKIN);
+        svg.words(label(reading), besideIt, y - 1, letters.strong());
+        Letters small = Letters.of(13.5, domes ? Palette.CLAY : Palette.INK).over(Palette.SKIN);
+        svg.words(reading.depth().words() + (domes ? " · domes" : ""), besideIt, y + 15, small);
+        if (domes) {
+            String ridge = "M" + point(MIDDLE - half - 3, y + 10) + "Q" + point(MIDDLE, y - 22) + " "
+                    + point(MIDDLE + half + 3, y + 10);
+            svg.path(ridge, Paint.line(Palette.CLAY, 2.2).dashed("4 4"));
         }
     }
 
@@ -336,10 +196,6 @@ public final class MidlineMap {
             return width.words() + " · " + fingers.get().mmOf(width) + " mm";
         }
         return reading.width().words();
-    }
-
-    private static String detail(GapReading reading) {
-        return reading.depth().words() + (reading.domed() == Told.YES ? " · domes" : "");
     }
 
     private double mm(GapReading reading) {
@@ -358,74 +214,19 @@ public final class MidlineMap {
         };
     }
 
-    private void scaleBar() {
-        svg.add(
-                "path",
-                "d",
-                "M-132,206V214M-132,210H-32M-32,206V214",
-                "stroke",
-                Palette.MUTED,
-                "stroke-width",
-                1.2,
-                "fill",
-                "none");
-        svg.words("100 mm", -82, 226, "text-anchor", "middle", "font-size", 12, "fill", Palette.MUTED);
-    }
-
+    /** Scale, and what shading, hatching and ridge mean; in the width of two torsos. */
     private void legend() {
-        String fingerWords =
+        svg.path("M-150,212V220M-150,216H-50M-50,212V220", Paint.line(Palette.MUTED, 1.2));
+        svg.words("100 mm", -100, 238, QUIET.centred());
+        svg.box(-30, 211, 15, 11, 0, Paint.filled(DEPTH_TONES[0]).outlined(Palette.LINE, 1));
+        svg.box(-15, 211, 15, 11, 0, Paint.filled(DEPTH_TONES[3]).outlined(Palette.LINE, 1));
+        svg.words("deeper is darker", 8, 221, QUIET);
+        svg.path("M130,222L142,210M138,222L150,210M146,222L156,212", Paint.line("#5E8177", 1));
+        svg.words("closer lines: firmer floor", 164, 221, QUIET);
+        svg.path("M336,222Q347,202 358,222", Paint.line(Palette.CLAY, 2.2).dashed("4 4"));
+        svg.words("domes", 366, 221, QUIET);
+        String drawn =
                 fingers.isPresent() ? "mm derived from your fingers" : "drawn at " + NOMINAL_FINGER_MM + " mm a finger";
-        svg.add(
-                "rect",
-                "x",
-                20.0,
-                "y",
-                204.0,
-                "width",
-                18.0,
-                "height",
-                12.0,
-                "fill",
-                DEPTH_TONES[0],
-                "stroke",
-                Palette.LINE);
-        svg.add(
-                "rect",
-                "x",
-                38.0,
-                "y",
-                204.0,
-                "width",
-                18.0,
-                "height",
-                12.0,
-                "fill",
-                DEPTH_TONES[3],
-                "stroke",
-                Palette.LINE);
-        svg.words("deeper is darker", 62, 214, "font-size", 12, "fill", Palette.MUTED);
-        svg.add(
-                "path",
-                "d",
-                "M180,216L192,204M190,216L202,204M200,216L208,208",
-                "stroke",
-                Palette.MOSS,
-                "stroke-width",
-                1);
-        svg.words("closer lines: firmer floor", 216, 214, "font-size", 12, "fill", Palette.MUTED);
-        svg.words(fingerWords, 400, 214, "font-size", 12, "fill", Palette.MUTED);
-        svg.add(
-                "path",
-                "d",
-                "M600,216Q612,196 624,216",
-                "fill",
-                "none",
-                "stroke",
-                Palette.CLAY,
-                "stroke-width",
-                2,
-                "stroke-dasharray",
-                "4 3");
-        svg.words("domes", 632, 214, "font-size", 12, "fill", Palette.MUTED);
+        svg.words(drawn, -30, 240, QUIET);
     }
 }

@@ -18,46 +18,30 @@ public final class SessionStrip {
 
     public static String of(List<Block> blocks) {
         int total = Math.max(1, blocks.stream().mapToInt(Block::seconds).sum());
-        Svg svg = Svg.drawing(
-                0, 0, WIDTH, 52, "Session to the scale of its time, " + total / 60 + " minutes", "session-strip");
+        String name = "Session to the scale of its time, " + total / 60 + " minutes";
+        Svg svg = Svg.drawing(0, 0, WIDTH, 52, name, "session-strip");
         double x = 0;
-        List<double[]> starts = new ArrayList<>();
+        List<Double> starts = new ArrayList<>();
         for (Block block : blocks) {
             double width = block.seconds() * WIDTH / total;
-            svg.open("g").open("title");
-            svg.text(block.name() + ", " + block.seconds() + " s").close();
-            svg.add(
-                    "rect",
-                    "x",
-                    x,
-                    "y",
-                    0.0,
-                    "width",
-                    Math.max(1, width - GAP),
-                    "height",
-                    BAR,
-                    "rx",
-                    3,
-                    "fill",
-                    tone(block.strand()));
+            svg.named(block.name() + ", " + block.seconds() + " s");
+            svg.box(x, 0, Math.max(1, width - GAP), BAR, 3, Paint.filled(tone(block.strand())));
             svg.close();
-            starts.add(new double[] {x});
+            starts.add(x);
             x += width;
         }
         positions(svg, blocks, starts);
         return svg.finish();
     }
 
-    private static void positions(Svg svg, List<Block> blocks, List<double[]> starts) {
+    private static void positions(Svg svg, List<Block> blocks, List<Double> starts) {
         double free = 0;
         for (int i = 0; i < blocks.size(); i++) {
-            boolean changes =
-                    i == 0 || !blocks.get(i).position().equals(blocks.get(i - 1).position());
-            double x = starts.get(i)[0];
             String words = blocks.get(i).position();
-            double end = x + words.length() * WIDTH_OF_A_LETTER;
-            if (changes && x >= free && end <= WIDTH) {
-                svg.words(words, x, 46, "font-size", 12, "fill", Palette.MUTED);
+            boolean changes = i == 0 || !words.equals(blocks.get(i - 1).position());
+            double end = starts.get(i) + words.length() * WIDTH_OF_A_LETTER;
+            if (changes && starts.get(i) >= free && end <= WIDTH) {
+                svg.words(words, starts.get(i), 46, Letters.of(12.5, Palette.MUTED));
                 free = end + 8;
             }
         }

@@ -3,6 +3,7 @@ package openbloom.core.picture;
 /** A ring that fills with the weeks of a pregnancy or of the first half year after birth. */
 public final class StageRing {
     private static final double RADIUS = 20;
+    private static final Paint GROUND = Paint.line(Palette.LINE, 5);
 
     private StageRing() {}
 
@@ -14,50 +15,32 @@ public final class StageRing {
      * @param pregnant a pregnancy's ring is moss, one after birth slate
      */
     public static String of(int weeks, int fullAt, boolean pregnant) {
-        String tone = pregnant ? Palette.MOSS : Palette.SLATE;
         String name = weeks + (pregnant ? " weeks pregnant" : " weeks after birth");
         Svg svg = Svg.drawing(-26, -26, 52, 52, name, "stage-ring");
-        svg.add("circle", "cx", 0, "cy", 0, "r", RADIUS, "fill", "none", "stroke", Palette.LINE, "stroke-width", 5);
-        double share = Math.min(1, weeks / (double) fullAt);
-        double length = 2 * Math.PI * RADIUS;
-        svg.add(
-                "circle",
-                "cx",
-                0,
-                "cy",
-                0,
-                "r",
-                RADIUS,
-                "fill",
-                "none",
-                "stroke",
-                tone,
-                "stroke-width",
-                5,
-                "stroke-dasharray",
-                Svg.number(length * share) + " " + Svg.number(length),
-                "transform",
-                "rotate(-90)");
+        svg.circle(0, 0, RADIUS, GROUND);
+        double share = Math.min(0.9999, weeks / (double) fullAt);
+        svg.path(arc(share), Paint.line(pregnant ? Palette.MOSS : Palette.SLATE, 5));
         svg.words(
                 Integer.toString(weeks),
                 0,
-                5,
-                "text-anchor",
-                "middle",
-                "font-size",
-                15,
-                "font-weight",
-                600,
-                "fill",
-                Palette.INK);
+                5.5,
+                Letters.of(15, Palette.INK).strong().centred());
         return svg.finish();
+    }
+
+    /** From the top clockwise. */
+    private static String arc(double share) {
+        double turn = 2 * Math.PI * share;
+        int large = share > 0.5 ? 1 : 0;
+        String end = Svg.point(RADIUS * Math.sin(turn), -RADIUS * Math.cos(turn));
+        return "M0,-20A20,20 0 " + large + " 1 " + end;
     }
 
     /** For a woman who is neither pregnant nor newly delivered: a plain ring with a dot. */
     public static String plain() {
         Svg svg = Svg.drawing(-26, -26, 52, 52, "neither pregnant nor newly delivered", "stage-ring");
-        svg.add("circle", "cx", 0, "cy", 0, "r", RADIUS, "fill", "none", "stroke", Palette.LINE, "stroke-width", 5);
-        svg.add("circle", "cx", 0, "cy", 0, "r", 4, "fill", Palette.PLUM);
-        return svg.finish();
+        return svg.circle(0, 0, RADIUS, GROUND)
+                .circle(0, 0, 4, Paint.filled(Palette.PLUM))
+                .finish();
     }
 }

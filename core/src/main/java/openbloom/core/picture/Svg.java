@@ -15,26 +15,30 @@ final class Svg {
     static Svg drawing(double x, double y, double width, double height, String name, String cssClass) {
         Svg svg = new Svg();
         String box = number(x) + " " + number(y) + " " + number(width) + " " + number(height);
-        return svg.open(
-                "svg",
-                "xmlns",
-                "http://www.w3.org/2000/svg",
-                "viewBox",
-                box,
-                "role",
-                "img",
-                "aria-label",
-                name,
-                "class",
-                cssClass,
-                "font-family",
-                "inherit");
+        svg.text.append("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"" + box + "\" role=\"img\" aria-label=\""
+                + escaped(name) + "\" class=\"" + cssClass + "\" font-family=\"inherit\">");
+        svg.open.push("svg");
+        return svg;
     }
 
-    Svg open(String tag, Object... attributes) {
-        start(tag, attributes).append('>');
-        open.push(tag);
-        return this;
+    /** A group moved by so much. */
+    Svg group(double byX, double byY) {
+        return open("g", " transform=\"translate(" + number(byX) + " " + number(byY) + ")\"");
+    }
+
+    /** A group that shows only inside an outline. */
+    Svg inside(String id, String outline) {
+        open("clipPath", " id=\"" + id + "\"")
+                .path(outline, Paint.filled(Palette.INK))
+                .close();
+        return open("g", " clip-path=\"url(#" + id + ")\"");
+    }
+
+    /** A group that tells its name when pointed at. */
+    Svg named(String name) {
+        open("g", "").open("title", "");
+        text.append(escaped(name));
+        return close();
     }
 
     Svg close() {
@@ -42,25 +46,29 @@ final class Svg {
         return this;
     }
 
-    Svg add(String tag, Object... attributes) {
-        start(tag, attributes).append("/>");
-        return this;
+    Svg path(String d, Paint paint) {
+        return shape("path", " d=\"" + d + "\"", paint);
     }
 
-    Svg words(String words, double x, double y, Object... attributes) {
-        start("text", attributes)
-                .append(" x=\"")
-                .append(number(x))
-                .append("\" y=\"")
-                .append(number(y))
-                .append("\">")
-                .append(escaped(words))
-                .append("</text>");
-        return this;
+    Svg line(double x1, double y1, double x2, double y2, Paint paint) {
+        return path("M" + point(x1, y1) + "L" + point(x2, y2), paint);
     }
 
-    Svg text(String words) {
-        text.append(escaped(words));
+    Svg circle(double x, double y, double radius, Paint paint) {
+        String at = " cx=\"" + number(x) + "\" cy=\"" + number(y) + "\" r=\"" + number(radius) + "\"";
+        return shape("circle", at, paint);
+    }
+
+    Svg box(double x, double y, double width, double height, double corner, Paint paint) {
+        String at = " x=\"" + number(x) + "\" y=\"" + number(y) + "\" width=\"" + number(Math.max(0, width))
+                + "\" height=\"" + number(Math.max(0, height)) + "\" rx=\"" + number(corner) + "\"";
+        return shape("rect", at, paint);
+    }
+
+    Svg words(String words, double x, double y, Letters letters) {
+        String at = " x=\"" + number(x) + "\" y=\"" + number(y) + "\"";
+        text.append("<text").append(at).append(letters.attributes()).append('>');
+        text.append(escaped(words)).append("</text>");
         return this;
     }
 
@@ -72,20 +80,19 @@ final class Svg {
         return text.toString();
     }
 
-    private StringBuilder start(String tag, Object... attributes) {
-        text.append('<').append(tag);
-        for (int i = 0; i < attributes.length; i += 2) {
-            text.append(' ')
-                    .append(attributes[i])
-                    .append("=\"")
-                    .append(value(attributes[i + 1]))
-                    .append('"');
-        }
-        return text;
+    private Svg open(String tag, String attributes) {
+        text.append('<').append(tag).append(attributes).append('>');
+        open.push(tag);
+        return this;
     }
 
-    private static String value(Object value) {
-        return value instanceof Double number ? number(number) : escaped(value.toString());
+    private Svg shape(String tag, String at, Paint paint) {
+        text.append('<').append(tag).append(at).append(paint.attributes()).append("/>");
+        return this;
+    }
+
+    static String point(double x, double y) {
+        return number(x) + "," + number(y);
     }
 
     /** At most one decimal, and none where it is whole. */

@@ -25,19 +25,21 @@ public final class Season {
      * Moves that change alike on one day for one reason.
      *
      * @param rule the rule that causes the change
+     * @param lifted whether the rule falls away, rather than begins to speak
      * @param from the verdict of the day before
      * @param to the verdict from this day on
      */
-    public record Change(LocalDate date, Rule rule, Kind from, Kind to, List<Move> moves) {
-        /** {@code Swap for 12 moves that were Adjust: …}. */
+    public record Change(LocalDate date, Rule rule, boolean lifted, Kind from, Kind to, List<Move> moves) {
+        /** {@code 12 moves: Adjust becomes Swap. …}. */
         public String words() {
             String count = moves.size() == 1 ? moves.get(0).name() : moves.size() + " moves";
             String change = from == to ? "done another way" : from.words() + " becomes " + to.words();
-            return count + ": " + change + ". " + rule.instructor();
+            String why = lifted ? "No longer holds: “" + rule.instructor() + "”" : rule.instructor();
+            return count + ": " + change + ". " + why;
         }
     }
 
-    private record Cause(Rule rule, Kind from, Kind to) {}
+    private record Cause(Rule rule, boolean lifted, Kind from, Kind to) {}
 
     private Season() {}
 
@@ -60,7 +62,9 @@ public final class Season {
         for (Verdict then : before.all()) {
             Verdict next = now.of(then.move());
             if (differ(then, next)) {
-                Cause cause = new Cause(cause(then, next, before, now), then.kind(), next.kind());
+                Rule rule = cause(then, next, before, now);
+                boolean lifted = then.hasReason(rule.code()) && !next.hasReason(rule.code());
+                Cause cause = new Cause(rule, lifted, then.kind(), next.kind());
                 moves.computeIfAbsent(cause, any -> new ArrayList<>()).add(then.move());
             }
         }
@@ -69,6 +73,7 @@ public final class Season {
                 .map(entry -> new Change(
                         day,
                         entry.getKey().rule(),
+                        entry.getKey().lifted(),
                         entry.getKey().from(),
                         entry.getKey().to(),
                         List.copyOf(entry.getValue())))

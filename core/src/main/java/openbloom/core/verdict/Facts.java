@@ -179,11 +179,6 @@ public final class Facts {
         return gapRecovered;
     }
 
-    /** The gap is known, is read often enough, and counts as recovered by her approach. */
-    public boolean isGapSafelyRecovered() {
-        return gapRecovered == Told.YES && isGapFresh();
-    }
-
     boolean isGapFresh() {
         return client.gap().filter(check -> check.isFreshOn(day)).isPresent();
     }

@@ -78,7 +78,7 @@ final class GapRules {
 
     static List<Rule> all() {
         List<Rule> domes = List.of(Strand.values()).stream().map(GapRules::dome).toList();
-        return java.util.stream.Stream.concat(List.of(FLEX, HEAD, TWIST, PLANK, STALE, OUT).stream(), domes.stream())
+        return java.util.stream.Stream.concat(List.of(STALE, FLEX, HEAD, TWIST, PLANK, OUT).stream(), domes.stream())
                 .toList();
     }
 
@@ -129,7 +129,7 @@ final class GapRules {
     }
 
     private static void twist(Facts facts, Findings found) {
-        if (facts.isGapSafelyRecovered() || facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
+        if (facts.gapRecovered() == Told.YES || facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
             return;
         }
         Predicate<Move> small = move -> move.demands().rotation() == Rotation.SMALL && move.load() > 0;
@@ -143,7 +143,7 @@ final class GapRules {
     }
 
     private static void plank(Facts facts, Findings found) {
-        if (facts.isGapSafelyRecovered()) {
+        if (facts.gapRecovered() == Told.YES) {
             return;
         }
         Predicate<Move> support = move -> move.purpose() == Purpose.FRONT_SUPPORT;
@@ -162,13 +162,25 @@ final class GapRules {
     }
 
     private static void stale(Facts facts, Findings found) {
-        if (!facts.isGapFresh()) {
-            found.notYet(GapRules::restsOnAReading, facts.gapReadGate().detail(), facts.gapReadGate());
+        if (facts.isGapFresh()) {
+            return;
         }
+        boolean swapsAnyway = facts.isPregnantFrom(SECOND_TRIMESTER.amount());
+        Predicate<Move> rests = move -> restsOnAReading(move) || !swapsAnyway && bendsOrTurnsFar(move);
+        String fact = facts.gapReadGate().detail();
+        found.notYet(rests, fact, facts.gapReadGate());
+        found.adjust(
+                move -> move.purpose() == Purpose.FRONT_SUPPORT && !rests.test(move),
+                fact,
+                Adjustment.SURFACE_UP_IF_IT_DOMES);
     }
 
     private static boolean restsOnAReading(Move move) {
         boolean frontLoad = move.purpose() == Purpose.FRONT_SUPPORT || move.isFullFrontSupport();
         return frontLoad && move.demands().midlineLoad() >= LOAD_THAT_NEEDS_A_READING;
+    }
+
+    private static boolean bendsOrTurnsFar(Move move) {
+        return move.isCurl() || move.demands().rotation() == Rotation.END;
     }
 }

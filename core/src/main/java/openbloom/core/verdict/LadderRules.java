@@ -3,6 +3,7 @@ package openbloom.core.verdict;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import openbloom.core.evidence.Published;
 import openbloom.core.moves.Kit;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
@@ -20,7 +21,10 @@ final class LadderRules {
                     String fact = strandWords(strand) + ", rung " + achieved + " done";
                     Gate below = Gate.of(GateKind.RUNG_BELOW, false, achieved == 0 ? "none done yet" : fact);
                     found.notYet(
-                            move -> move.strand() == strand && move.isEarned() && move.rung() > achieved + 1,
+                            move -> move.strand() == strand
+                                    && move.isEarned()
+                                    && move.rung() > achieved + 1
+                                    && !isOutOfSeason(move, facts),
                             fact,
                             below);
                 }
@@ -38,6 +42,12 @@ final class LadderRules {
 
     static List<Rule> all() {
         return List.of(NEXT, MISSING);
+    }
+
+    /** Pregnancy sets curls and impact aside whatever rung she has reached: another move takes their place. */
+    private static boolean isOutOfSeason(Move move, Facts facts) {
+        return move.isCurl() && facts.isPregnantFrom(Published.SECOND_TRIMESTER.amount())
+                || move.isImpact() && facts.isPregnantFrom(Published.THIRD_TRIMESTER.amount());
     }
 
     private static String strandWords(Strand strand) {

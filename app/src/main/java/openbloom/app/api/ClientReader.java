@@ -1,0 +1,248 @@
+package openbloom.app.api;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import openbloom.core.dating.Dating;
+import openbloom.core.dating.Statement;
+import openbloom.core.gap.Firmness;
+import openbloom.core.gap.GapCheck;
+import openbloom.core.gap.GapReading;
+import openbloom.core.gap.Width;
+import openbloom.core.moves.Strand;
+import openbloom.core.pelvicfloor.PelvicFloorCheck;
+import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.screening.SymptomReport;
+import openbloom.core.stage.Birth;
+import openbloom.core.stage.Tear;
+import openbloom.core.stage.Told;
+import openbloom.core.verdict.Approach;
+import openbloom.core.verdict.Choice;
+import openbloom.core.verdict.Clearance;
+import openbloom.core.verdict.Client;
+import openbloom.core.verdict.Question;
+import org.jspecify.annotations.Nullable;
+
+/** Turns a described woman into the client the rules read; what makes no sense is told with its path. */
+final class ClientReader {
+    private static final int TOP_RUNG = 40;
+    private static final int MOST_READINGS = 100;
+    private static final int MOST_LIMITS = 50;
+    private static final int LONGEST_WORDS = 500;
+    private static final BigDecimal HALVES = BigDecimal.valueOf(2);
+
+    private final Reading reading;
+    private final LocalDate onDate;
+
+    private ClientReader(Reading reading, LocalDate onDate) {
+        this.reading = reading;
+        this.onDate = onDate;
+    }
+
+    /**
+     * Reads her.
+     *
+     * @throws Refusal if anything refused so far or here makes no sense
+     */
+    static Client read(@Nullable ClientRequest told, LocalDate onDate, Reading reading) {
+        ClientReader reader = new ClientReader(reading, onDate);
+        Client client = reading.required("client", told).map(reader::client).orElse(null);
+        reading.orRefuse();
+        return java.util.Objects.requireNonNull(client);
+    }
+
+    private Client client(ClientRequest told) {
+        int births = reading.number("client.births", told.births(), 0, 25);
+        int babies = reading.number("client.babies", told.babies(), 0, 10);
+        int age = reading.number("client.ageYears", told.ageYears(), 10, 120);
+        Client.Builder client = Client.of(births, Math.max(1, babies), age)
+                .conditions(set(told.conditions()))
+                .warningSigns(set(told.warningSigns()))
+                .equipment(set(told.equipment()))
+                .domingCeiling(rungs("client.domingCeiling", told.domingCeiling()))
+                .rungs(rungs("client.rungs", told.rungs()))
+                .approach(approach(told.approach()));
+        if (told.symptoms() != null) {
+            client.symptoms(new SymptomReport.Asked(onDate, set(told.symptoms())));
+        }
+        if (told.breath() != null) {
+            client.breath(told.breath());
+        }
+        pregnancy(told).ifPresent(client::pregnant);
+        birth(told, births).ifPresent(client::gaveBirth);
+        clearance(told.clearance()).ifPresent(client::cleared);
+        gap(told.gap()).ifPresent(client::gap);
+        floor(told.pelvicFloor()).ifPresent(client::pelvicFloor);
+        return client.build();
+    }
+
+    private static <E extends Enum<E>> Set<E> set(@Nullable List<E> list) {
+        return list == null
+                ? Set.of()
+                : list.stream()
+                        .filter(java.util.Objects::nonNull)
+                        .collect(java.util.stream.Collectors.toUnmodifiableSet());
+    }
+
+    private Optional<Dating> pregnancy(ClientRequest told) {
+        if (told.pregnancy() == null) {
+            return Optional.empty();
+        }
+        return reading.required("client.pregnancy.dueDate", told.pregnancy().dueDate())
+                .flatMap(due -> {
+                    var dating = Dating.from(new Statement.DueDate(due), Optional.empty(), onDate);
+                    dating.problems()
+                            .forEach(problem -> reading.refuse(
+                                    "client.pregnancy.dueDate",
+                                    problem.key(),
+                                    problem.args().toArray()));
+                    return dating.problems().isEmpty() ? Optional.of(dating.value()) : Optional.empty();
+                });
+    }
+
+    private Optional<Birth> birth(ClientRequest told, int births) {
+        ClientRequest.BirthTold birth = told.birth();
+        if (birth == null) {
+            return Optional.empty();
+        }
+        if (births == 0) {
+            reading.refuse("client.births", "api.birthsAfterBirth");
+        }
+        int degree = reading.numberOr("client.birth.tearDegree", birth.tearDegree(), -1, 0, Tear.WORST_DEGREE);
+        Tear tear = degree < 0 ? Tear.UNKNOWN : Tear.of(degree);
+        var date = reading.past("client.birth.date", birth.date(), onDate);
+        var kind = reading.required("client.birth.kind", birth.kind());
+        if (kind.isEmpty() || date.isEmpty()) {
+            return Optional.empty();
+        }
+        Birth read = new Birth(date.get(), kind.get(), tear, told(birth.woundClosed()));
+        if (read.isCaesarean() && tear.reachesSphincter()) {
+            reading.refuse("client.birth.tearDegree", "intake.tearWithCaesarean");
+        }
+        if (told.pregnancy() != null && told.pregnancy().dueDate() != null) {
+            checkBefore(read, told.pregnancy().dueDate());
+        }
+        return Optional.of(read);
+    }
+
+    /** A pregnancy cannot have begun before the latest birth. */
+    private void checkBefore(Birth birth, LocalDate dueDate) {
+        if (Dating.stated(dueDate).firstDay().isBefore(birth.date())) {
+            reading.refuse("client.birth.date", "api.pregnantAtBirth", birth.date());
+        }
+    }
+
+    private Optional<Clearance> clearance(ClientRequest.@Nullable ClearanceTold told) {
+        if (told == null) {
+            return Optional.empty();
+        }
+        List<String> limits = told.limits() == null ? List.of() : told.limits();
+        if (limits.size() > MOST_LIMITS || limits.stream().anyMatch(l -> l == null || l.length() > LONGEST_WORDS)) {
+            reading.refuse("client.clearance.limits", "api.limits", MOST_LIMITS, LONGEST_WORDS);
+            return Optional.empty();
+        }
+        var date = reading.past("client.clearance.date", told.date(), onDate);
+        var by = reading.required("client.clearance.by", told.by());
+        return date.flatMap(day -> by.map(who -> new Clearance(day, who, limits)));
+    }
+
+    private Optional<GapCheck> gap(ClientRequest.@Nullable Gap told) {
+        if (told == null) {
+            return Optional.empty();
+        }
+        var date = reading.past("client.gap.date", told.date(), onDate);
+        List<ClientRequest.Reading> given = told.readings() == null ? List.of() : told.readings();
+        if (given.size() > MOST_READINGS) {
+            reading.refuse("client.gap.readings", "api.tooMany", MOST_READINGS, given.size());
+            return Optional.empty();
+        }
+        List<GapReading> readings = new ArrayList<>();
+        for (int i = 0; i < given.size(); i++) {
+            reading("client.gap.readings[" + i + "]", given.get(i)).ifPresent(readings::add);
+        }
+        return date.map(day -> new GapCheck(day, readings));
+    }
+
+    private Optional<GapReading> reading(String path, ClientRequest.@Nullable Reading told) {
+        if (told == null) {
+            reading.refuse(path, "api.missing");
+            return Optional.empty();
+        }
+        var site = reading.required(path + ".site", told.site());
+        var state = reading.required(path + ".state", told.state());
+        var depth = reading.required(path + ".depth", told.depth());
+        int firmness = reading.number(path + ".firmness", told.firmness(), 0, 3);
+        Optional<Width> width = width(path, told);
+        if (site.isEmpty() || state.isEmpty() || depth.isEmpty() || width.isEmpty()) {
+            return Optional.empty();
+        }
+        int offset = reading.numberOr(
+                path + ".offsetMm", told.offsetMm(), site.get().usualOffsetMm(), 0, GapReading.FURTHEST_MM);
+        return Optional.of(new GapReading(
+                site.get(), offset, state.get(), width.get(), depth.get(), Firmness.of(firmness), told(told.domed())));
+    }
+
+    private Optional<Width> width(String path, ClientRequest.Reading told) {
+        if ((told.widthFingers() == null) == (told.widthMm() == null)) {
+            reading.refuse(path + ".widthFingers", "api.oneWidth");
+            return Optional.empty();
+        }
+        if (told.widthMm() != null) {
+            int mm = reading.number(path + ".widthMm", told.widthMm(), 0, Width.WIDEST_MM);
+            return Optional.of(new Width.Millimetres(mm));
+        }
+        BigDecimal halves = told.widthFingers().multiply(HALVES);
+        boolean fits = halves.signum() >= 0
+                && halves.compareTo(BigDecimal.valueOf(Width.WIDEST_HALF_FINGERS)) <= 0
+                && halves.stripTrailingZeros().scale() <= 0;
+        if (!fits) {
+            reading.refuse(
+                    path + ".widthFingers", "api.fingers", told.widthFingers().toString());
+            return Optional.empty();
+        }
+        return Optional.of(Width.ofHalfFingers(halves.intValueExact()));
+    }
+
+    private Optional<PelvicFloorCheck> floor(ClientRequest.@Nullable Floor told) {
+        if (told == null) {
+            return Optional.empty();
+        }
+        String path = "client.pelvicFloor.";
+        return Optional.of(new PelvicFloorCheck(
+                reading.numberOr(path + "holdSeconds", told.holdSeconds(), 0, 0, 60),
+                reading.numberOr(path + "holdRepetitions", told.holdRepetitions(), 0, 0, 30),
+                reading.numberOr(path + "flicks", told.flicks(), 0, 0, 50),
+                told(told.letsGoFully()),
+                told.tone() == null ? Tone.UNKNOWN : told.tone(),
+                told(told.pain()),
+                told(told.fades())));
+    }
+
+    private Map<Strand, Integer> rungs(String path, @Nullable Map<Strand, Integer> told) {
+        if (told == null) {
+            return Map.of();
+        }
+        told.forEach((strand, rung) -> reading.number(path + "." + strand, rung, 0, TOP_RUNG));
+        return reading.isClean() ? told : Map.of();
+    }
+
+    private Approach approach(@Nullable Map<Question, Choice> told) {
+        if (told == null) {
+            return Approach.USUAL;
+        }
+        told.forEach((question, choice) -> {
+            if (choice == null || choice.question() != question) {
+                reading.refuse("client.approach." + question, "api.choice", String.valueOf(choice), question.name());
+            }
+        });
+        return reading.isClean() ? Approach.of(told.values()) : Approach.USUAL;
+    }
+
+    private static Told told(@Nullable Boolean answer) {
+        return answer == null ? Told.UNKNOWN : Told.of(answer);
+    }
+}

@@ -1,0 +1,41 @@
+package openbloom.app.api;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.time.LocalDate;
+import openbloom.core.dating.Block;
+import openbloom.core.dating.Comparison;
+import openbloom.core.dating.Dating;
+import openbloom.core.dating.DatingBasis;
+import openbloom.core.dating.GestationalAge;
+import openbloom.core.dating.TermCategory;
+import openbloom.core.dating.Trimester;
+import org.jspecify.annotations.Nullable;
+
+/** What {@code POST /api/v1/dating} answers. */
+@JsonInclude(JsonInclude.Include.NON_NULL)
+public record DatingResponse(
+        LocalDate dueDate,
+        DatingBasis basis,
+        Age gestationalAge,
+        int trimester,
+        String block,
+        TermCategory termCategory,
+        boolean redated,
+        @Nullable Integer ultrasoundDifferenceDays,
+        @Nullable Integer redatingThresholdDays) {
+    /** Completed weeks and the days beyond. */
+    public record Age(int weeks, int days) {}
+
+    static DatingResponse of(Dating dating, GestationalAge age) {
+        return new DatingResponse(
+                dating.dueDate(),
+                dating.basis(),
+                new Age(age.weeks(), age.daysBeyond()),
+                Trimester.at(age).number(),
+                Block.at(age).label(),
+                TermCategory.at(age),
+                dating.redated(),
+                dating.scan().map(Comparison::differenceDays).orElse(null),
+                dating.scan().map(Comparison::thresholdDays).orElse(null));
+    }
+}

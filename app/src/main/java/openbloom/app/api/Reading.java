@@ -1,0 +1,69 @@
+package openbloom.app.api;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import openbloom.core.Problem;
+import org.jspecify.annotations.Nullable;
+
+/** Collects what makes no sense in a request, each with the path of its field. */
+final class Reading {
+    private final List<Problem> problems = new ArrayList<>();
+
+    void refuse(String field, String key, Object... args) {
+        problems.add(Problem.of(field, key, args));
+    }
+
+    void refuseAll(List<Problem> more) {
+        problems.addAll(more);
+    }
+
+    boolean isClean() {
+        return problems.isEmpty();
+    }
+
+    /** @throws Refusal if anything was refused */
+    void orRefuse() {
+        if (!problems.isEmpty()) {
+            throw new Refusal(problems);
+        }
+    }
+
+    <T> Optional<T> required(String field, @Nullable T value) {
+        if (value == null) {
+            refuse(field, "api.missing");
+        }
+        return Optional.ofNullable(value);
+    }
+
+    int number(String field, @Nullable Integer value, int least, int most) {
+        if (value == null) {
+            refuse(field, "api.missing");
+            return least;
+        }
+        return within(field, value, least, most);
+    }
+
+    int numberOr(String field, @Nullable Integer value, int ifAbsent, int least, int most) {
+        return value == null ? ifAbsent : within(field, value, least, most);
+    }
+
+    private int within(String field, int value, int least, int most) {
+        if (value < least || value > most) {
+            refuse(field, "api.number", least, most, value);
+            return least;
+        }
+        return value;
+    }
+
+    /** A day up to {@code onDate}. */
+    Optional<LocalDate> past(String field, @Nullable LocalDate day, LocalDate onDate) {
+        Optional<LocalDate> given = required(field, day);
+        if (given.isPresent() && given.get().isAfter(onDate)) {
+            refuse(field, "api.future", given.get(), onDate);
+            return Optional.empty();
+        }
+        return given;
+    }
+}

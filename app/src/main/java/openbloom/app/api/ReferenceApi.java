@@ -1,0 +1,124 @@
+package openbloom.app.api;
+
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import openbloom.core.breath.BreathFinding;
+import openbloom.core.evidence.Confidence;
+import openbloom.core.evidence.Published;
+import openbloom.core.evidence.Source;
+import openbloom.core.gap.Depth;
+import openbloom.core.gap.GapState;
+import openbloom.core.gap.Site;
+import openbloom.core.moves.Equipment;
+import openbloom.core.moves.Position;
+import openbloom.core.moves.Strand;
+import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.screening.Condition;
+import openbloom.core.screening.Symptom;
+import openbloom.core.screening.WarningSign;
+import openbloom.core.stage.GateKind;
+import openbloom.core.verdict.Adjustment;
+import openbloom.core.verdict.Choice;
+import openbloom.core.verdict.ClinicianLimit;
+import openbloom.core.verdict.Question;
+import openbloom.core.verdict.Rule;
+import openbloom.core.verdict.RuleBook;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The rules, the sources and the words of the interface. */
+@RestController
+@RequestMapping("/api/v1")
+class ReferenceApi {
+    /** One rule; {@code approach} is the question it depends on, if any. */
+    record RuleResponse(
+            String code,
+            String client,
+            String instructor,
+            String source,
+            @Nullable Question approach) {
+        static RuleResponse of(Rule rule) {
+            return new RuleResponse(
+                    rule.code(),
+                    rule.client(),
+                    rule.instructor(),
+                    rule.source().key(),
+                    rule.question().orElse(null));
+        }
+    }
+
+    /** One source with the numbers taken from it. */
+    record SourceResponse(
+            String key,
+            String citation,
+            int year,
+            Confidence confidence,
+            String supports,
+            List<NumberResponse> numbers) {
+        static SourceResponse of(Source source) {
+            return new SourceResponse(
+                    source.key(),
+                    source.citation(),
+                    source.year(),
+                    source.confidence(),
+                    source.supports(),
+                    source.numbers().stream().map(NumberResponse::of).toList());
+        }
+    }
+
+    /** One published number with its unit. */
+    record NumberResponse(String id, int amount, String unit, String meaning) {
+        static NumberResponse of(Published number) {
+            return new NumberResponse(number.name(), number.amount(), number.unit(), number.meaning());
+        }
+    }
+
+    /** One word of an enumeration. */
+    record Word(String id, String words) {}
+
+    @GetMapping("/reasons")
+    List<RuleResponse> reasons() {
+        return RuleBook.rules().stream().map(RuleResponse::of).toList();
+    }
+
+    @GetMapping("/evidence")
+    List<SourceResponse> evidence() {
+        return Arrays.stream(Source.values()).map(SourceResponse::of).toList();
+    }
+
+    @GetMapping("/vocabulary")
+    Map<String, Object> vocabulary() {
+        Map<String, Object> words = new LinkedHashMap<>();
+        words.put("warningSigns", words(WarningSign.values(), WarningSign::words));
+        words.put("conditions", words(Condition.values(), Condition::words));
+        words.put("symptoms", words(Symptom.values(), Symptom::words));
+        words.put("equipment", words(Equipment.values(), Equipment::words));
+        words.put("strands", words(Strand.values(), Strand::words));
+        words.put("positions", words(Position.values(), Position::words));
+        words.put("sites", words(Site.values(), Site::words));
+        words.put("states", words(GapState.values(), GapState::words));
+        words.put("depths", words(Depth.values(), Depth::words));
+        words.put("tones", words(Tone.values(), Tone::words));
+        words.put("breaths", words(BreathFinding.values(), BreathFinding::words));
+        words.put("limits", words(ClinicianLimit.values(), ClinicianLimit::words));
+        words.put("adjustments", words(Adjustment.values(), Adjustment::words));
+        words.put("gates", words(GateKind.values(), GateKind::words));
+        Map<Question, List<Word>> approach = new LinkedHashMap<>();
+        Arrays.stream(Question.values())
+                .forEach(question ->
+                        approach.put(question, words(question.choices().toArray(Choice[]::new), Choice::words)));
+        words.put("approach", approach);
+        return words;
+    }
+
+    private static <E extends Enum<E>> List<Word> words(E[] constants, Function<E, String> words) {
+        return Arrays.stream(constants)
+                .map(constant -> new Word(constant.name(), words.apply(constant)))
+                .toList();
+    }
+}

@@ -1,0 +1,65 @@
+package openbloom.app.api;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.List;
+import openbloom.core.moves.Dose;
+import openbloom.core.moves.Position;
+import openbloom.core.program.LeftOut;
+import openbloom.core.program.Session;
+import openbloom.core.program.SessionItem;
+import openbloom.core.program.Side;
+import openbloom.core.verdict.Adjustment;
+import openbloom.core.verdict.Kind;
+import org.jspecify.annotations.Nullable;
+
+/** A composed session; the seconds of its items add up to its own. */
+public record SessionResponse(
+        int seconds,
+        List<Item> items,
+        int transitions,
+        @JsonProperty("left_out") List<Left> leftOut) {
+    /** One item. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record Item(
+            String move,
+            Kind verdict,
+            List<Adjustment> adjustments,
+            int sets,
+            int repetitions,
+            @Nullable Integer holdSeconds,
+            @Nullable Integer breaths,
+            @Nullable Side side,
+            int seconds,
+            Position position) {
+        static Item of(SessionItem item) {
+            Dose dose = item.dose();
+            return new Item(
+                    item.move().id(),
+                    item.verdict(),
+                    item.adjustments().stream().sorted().toList(),
+                    dose.sets(),
+                    dose.repetitions(),
+                    dose.holdSeconds() == 0 ? null : dose.holdSeconds(),
+                    dose.breaths() == 0 ? null : dose.breaths(),
+                    item.side() == Side.BOTH ? null : item.side(),
+                    item.seconds(),
+                    item.move().position());
+        }
+    }
+
+    /** A move that is not in it, and why. */
+    public record Left(String move, String reason) {
+        static Left of(LeftOut left) {
+            return new Left(left.move().id(), left.reason());
+        }
+    }
+
+    static SessionResponse of(Session session) {
+        return new SessionResponse(
+                session.seconds(),
+                session.items().stream().map(Item::of).toList(),
+                session.transitions(),
+                session.leftOut().stream().map(Left::of).toList());
+    }
+}

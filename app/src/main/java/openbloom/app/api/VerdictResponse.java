@@ -1,0 +1,58 @@
+package openbloom.app.api;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.time.LocalDate;
+import java.util.List;
+import openbloom.core.moves.Move;
+import openbloom.core.stage.Gate;
+import openbloom.core.stage.GateKind;
+import openbloom.core.verdict.Adjustment;
+import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.Reason;
+import openbloom.core.verdict.Verdict;
+import org.jspecify.annotations.Nullable;
+
+/** One verdict. */
+@JsonInclude(JsonInclude.Include.NON_NULL)
+public record VerdictResponse(
+        String move,
+        Kind verdict,
+        List<Adjustment> adjustments,
+        @Nullable String swapTo,
+        List<GateResponse> gates,
+        List<ReasonResponse> reasons) {
+    /** One gate. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record GateResponse(
+            GateKind gate,
+            boolean met,
+            String detail,
+            @Nullable LocalDate earliestDate) {
+        static GateResponse of(Gate gate) {
+            return new GateResponse(
+                    gate.gate(), gate.met(), gate.detail(), gate.earliestDate().orElse(null));
+        }
+    }
+
+    /** One reason: its code, a sentence for each reader, the fact that triggered it, and its source. */
+    public record ReasonResponse(String code, String client, String instructor, String fact, String source) {
+        static ReasonResponse of(Reason reason) {
+            return new ReasonResponse(
+                    reason.code(),
+                    reason.rule().client(),
+                    reason.rule().instructor(),
+                    reason.fact(),
+                    reason.rule().source().key());
+        }
+    }
+
+    static VerdictResponse of(Verdict verdict) {
+        return new VerdictResponse(
+                verdict.move().id(),
+                verdict.kind(),
+                verdict.adjustments().stream().sorted().toList(),
+                verdict.swapTo().map(Move::id).orElse(null),
+                verdict.gates().stream().map(GateResponse::of).toList(),
+                verdict.reasons().stream().map(ReasonResponse::of).toList());
+    }
+}

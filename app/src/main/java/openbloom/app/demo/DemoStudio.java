@@ -1,0 +1,208 @@
+package openbloom.app.demo;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import openbloom.app.accounts.Account;
+import openbloom.app.accounts.Accounts;
+import openbloom.app.accounts.NewAccount;
+import openbloom.app.accounts.SignedIn;
+import openbloom.app.checks.GapChecks;
+import openbloom.app.checks.SafetyMapper;
+import openbloom.app.people.VisitMapper;
+import openbloom.app.people.Woman;
+import openbloom.app.people.WomanMapper;
+import openbloom.app.plan.Judgements;
+import openbloom.app.session.PlanDocument;
+import openbloom.app.session.SessionMapper;
+import openbloom.app.session.Sessions;
+import openbloom.app.session.Told;
+import openbloom.app.system.Joined;
+import openbloom.app.system.StudioDay;
+import openbloom.core.gap.Depth;
+import openbloom.core.gap.Firmness;
+import openbloom.core.gap.GapCheck;
+import openbloom.core.gap.GapReading;
+import openbloom.core.gap.GapState;
+import openbloom.core.gap.Site;
+import openbloom.core.gap.Width;
+import openbloom.core.moves.Strand;
+import openbloom.core.program.Place;
+import openbloom.core.program.SessionRequest;
+import openbloom.core.screening.Symptom;
+import openbloom.core.screening.WarningSign;
+import openbloom.core.verdict.Judgement;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.annotation.Profile;
+import org.springframework.stereotype.Component;
+
+/** Fills the throw-away database with the Boathouse Rooms of Tarnmouth: all invented, dated back from today. */
+@Component
+@Profile("demo")
+class DemoStudio implements ApplicationRunner {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoStudio.class);
+    private static final String PASSWORD = "tarnmouth-demo";
+    private static final String ZONE = "Europe/London";
+    private static final int DAYS_BETWEEN = 7;
+    private static final int SESSION_MINUTES = 30;
+    private static final int MOST_RUNG_WHERE_IT_DOMES = 5;
+
+    private final Accounts accounts;
+    private final WomanMapper women;
+    private final VisitMapper visits;
+    private final SafetyMapper answers;
+    private final GapChecks gaps;
+    private final Sessions sessions;
+    private final SessionMapper kept;
+    private final Judgements judgements;
+    private final StudioDay day;
+    private final String port;
+
+    DemoStudio(
+            Accounts accounts,
+            WomanMapper women,
+            VisitMapper visits,
+            SafetyMapper answers,
+            GapChecks gaps,
+            Sessions sessions,
+            SessionMapper kept,
+            Judgements judgements,
+            StudioDay day,
+            @Value("${server.port}") String port) {
+        this.accounts = accounts;
+        this.women = women;
+        this.visits = visits;
+        this.answers = answers;
+        this.gaps = gaps;
+        this.sessions = sessions;
+        this.kept = kept;
+        this.judgements = judgements;
+        this.day = day;
+        this.port = port;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        accounts.createStudio("The Boathouse Rooms", ZONE, new NewAccount("Ines", "ines@boathouse.example", PASSWORD));
+        SignedIn owner = (SignedIn) accounts.loadUserByUsername("ines@boathouse.example");
+        accounts.addInstructor(owner.studioId(), new NewAccount("Mara", "mara@boathouse.example", PASSWORD));
+        accounts.addInstructor(owner.studioId(), new NewAccount("Tove", "tove@boathouse.example", PASSWORD));
+        List<Account> team = accounts.ofStudio(owner.studioId());
+        LocalDate today = day.today(ZoneId.of(ZONE));
+        List<Story> stories = Stories.all();
+        for (int i = 0; i < stories.size(); i++) {
+            tell(stories.get(i), new SignedIn(team.get(i % team.size()), owner.studio()), today, new Random(i));
+        }
+        LOG.info("Demonstration with invented data: http://localhost:{}", port);
+        LOG.info("Sign in as ines@boathouse.example (owner), mara@ or tove@boathouse.example, password {}", PASSWORD);
+    }
+
+    private void tell(Story story, SignedIn who, LocalDate today, Random chance) {
+        Woman draft = story.intake().woman(who.studioId(), who.accountId(), today);
+        Woman woman =
+                women.find(who.studioId(), women.insert(draft, day.instant())).orElseThrow();
+        if (story.gap() != null) {
+            readGap(story.gap(), woman, who, today, chance);
+        }
+        for (int back = story.sessions(); back > 0; back--) {
+            LocalDate on = today.minusDays((long) back * DAYS_BETWEEN - 2);
+            answer(woman, who, on, Set.of(), story.symptoms());
+            teach(woman, who, on, story.gap() != null && story.gap().domes());
+        }
+        if (story.askedToday()) {
+            answer(woman, who, today, story.signsToday(), story.symptoms());
+        }
+        if (story.visitAt() != null) {
+            visits.insert(woman.id(), "demo-" + woman.id(), today.atTime(LocalTime.parse(story.visitAt())));
+        }
+    }
+
+    private void answer(Woman woman, SignedIn who, LocalDate on, Set<WarningSign> signs, Set<Symptom> symptoms) {
+        String whatToDo = signs.stream()
+                .sorted()
+                .findFirst()
+                .map(sign -> sign.urgency().whatToDo())
+                .orElse("");
+        answers.insert(
+                woman.id(),
+                "demo-" + woman.id() + "-" + on,
+                on,
+                who.accountId(),
+                day.instant(),
+                Joined.constants(signs),
+                Joined.constants(symptoms),
+                whatToDo);
+    }
+
+    private void readGap(Story.GapStory gap, Woman woman, SignedIn who, LocalDate today, Random chance) {
+        for (int i = 0; i < gap.checks(); i++) {
+            LocalDate on = today.minusDays(gap.latestDaysAgo() + (long) DAYS_BETWEEN * (gap.checks() - 1 - i));
+            double share = gap.checks() == 1 ? 1 : i / (double) (gap.checks() - 1);
+            int noise = i == gap.checks() - 1 ? 0 : chance.nextInt(2);
+            int navel = (int) Math.round(gap.first() + share * (gap.last() - gap.first())) + noise;
+            GapCheck check = new GapCheck(on, readings(navel, gap.connectedLess(), gap.domes(), share));
+            gaps.keep(woman.id(), "demo-" + woman.id() + "-" + on, who.accountId(), check, day.instant());
+        }
+    }
+
+    private static List<GapReading> readings(int navel, int connectedLess, boolean domes, double share) {
+        List<GapReading> readings = new ArrayList<>();
+        for (Site site : Site.EVERYDAY) {
+            int lift = Math.max(1, navel - (site == Site.NAVEL ? 0 : site == Site.ABOVE ? 1 : 3));
+            boolean deep = site == Site.NAVEL && navel > 4;
+            readings.add(reading(
+                    site, GapState.REST, lift + 1, deep ? Depth.SECOND_KNUCKLE : Depth.FIRST_KNUCKLE, 1, false));
+            readings.add(reading(
+                    site,
+                    GapState.LIFT,
+                    lift,
+                    deep ? Depth.SECOND_KNUCKLE : Depth.FIRST_KNUCKLE,
+                    share > 0.5 ? 2 : 1,
+                    domes && site != Site.BELOW));
+            readings.add(reading(
+                    site,
+                    GapState.CONNECTED,
+                    Math.max(1, lift - connectedLess),
+                    deep ? Depth.FIRST_KNUCKLE : Depth.SURFACE,
+                    share > 0.5 ? 3 : 2,
+                    false));
+        }
+        return readings;
+    }
+
+    private static GapReading reading(Site site, GapState state, int halves, Depth depth, int firmness, boolean domed) {
+        return new GapReading(
+                site,
+                site.usualOffsetMm(),
+                state,
+                Width.ofHalfFingers(halves),
+                depth,
+                Firmness.of(firmness),
+                openbloom.core.stage.Told.of(domed));
+    }
+
+    private void teach(Woman woman, SignedIn who, LocalDate on, boolean domes) {
+        Judgement judgement = judgements.of(woman, on, Place.STUDIO);
+        SessionRequest request =
+                new SessionRequest(SESSION_MINUTES, Place.STUDIO, on.toEpochDay(), sessions.recentMoves(woman.id()));
+        long id = sessions.compose(who, woman, judgement, request, "demo-" + woman.id() + "-" + on);
+        Sessions.Planned planned = sessions.find(woman, id).orElseThrow();
+        for (int i = 0; i < planned.plan().items().size(); i++) {
+            PlanDocument.Item item = planned.plan().items().get(i);
+            boolean domed = domes && item.strand() == Strand.LIMB_LOAD && item.rung() >= MOST_RUNG_WHERE_IT_DOMES;
+            sessions.respond(planned, i, Told.DONE, "demo-" + id + "-" + i);
+            if (domed) {
+                sessions.respond(planned, i, Told.DOMED, "demo-" + id + "-" + i + "-domed");
+            }
+        }
+        kept.taught(id, on, who.accountId());
+    }
+}

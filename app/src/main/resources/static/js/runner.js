@@ -1,0 +1,167 @@
+// Teaching: counts, paces the breath, keeps the sides equal, notes responses. The instructor watches the woman.
+const runner = document.getElementById('runner');
+const items = [...document.querySelectorAll('#items li')].map((li) => li.dataset);
+const at = (id) => document.getElementById(id);
+const csrf = { [document.querySelector('meta[name=_csrf_header]').content]: document.querySelector('meta[name=_csrf]').content };
+const waiting = [];
+const noted = new Map();
+let now = 0;
+let elapsed = 0;
+let running = false;
+let last = 0;
+
+const number = (text) => Number.parseInt(text, 10) || 0;
+const setSeconds = (item) => number(item.repetitions) * number(item.each);
+const totalSeconds = (item) => (number(item.sets) * setSeconds(item) + (number(item.sets) - 1) * number(item.rest)) * (item.side === 'ALTERNATING' ? 2 : 1);
+
+function moment(item, seconds) {
+  const round = setSeconds(item) + number(item.rest);
+  const ofTwo = item.side === 'ALTERNATING' ? 2 : 1;
+  const set = Math.min(number(item.sets) * ofTwo - 1, Math.floor(seconds / Math.max(1, round)));
+  const within = seconds - set * round;
+  return { set, resting: within >= setSeconds(item), within };
+}
+
+function show() {
+  const item = items[now];
+  at('place').textContent = `${now + 1} of ${items.length}`;
+  at('move').textContent = item.name;
+  at('position').textContent = item.position;
+  at('side').textContent = item.sideWords;
+  at('how').textContent = item.how;
+  at('setup').textContent = item.setup;
+  at('cue').textContent = item.cue;
+  at('watch').textContent = item.watch ? `Watch for: ${item.watch}` : '';
+  at('next').textContent = now + 1 < items.length ? items[now + 1].name : 'up by the side, then done';
+  at('back').disabled = now === 0;
+  at('forward').hidden = now === items.length - 1;
+  at('finish').hidden = now !== items.length - 1;
+  document.querySelectorAll('.answer').forEach((button) => button.setAttribute('aria-pressed', String(noted.get(now)?.has(button.dataset.told) ?? false)));
+  draw();
+}
+
+function draw() {
+  const item = items[now];
+  const over = elapsed >= totalSeconds(item);
+  const { set, resting, within } = moment(item, Math.min(elapsed, Math.max(0, totalSeconds(item) - 0.01)));
+  const each = number(item.each);
+  const repetition = Math.min(number(item.repetitions), Math.floor(within / each) + 1);
+  const inRepetition = within % each;
+  const hold = number(item.hold);
+  const sets = number(item.sets) * (item.side === 'ALTERNATING' ? 2 : 1);
+  const setWords = sets > 1 ? `, set ${set + 1} of ${sets}` : '';
+  at('run').textContent = running ? 'Stop' : elapsed > 0 ? 'Go on' : 'Start';
+  if (over) {
+    at('count').textContent = '✓';
+    at('of').textContent = item.dose;
+    at('phase').textContent = 'done';
+  } else if (hold && number(item.repetitions) === 1) {
+    at('count').textContent = resting ? '–' : String(Math.max(0, Math.ceil(hold - within)));
+    at('of').textContent = `s of ${hold} s${setWords}`;
+    at('phase').textContent = elapsed === 0 ? 'ready' : resting ? 'rest' : breathWords(within % 6);
+  } else {
+    at('count').textContent = elapsed === 0 ? '0' : resting ? '–' : String(repetition);
+    at('of').textContent = `of ${item.repetitions}${hold ? `, ${hold} s each` : ''}${setWords}`;
+    at('phase').textContent = elapsed === 0 ? 'ready' : resting ? 'rest' : phase(item, inRepetition, hold, each);
+  }
+  at('breath-disc').setAttribute('r', String(disc(item, inRepetition, hold, each)));
+}
+
+const breathWords = (seconds) => (seconds < 3 ? 'breathe in' : 'breathe out');
+
+function phase(item, seconds, hold, each) {
+  if (hold) return seconds < hold ? 'lift and hold, breathing' : 'let go';
+  if (item.breath === 'EVEN') return breathWords(seconds % 6);
+  if (item.breath === 'COUNT') return seconds < each / 2 ? 'lift' : 'let go';
+  return seconds < each / 2 ? 'breathe in' : 'breathe out and move';
+}
+
+function disc(item, seconds, hold, each) {
+  if (elapsed === 0) return 30;
+  const cycle = hold ? 6 : item.breath === 'EVEN' ? 6 : each;
+  const part = (seconds % cycle) / cycle;
+  return 24 + 26 * (part < 0.5 ? part * 2 : 2 - part * 2);
+}
+
+function tick() {
+  if (!running) return;
+  const moment = performance.now();
+  elapsed += (moment - last) / 1000;
+  last = moment;
+  if (elapsed >= totalSeconds(items[now])) {
+    running = false;
+    note('DONE');
+  }
+  draw();
+}
+setInterval(tick, 200);
+
+function toggle() {
+  if (!running && elapsed >= totalSeconds(items[now])) elapsed = 0;
+  running = !running;
+  last = performance.now();
+  draw();
+}
+
+function go(step) {
+  const target = now + step;
+  if (target < 0 || target >= items.length) return;
+  if (step > 0 && elapsed > 0) note('DONE');
+  now = target;
+  elapsed = 0;
+  running = false;
+  show();
+}
+
+// Each response carries its own key, so sending it again after a lost connection keeps it once.
+function note(told) {
+  const here = noted.get(now) ?? new Set();
+  if (here.has(told)) return;
+  here.add(told);
+  noted.set(now, here);
+  waiting.push(new URLSearchParams({ item: String(now), told, formKey: crypto.randomUUID?.() ?? `${Date.now()}-${Math.random()}`.slice(0, 36) }));
+  send();
+  document.querySelectorAll('.answer').forEach((button) => button.setAttribute('aria-pressed', String(here.has(button.dataset.told))));
+}
+
+let sending = false;
+async function send() {
+  if (sending) return;
+  sending = true;
+  while (waiting.length > 0) {
+    try {
+      const answer = await fetch(runner.dataset.responses, { method: 'POST', headers: csrf, body: waiting[0] });
+      if (!answer.ok) throw new Error(String(answer.status));
+      waiting.shift();
+      at('kept').textContent = 'kept';
+    } catch {
+      at('kept').textContent = `${waiting.length} not kept yet, trying again`;
+      setTimeout(send, 3000);
+      break;
+    }
+  }
+  sending = false;
+}
+
+at('run').addEventListener('click', toggle);
+at('back').addEventListener('click', () => go(-1));
+at('forward').addEventListener('click', () => go(1));
+at('finish').addEventListener('submit', async (event) => {
+  event.preventDefault();
+  if (elapsed > 0) note('DONE');
+  await send();
+  if (waiting.length === 0) event.target.submit();
+});
+document.querySelectorAll('.answer').forEach((button) => button.addEventListener('click', () => note(button.dataset.told)));
+document.addEventListener('keydown', (event) => {
+  if (event.ctrlKey || event.metaKey || event.altKey) return;
+  const onButton = event.target instanceof HTMLButtonElement || event.target instanceof HTMLAnchorElement;
+  if (event.key === ' ' && !onButton) { event.preventDefault(); toggle(); }
+  else if (event.key === 'ArrowRight') go(1);
+  else if (event.key === 'ArrowLeft') go(-1);
+  else {
+    const button = document.querySelector(`.answer[data-key="${CSS.escape(event.key)}"]`);
+    if (button) note(button.dataset.told);
+  }
+});
+show();
