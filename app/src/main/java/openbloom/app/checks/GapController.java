@@ -50,7 +50,8 @@ class GapController {
                 .map(GapChecks.Examined::check)
                 .filter(other -> other.date().isBefore(check.date()))
                 .findFirst();
-        boolean pregnant = woman.dating(check.date()).isPresent();
+        boolean pregnant =
+                woman.dating().flatMap(dating -> dating.ageOn(check.date())).isPresent();
         return GapView.of(
                 check.readings(), GapState.LIFT, check.date(), woman.ageYears(check.date()), before, pregnant);
     }
@@ -108,6 +109,6 @@ class GapController {
                 today,
                 woman.ageYears(today),
                 checks.latest(woman.id(), today),
-                woman.dating(today).isPresent());
+                woman.dating().isPresent());
     }
 }

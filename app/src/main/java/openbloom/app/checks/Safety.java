@@ -43,8 +43,8 @@ public class Safety {
         return Optional.of("redirect:/people/" + woman.id() + "/safe?then=" + then);
     }
 
-    List<WarningSign> asked(SignedIn me, Woman woman) {
-        boolean pregnant = woman.dating(day.today(me.studio().zone())).isPresent();
+    List<WarningSign> asked(Woman woman) {
+        boolean pregnant = woman.dating().isPresent();
         return WarningSign.askedOf(pregnant);
     }
 

@@ -48,7 +48,7 @@ class SafetyController {
         }
         model.addAttribute("form", new SafetyForm(UUID.randomUUID().toString(), null, null, null, null));
         model.addAttribute("then", then);
-        model.addAttribute("asked", safety.asked(me, woman));
+        model.addAttribute("asked", safety.asked(woman));
         model.addAttribute("allSymptoms", Symptom.values());
         return "checks/safe";
     }
@@ -64,7 +64,7 @@ class SafetyController {
             return new ModelAndView("checks/safe", HttpStatus.UNPROCESSABLE_CONTENT)
                     .addObject("form", form)
                     .addObject("then", then)
-                    .addObject("asked", safety.asked(me, woman))
+                    .addObject("asked", safety.asked(woman))
                     .addObject("allSymptoms", Symptom.values())
                     .addObject("errors", sentences.byField(problems));
         }

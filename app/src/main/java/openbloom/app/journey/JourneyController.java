@@ -95,7 +95,7 @@ class JourneyController {
                         String.join("; ", given.limits()),
                         record + "/edit",
                         false)));
-        woman.dating(today)
+        woman.dating()
                 .ifPresent(dating -> entries.add(entry(
                         dating.firstDay(),
                         "Pregnancy",

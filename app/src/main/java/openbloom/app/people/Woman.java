@@ -69,11 +69,12 @@ public record Woman(
                 : Optional.of(new Ultrasound(scanOn, new GestationalAge(scanReadDays)));
     }
 
-    /** The dating of her pregnancy; empty when she is not pregnant or 45 weeks have passed. */
-    public Optional<Dating> dating(LocalDate day) {
-        return statement().flatMap(told -> {
-            var dating = Dating.from(told, scan(), day);
-            return dating.problems().isEmpty() ? Optional.of(dating.value()) : Optional.empty();
+    /** The dating of her pregnancy, whether or not its weeks have passed; empty when she is not pregnant. */
+    public Optional<Dating> dating() {
+        return statement().map(told -> {
+            LocalDate due = told.dueDate();
+            LocalDate settled = scanOn != null && scanOn.isAfter(due) ? scanOn : due;
+            return Dating.from(told, scan(), settled).value();
         });
     }
 

@@ -47,7 +47,7 @@ class ClientAssembler implements RecordReader {
                 .equipment(woman.equipmentSet())
                 .rungs(standing.rungs())
                 .domingCeiling(standing.ceilings());
-        woman.dating(day).ifPresent(client::pregnant);
+        woman.dating().ifPresent(client::pregnant);
         woman.birth().ifPresent(client::gaveBirth);
         woman.clearance().ifPresent(client::cleared);
         gaps.latest(woman.id(), day).ifPresent(client::gap);

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import openbloom.app.people.Situation;
 import openbloom.app.people.StageStrip;
 import openbloom.app.people.Woman;
 import openbloom.core.Days;
@@ -61,11 +60,11 @@ final class Strips {
     }
 
     private String where() {
+        if (client.pregnancy().filter(dating -> dating.ageOn(day).isEmpty()).isPresent()) {
+            return "past 45 weeks: record the birth";
+        }
         if (facts.age().isPresent()) {
             return facts.age().get().words();
-        }
-        if (woman.situation() == Situation.PREGNANT) {
-            return "past 45 weeks: record the birth";
         }
         return client.birth().map(this::sinceBirth).orElse("neither pregnant nor newly delivered");
     }
@@ -87,9 +86,7 @@ final class Strips {
     }
 
     private String stage() {
-        return facts.isPregnant() || woman.situation() == Situation.PREGNANT
-                ? "Pregnant"
-                : facts.recovery().stage().words();
+        return facts.isPregnant() ? "Pregnant" : facts.recovery().stage().words();
     }
 
     private List<String> cautions() {

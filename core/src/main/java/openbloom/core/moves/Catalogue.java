@@ -62,12 +62,17 @@ public final class Catalogue {
     public Stream<Move> nearest(Move move) {
         Stream<Move> named = move.links().swaps().stream().map(this::get);
         Stream<Move> below = ladder(move.strand()).stream()
-                .filter(other -> other.rung() <= move.rung() && other != move)
-                .sorted(Comparator.comparing(Move::rung).reversed());
+                .filter(other -> other != move && isNoHarder(other, move))
+                .sorted(Comparator.comparingInt(other -> Math.abs(other.rung() - move.rung())));
         Stream<Move> across = moves.stream()
                 .filter(other -> other.strand() != move.strand() && other.purpose() == move.purpose())
                 .filter(other -> other.load() <= move.load())
                 .sorted(Comparator.comparing(Move::load).reversed());
         return Stream.of(named, below, across).flatMap(Function.identity()).distinct();
+    }
+
+    /** On a ladder of loads the same rung or below; where rungs are positions, any of no greater load. */
+    private static boolean isNoHarder(Move other, Move move) {
+        return move.isEarned() ? other.rung() <= move.rung() : !other.isEarned() && other.load() <= move.load();
     }
 }

@@ -7,6 +7,7 @@ import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
 import openbloom.core.Days;
+import openbloom.core.dating.Dating;
 import openbloom.core.dating.GestationalAge;
 import openbloom.core.evidence.Published;
 import openbloom.core.gap.GapCheck;
@@ -43,11 +44,17 @@ public final class Facts {
     public Facts(Client client, LocalDate day) {
         this.client = client;
         this.day = day;
-        this.age = client.pregnancy().flatMap(dating -> dating.ageOn(day));
+        this.age = client.pregnancy().flatMap(dating -> ageIn(dating, day));
         this.recentBirth = isPregnant() ? Optional.empty() : client.birth().filter(birth -> birth.isRecentOn(day));
         this.conditions = withBabies();
         this.gapRecovered = client.gap().map(this::recoveredBy).orElse(Told.UNKNOWN);
         this.gapWords = client.gap().map(this::gapIn).orElse("gap not checked");
+    }
+
+    /** Past 45 weeks with no birth told she still counts as pregnant: unknown is never safe. */
+    private static Optional<GestationalAge> ageIn(Dating dating, LocalDate day) {
+        LocalDate last = dating.firstDay().plusDays(GestationalAge.LONGEST_DAYS);
+        return dating.ageOn(day.isAfter(last) ? last : day);
     }
 
     private Set<Condition> withBabies() {

@@ -108,6 +108,9 @@ final class StopRules {
         Predicate<Move> named = move -> move.load() == 0
                 && facts.clearance().filter(given -> given.names(move)).isPresent();
         found.stop(named.negate(), condition.words());
+        facts.clearance()
+                .ifPresent(given -> found.advise(
+                        named, condition.words() + ", named in the clearance of " + Days.words(given.date())));
     }
 
     private static void beforeClearance(Facts facts, Findings found) {

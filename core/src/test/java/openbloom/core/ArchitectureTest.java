@@ -1,0 +1,73 @@
+package openbloom.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+
+import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import org.jspecify.annotations.NullMarked;
+
+/** The core stays pure, and inside it arrows go only downward. */
+@AnalyzeClasses(packages = "openbloom.core", importOptions = DoNotIncludeTests.class)
+class ArchitectureTest {
+    @ArchTest
+    static final ArchRule knowsNoFramework = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage(
+                    "org.springframework..", "jakarta..", "java.sql..", "org.apache.ibatis..", "org.thymeleaf..");
+
+    @ArchTest
+    static final ArchRule readsNoClock = noClasses()
+            .should()
+            .callMethod(java.time.LocalDate.class, "now")
+            .orShould()
+            .callMethod(java.time.Instant.class, "now")
+            .orShould()
+            .callMethod(System.class, "currentTimeMillis")
+            .orShould()
+            .callMethod(System.class, "nanoTime");
+
+    @ArchTest
+    static final ArchRule arrowsGoDownward = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("evidence")
+            .definedBy("..core.evidence")
+            .layer("dating")
+            .definedBy("..core.dating")
+            .layer("stage")
+            .definedBy("..core.stage")
+            .layer("screening")
+            .definedBy("..core.screening")
+            .layer("findings")
+            .definedBy("..core.breath", "..core.gap", "..core.pelvicfloor")
+            .layer("moves")
+            .definedBy("..core.moves")
+            .layer("verdict")
+            .definedBy("..core.verdict")
+            .layer("program")
+            .definedBy("..core.program")
+            .layer("picture")
+            .definedBy("..core.picture")
+            .whereLayer("picture")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("program")
+            .mayOnlyBeAccessedByLayers("picture")
+            .whereLayer("verdict")
+            .mayOnlyBeAccessedByLayers("program", "picture")
+            .whereLayer("moves")
+            .mayOnlyBeAccessedByLayers("verdict", "program", "picture")
+            .whereLayer("findings")
+            .mayOnlyBeAccessedByLayers("moves", "verdict", "program", "picture")
+            .whereLayer("screening")
+            .mayOnlyBeAccessedByLayers("verdict", "program", "picture")
+            .whereLayer("dating")
+            .mayOnlyBeAccessedByLayers("stage", "screening", "verdict", "program", "picture");
+
+    @ArchTest
+    static final ArchRule everyPackageIsNullMarked =
+            classes().that().haveSimpleName("package-info").should().beAnnotatedWith(NullMarked.class);
+}

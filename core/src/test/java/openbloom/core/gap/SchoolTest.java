@@ -1,0 +1,120 @@
+package openbloom.core.gap;
+
+import static openbloom.core.gap.SchoolAnswer.Reading.NO_READING;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+
+import java.time.LocalDate;
+import java.util.List;
+import openbloom.core.stage.Told;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Limits from memory of Boissonnault & Blaschak 1988, Rath 1996 and Dufour 2019. */
+class SchoolTest {
+    private static final LocalDate DAY = LocalDate.of(2026, 11, 24);
+
+    @ParameterizedTest
+    @CsvSource({"4, WITHIN", "5, WIDER", "0, WITHIN", "8, WIDER"})
+    void twoFingersIsWiderFromTwoAndAHalfOnTheSmallLift(int halves, SchoolAnswer.Reading expected) {
+        GapCheck check = check(reading(Site.NAVEL, GapState.LIFT, Width.ofHalfFingers(halves)));
+        assertThat(School.TWO_FINGERS.read(check, 30).verdict()).isEqualTo(expected);
+    }
+
+    @Test
+    void twoFingersGoesByTheWidestSiteAndNamesIt() {
+        GapCheck check = check(
+                reading(Site.ABOVE, GapState.LIFT, Width.ofHalfFingers(6)),
+                reading(Site.NAVEL, GapState.LIFT, Width.ofHalfFingers(3)),
+                reading(Site.NAVEL, GapState.REST, Width.ofHalfFingers(9)));
+        SchoolAnswer answer = School.TWO_FINGERS.read(check, 30);
+        assertThat(answer.site()).contains(Site.ABOVE);
+        assertThat(answer.detail()).isEqualTo("wider than 2 fingers: 3 fingers above the navel on the small lift");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "NAVEL, 0, 27, 30, WITHIN", "NAVEL, 0, 28, 30, WIDER", "ABOVE, 45, 10, 44, WITHIN", "ABOVE, 45, 11, 45, WIDER",
+        "ABOVE, 45, 11, 46, WITHIN", "ABOVE, 45, 15, 46, WITHIN", "ABOVE, 45, 16, 46, WIDER",
+                "BELOW, 45, 9, 45, WITHIN",
+        "BELOW, 45, 10, 45, WIDER", "BELOW, 45, 14, 46, WITHIN", "ABOVE, 55, 11, 30, WIDER",
+                "ABOVE, 56, 11, 30, NO_READING"
+    })
+    void millimetreNormsGoBySiteAgeAndTenMillimetresOfTolerance(
+            Site site, int offset, int mm, int age, SchoolAnswer.Reading expected) {
+        GapReading reading = new GapReading(
+                site, offset, GapState.REST, new Width.Millimetres(mm), Depth.SURFACE, Firmness.FIRM, Told.NO);
+        assertThat(School.RATH_1996.read(check(reading), age).verdict()).isEqualTo(expected);
+    }
+
+    @Test
+    void aFingerReadingIsNeverReadInMillimetresNorTheOtherWayRound() {
+        GapCheck fingers = check(reading(Site.NAVEL, GapState.REST, Width.ofHalfFingers(4)));
+        GapCheck calipers = check(reading(Site.NAVEL, GapState.LIFT, new Width.Millimetres(40)));
+        assertThat(School.RATH_1996.read(fingers, 30).verdict()).isEqualTo(NO_READING);
+        assertThat(School.TWO_FINGERS.read(calipers, 30).verdict()).isEqualTo(NO_READING);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "FIRST_KNUCKLE, SPRINGS, NO, WITHIN",
+        "FIRST_KNUCKLE, SOFT, NO, WIDER",
+        "SECOND_KNUCKLE, FIRM, NO, WIDER",
+        "SURFACE, FIRM, YES, WIDER"
+    })
+    void functionalGoesByDepthFloorAndDomingWhenConnected(
+            Depth depth, Firmness firmness, Told domed, SchoolAnswer.Reading expected) {
+        GapReading reading =
+                new GapReading(Site.NAVEL, 0, GapState.CONNECTED, Width.ofHalfFingers(6), depth, firmness, domed);
+        assertThat(School.FUNCTIONAL.read(check(reading), 30).verdict()).isEqualTo(expected);
+    }
+
+    @Test
+    void connectingIsToldAsWidthDepthAndFloorAtTheWidestSite() {
+        GapCheck check = check(
+                new GapReading(
+                        Site.NAVEL,
+                        0,
+                        GapState.LIFT,
+                        Width.ofHalfFingers(6),
+                        Depth.SECOND_KNUCKLE,
+                        Firmness.SOFT,
+                        Told.NO),
+                new GapReading(
+                        Site.NAVEL,
+                        0,
+                        GapState.CONNECTED,
+                        Width.ofHalfFingers(5),
+                        Depth.FIRST_KNUCKLE,
+                        Firmness.SPRINGS,
+                        Told.NO));
+        ConnectedGain gain = ConnectedGain.of(check).orElseThrow();
+        assertThat(gain.words()).isEqualTo("½ finger narrower, 1 knuckle less deep, floor 1 firmer");
+        assertThat(gain.helps()).isTrue();
+        assertThat(ConnectedGain.of(check(reading(Site.NAVEL, GapState.LIFT, Width.ofHalfFingers(6)))))
+                .isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"2, 15", "3, 23", "4, 31", "5, 39", "6, 47", "8, 62", "9, 70", "10, 78", "0, 0", "1, 8"})
+    void derivesMillimetresFromTheExaminersOwnFingers(int halves, int mm) {
+        FingerWidths own = new FingerWidths(List.of(15, 31, 47, 62));
+        assertThat(own.mmOf(new Width.Fingers(halves))).isEqualTo(mm);
+    }
+
+    @Test
+    void refusesWidthsNobodyHas() {
+        assertThatIllegalArgumentException().isThrownBy(() -> Width.ofHalfFingers(21));
+        assertThatIllegalArgumentException().isThrownBy(() -> new FingerWidths(List.of(15, 31, 47)));
+        assertThatIllegalArgumentException().isThrownBy(() -> new FingerWidths(List.of(15, 31, 32, 62)));
+    }
+
+    private static GapCheck check(GapReading... readings) {
+        return new GapCheck(DAY, List.of(readings));
+    }
+
+    private static GapReading reading(Site site, GapState state, Width width) {
+        return new GapReading(site, site.usualOffsetMm(), state, width, Depth.SURFACE, Firmness.FIRM, Told.NO);
+    }
+}

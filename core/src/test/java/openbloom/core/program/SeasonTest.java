@@ -1,0 +1,105 @@
+package openbloom.core.program;
+
+import static openbloom.core.verdict.Women.TODAY;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import openbloom.core.dating.Dating;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.moves.Move;
+import openbloom.core.screening.SymptomReport;
+import openbloom.core.stage.Birth;
+import openbloom.core.stage.BirthKind;
+import openbloom.core.stage.Tear;
+import openbloom.core.stage.Told;
+import openbloom.core.verdict.Client;
+import openbloom.core.verdict.Judgement;
+import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.RuleBook;
+import openbloom.core.verdict.Verdict;
+import org.junit.jupiter.api.Test;
+
+class SeasonTest {
+    private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
+    private static final int DAYS = 60;
+
+    /** Against every day judged in full: no change is missed, none invented, each has a rule that spoke on one side. */
+    @Property(tries = 150, seed = "20261124")
+    void findsExactlyTheChangesOfACalendarWalkedDayByDay(@ForAll Client woman) {
+        Map<LocalDate, List<Season.Change>> found = new HashMap<>();
+        Season.of(CATALOGUE, woman, TODAY, TODAY.plusDays(DAYS))
+                .forEach(change -> found.computeIfAbsent(change.date(), any -> new ArrayList<>())
+                        .add(change));
+        List<Verdict> before = Judgement.of(CATALOGUE, woman, TODAY).all();
+        for (int i = 1; i <= DAYS; i++) {
+            LocalDate day = TODAY.plusDays(i);
+            List<Verdict> now = Judgement.of(CATALOGUE, woman, day).all();
+            List<Move> changed = new ArrayList<>();
+            for (int m = 0; m < now.size(); m++) {
+                if (Season.differ(before.get(m), now.get(m))) {
+                    changed.add(now.get(m).move());
+                }
+            }
+            List<Season.Change> told = found.getOrDefault(day, List.of());
+            assertThat(told.stream().flatMap(change -> change.moves().stream()))
+                    .containsExactlyInAnyOrderElementsOf(changed);
+            assertThat(told)
+                    .allSatisfy(change ->
+                            assertThat(RuleBook.find(change.rule().code())).isPresent());
+            before = now;
+        }
+    }
+
+    @Test
+    void tellsWhenTheBackIsLimitedAndWhenItIsLeftOut() {
+        Client woman = Client.of(0, 1, 31)
+                .pregnant(Dating.stated(TODAY.plusDays(280 - 7 * 18)))
+                .symptoms(SymptomReport.none(TODAY))
+                .build();
+        List<Season.Change> season = Season.of(CATALOGUE, woman, TODAY, TODAY.plusWeeks(12));
+        assertThat(dayOf(season, "PREG-SUP-SHORT", Kind.ADJUST)).isEqualTo(TODAY.plusWeeks(2));
+        assertThat(dayOf(season, "PREG-SUP-NONE", Kind.SWAP)).isEqualTo(TODAY.plusWeeks(10));
+        assertThat(season.get(0).words()).contains("Go becomes Adjust");
+    }
+
+    @Test
+    void staysPregnantPastFortyFiveWeeksUntilABirthIsTold() {
+        Client woman = Client.of(0, 1, 31).pregnant(Dating.stated(TODAY)).build();
+        LocalDate longAfter = TODAY.plusWeeks(10);
+        assertThat(Judgement.of(CATALOGUE, woman, longAfter)
+                        .of(CATALOGUE.get("heel-slide"))
+                        .kind())
+                .isEqualTo(Kind.SWAP);
+    }
+
+    @Test
+    void saysThatARuleFallsAway() {
+        Client woman = Client.of(1, 1, 31)
+                .gaveBirth(new Birth(TODAY.minusDays(10), BirthKind.VAGINAL, Tear.NONE, Told.YES))
+                .symptoms(new SymptomReport.Asked(TODAY, Set.of()))
+                .build();
+        assertThat(Season.of(CATALOGUE, woman, TODAY, TODAY.plusDays(40)))
+                .filteredOn(change -> change.rule().code().equals("STOP-CLEAR-WEEKS"))
+                .isNotEmpty()
+                .allSatisfy(change -> {
+                    assertThat(change.date()).isEqualTo(TODAY.plusDays(32));
+                    assertThat(change.words()).contains("No longer holds");
+                });
+    }
+
+    private static LocalDate dayOf(List<Season.Change> season, String code, Kind to) {
+        return season.stream()
+                .filter(change -> change.rule().code().equals(code) && change.to() == to)
+                .findFirst()
+                .orElseThrow()
+                .date();
+    }
+}

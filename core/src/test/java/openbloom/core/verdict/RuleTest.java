@@ -1,0 +1,618 @@
+package openbloom.core.verdict;
+
+import static openbloom.core.verdict.Women.TODAY;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import openbloom.core.breath.BreathFinding;
+import openbloom.core.dating.Dating;
+import openbloom.core.gap.Depth;
+import openbloom.core.gap.Firmness;
+import openbloom.core.gap.GapCheck;
+import openbloom.core.gap.GapReading;
+import openbloom.core.gap.GapState;
+import openbloom.core.gap.Site;
+import openbloom.core.gap.Width;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.moves.Equipment;
+import openbloom.core.moves.Strand;
+import openbloom.core.pelvicfloor.PelvicFloorCheck;
+import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.screening.Condition;
+import openbloom.core.screening.Contraindication;
+import openbloom.core.screening.Symptom;
+import openbloom.core.screening.SymptomReport;
+import openbloom.core.screening.WarningSign;
+import openbloom.core.stage.Birth;
+import openbloom.core.stage.BirthKind;
+import openbloom.core.stage.Tear;
+import openbloom.core.stage.Told;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** For every rule a woman for whom it speaks, and one nearly identical for whom it does not. */
+class RuleTest {
+    private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
+
+    /** A rule, a move it touches, the verdict it leads to, and the two women. */
+    private record Case(String code, String move, Kind kind, Client fires, Client spared) {
+        @Override
+        public String toString() {
+            return code + " on " + move;
+        }
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("cases")
+    void speaksForOneWomanAndNotForTheOther(Case given) {
+        Verdict fired = verdict(given.fires, given.move);
+        assertThat(fired.hasReason(given.code)).as(fired.toString()).isTrue();
+        assertThat(fired.kind()).as(fired.toString()).isEqualTo(given.kind);
+        Verdict spared = verdict(given.spared, given.move);
+        assertThat(spared.hasReason(given.code)).as(spared.toString()).isFalse();
+    }
+
+    @Test
+    void noRuleIsLeftUntested() {
+        Set<String> tested = new HashSet<>(cases().map(Case::code).toList());
+        assertThat(RuleBook.rules().stream().map(Rule::code).filter(code -> !tested.contains(code)))
+                .isEmpty();
+    }
+
+    static Stream<Case> cases() {
+        return Stream.of(stops(), pregnancy(), afterBirth(), gap(), body()).flatMap(cases -> cases);
+    }
+
+    private static Stream<Case> stops() {
+        Stream<Case> signs = Arrays.stream(WarningSign.values())
+                .map(sign -> new Case(
+                        code("STOP-SIGN-", sign),
+                        "breath-lying",
+                        Kind.STOP,
+                        well().warningSigns(Set.of(sign)).build(),
+                        well().build()));
+        Stream<Case> absolute = Contraindication.listed(Contraindication.ABSOLUTE).stream()
+                .map(condition -> new Case(
+                        code("STOP-ABS-", condition),
+                        "breath-seated",
+                        Kind.STOP,
+                        at(30).conditions(Set.of(condition)).build(),
+                        at(30).build()));
+        Stream<Case> relative = Contraindication.listed(Contraindication.RELATIVE).stream()
+                .map(condition -> new Case(
+                        code("STOP-REL-", condition),
+                        "band-row-seated",
+                        Kind.ADJUST,
+                        at(30).conditions(Set.of(condition)).build(),
+                        at(30).build()))
+                .map(any -> new Case(
+                        any.code,
+                        "squat",
+                        Kind.NOT_YET,
+                        any.fires,
+                        any.fires.but().cleared(clearance()).build()));
+        return Stream.of(
+                        signs,
+                        absolute,
+                        relative,
+                        Stream.of(
+                                new Case(
+                                        "STOP-REL-PLACENTA-PRAEVIA",
+                                        "squat",
+                                        Kind.NOT_YET,
+                                        at(27).conditions(Set.of(Condition.PLACENTA_PRAEVIA))
+                                                .build(),
+                                        at(28).conditions(Set.of(Condition.PLACENTA_PRAEVIA))
+                                                .build()),
+                                new Case(
+                                        "STOP-CLEAR-WEEKS",
+                                        "round-release",
+                                        Kind.NOT_YET,
+                                        born(41).build(),
+                                        born(42).build()),
+                                new Case(
+                                        "STOP-CLEAR-WEEKS",
+                                        "heel-slide",
+                                        Kind.NOT_YET,
+                                        born(41).build(),
+                                        born(41).cleared(clearance()).build()),
+                                new Case(
+                                        "STOP-CLEAR-LIMIT",
+                                        "press-single",
+                                        Kind.NOT_YET,
+                                        well().cleared(limited("NO_ARMS_OVERHEAD"))
+                                                .build(),
+                                        well().cleared(limited("NO_IMPACT")).build()),
+                                new Case(
+                                        "STOP-CLEAR-WORDS",
+                                        "squat",
+                                        Kind.ADJUST,
+                                        well().cleared(limited("nothing over 5 kg"))
+                                                .build(),
+                                        well().cleared(clearance()).build())))
+                .flatMap(cases -> cases);
+    }
+
+    private static Stream<Case> pregnancy() {
+        return Stream.of(
+                new Case(
+                        "PREG-SUP-DIZZY",
+                        "heel-slide",
+                        Kind.SWAP,
+                        told(at(10), Symptom.DIZZY_LYING_DOWN),
+                        at(10).build()),
+                new Case("PREG-SUP-NONE", "heel-slide", Kind.SWAP, at(28).build(), dayBefore(28)),
+                new Case(
+                        "PREG-SUP-NONE",
+                        "heel-slide",
+                        Kind.SWAP,
+                        at(18).approach(by(Choice.NONE_FROM_18)).build(),
+                        at(18).build()),
+                new Case(
+                        "PREG-SUP-NONE",
+                        "heel-slide",
+                        Kind.SWAP,
+                        at(30).approach(by(Choice.BY_SYMPTOMS))
+                                .symptoms(new SymptomReport.NotAsked())
+                                .build(),
+                        at(30).approach(by(Choice.BY_SYMPTOMS)).build()),
+                new Case("PREG-SUP-SHORT", "heel-slide", Kind.ADJUST, at(20).build(), dayBefore(20)),
+                new Case("PREG-PRONE", "front-rest", Kind.SWAP, at(14).build(), dayBefore(14)),
+                new Case(
+                        "PREG-PRONE",
+                        "front-rest",
+                        Kind.SWAP,
+                        told(at(9), Symptom.FRONT_LYING_UNCOMFORTABLE),
+                        at(9).build()),
+                new Case("PREG-FLEX", "curl-up", Kind.SWAP, at(14).build(), dayBefore(14)),
+                new Case("PREG-TWIST", "side-thread-under", Kind.SWAP, at(14).build(), dayBefore(14)),
+                new Case("PREG-TWIST", "trunk-turn", Kind.ADJUST, at(14).build(), dayBefore(14)),
+                new Case("PREG-FEET", "squeeze-breathe", Kind.SWAP, at(9).build(), well().build()),
+                new Case(
+                        "PREG-FEET",
+                        "squeeze-breathe",
+                        Kind.SWAP,
+                        well().approach(by(Choice.SQUEEZE_AVOIDED)).build(),
+                        well().build()),
+                new Case("PREG-AIM", "support-wall", Kind.GO, at(9).build(), well().build()),
+                new Case("PREG-JUMP", "heel-drops", Kind.SWAP, at(28).build(), well().build()),
+                new Case("PREG-JUMP", "heel-drops", Kind.ADJUST, at(20).build(), well().build()),
+                new Case(
+                        "PREG-JUMP",
+                        "heel-drops",
+                        Kind.NOT_YET,
+                        told(at(20), Symptom.LEAK_WITH_EFFORT),
+                        well().build()),
+                new Case("PREG-BAL", "step-up", Kind.ADJUST, at(20).build(), dayBefore(20)),
+                new Case("PREG-BAR", "front-squat", Kind.ADJUST, at(20).build(), dayBefore(20)),
+                new Case("PREG-HOLD", "front-squat", Kind.ADJUST, at(9).build(), well().build()),
+                new Case("PREG-RANGE", "split-squat", Kind.ADJUST, at(9).build(), well().build()),
+                new Case("PREG-MANY", "squat", Kind.GO, twins(20), at(20).build()),
+                new Case("PREG-MANY", "squat", Kind.NOT_YET, twins(28), at(28).build()));
+    }
+
+    private static Stream<Case> afterBirth() {
+        Client.Builder scar = born(100).gaveBirth(birth(100, BirthKind.CAESAREAN, Tear.NONE));
+        return Stream.of(
+                new Case("PP-TIME-RECONNECT", "heel-slide", Kind.NOT_YET, born(13).build(), born(14).build()),
+                new Case(
+                        "PP-TIME-REBUILD",
+                        "squat",
+                        Kind.NOT_YET,
+                        born(41).cleared(clearance()).build(),
+                        born(42).cleared(clearance()).build()),
+                new Case(
+                        "PP-TIME-REBUILD",
+                        "squat",
+                        Kind.NOT_YET,
+                        born(80).build(),
+                        born(80).cleared(clearance()).build()),
+                new Case(
+                        "PP-TIME-STRENGTHEN",
+                        "support-full-10",
+                        Kind.NOT_YET,
+                        cleared(83).build(),
+                        cleared(84).build()),
+                new Case(
+                        "PP-TIME-STRENGTHEN",
+                        "support-full-10",
+                        Kind.NOT_YET,
+                        told(cleared(84), Symptom.HEAVINESS),
+                        cleared(84).build()),
+                new Case(
+                        "PP-SIDE",
+                        "breath-lying",
+                        Kind.GO,
+                        cleared(55).build(),
+                        cleared(56).build()),
+                new Case(
+                        "PP-SIDE",
+                        "breath-lying",
+                        Kind.GO,
+                        cleared(90).gap(gap(5, 0)).build(),
+                        cleared(90).build()),
+                new Case(
+                        "PP-CS-LIFT",
+                        "press-out-seated",
+                        Kind.NOT_YET,
+                        caesarean(41).cleared(clearance()).build(),
+                        caesarean(42).cleared(clearance()).build()),
+                new Case(
+                        "PP-CS-PRONE",
+                        "front-rest",
+                        Kind.NOT_YET,
+                        caesarean(55).cleared(clearance()).build(),
+                        caesarean(56).cleared(clearance()).build()),
+                new Case(
+                        "PP-CS-PRONE",
+                        "support-full-10",
+                        Kind.NOT_YET,
+                        told(caesarean(90).cleared(clearance()), Symptom.SCAR_PAIN),
+                        caesarean(90).cleared(clearance()).build()),
+                new Case(
+                        "PP-CS-SCAR-NONE",
+                        "scar-circles",
+                        Kind.NOT_YET,
+                        cleared(100).build(),
+                        scar.build()),
+                new Case(
+                        "PP-CS-SCAR-TOUCH",
+                        "scar-circles",
+                        Kind.NOT_YET,
+                        caesarean(41).build(),
+                        caesarean(42).build()),
+                new Case(
+                        "PP-CS-SCAR-DEEP",
+                        "scar-deep",
+                        Kind.NOT_YET,
+                        caesarean(83).build(),
+                        caesarean(84).build()),
+                new Case(
+                        "PP-TEAR-34",
+                        "flick-five",
+                        Kind.NOT_YET,
+                        born(60).gaveBirth(birth(60, BirthKind.VAGINAL, Tear.THIRD))
+                                .build(),
+                        born(60).build()),
+                new Case("PP-BALL", "breath-ball", Kind.ADJUST, cleared(60).build(), well().build()),
+                new Case(
+                        "PP-BALL",
+                        "breath-ball",
+                        Kind.NOT_YET,
+                        told(cleared(60), Symptom.SITTING_PRESSURE_UNCOMFORTABLE),
+                        well().build()),
+                new Case(
+                        "PP-IMPACT-TIME",
+                        "jog-on-spot",
+                        Kind.NOT_YET,
+                        cleared(83).build(),
+                        cleared(84).build()),
+                new Case(
+                        "PP-IMPACT-TIME",
+                        "jog-on-spot",
+                        Kind.NOT_YET,
+                        caesarean(111).cleared(clearance()).build(),
+                        caesarean(112).cleared(clearance()).build()),
+                new Case(
+                        "PP-IMPACT-TESTS",
+                        "jog-on-spot",
+                        Kind.NOT_YET,
+                        well().impactTests(ImpactTests.NOT_DONE).build(),
+                        well().build()),
+                new Case(
+                        "PP-IMPACT-TESTS",
+                        "jog-on-spot",
+                        Kind.NOT_YET,
+                        told(well(), Symptom.LEAK_WITH_URGE),
+                        well().build()),
+                new Case(
+                        "PP-FEED",
+                        "split-squat",
+                        Kind.GO,
+                        cleared(90).conditions(Set.of(Condition.BREASTFEEDING)).build(),
+                        cleared(90).build()));
+    }
+
+    private static Stream<Case> gap() {
+        Stream<Case> domes = Arrays.stream(Strand.values())
+                .filter(strand -> strand != Strand.SCAR)
+                .map(strand -> {
+                    String move = CATALOGUE.ladder(strand).stream()
+                            .filter(any -> any.rung() == 2)
+                            .findFirst()
+                            .orElseThrow()
+                            .id();
+                    return new Case(
+                            code("GAP-DOME-", strand),
+                            move,
+                            Kind.NOT_YET,
+                            well().domingCeiling(Map.of(strand, 1)).build(),
+                            well().domingCeiling(Map.of(strand, 2)).build());
+                });
+        return Stream.concat(
+                domes,
+                Stream.of(
+                        new Case(
+                                "GAP-DOME-SCAR",
+                                "scar-circles",
+                                Kind.NOT_YET,
+                                well().domingCeiling(Map.of(Strand.SCAR, 1)).build(),
+                                well().build()),
+                        new Case(
+                                "GAP-DOME-FRONT-SUPPORT",
+                                "pushup-full",
+                                Kind.NOT_YET,
+                                well().domingCeiling(Map.of(Strand.FRONT_SUPPORT, 3))
+                                        .build(),
+                                well().build()),
+                        new Case(
+                                "GAP-FLEX",
+                                "curl-up",
+                                Kind.NOT_YET,
+                                well().gap(gap(5, 0)).build(),
+                                well().gap(gap(4, 0)).build()),
+                        new Case(
+                                "GAP-HEAD",
+                                "head-lift",
+                                Kind.ADJUST,
+                                well().gap(gap(5, 0)).build(),
+                                well().build()),
+                        new Case(
+                                "GAP-TWIST",
+                                "bicycle",
+                                Kind.NOT_YET,
+                                well().gap(gap(5, 0)).build(),
+                                well().build()),
+                        new Case(
+                                "GAP-TWIST",
+                                "figure-eights",
+                                Kind.ADJUST,
+                                well().gap(gap(5, 0)).build(),
+                                well().gap(gap(5, 0))
+                                        .approach(by(Choice.SMALL_SPIRALS))
+                                        .build()),
+                        new Case(
+                                "GAP-PLANK",
+                                "support-kneeling",
+                                Kind.ADJUST,
+                                well().gap(gap(5, 0)).build(),
+                                well().build()),
+                        new Case(
+                                "GAP-PLANK",
+                                "support-wall",
+                                Kind.NOT_YET,
+                                well().gap(gap(5, 0))
+                                        .approach(by(Choice.NO_SUPPORT_UNTIL_RECOVERED))
+                                        .build(),
+                                well().build()),
+                        new Case(
+                                "GAP-STALE",
+                                "curl-up",
+                                Kind.NOT_YET,
+                                well().gap(gap(4, 15)).build(),
+                                well().gap(gap(4, 14)).build()),
+                        new Case(
+                                "GAP-STALE",
+                                "support-full-10",
+                                Kind.NOT_YET,
+                                well().gap(gap(4, 15)).build(),
+                                well().build()),
+                        new Case(
+                                "GAP-OUT",
+                                "knee-hover",
+                                Kind.SWAP,
+                                told(well(), Symptom.BELLY_PUSHES_OUT),
+                                well().build())));
+    }
+
+    private static Stream<Case> body() {
+        Client heavy = told(well(), Symptom.HEAVINESS);
+        Client brittle = well().conditions(Set.of(Condition.OSTEOPOROSIS)).build();
+        Client sorePelvis = told(well(), Symptom.PELVIC_GIRDLE_PAIN);
+        return Stream.of(
+                new Case("PF-TIGHT", "flick-five", Kind.NOT_YET, floor(Tone.TIGHT, Told.YES, Told.NO), well().build()),
+                new Case(
+                        "PF-TIGHT",
+                        "squeeze-breathe",
+                        Kind.NOT_YET,
+                        floor(Tone.TYPICAL, Told.NO, Told.NO),
+                        well().build()),
+                new Case(
+                        "PF-GENTLE",
+                        "flick-five",
+                        Kind.ADJUST,
+                        floor(Tone.TYPICAL, Told.UNKNOWN, Told.NO),
+                        well().build()),
+                new Case("PF-HEAVY", "jog-on-spot", Kind.NOT_YET, heavy, well().build()),
+                new Case("PF-HEAVY", "two-hand-carry", Kind.SWAP, heavy, well().build()),
+                new Case(
+                        "PF-HEAVY",
+                        "squat",
+                        Kind.ADJUST,
+                        well().conditions(Set.of(Condition.PROLAPSE)).build(),
+                        well().build()),
+                new Case(
+                        "PF-LEAK",
+                        "squat",
+                        Kind.ADJUST,
+                        told(well(), Symptom.LEAK_WITH_EFFORT),
+                        told(well(), Symptom.LEAK_WITH_URGE)),
+                new Case("PF-PAIN", "flick-five", Kind.NOT_YET, told(well(), Symptom.PAIN_WITH_LIFTS), well().build()),
+                new Case(
+                        "PF-NONE",
+                        "flick-five",
+                        Kind.NOT_YET,
+                        floor(Tone.NONE_FELT, Told.YES, Told.NO),
+                        well().build()),
+                new Case(
+                        "BP-ARMS",
+                        "press-single",
+                        Kind.SWAP,
+                        well().conditions(Set.of(Condition.HIGH_BLOOD_PRESSURE_CONTROLLED))
+                                .build(),
+                        well().build()),
+                new Case(
+                        "BP-ARMS",
+                        "support-full-20",
+                        Kind.ADJUST,
+                        well().conditions(Set.of(Condition.HIGH_BLOOD_PRESSURE_CONTROLLED))
+                                .build(),
+                        well().build()),
+                new Case("OST-FLEX", "curl-up", Kind.SWAP, brittle, well().build()),
+                new Case("OST-FLEX", "round-release", Kind.ADJUST, brittle, well().build()),
+                new Case("OST-TWIST", "side-thread-under", Kind.SWAP, brittle, well().build()),
+                new Case("OST-IMPACT", "jog-on-spot", Kind.NOT_YET, brittle, well().build()),
+                new Case("OST-DROP", "happy-hips", Kind.ADJUST, brittle, well().build()),
+                new Case("PGP-SYM", "split-squat", Kind.SWAP, sorePelvis, well().build()),
+                new Case("PGP-BOX", "squat", Kind.ADJUST, sorePelvis, well().build()),
+                new Case(
+                        "PGP-ASLR",
+                        "step-up",
+                        Kind.SWAP,
+                        well().straightLegRaise(4).build(),
+                        well().straightLegRaise(3).build()),
+                new Case("WRIST", "support-wall", Kind.ADJUST, told(well(), Symptom.WRIST_PAIN), well().build()),
+                new Case("BACK-LIMB", "heel-slide", Kind.ADJUST, told(well(), Symptom.BACK_PAIN), well().build()),
+                new Case("NECK", "head-lift", Kind.ADJUST, told(well(), Symptom.NECK_PAIN), well().build()),
+                new Case(
+                        "ANAEMIA",
+                        "squat",
+                        Kind.ADJUST,
+                        well().conditions(Set.of(Condition.ANAEMIA)).build(),
+                        well().build()),
+                new Case("FAINT", "breath-lying", Kind.ADJUST, told(well(), Symptom.LIGHT_HEADED), well().build()),
+                new Case(
+                        "EPILEPSY",
+                        "step-up",
+                        Kind.ADJUST,
+                        well().conditions(Set.of(Condition.EPILEPSY)).build(),
+                        well().build()),
+                new Case(
+                        "BREATH-DOWN",
+                        "squat",
+                        Kind.ADJUST,
+                        well().breath(BreathFinding.BEARING_DOWN).build(),
+                        well().breath(BreathFinding.EVEN).build()),
+                new Case(
+                        "LADDER-NEXT",
+                        "squat",
+                        Kind.NOT_YET,
+                        well().rungs(Map.of(Strand.STRENGTH_LEGS, 1)).build(),
+                        well().rungs(Map.of(Strand.STRENGTH_LEGS, 2)).build()),
+                new Case(
+                        "KIT-MISSING",
+                        "band-row",
+                        Kind.ADJUST,
+                        well().equipment(Set.of()).build(),
+                        well().build()),
+                new Case(
+                        "KIT-MISSING",
+                        "pull-up",
+                        Kind.SWAP,
+                        well().equipment(Set.of(Equipment.BAND)).build(),
+                        well().build()));
+    }
+
+    /** Neither pregnant nor newly delivered, everything checked and nothing found, at the top of every ladder. */
+    private static Client.Builder well() {
+        return knowing(Client.of(1, 1, 40));
+    }
+
+    private static Client.Builder knowing(Client.Builder woman) {
+        return woman.symptoms(SymptomReport.none(TODAY))
+                .gap(gap(3, 0))
+                .rungs(all())
+                .equipment(Set.of(Equipment.values()))
+                .impactTests(new ImpactTests(Optional.of(TODAY), Set.of(ImpactTests.Test.values())))
+                .pelvicFloor(new PelvicFloorCheck(10, 10, 10, Told.YES, Tone.TYPICAL, Told.NO, Told.NO));
+    }
+
+    private static Map<Strand, Integer> all() {
+        return Arrays.stream(Strand.values())
+                .collect(java.util.stream.Collectors.toMap(UnaryOperator.identity(), any -> 12));
+    }
+
+    private static Client.Builder at(int weeks) {
+        return knowing(Client.of(0, 1, 30))
+                .pregnant(Dating.stated(TODAY.minusWeeks(weeks).plusDays(280)));
+    }
+
+    private static Client dayBefore(int weeks) {
+        return at(weeks)
+                .pregnant(Dating.stated(TODAY.minusWeeks(weeks).plusDays(281)))
+                .build();
+    }
+
+    private static Client twins(int weeks) {
+        return knowing(Client.of(0, 2, 30))
+                .pregnant(Dating.stated(TODAY.minusWeeks(weeks).plusDays(280)))
+                .build();
+    }
+
+    private static Client.Builder born(int daysAgo) {
+        return knowing(Client.of(1, 1, 30)).gaveBirth(birth(daysAgo, BirthKind.VAGINAL, Tear.NONE));
+    }
+
+    private static Client.Builder cleared(int daysAgo) {
+        return born(daysAgo).cleared(clearance());
+    }
+
+    private static Client.Builder caesarean(int daysAgo) {
+        return born(daysAgo).gaveBirth(birth(daysAgo, BirthKind.CAESAREAN, Tear.NONE));
+    }
+
+    private static Birth birth(int daysAgo, BirthKind kind, Tear tear) {
+        return new Birth(TODAY.minusDays(daysAgo), kind, tear, Told.YES);
+    }
+
+    private static Clearance clearance() {
+        return new Clearance(TODAY, "family doctor", List.of());
+    }
+
+    private static Clearance limited(String limit) {
+        return new Clearance(TODAY, "family doctor", List.of(limit));
+    }
+
+    private static Client told(Client.Builder woman, Symptom symptom) {
+        return woman.symptoms(new SymptomReport.Asked(TODAY, Set.of(symptom))).build();
+    }
+
+    private static Client floor(Tone tone, Told letsGo, Told pain) {
+        return well().pelvicFloor(new PelvicFloorCheck(5, 5, 5, letsGo, tone, pain, Told.NO))
+                .build();
+    }
+
+    private static Approach by(Choice choice) {
+        return Approach.of(Set.of(choice));
+    }
+
+    private static GapCheck gap(int halves, int daysAgo) {
+        return new GapCheck(
+                TODAY.minusDays(daysAgo),
+                List.of(new GapReading(
+                        Site.NAVEL,
+                        0,
+                        GapState.LIFT,
+                        Width.ofHalfFingers(halves),
+                        Depth.SURFACE,
+                        Firmness.FIRM,
+                        Told.NO)));
+    }
+
+    private static Verdict verdict(Client woman, String move) {
+        return Judgement.of(CATALOGUE, woman, TODAY).of(CATALOGUE.get(move));
+    }
+
+    private static String code(String group, Enum<?> constant) {
+        return group + constant.name().replace('_', '-');
+    }
+}
