@@ -10,6 +10,7 @@ let elapsed = 0;
 let running = false;
 let last = 0;
 
+const named = (item) => item.name + (item.side === 'LEFT' || item.side === 'RIGHT' ? `, ${item.sideWords}` : '');
 const number = (text) => Number.parseInt(text, 10) || 0;
 const setSeconds = (item) => number(item.repetitions) * number(item.each);
 const totalSeconds = (item) => (number(item.sets) * setSeconds(item) + (number(item.sets) - 1) * number(item.rest)) * (item.side === 'ALTERNATING' ? 2 : 1);
@@ -32,7 +33,7 @@ function show() {
   at('setup').textContent = item.setup;
   at('cue').textContent = item.cue;
   at('watch').textContent = item.watch ? `Watch for: ${item.watch}` : '';
-  at('next').textContent = now + 1 < items.length ? items[now + 1].name : 'up by the side, then done';
+  at('next').textContent = now + 1 < items.length ? named(items[now + 1]) : 'up by the side, then done';
   at('back').disabled = now === 0;
   at('forward').hidden = now === items.length - 1;
   at('finish').hidden = now !== items.length - 1;

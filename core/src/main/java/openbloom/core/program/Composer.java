@@ -34,12 +34,11 @@ public final class Composer {
         this.judgement = judgement;
         this.request = request;
         this.work = WorkQueue.of(judgement, request);
-        this.breaths =
-                passing(Strand.BREATH, Comparator.comparing(pick -> pick.move().rung()));
-        Comparator<Pick> hardestFirst =
-                Comparator.comparing(pick -> -pick.move().rung());
-        this.connects = passing(Strand.CONNECT, hardestFirst);
-        this.releases = passing(Strand.RELEASE, Comparator.comparing(this::timesDone));
+        Comparator<Pick> leastDone = Comparator.comparing(this::timesDone);
+        Comparator<Pick> lowest = Comparator.comparing(pick -> pick.move().rung());
+        this.breaths = passing(Strand.BREATH, leastDone.thenComparing(lowest));
+        this.connects = passing(Strand.CONNECT, leastDone.thenComparing(lowest.reversed()));
+        this.releases = passing(Strand.RELEASE, leastDone);
     }
 
     /** @throws IllegalArgumentException if the request has problems */
@@ -81,15 +80,14 @@ public final class Composer {
         List<Pick> opening = new ArrayList<>();
         breaths.stream().findFirst().ifPresent(opening::add);
         connects.stream()
-                .filter(pick -> opening.isEmpty()
-                        || !opening.get(0)
-                                .move()
-                                .position()
-                                .isChangedBy(pick.move().position()))
-                .findFirst()
-                .or(() -> connects.stream().findFirst())
+                .filter(pick -> timesDone(pick) == timesDone(connects.get(0)))
+                .min(Comparator.comparing(pick -> opening.isEmpty() || isChanged(opening.get(0), pick)))
                 .ifPresent(opening::add);
         return opening;
+    }
+
+    private static boolean isChanged(Pick from, Pick to) {
+        return from.move().position().isChangedBy(to.move().position());
     }
 
     private List<Pick> closing() {

@@ -1,0 +1,332 @@
+package openbloom.app;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+/** The first true path through the job, driven in Chromium; every page it visits is looked over by axe. */
+@DemoServer
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class WalkTest {
+    private static final List<String> QUIET = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
+    @LocalServerPort
+    private int port;
+
+    private Playwright playwright;
+    private Browser browser;
+    private BrowserContext context;
+    private Page page;
+    private final List<String> complaints = new ArrayList<>();
+
+    @BeforeAll
+    void start() {
+        playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(QUIET));
+    }
+
+    @AfterAll
+    void stop() {
+        playwright.close();
+    }
+
+    @BeforeEach
+    void signIn() {
+        complaints.clear();
+        context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
+        page = context.newPage();
+        page.onConsoleMessage(message -> {
+            if (message.type().equals("error")
+                    && !message.text().contains("htmx:")
+                    && !message.text().contains("422")) {
+                complaints.add(message.text());
+            }
+        });
+        page.onPageError(complaints::add);
+        open("/");
+        look();
+        page.getByLabel("Email").fill("ines@boathouse.example");
+        page.getByLabel("Password").fill("tarnmouth-demo");
+        page.getByRole(AriaRole.BUTTON, named("Sign in")).click();
+        assertThat(heading("Today")).isVisible();
+    }
+
+    @AfterEach
+    void leave() {
+        context.close();
+        assertThat(complaints).as("what the browser complained of").isEmpty();
+    }
+
+    @Test
+    void leadsFromANewWomanToATaughtKeptAndPrintedSession() {
+        look();
+        keepANewWoman();
+        askWhetherSheIsSafe();
+        checkHerGap();
+        String session = composeASession();
+        printsOnOnePage();
+        teachIt();
+        page.navigate(session);
+        assertThat(page.getByText("taught", new Page.GetByTextOptions().setExact(false))
+                        .first())
+                .isVisible();
+        link("Journey").click();
+        assertThat(page.locator(".entries")).containsText("20 minutes, studio, taught");
+        assertThat(page.locator(".entries")).containsText("beside it: wider than 2 fingers: 3 fingers at the navel");
+        look();
+    }
+
+    private void keepANewWoman() {
+        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Places"))
+                .getByText("People")
+                .click();
+        page.getByRole(AriaRole.LINK, named("New woman")).click();
+        look();
+        page.getByLabel("Name", exactly()).fill("Nora Ebb");
+        page.getByLabel("Year of birth").fill("ninety");
+        page.getByText("after birth", new Page.GetByTextOptions().setExact(true))
+                .click();
+        page.getByLabel("Born on").fill(java.time.LocalDate.now().minusDays(100).toString());
+        page.getByLabel("Kind of birth").selectOption("VAGINAL");
+        page.getByLabel("Births so far").fill("1");
+        page.getByRole(AriaRole.BUTTON, named("Keep")).click();
+        assertThat(page.locator("#problem-birthYear")).containsText("“ninety” is none");
+        assertThat(page.getByLabel("Name", exactly())).hasValue("Nora Ebb");
+        look();
+        page.getByLabel("Year of birth").fill("1990");
+        page.getByLabel("Tear").selectOption("NONE");
+        page.getByLabel("Wound closed?").selectOption("YES");
+        page.getByLabel("Given on").fill(java.time.LocalDate.now().minusDays(40).toString());
+        page.getByLabel("by", exactly()).fill("family doctor");
+        page.getByRole(AriaRole.BUTTON, named("Keep")).click();
+        assertThat(page.locator(".strip")).containsText("14 weeks + 2");
+        assertThat(page.locator(".strip")).containsText("none yet, due today");
+        look();
+    }
+
+    private void askWhetherSheIsSafe() {
+        page.keyboard().press("n");
+        assertThat(heading("Safe today?")).isVisible();
+        page.getByRole(AriaRole.BUTTON, named("Keep her answers")).click();
+        assertThat(page.locator("#problem-signs")).containsText("Ask, then tick");
+        look();
+        Locator none = page.getByLabel("none of these");
+        none.nth(0).check();
+        none.nth(1).check();
+        page.getByRole(AriaRole.BUTTON, named("Keep her answers")).click();
+        assertThat(heading("Gap check")).isVisible();
+    }
+
+    /** By keyboard alone: widths by digits and arrows, depth, floor and doming by Tab, arrows and Space. */
+    private void checkHerGap() {
+        Locator seen = page.locator("#seen");
+        assertThat(seen).containsText("not read yet");
+        page.locator("#width-LIFT-ABOVE").focus();
+        for (String width : List.of("2.5", "3", "1.5")) {
+            page.keyboard().type(width);
+            page.keyboard().press("Tab");
+            page.keyboard().press("Space");
+            page.keyboard().press("ArrowRight");
+            page.keyboard().press("Tab");
+            page.keyboard().press("Space");
+            page.keyboard().press("ArrowRight");
+            page.keyboard().press("Tab");
+            page.keyboard().press("Space");
+            page.keyboard().press("Tab");
+        }
+        assertThat(seen).containsText("wider than 2 fingers: 3 fingers at the navel on the small lift");
+        String before = seen.locator("svg").getAttribute("aria-label");
+        page.locator("#width-LIFT-NAVEL").focus();
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("ArrowDown");
+        page.keyboard().type("2");
+        assertThat(page.locator("#state-CONNECTED")).isChecked();
+        assertThat(seen.locator("svg")).hasAttribute("aria-label", Pattern.compile(".*connected, then small lift.*"));
+        assertThat(seen.locator("svg").getAttribute("aria-label")).isNotEqualTo(before);
+        look();
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("width alone misleads")).isVisible();
+        assertThat(page.locator("#width-LIFT-NAVEL")).hasValue("3");
+        look();
+        page.locator("#width-CONNECTED-ABOVE").fill("");
+        page.getByRole(AriaRole.BUTTON, named("Keep this check")).click();
+        assertThat(heading("Checks")).isVisible();
+        assertThat(page.locator(".list tbody tr")).hasCount(1);
+        look();
+    }
+
+    private String composeASession() {
+        link("Plan").click();
+        for (String verdict : List.of("Go", "Adjust", "Not yet")) {
+            assertThat(page.locator(".filter").getByText(verdict, exactText())).isVisible();
+        }
+        page.getByText("Curl-up").click();
+        assertThat(page.locator("details[open]")).containsText("Gap recovered");
+        look();
+        page.getByLabel("Compose a session of").fill("500");
+        page.getByRole(AriaRole.BUTTON, named("Compose")).click();
+        assertThat(page.locator("#problem-minutes")).containsText("5 to 120");
+        page.getByLabel("Compose a session of").fill("20");
+        page.getByRole(AriaRole.BUTTON, named("Compose")).click();
+        assertThat(heading("20 minutes")).isVisible();
+        look();
+        return page.url();
+    }
+
+    private void printsOnOnePage() {
+        String pdf = new String(page.pdf(new Page.PdfOptions().setFormat("A4")), StandardCharsets.ISO_8859_1);
+        assertThat(Pattern.compile("/Type\\s*/Page[^s]").matcher(pdf).results().count())
+                .isEqualTo(1);
+    }
+
+    /** The browser's own clock is put forward by the test; the product has no such setting. */
+    private void teachIt() {
+        page.clock().install();
+        page.getByRole(AriaRole.LINK, named("Teach it")).click();
+        assertThat(page.locator("#place")).containsText("1 of ");
+        look();
+        int items = Integer.parseInt(page.locator("#place").textContent().replaceAll(".* of ", ""));
+        page.keyboard().press("Space");
+        page.clock().runFor(5_000);
+        assertThat(page.locator("#phase")).hasText(Pattern.compile("breathe (in|out).*"));
+        page.clock().runFor(200_000);
+        assertThat(page.locator("#phase")).hasText("done");
+        for (int i = 1; i < items; i++) {
+            page.keyboard().press("ArrowRight");
+            assertThat(page.locator("#place")).hasText((i + 1) + " of " + items);
+            page.keyboard().press("Space");
+            page.clock().runFor(1_000);
+            assertThat(page.locator("#run")).hasText("Stop");
+        }
+        page.keyboard().press("b");
+        assertThat(page.locator("[data-told=BREATH_HELD]")).hasAttribute("aria-pressed", "true");
+        assertThat(page.locator("#kept")).hasText("kept");
+        page.getByRole(AriaRole.BUTTON, named("Finish and keep")).click();
+        assertThat(page.locator(".session-items")).containsText("breath held");
+        assertThat(page.locator(".session-items .tag")).hasCount(items);
+    }
+
+    @Test
+    void showsAllFiveVerdictsInTheDemonstrationAndStopsAtASign() {
+        open("/people?q=greta");
+        link("Greta Sorrel").click();
+        assertThat(page.locator(".strip")).containsText("Stop: a fever of 38 °C or more");
+        page.locator(".tag-stop").first().click();
+        assertThat(page.getByText("She calls her maternity unit or clinician today"))
+                .isVisible();
+        look();
+        link("Plan").click();
+        assertThat(page.locator(".move-row").first()).containsText("Stop");
+        open("/people?q=esme");
+        link("Esme Hollin").click();
+        link("Plan").click();
+        for (String verdict : List.of("Go", "Adjust", "Swap", "Not yet")) {
+            assertThat(page.locator(".move-row .verdict")
+                            .getByText(verdict, new Locator.GetByTextOptions().setExact(true))
+                            .first())
+                    .isVisible();
+        }
+        look();
+    }
+
+    @Test
+    void searchesAsOneTypesAndGoesPlacesByKeys() {
+        page.keyboard().press("g");
+        page.keyboard().press("p");
+        assertThat(heading("People")).isVisible();
+        page.getByLabel("Search by name").pressSequentially("jorun");
+        assertThat(page.locator("#found tbody tr")).hasCount(1);
+        look();
+        page.getByLabel("Search by name").fill("nobody of this name");
+        assertThat(page.locator("#found")).containsText("Nobody whose name has");
+        page.keyboard().press("Escape");
+        heading("People").click();
+        page.keyboard().press("?");
+        assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+        page.keyboard().press("Escape");
+        page.keyboard().press("/");
+        assertThat(page.locator("#find")).isFocused();
+        open("/moves");
+        look();
+        link("Curl-up").click();
+        look();
+        open("/reasons#GAP-FLEX");
+        assertThat(page.locator("[id='GAP-FLEX']")).containsText("Loaded flexion needs the gap recovered");
+        page.getByLabel("Search rules and sources").pressSequentially("osteoporosis");
+        assertThat(page.locator("#found tbody tr")).hasCount(4);
+        look();
+        open("/studio");
+        look();
+        open("/nowhere");
+        assertThat(heading("Not here")).isVisible();
+        complaints.removeIf(text -> text.contains("404"));
+    }
+
+    private void open(String path) {
+        page.navigate("http://localhost:" + port + path);
+    }
+
+    /** No serious or critical finding of axe on the page as it stands. */
+    private void look() {
+        List<String> findings = new AxeBuilder(page)
+                .setLegacyMode(true).analyze().getViolations().stream()
+                        .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
+                        .map(rule ->
+                                rule.getId() + " at " + rule.getNodes().get(0).getHtml())
+                        .toList();
+        assertThat(findings).as(page.url()).isEmpty();
+    }
+
+    private Locator heading(String name) {
+        return page.getByRole(AriaRole.HEADING, named(name)).first();
+    }
+
+    private Locator link(String name) {
+        return page.getByRole(AriaRole.LINK, named(name)).first();
+    }
+
+    private static Page.GetByRoleOptions named(String name) {
+        return new Page.GetByRoleOptions().setName(name);
+    }
+
+    private static Page.GetByLabelOptions exactly() {
+        return new Page.GetByLabelOptions().setExact(true);
+    }
+
+    private static Locator.GetByTextOptions exactText() {
+        return new Locator.GetByTextOptions().setExact(true);
+    }
+}

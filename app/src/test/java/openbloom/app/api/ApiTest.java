@@ -1,0 +1,224 @@
+package openbloom.app.api;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.Base64;
+import java.util.List;
+import openbloom.app.DemoServer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The interface as another program calls it. Dating values from memory of ACOG Committee Opinion 700. */
+@DemoServer
+class ApiTest {
+    private static final HttpClient HTTP = HttpClient.newHttpClient();
+    private static final JsonMapper JSON = new JsonMapper();
+    private static final String WOMAN = "\"births\":1,\"babies\":1,\"ageYears\":33";
+
+    @LocalServerPort
+    private int port;
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            value = {
+                "'lastPeriod':'2025-01-01'|2025-10-08|LAST_PERIOD|14|0|2|14-17|false",
+                "'lastPeriod':'2025-01-01','ultrasound':{'date':'2025-02-26','weeks':7,'days':1}|2025-10-14|ULTRASOUND|13|1|1|0-13|true",
+                "'lastPeriod':'2025-01-01','ultrasound':{'date':'2025-03-05','weeks':8,'days':1}|2025-10-08|LAST_PERIOD|14|0|2|14-17|false",
+                "'transfer':'2025-01-15','embryoAgeDays':5|2025-10-03|TRANSFER|14|5|2|14-17|false",
+                "'conception':'2025-01-10'|2025-10-03|CONCEPTION|14|5|2|14-17|false",
+                "'lastPeriod':'2025-03-03','cycleLengthDays':35|2025-12-15|LAST_PERIOD|4|2|1|0-13|false",
+                "'dueDate':'2025-10-08'|2025-10-08|STATED|14|0|2|14-17|false"
+            })
+    void datesAPregnancy(
+            String told, String due, String basis, int weeks, int days, int trimester, String block, boolean redated)
+            throws Exception {
+        JsonNode answer = ok("/dating", "{\"onDate\":\"2025-04-09\"," + told.replace('\'', '"') + "}");
+        assertThat(answer.path("dueDate").asString()).isEqualTo(due);
+        assertThat(answer.path("basis").asString()).isEqualTo(basis);
+        assertThat(answer.path("gestationalAge").path("weeks").asInt()).isEqualTo(weeks);
+        assertThat(answer.path("gestationalAge").path("days").asInt()).isEqualTo(days);
+        assertThat(answer.path("trimester").asInt()).isEqualTo(trimester);
+        assertThat(answer.path("block").asString()).isEqualTo(block);
+        assertThat(answer.path("redated").asBoolean()).isEqualTo(redated);
+        assertThat(answer.has("redatingThresholdDays")).isEqualTo(told.contains("ultrasound"));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            value = {
+                "/dating|{'onDate':'2025-04-09','dueDate':'2026-07-01'}|422|dueDate",
+                "/dating|{'onDate':'2025-04-09','lastPeriod':'2025-05-01'}|422|lastPeriod",
+                "/dating|{'onDate':'2025-04-09','lastPeriod':'soon'}|422|lastPeriod",
+                "/dating|{'onDate':'2025-04-09','lastPeriod':'2025-01-01','cycleLengthDays':'x'}|422|cycleLengthDays",
+                "/dating|{'onDate':'2025-04-09','lastPeriod':'2025-01-01','cycleLengthDays':60}|422|cycleLengthDays",
+                "/dating|{'onDate':'2025-04-09','lastPeriod':'2025-01-01','colour':1}|422|colour",
+                "/dating|{'onDate':'2025-04-09'}|422|lastPeriod",
+                "/dating|{'lastPeriod':'2025-01-01'}|422|onDate",
+                "/dating|{'onDate':'2025-04-09','transfer':'2025-01-15'}|422|embryoAgeDays",
+                "/dating|{'onDate':'2025-04-09','lastPeriod':'2025-01-01','ultrasound':{'date':'2024-11-01','weeks':8,'days':0}}|422|ultrasound.date",
+                "/dating|{'onDate':'2025-04-09',|400|",
+                "/dating|[]|400|",
+                "/verdicts|{'onDate':'2025-04-09','client':{W},'moves':['no-such-move']}|422|moves[0]",
+                "/verdicts|{'onDate':'2025-04-09','client':{'babies':1,'ageYears':30}}|422|client.births",
+                "/verdicts|{'onDate':'2025-04-09','client':{W,'conditions':['PURPLE']}}|422|client.conditions[0]",
+                "/verdicts|{'onDate':'2025-04-09','client':{W,'birth':{'date':'2026-01-01','kind':'VAGINAL'}}}|422|client.birth.date",
+                "/verdicts|{'onDate':'2025-04-09','client':{W,'birth':{'date':'2025-04-02','kind':'VAGINAL'},'pregnancy':{'dueDate':'2025-09-01'}}}|422|client.birth.date",
+                "/verdicts|{'onDate':'2025-04-09','client':{W,'birth':{'date':'2025-01-01','kind':'CAESAREAN','tearDegree':4}}}|422|client.birth.tearDegree",
+                "/verdicts|{'onDate':'2025-04-09','client':{W,'clearance':{'date':'2026-01-01','by':'x'}}}|422|client.clearance.date",
+                "/verdicts|{'onDate':'2025-04-09','client':{W,'gap':{'date':'2025-04-01','readings':[{'site':'NAVEL','state':'LIFT','widthFingers':12.3,'depth':'SURFACE','firmness':2}]}}}|422|client.gap.readings[0].widthFingers",
+                "/verdicts|{'onDate':'2025-04-09','client':{W,'approach':{'A1':'NONE_FROM_18'}}}|422|client.approach.A1",
+                "/verdicts|{'onDate':'2025-04-09','client':{W,'rungs':{'LIMB_LOAD':99}}}|422|client.rungs.LIMB_LOAD",
+                "/sessions|{'onDate':'2025-04-09','minutes':0,'client':{W}}|422|minutes",
+                "/sessions|{'onDate':'2025-04-09','minutes':500,'client':{W}}|422|minutes",
+                "/sessions|{'onDate':'2025-04-09','minutes':20.5,'client':{W}}|422|minutes",
+                "/sessions|{'onDate':'2025-04-09','minutes':20,'client':{W},'recent':[['nope']]}|422|recent[0]",
+                "/season|{'from':'2025-04-09','to':'2035-04-09','client':{W}}|422|to"
+            })
+    void answersNonsenseWithAProblemDocumentThatNamesTheField(String path, String body, int status, String field)
+            throws Exception {
+        HttpResponse<String> answer = post(path, body.replace('\'', '"').replace("W", WOMAN));
+        assertThat(answer.statusCode()).as(answer.body()).isEqualTo(status);
+        assertThat(answer.headers().firstValue("content-type")).hasValue("application/problem+json");
+        JsonNode problem = JSON.readTree(answer.body());
+        assertThat(problem.path("detail").asString())
+                .isNotBlank()
+                .doesNotContain("java")
+                .doesNotContain("openbloom");
+        if (field != null) {
+            assertThat(problem.path("errors").path(0).path("field").asString()).isEqualTo(field);
+            assertThat(problem.path("errors").path(0).path("message").asString())
+                    .endsWith(".");
+        }
+    }
+
+    @Test
+    void judgesAllMovesWithReasonsGatesAndSwaps() throws Exception {
+        String woman = WOMAN + ",\"pregnancy\":{\"dueDate\":\"2027-02-01\"},\"symptoms\":[],\"equipment\":[\"CHAIR\"]";
+        JsonNode verdicts = ok("/verdicts", "{\"onDate\":\"2026-11-24\",\"client\":{" + woman + "}}");
+        assertThat(verdicts.size()).isGreaterThanOrEqualTo(120);
+        JsonNode curl = ok(
+                        "/verdicts", "{\"onDate\":\"2026-11-24\",\"client\":{" + woman + "},\"moves\":[\"curl-up\"]}")
+                .path(0);
+        assertThat(curl.path("verdict").asString()).isEqualTo("SWAP");
+        assertThat(curl.path("swapTo").asString()).isNotBlank();
+        assertThat(curl.path("reasons").findValuesAsString("code")).contains("PREG-FLEX", "PREG-SUP-NONE");
+        assertThat(curl.path("reasons").path(0).propertyNames())
+                .containsExactly("code", "client", "instructor", "fact", "source");
+    }
+
+    @Test
+    void unlocksTheCurlUpOnlyWithEveryGateMet() throws Exception {
+        String gap =
+                ",\"gap\":{\"date\":\"2026-11-20\",\"readings\":[{\"site\":\"NAVEL\",\"state\":\"LIFT\",\"widthFingers\":WIDE,"
+                        + "\"depth\":\"SURFACE\",\"firmness\":3}]},\"domingCeiling\":{\"FLEXION\":5},\"rungs\":{\"FLEXION\":3}";
+        assertThat(curl(gap.replace("WIDE", "2"))).isEqualTo("GO");
+        assertThat(curl(gap.replace("WIDE", "2.5"))).isEqualTo("NOT_YET");
+        assertThat(curl(gap.replace("WIDE", "2").replace("2026-11-20", "2026-11-09")))
+                .isEqualTo("NOT_YET");
+        assertThat(curl(gap.replace("WIDE", "2").replace("\"FLEXION\":5", "\"FLEXION\":0")))
+                .isEqualTo("NOT_YET");
+    }
+
+    private String curl(String facts) throws Exception {
+        String body = "{\"onDate\":\"2026-11-24\",\"client\":{" + WOMAN + facts + "},\"moves\":[\"curl-up\"]}";
+        return ok("/verdicts", body).path(0).path("verdict").asString();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"5", "20", "45", "90"})
+    void composesASessionThatAddsUp(int minutes) throws Exception {
+        String body = "{\"onDate\":\"2026-11-24\",\"minutes\":" + minutes
+                + ",\"place\":\"HOME\",\"seed\":3,\"client\":{" + WOMAN + "}}";
+        JsonNode session = ok("/sessions", body);
+        int sum = 0;
+        int left = 0;
+        int right = 0;
+        for (JsonNode item : session.path("items")) {
+            sum += item.path("seconds").asInt();
+            left += item.path("side").asString("").equals("LEFT") ? 1 : 0;
+            right += item.path("side").asString("").equals("RIGHT") ? 1 : 0;
+        }
+        assertThat(sum).isEqualTo(session.path("seconds").asInt()).isBetween(minutes * 57, minutes * 63);
+        assertThat(left).isEqualTo(right);
+        assertThat(session.path("left_out").isEmpty()).isFalse();
+        assertThat(ok("/sessions", body)).isEqualTo(session);
+    }
+
+    @Test
+    void servesCatalogueRulesSourcesWordsStagesSeasonAndItsOwnDescription() throws Exception {
+        assertThat(get("/moves/curl-up").path("strand").asString()).isEqualTo("FLEXION");
+        assertThat(get("/moves").size()).isGreaterThanOrEqualTo(120);
+        assertThat(get("/reasons").size()).isGreaterThan(100);
+        assertThat(get("/evidence").findValuesAsString("key")).contains("E-SUPINE", "E-RUN");
+        assertThat(get("/vocabulary").path("equipment").findValuesAsString("id"))
+                .contains("BLOCK", "BALL", "BAND", "DUMBBELL", "CHAIR");
+        assertThat(get("/vocabulary").path("approach").path("A8").size()).isEqualTo(3);
+        assertThat(get("/openapi").path("paths").propertyNames()).contains("/api/v1/dating", "/api/v1/sessions");
+        String born = WOMAN + ",\"birth\":{\"date\":\"2026-09-01\",\"kind\":\"VAGINAL\"}";
+        JsonNode stage = ok("/recovery-stage", "{\"onDate\":\"2026-11-24\",\"client\":{" + born + "}}");
+        assertThat(stage.path("stage").asString()).isEqualTo("RECONNECT");
+        assertThat(stage.path("weeksSinceBirth").asInt()).isEqualTo(12);
+        assertThat(stage.path("missing").findValuesAsString("gate")).contains("CLEARANCE", "WOUND_CLOSED");
+        JsonNode season = ok("/season", "{\"from\":\"2026-10-01\",\"to\":\"2027-06-01\",\"client\":{" + born + "}}");
+        assertThat(season.findValuesAsString("code")).contains("STOP-CLEAR-WEEKS");
+    }
+
+    @Test
+    void asksProgramsToSignInAndTellsThemWhatIsNotThere() throws Exception {
+        HttpRequest stranger = HttpRequest.newBuilder(at("/moves")).build();
+        assertThat(HTTP.send(stranger, HttpResponse.BodyHandlers.ofString()).statusCode())
+                .isEqualTo(401);
+        for (String missing : List.of("/moves/nope", "/nothing")) {
+            HttpResponse<String> answer = send(request(missing).GET());
+            assertThat(answer.statusCode()).isEqualTo(404);
+            assertThat(answer.headers().firstValue("content-type")).hasValue("application/problem+json");
+        }
+        assertThat(send(request("/dating").GET()).statusCode()).isEqualTo(405);
+    }
+
+    private JsonNode ok(String path, String body) throws Exception {
+        HttpResponse<String> answer = post(path, body);
+        assertThat(answer.statusCode()).as(answer.body()).isEqualTo(200);
+        return JSON.readTree(answer.body());
+    }
+
+    private JsonNode get(String path) throws Exception {
+        HttpResponse<String> answer = send(request(path).GET());
+        assertThat(answer.statusCode()).as(answer.body()).isEqualTo(200);
+        return JSON.readTree(answer.body());
+    }
+
+    private HttpResponse<String> post(String path, String body) throws Exception {
+        return send(request(path)
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    private HttpRequest.Builder request(String path) {
+        String who = Base64.getEncoder()
+                .encodeToString("ines@boathouse.example:tarnmouth-demo".getBytes(StandardCharsets.UTF_8));
+        return HttpRequest.newBuilder(at(path)).header("Authorization", "Basic " + who);
+    }
+
+    private URI at(String path) {
+        return URI.create("http://localhost:" + port + "/api/v1" + path);
+    }
+
+    private static HttpResponse<String> send(HttpRequest.Builder request) throws IOException, InterruptedException {
+        return HTTP.send(request.build(), HttpResponse.BodyHandlers.ofString());
+    }
+}

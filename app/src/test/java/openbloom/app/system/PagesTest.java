@@ -1,0 +1,319 @@
+package openbloom.app.system;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.util.List;
+import java.util.UUID;
+import openbloom.app.DemoServer;
+import openbloom.app.accounts.Accounts;
+import openbloom.app.accounts.NewAccount;
+import openbloom.app.accounts.SignedIn;
+import openbloom.app.people.People;
+import openbloom.app.people.Woman;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+/** Pages under bad input, strangers and repeated or stale forms, against the real database. */
+@DemoServer
+class PagesTest {
+    @Autowired
+    private MockMvc mvc;
+
+    @Autowired
+    private Accounts accounts;
+
+    @Autowired
+    private People people;
+
+    private SignedIn ines;
+
+    @BeforeEach
+    void signIn() {
+        ines = (SignedIn) accounts.loadUserByUsername("ines@boathouse.example");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "name||Fill this in.",
+                "birthYear|nineteen|Give a whole number from",
+                "birthYear|2024|Give a whole number from",
+                "lastPeriod|2035-01-01|This day lies ahead: 1 Jan 2035.",
+                "lastPeriod|2020-01-01|Check the day, or record the birth.",
+                "lastPeriod|soon|Give a day such as 2026-11-24",
+                "lastPeriod||Choose a day.",
+                "cycleLengthDays|x|Give a whole number from 1 to 99",
+                "cycleLengthDays|70|A cycle is 20 to 45 days; 70 is outside.",
+                "scanDate|2001-01-01|lies before the pregnancy began",
+                "births|-1|Give a whole number from 0 to 20",
+                "clearedOn|2050-01-01|This day lies ahead",
+                "conditions|PURPLE|“PURPLE” is not one of the choices.",
+                "situation||Choose one."
+            })
+    void tellsWhatIsWrongWithAnIntakeBesideTheFieldAndKeepsWhatWasTyped(String field, String typed, String sentence)
+            throws Exception {
+        MockHttpServletRequestBuilder form = intake("Oda Brink").param("goals", "still to be here");
+        MockHttpServletResponse answer =
+                send(set(form.param("scanWeeks", "8").param("scanDays", "0"), field, typed == null ? "" : typed));
+        assertThat(answer.getStatus()).isEqualTo(422);
+        assertThat(answer.getContentAsString())
+                .contains(sentence)
+                .contains("id=\"problem-" + field + "\"")
+                .contains("still to be here")
+                .doesNotContain("Exception");
+        assertThat(people.search(ines, "oda brink")).isEmpty();
+    }
+
+    @Test
+    void refusesADueDateSixtyWeeksAwayABirthInTheFutureAndATearThatCannotBe() throws Exception {
+        String far = java.time.LocalDate.now().plusWeeks(60).toString();
+        assertThat(body(set(intake("A"), "basis", "STATED").param("dueDate", far)))
+                .contains("is 60 weeks away");
+        assertThat(body(born().param("birthDate", far))).contains("This day lies ahead");
+        assertThat(body(born().param("birthDate", "2026-01-01")
+                        .param("birthKind", "CAESAREAN")
+                        .param("tear", "FOURTH")))
+                .contains("A caesarean has no tear of degree 3 or 4.");
+        assertThat(body(intake("A").param("clearedBy", "midwife"))).contains("Say when the clearance was given");
+    }
+
+    @Test
+    void takesANameOfTwoMegabytesForWhatItIs() throws Exception {
+        String long2 = "x".repeat(2_000_000);
+        MockHttpServletResponse answer = send(intake(long2));
+        assertThat(answer.getStatus()).isEqualTo(422);
+        assertThat(answer.getContentAsString())
+                .contains("At most 120 characters; this has 2000000.")
+                .contains(long2);
+    }
+
+    @Test
+    void keepsAFormThatIsSentTwiceOnce() throws Exception {
+        String key = UUID.randomUUID().toString();
+        for (int i = 0; i < 2; i++) {
+            assertThat(send(set(intake("Petra Twice"), "formKey", key)).getStatus())
+                    .isEqualTo(302);
+        }
+        assertThat(people.search(ines, "petra twice")).hasSize(1);
+    }
+
+    @Test
+    void showsBothVersionsOfAStaleEditAndOverwritesNothing() throws Exception {
+        send(intake("Stella Stale"));
+        Woman kept = people.search(ines, "stella stale").get(0);
+        String address = "/people/" + kept.id();
+        assertThat(send(intake(address, "Stella Changed").param("version", "1")).getStatus())
+                .isEqualTo(302);
+        MockHttpServletResponse late = send(intake(address, "Stella Late").param("version", "1"));
+        assertThat(late.getStatus()).isEqualTo(422);
+        assertThat(late.getContentAsString())
+                .contains("Somebody else changed this record")
+                .contains("Stella Changed")
+                .contains("Stella Late")
+                .contains("name=\"version\" value=\"2\"");
+        assertThat(people.find(ines, kept.id()).orElseThrow().name()).isEqualTo("Stella Changed");
+        assertThat(send(intake(address, "Stella Late").param("version", "2")).getStatus())
+                .isEqualTo(302);
+    }
+
+    @Test
+    void findsByAnyPartOfANameAndTakesSignsOfTheDatabaseLiterally() {
+        assertThat(people.search(ines, "VALE")).extracting(Woman::name).containsExactly("Rhona Vale");
+        assertThat(people.search(ines, "%")).isEmpty();
+        assertThat(people.search(ines, "_")).isEmpty();
+        assertThat(people.search(ines, "")).hasSizeGreaterThanOrEqualTo(14);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "",
+                "/journey",
+                "/edit",
+                "/safe",
+                "/checks",
+                "/checks/gap",
+                "/plan",
+                "/session",
+                "/sessions/1",
+                "/sessions/1/teach"
+            })
+    void hidesAWomanOfAnotherStudioBehindAPlain404(String page) throws Exception {
+        String name = "stranger-" + UUID.randomUUID() + "@elsewhere.example";
+        accounts.createStudio("Elsewhere", "Europe/London", new NewAccount("Stranger", name, "long-enough-1"));
+        SignedIn stranger = (SignedIn) accounts.loadUserByUsername(name);
+        long hers = people.search(ines, "rhona").get(0).id();
+        assertThat(status(get("/people/" + hers + page).with(user(stranger)))).isEqualTo(404);
+        assertThat(status(post("/people/" + hers).with(user(stranger)).with(csrf())))
+                .isEqualTo(404);
+        assertThat(status(get("/people/999999999999999999999" + page).with(user(ines))))
+                .isEqualTo(404);
+        assertThat(status(get("/people/x" + page).with(user(ines)))).isEqualTo(404);
+    }
+
+    @Test
+    void stopsEverythingAtAWarningSignAndSaysWhatToDo() throws Exception {
+        send(intake("Wanda Warned"));
+        String her = "/people/" + people.search(ines, "wanda").get(0).id();
+        assertThat(send(post(her + "/safe").param("formKey", key())).getContentAsString())
+                .contains("Ask, then tick what she has");
+        assertThat(send(post(her + "/safe")
+                                .param("formKey", key())
+                                .param("signs", "CHEST_PAIN")
+                                .param("noSign", "yes"))
+                        .getContentAsString())
+                .contains("contradict each other");
+        assertThat(send(post(her + "/safe").param("formKey", key()).param("signs", "CHEST_PAIN"))
+                        .getRedirectedUrl())
+                .isEqualTo(her + "/safe");
+        assertThat(page(her + "/safe")).contains("Call the emergency number").contains("chest pain");
+        assertThat(send(post(her + "/sessions").param("minutes", "20").param("formKey", key()))
+                        .getRedirectedUrl())
+                .startsWith(her + "/safe");
+        assertThat(mvc.perform(get(her + "/checks/gap").with(user(ines)))
+                        .andReturn()
+                        .getResponse()
+                        .getRedirectedUrl())
+                .startsWith(her + "/safe");
+        assertThat(page(her + "/journey")).contains("Stopped: chest pain");
+        assertThat(page(her + "/plan?only=STOP")).contains("Lying breath, even all round");
+    }
+
+    @Test
+    void tellsWhatIsWrongWithAGapCheckAndASessionAndLosesNothing() throws Exception {
+        send(intake("Gerda Gap"));
+        String her = "/people/" + people.search(ines, "gerda").get(0).id();
+        send(post(her + "/safe").param("formKey", key()).param("noSign", "yes").param("noSymptom", "yes"));
+        String slip = body(post(her + "/checks/gap")
+                .param("formKey", key())
+                .param("width-LIFT-NAVEL", "12.3")
+                .param("width-LIFT-ABOVE", "two")
+                .param("width-LIFT-BELOW", "2")
+                .param("depth-LIFT-NAVEL", "SURFACE"));
+        assertThat(slip)
+                .contains("“12.3” is none")
+                .contains("“two” is none")
+                .contains("width alone misleads")
+                .contains("value=\"12.3\"")
+                .contains("value=\"two\"");
+        assertThat(body(post(her + "/checks/gap").param("formKey", key()))).contains("Read at least one site");
+        for (String minutes : List.of("0", "500", "x", "")) {
+            assertThat(body(post(her + "/sessions").param("minutes", minutes).param("formKey", key())))
+                    .contains("from 5 to 120");
+        }
+        assertThat(status(post(her + "/sessions/1/responses")
+                        .param("item", "0")
+                        .param("told", "DONE")
+                        .with(user(ines))
+                        .with(csrf())))
+                .isIn(404, 422);
+        assertThat(page(her + "/checks")).contains("No gap check yet");
+    }
+
+    @Test
+    void keepsSessionCookieHeadersAndFormsTight() throws Exception {
+        MockHttpServletResponse signIn =
+                mvc.perform(get("/sign-in")).andReturn().getResponse();
+        assertThat(signIn.getHeader("Content-Security-Policy"))
+                .contains("default-src 'none'")
+                .doesNotContain("unsafe");
+        assertThat(status(post("/people").with(user(ines)))).isEqualTo(403);
+        assertThat(mvc.perform(get("/people")).andReturn().getResponse().getRedirectedUrl())
+                .endsWith("/sign-in");
+        SignedIn mara = (SignedIn) accounts.loadUserByUsername("mara@boathouse.example");
+        assertThat(status(post("/studio/instructors").with(user(mara)).with(csrf())))
+                .isEqualTo(403);
+        assertThat(accounts.ofStudio(ines.studioId()))
+                .allSatisfy(account -> assertThat(account.passwordHash()).startsWith("{bcrypt}"));
+    }
+
+    @Test
+    void letsAnInstructorInAndChangesAPasswordOrSaysWhyNot() throws Exception {
+        assertThat(body(post("/studio/instructors")
+                        .param("name", "")
+                        .param("email", "x")
+                        .param("password", "short")))
+                .contains("Give a name")
+                .contains("Give an address")
+                .contains("A password has 10 to 72 characters.");
+        assertThat(body(post("/studio/instructors")
+                        .param("name", "M")
+                        .param("email", "mara@boathouse.example")
+                        .param("password", "long-enough-1")))
+                .contains("already has an account");
+        assertThat(body(post("/studio/password").param("current", "wrong").param("next", "long-enough-1")))
+                .contains("This is not your present password.");
+    }
+
+    private MockHttpServletRequestBuilder intake(String name) {
+        return intake("/people", name);
+    }
+
+    private MockHttpServletRequestBuilder intake(String address, String name) {
+        String period = java.time.LocalDate.now().minusWeeks(20).toString();
+        return post(address)
+                .param("formKey", key())
+                .param("name", name)
+                .param("birthYear", "1994")
+                .param("births", "0")
+                .param("babies", "1")
+                .param("situation", "PREGNANT")
+                .param("basis", "LAST_PERIOD")
+                .param("lastPeriod", period)
+                .param("cycleLengthDays", "28");
+    }
+
+    private MockHttpServletRequestBuilder born() {
+        return post("/people")
+                .param("formKey", key())
+                .param("name", "B")
+                .param("birthYear", "1994")
+                .param("births", "1")
+                .param("babies", "1")
+                .param("situation", "AFTER_BIRTH");
+    }
+
+    private static MockHttpServletRequestBuilder set(MockHttpServletRequestBuilder form, String field, String value) {
+        return form.with(request -> {
+            request.setParameter(field, value);
+            return request;
+        });
+    }
+
+    private static String key() {
+        return UUID.randomUUID().toString();
+    }
+
+    private MockHttpServletResponse send(MockHttpServletRequestBuilder request) throws Exception {
+        return mvc.perform(request.with(user(ines)).with(csrf())).andReturn().getResponse();
+    }
+
+    private String body(MockHttpServletRequestBuilder request) throws Exception {
+        MockHttpServletResponse answer = send(request);
+        assertThat(answer.getStatus()).isEqualTo(422);
+        return answer.getContentAsString();
+    }
+
+    private String page(String address) throws Exception {
+        MockHttpServletResponse answer =
+                mvc.perform(get(address).with(user(ines))).andReturn().getResponse();
+        assertThat(answer.getStatus()).isEqualTo(200);
+        return answer.getContentAsString();
+    }
+
+    private int status(MockHttpServletRequestBuilder request) throws Exception {
+        return mvc.perform(request).andReturn().getResponse().getStatus();
+    }
+}
