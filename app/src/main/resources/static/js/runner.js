@@ -125,10 +125,13 @@ function note(told) {
   document.querySelectorAll('.answer').forEach((button) => button.setAttribute('aria-pressed', String(here.has(button.dataset.told))));
 }
 
-let sending = false;
-async function send() {
-  if (sending) return;
-  sending = true;
+let sending = null;
+function send() {
+  sending ??= flush().finally(() => { sending = null; });
+  return sending;
+}
+
+async function flush() {
   while (waiting.length > 0) {
     try {
       const answer = await fetch(runner.dataset.responses, { method: 'POST', headers: csrf, body: waiting[0] });
@@ -138,10 +141,9 @@ async function send() {
     } catch {
       at('kept').textContent = `${waiting.length} not kept yet, trying again`;
       setTimeout(send, 3000);
-      break;
+      return;
     }
   }
-  sending = false;
 }
 
 at('run').addEventListener('click', toggle);

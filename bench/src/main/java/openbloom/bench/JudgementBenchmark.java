@@ -1,0 +1,84 @@
+package openbloom.bench;
+
+import java.time.LocalDate;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.TimeUnit;
+import openbloom.core.dating.Dating;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.moves.Equipment;
+import openbloom.core.moves.Strand;
+import openbloom.core.program.Composer;
+import openbloom.core.program.Place;
+import openbloom.core.program.Season;
+import openbloom.core.program.Session;
+import openbloom.core.program.SessionRequest;
+import openbloom.core.screening.Symptom;
+import openbloom.core.screening.SymptomReport;
+import openbloom.core.verdict.Client;
+import openbloom.core.verdict.Judgement;
+import openbloom.core.verdict.Verdict;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Threads;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** One woman, 24 weeks pregnant with sore wrists: every move judged, a session composed, a season of 1,000 days. */
+@State(Scope.Benchmark)
+@Fork(1)
+@Threads(1)
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 5, time = 2)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+public class JudgementBenchmark {
+    private static final LocalDate DAY = LocalDate.of(2026, 11, 24);
+    private Catalogue catalogue;
+    private Client woman;
+
+    @Setup
+    public void setUp() {
+        catalogue = new CatalogueLoader().shipped();
+        Map<Strand, Integer> rungs = new EnumMap<>(Strand.class);
+        List.of(Strand.values()).forEach(strand -> rungs.put(strand, 3));
+        woman = Client.of(0, 1, 31)
+                .pregnant(Dating.stated(DAY.minusWeeks(24).plusDays(280)))
+                .symptoms(new SymptomReport.Asked(DAY, Set.of(Symptom.WRIST_PAIN)))
+                .rungs(rungs)
+                .equipment(Set.of(Equipment.CHAIR, Equipment.BAND))
+                .build();
+    }
+
+    /** All moves of the catalogue; divide the moves by the time for verdicts a second. */
+    @Benchmark
+    public List<Verdict> verdictsOfAllMoves() {
+        return Judgement.of(catalogue, woman, DAY).all();
+    }
+
+    @Benchmark
+    public Session sessionOf45Minutes() {
+        return Composer.compose(
+                Judgement.of(catalogue, woman, DAY), new SessionRequest(45, Place.STUDIO, 7, List.of()));
+    }
+
+    @Benchmark
+    public List<Season.Change> seasonOf1000Days() {
+        return Season.of(catalogue, woman, DAY, DAY.plusDays(1000));
+    }
+
+    /** Reading and checking every file of the catalogue, as at the start of the application. */
+    @Benchmark
+    public Catalogue loadingTheCatalogue() {
+        return new CatalogueLoader().shipped();
+    }
+}
