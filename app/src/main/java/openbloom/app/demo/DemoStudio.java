@@ -38,7 +38,6 @@ import openbloom.core.screening.WarningSign;
 import openbloom.core.verdict.Judgement;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.context.annotation.Profile;
@@ -64,7 +63,6 @@ class DemoStudio implements ApplicationRunner {
     private final SessionMapper kept;
     private final Judgements judgements;
     private final StudioDay day;
-    private final String port;
 
     DemoStudio(
             Accounts accounts,
@@ -75,8 +73,7 @@ class DemoStudio implements ApplicationRunner {
             Sessions sessions,
             SessionMapper kept,
             Judgements judgements,
-            StudioDay day,
-            @Value("${server.port}") String port) {
+            StudioDay day) {
         this.accounts = accounts;
         this.women = women;
         this.visits = visits;
@@ -86,7 +83,6 @@ class DemoStudio implements ApplicationRunner {
         this.kept = kept;
         this.judgements = judgements;
         this.day = day;
-        this.port = port;
     }
 
     @Override
@@ -101,7 +97,7 @@ class DemoStudio implements ApplicationRunner {
         for (int i = 0; i < stories.size(); i++) {
             tell(stories.get(i), new SignedIn(team.get(i % team.size()), owner.studio()), today, new Random(i));
         }
-        LOG.info("Demonstration with invented data: http://localhost:{}", port);
+        LOG.info("The demonstration is ready: everything in it is invented and thrown away when it stops.");
         LOG.info("Sign in as ines@boathouse.example (owner), mara@ or tove@boathouse.example, password {}", PASSWORD);
     }
 
