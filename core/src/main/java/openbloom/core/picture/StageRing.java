@@ -18,8 +18,12 @@ public final class StageRing {
         String name = weeks + (pregnant ? " weeks pregnant" : " weeks after birth");
         Svg svg = Svg.drawing(-26, -26, 52, 52, name, "stage-ring");
         svg.circle(0, 0, RADIUS, GROUND);
-        double share = Math.min(0.9999, weeks / (double) fullAt);
-        svg.path(arc(share), Paint.line(pregnant ? Palette.MOSS : Palette.SLATE, 5));
+        Paint tone = Paint.line(pregnant ? Palette.MOSS : Palette.SLATE, 5);
+        if (weeks >= fullAt) {
+            svg.circle(0, 0, RADIUS, tone);
+        } else {
+            svg.path(arc(weeks / (double) fullAt), tone);
+        }
         svg.words(
                 Integer.toString(weeks),
                 0,

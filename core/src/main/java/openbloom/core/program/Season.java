@@ -10,6 +10,7 @@ import java.util.Optional;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Move;
 import openbloom.core.verdict.Client;
+import openbloom.core.verdict.Difference;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Reason;
@@ -59,14 +60,13 @@ public final class Season {
 
     private static List<Change> between(Judgement before, Judgement now) {
         Map<Cause, List<Move>> moves = new LinkedHashMap<>();
-        for (Verdict then : before.all()) {
-            Verdict next = now.of(then.move());
-            if (differ(then, next)) {
-                Rule rule = cause(then, next, before, now);
-                boolean lifted = then.hasReason(rule.code()) && !next.hasReason(rule.code());
-                Cause cause = new Cause(rule, lifted, then.kind(), next.kind());
-                moves.computeIfAbsent(cause, any -> new ArrayList<>()).add(then.move());
-            }
+        for (Difference difference : Difference.between(before, now)) {
+            Verdict then = difference.before();
+            Verdict next = difference.after();
+            Rule rule = cause(then, next, before, now);
+            boolean lifted = then.hasReason(rule.code()) && !next.hasReason(rule.code());
+            Cause cause = new Cause(rule, lifted, then.kind(), next.kind());
+            moves.computeIfAbsent(cause, any -> new ArrayList<>()).add(then.move());
         }
         LocalDate day = now.facts().day();
         return moves.entrySet().stream()
@@ -79,13 +79,6 @@ public final class Season {
                         List.copyOf(entry.getValue())))
                 .sorted(Comparator.comparing(change -> -change.moves().size()))
                 .toList();
-    }
-
-    /** Whether she would do something else: another verdict, another way of doing it, another move instead. */
-    public static boolean differ(Verdict one, Verdict other) {
-        return one.kind() != other.kind()
-                || !one.adjustments().equals(other.adjustments())
-                || !one.swapTo().equals(other.swapTo());
     }
 
     private static Rule cause(Verdict then, Verdict next, Judgement before, Judgement now) {

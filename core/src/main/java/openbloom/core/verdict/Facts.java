@@ -199,7 +199,8 @@ public final class Facts {
         return onLift == Told.NO || ceiling > 0 ? Told.NO : Told.UNKNOWN;
     }
 
-    int achieved(Strand strand) {
+    /** The highest rung of a strand she has done well; 0 when none. */
+    public int achieved(Strand strand) {
         return client.rungs().getOrDefault(strand, 0);
     }
 

@@ -1,16 +1,28 @@
 package openbloom.core.verdict;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import openbloom.core.moves.Move;
 import openbloom.core.stage.Gate;
 
-/** What one rule found in one woman: which moves it touches and what it does to them. */
-record Finding(Reason reason, Predicate<Move> touches, Kind kind, Set<Adjustment> adjustments, List<Gate> gates) {
+/**
+ * What one rule found in one woman: which moves it touches and what it does to them.
+ *
+ * @param reason empty when the rule only says that its gates are met
+ */
+record Finding(
+        Optional<Reason> reason,
+        Rule rule,
+        Predicate<Move> touches,
+        Kind kind,
+        Set<Adjustment> adjustments,
+        List<Gate> gates) {
     /** The same rule with the same effect; the words of the fact and of the gates may differ. */
     boolean weighsLike(Finding other) {
-        return reason.rule() == other.reason.rule()
+        return rule == other.rule
+                && reason.isPresent() == other.reason.isPresent()
                 && kind == other.kind
                 && adjustments.equals(other.adjustments)
                 && gates.stream()

@@ -3,6 +3,7 @@ package openbloom.core.verdict;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import openbloom.core.moves.Move;
@@ -42,10 +43,12 @@ final class Findings {
         add(touches, fact, Kind.NOT_YET, Set.of(), List.of(gates));
     }
 
-    /** Not yet, unless every gate is met. */
+    /** Not yet, unless every gate is met; gates that are met are kept too, without a reason. */
     void unlessMet(Predicate<Move> touches, String fact, Gate... gates) {
         if (Arrays.stream(gates).anyMatch(gate -> !gate.met())) {
             notYet(touches, fact, gates);
+        } else {
+            all.add(new Finding(Optional.empty(), rule, touches, Kind.GO, Set.of(), List.of(gates)));
         }
     }
 
@@ -54,6 +57,6 @@ final class Findings {
     }
 
     private void add(Predicate<Move> touches, String fact, Kind kind, Set<Adjustment> adjustments, List<Gate> gates) {
-        all.add(new Finding(new Reason(rule, fact), touches, kind, adjustments, gates));
+        all.add(new Finding(Optional.of(new Reason(rule, fact)), rule, touches, kind, adjustments, gates));
     }
 }

@@ -97,6 +97,15 @@ public final class Judgement {
         return new Verdict(own.move(), Kind.NOT_YET, NO_ADJUSTMENTS, Optional.empty(), List.of(version), own.reasons());
     }
 
+    /** Every condition that bears on a move, met or not, in the order of the rule book. */
+    public List<Gate> gatesOf(Move move) {
+        return findings.stream()
+                .filter(finding -> finding.touches().test(move))
+                .flatMap(finding -> finding.gates().stream())
+                .distinct()
+                .toList();
+    }
+
     /** The verdict before any swap has been looked for. */
     private Verdict ownVerdict(Move move) {
         return judged.computeIfAbsent(move, this::judge);
@@ -112,7 +121,7 @@ public final class Judgement {
                 kind = finding.kind().isStrongerThan(kind) ? finding.kind() : kind;
                 adjustments.addAll(finding.adjustments());
                 gates.addAll(finding.gates());
-                reasons.add(finding.reason());
+                finding.reason().ifPresent(reasons::add);
             }
         }
         return new Verdict(

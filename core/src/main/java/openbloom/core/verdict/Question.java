@@ -5,23 +5,48 @@ import java.util.List;
 
 /** The twelve questions on which practitioners differ. */
 public enum Question {
-    A1("When is a gap a separation?"),
-    A2("Front supports with a gap?"),
-    A3("Twisting with a gap?"),
-    A4("The low back when lying?"),
-    A5("Which cue family?"),
-    A6("How strong is a pelvic floor lift?"),
-    A7("Belly or ribs first?"),
-    A8("On the back in pregnancy?"),
-    A9("Inner-thigh squeeze?"),
-    A10("First aim for the pelvic floor?"),
-    A11("Rhythm?"),
-    A12("Bridge?");
+    A1(
+            "When is a gap a separation?",
+            "It decides when curl-ups, end-range turns and full front supports may come back."),
+    A2(
+            "Front supports with a gap?",
+            "Some load the midline early and stop at doming, some wait, some welcome any hold that stays flat."),
+    A3(
+            "Twisting with a gap?",
+            "Resisting rotation is safe for everyone; how soon small turns return is a matter of school."),
+    A4(
+            "The low back when lying?",
+            "Neutral lets the deep layer work as it does upright; a light press gives some women a steadier start."),
+    A5(
+            "Which cue family?",
+            "Women differ in the words that find the deep layer; the connect check shows which work for her."),
+    A6(
+            "How strong is a pelvic floor lift?",
+            "A light lift trains timing and letting go; a strong one trains strength once letting go is reliable."),
+    A7(
+            "Belly or ribs first?",
+            "Even breath spreads the pressure; belly first can help a woman who only breathes high."),
+    A8(
+            "On the back in pregnancy?",
+            "Published cut-offs differ; all agree that feeling unwell on the back ends it at once."),
+    A9(
+            "Inner-thigh squeeze?",
+            "The squeeze wakes the inner thigh and pelvic floor, but presses on the front of the pelvis under a bump."),
+    A10("First aim for the pelvic floor?", "A floor that cannot let go is released first under either choice."),
+    A11("Rhythm?", "Little and often works under any rhythm; choose the one she will keep."),
+    A12("Bridge?", "Neutral keeps the spine long under load; tail-tucked teaches one vertebra at a time.");
 
     private final String words;
+    private final String why;
 
-    Question(String words) {
+    Question(String words, String why) {
         this.words = words;
+        this.why = why;
+    }
+
+    /** What hangs on the choice. */
+    public String why() {
+        return why;
     }
 
     public String words() {
