@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import openbloom.app.system.Sentences;
 import openbloom.core.Problem;
+import openbloom.core.verdict.Preset;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
@@ -62,6 +63,9 @@ class AccountController {
     String studio(@AuthenticationPrincipal SignedIn me, Model model) {
         model.addAttribute("accounts", accounts.ofStudio(me.studioId()));
         model.addAttribute("instructor", new NewAccount("", "", ""));
+        model.addAttribute("presets", Preset.values());
+        model.addAttribute(
+                "preset", accounts.presetOf(me.studioId()).map(Preset::name).orElse(""));
         return "accounts/studio";
     }
 
@@ -77,7 +81,15 @@ class AccountController {
                 Map.of(
                         "accounts", accounts.ofStudio(me.studioId()),
                         "instructor", instructor,
+                        "presets", Preset.values(),
                         "errors", sentences.byField(problems)));
+    }
+
+    @PostMapping("/studio/approach")
+    @PreAuthorize("hasRole('OWNER')")
+    String chooseApproach(@AuthenticationPrincipal SignedIn me, @RequestParam(defaultValue = "") String preset) {
+        accounts.chooseApproach(me.studioId(), preset);
+        return "redirect:/studio?approach";
     }
 
     @PostMapping("/studio/password")
@@ -94,6 +106,7 @@ class AccountController {
                 Map.of(
                         "accounts", accounts.ofStudio(me.studioId()),
                         "instructor", new NewAccount("", "", ""),
+                        "presets", Preset.values(),
                         "errors", sentences.byField(problems)));
     }
 

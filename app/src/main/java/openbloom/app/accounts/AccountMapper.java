@@ -33,6 +33,9 @@ public interface AccountMapper {
                     """, affectData = true)
     long insert(long studioId, String email, String passwordHash, String name, boolean owner);
 
+    @Update("update studio set approach = #{approach} where id = #{studioId}")
+    int changeApproach(long studioId, String approach);
+
     @Update("update account set password_hash = #{passwordHash} where id = #{id}")
     int changePassword(long id, String passwordHash);
 }

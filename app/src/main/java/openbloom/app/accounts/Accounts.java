@@ -2,11 +2,14 @@ package openbloom.app.accounts;
 
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import openbloom.app.system.Joined;
 import openbloom.core.Problem;
+import openbloom.core.verdict.Preset;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
@@ -80,6 +83,25 @@ public class Accounts implements UserDetailsService {
         } catch (DuplicateKeyException taken) {
             return List.of(Problem.of("email", "account.taken", instructor.email()));
         }
+    }
+
+    /** The preset the studio's women begin with; empty if its choices are none of the presets'. */
+    public Optional<Preset> presetOf(long studioId) {
+        String kept = mapper.studio(studioId).approach();
+        return Arrays.stream(Preset.values())
+                .filter(preset ->
+                        Joined.constants(preset.approach().choices().values()).equals(kept)
+                                || kept.isEmpty() && preset == Preset.GENTLE_COORDINATION)
+                .findFirst();
+    }
+
+    /** Lets the studio's women begin with a preset; an unknown name changes nothing. */
+    public void chooseApproach(long studioId, String preset) {
+        Arrays.stream(Preset.values())
+                .filter(known -> known.name().equals(preset))
+                .findFirst()
+                .ifPresent(known -> mapper.changeApproach(
+                        studioId, Joined.constants(known.approach().choices().values())));
     }
 
     /** What is wrong with a change of password; empty when it was changed. */

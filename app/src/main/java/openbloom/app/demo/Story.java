@@ -217,7 +217,8 @@ record Story(
                     Joined.constants(equipment),
                     cleared,
                     cleared == null ? null : clearedBy,
-                    Joined.lines(limits));
+                    Joined.lines(limits),
+                    "");
         }
     }
 

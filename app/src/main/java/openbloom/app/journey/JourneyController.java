@@ -12,6 +12,7 @@ import openbloom.app.accounts.SignedIn;
 import openbloom.app.checks.GapChecks;
 import openbloom.app.checks.SafetyAnswer;
 import openbloom.app.checks.SafetyMapper;
+import openbloom.app.people.LifeEvents;
 import openbloom.app.people.VisitMapper;
 import openbloom.app.people.Woman;
 import openbloom.app.session.PlanDocument;
@@ -38,13 +39,21 @@ class JourneyController {
     private final SafetyMapper answers;
     private final Sessions sessions;
     private final VisitMapper visits;
+    private final LifeEvents events;
     private final StudioDay day;
 
-    JourneyController(GapChecks gaps, SafetyMapper answers, Sessions sessions, VisitMapper visits, StudioDay day) {
+    JourneyController(
+            GapChecks gaps,
+            SafetyMapper answers,
+            Sessions sessions,
+            VisitMapper visits,
+            LifeEvents events,
+            StudioDay day) {
         this.gaps = gaps;
         this.answers = answers;
         this.sessions = sessions;
         this.visits = visits;
+        this.events = events;
         this.day = day;
     }
 
@@ -79,6 +88,14 @@ class JourneyController {
         checks.forEach(kept -> entries.add(check(kept, woman.ageYears(today), record)));
         answers.of(woman.id()).forEach(answer -> entries.add(answer(answer, record)));
         sessions.of(woman.id()).forEach(planned -> entries.add(session(planned, checks, record)));
+        events.of(woman.id())
+                .forEach(event -> entries.add(entry(
+                        event.happenedOn(),
+                        "Life",
+                        event.kind().words(),
+                        event.words() + "; told by " + event.toldBy(),
+                        record + "/edit",
+                        false)));
         woman.birth()
                 .ifPresent(birth -> entries.add(entry(
                         birth.date(),

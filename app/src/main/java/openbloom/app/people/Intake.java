@@ -69,7 +69,7 @@ final class Intake {
     }
 
     /** Whose form it is; number and version are 0 for a new woman. */
-    record Owner(long id, long studioId, long accountId, int version) {}
+    record Owner(long id, long studioId, long accountId, int version, String approach) {}
 
     private Woman read(Owner of) {
         String name = typed.requiredText("name", form.name(), LONGEST_NAME);
@@ -114,7 +114,8 @@ final class Intake {
                 Joined.constants(typed.choices("equipment", form.equipment(), Equipment.class)),
                 cleared.orElse(null),
                 clearedBy(cleared),
-                Joined.lines(limits(cleared)));
+                Joined.lines(limits(cleared)),
+                of.approach());
     }
 
     private String formKey() {
@@ -183,6 +184,7 @@ final class Intake {
                 "",
                 null,
                 null,
+                "",
                 "");
         draft.statement()
                 .ifPresent(statement -> Dating.from(statement, draft.scan(), today)

@@ -3,10 +3,12 @@ package openbloom.app.people;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
+import openbloom.core.verdict.Choice;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 
@@ -37,7 +39,7 @@ public class People {
 
     /** Keeps a new woman; the same form sent twice keeps her once. */
     public Outcome<Woman> add(SignedIn me, IntakeForm form) {
-        Intake.Owner owner = new Intake.Owner(0, me.studioId(), me.accountId(), 0);
+        Intake.Owner owner = new Intake.Owner(0, me.studioId(), me.accountId(), 0, "");
         Outcome<Woman> read = Intake.read(form, owner, day.today(me.studio().zone()));
         return read.map(woman -> {
             try {
@@ -49,13 +51,18 @@ public class People {
         });
     }
 
+    /** Keeps an approach of her own; false if somebody else changed her record meanwhile. */
+    public boolean follow(SignedIn me, Woman woman, Set<Choice> choices, int version) {
+        return women.update(woman.following(choices, me.accountId(), version), day.instant()) == 1;
+    }
+
     /**
      * Changes her intake.
      *
      * @param version the version the form was made from; another means that somebody else was quicker
      */
     public Outcome<Woman> change(SignedIn me, Woman kept, int version, IntakeForm form) {
-        Intake.Owner owner = new Intake.Owner(kept.id(), me.studioId(), me.accountId(), version);
+        Intake.Owner owner = new Intake.Owner(kept.id(), me.studioId(), me.accountId(), version, kept.approach());
         Outcome<Woman> read = Intake.read(form, owner, day.today(me.studio().zone()));
         if (read.problems().isEmpty() && women.update(read.value(), day.instant()) == 0) {
             return Outcome.refused(Problem.of("version", "intake.stale", kept.version()));

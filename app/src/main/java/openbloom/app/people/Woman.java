@@ -16,6 +16,7 @@ import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
 import openbloom.core.stage.Told;
+import openbloom.core.verdict.Choice;
 import openbloom.core.verdict.Clearance;
 import org.jspecify.annotations.Nullable;
 
@@ -46,7 +47,8 @@ public record Woman(
         String equipment,
         @Nullable LocalDate clearedOn,
         @Nullable String clearedBy,
-        String clearanceLimits) {
+        String clearanceLimits,
+        String approach) {
 
     public Optional<Statement> statement() {
         if (situation != Situation.PREGNANT || datingBasis == null || datingGivenOn == null) {
@@ -106,8 +108,109 @@ public record Woman(
                 : Optional.of(new Clearance(clearedOn, clearedBy, limits()));
     }
 
+    /** Choices of her own approach; empty while she follows the studio's. */
+    public Set<Choice> approachChoices() {
+        return Joined.constants(approach, Choice.class);
+    }
+
     /** Her age in years by the calendar year, as only the year of birth is asked. */
     public int ageYears(LocalDate day) {
         return day.getYear() - birthYear;
+    }
+
+    /** The same woman after a birth; what was dated and cleared for the pregnancy is left behind. */
+    Woman afterBirth(LocalDate on, BirthKind kind, Tear torn, Told closed, long by, int fromVersion) {
+        return new Woman(
+                id,
+                studioId,
+                formKey,
+                fromVersion,
+                by,
+                name,
+                birthYear,
+                goals,
+                Situation.AFTER_BIRTH,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                on,
+                kind,
+                torn,
+                closed,
+                births + 1,
+                babies,
+                conditions,
+                equipment,
+                null,
+                null,
+                "",
+                approach);
+    }
+
+    /** The same woman when a pregnancy ended without a birth. */
+    Woman noLongerPregnant(long by, int fromVersion) {
+        return new Woman(
+                id,
+                studioId,
+                formKey,
+                fromVersion,
+                by,
+                name,
+                birthYear,
+                goals,
+                Situation.NEITHER,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                births,
+                1,
+                conditions,
+                equipment,
+                null,
+                null,
+                "",
+                approach);
+    }
+
+    /** The same woman with an approach of her own. */
+    public Woman following(Set<Choice> choices, long by, int fromVersion) {
+        return new Woman(
+                id,
+                studioId,
+                formKey,
+                fromVersion,
+                by,
+                name,
+                birthYear,
+                goals,
+                situation,
+                datingBasis,
+                datingGivenOn,
+                cycleLengthDays,
+                embryoAgeDays,
+                scanOn,
+                scanReadDays,
+                birthOn,
+                birthKind,
+                tear,
+                woundClosed,
+                births,
+                babies,
+                conditions,
+                equipment,
+                clearedOn,
+                clearedBy,
+                clearanceLimits,
+                Joined.constants(choices));
     }
 }

@@ -29,13 +29,13 @@ public interface WomanMapper {
                       studio_id, form_key, version, changed_by, changed_at, name, birth_year, goals, situation,
                       dating_basis, dating_given_on, cycle_length_days, embryo_age_days, scan_on, scan_read_days,
                       birth_on, birth_kind, tear, wound_closed, births, babies, conditions, equipment,
-                      cleared_on, cleared_by, clearance_limits)
+                      cleared_on, cleared_by, clearance_limits, approach)
                     values (
                       #{w.studioId}, #{w.formKey}, 1, #{w.changedBy}, #{at}, #{w.name}, #{w.birthYear}, #{w.goals},
                       #{w.situation}, #{w.datingBasis}, #{w.datingGivenOn}, #{w.cycleLengthDays}, #{w.embryoAgeDays},
                       #{w.scanOn}, #{w.scanReadDays}, #{w.birthOn}, #{w.birthKind}, #{w.tear}, #{w.woundClosed},
                       #{w.births}, #{w.babies}, #{w.conditions}, #{w.equipment}, #{w.clearedOn}, #{w.clearedBy},
-                      #{w.clearanceLimits}))
+                      #{w.clearanceLimits}, #{w.approach}))
                     """, affectData = true)
     long insert(@Param("w") Woman woman, @Param("at") Instant at);
 
@@ -49,7 +49,7 @@ public interface WomanMapper {
               scan_read_days = #{w.scanReadDays}, birth_on = #{w.birthOn}, birth_kind = #{w.birthKind},
               tear = #{w.tear}, wound_closed = #{w.woundClosed}, births = #{w.births}, babies = #{w.babies},
               conditions = #{w.conditions}, equipment = #{w.equipment}, cleared_on = #{w.clearedOn},
-              cleared_by = #{w.clearedBy}, clearance_limits = #{w.clearanceLimits}
+              cleared_by = #{w.clearedBy}, clearance_limits = #{w.clearanceLimits}, approach = #{w.approach}
             where id = #{w.id} and studio_id = #{w.studioId} and version = #{w.version}
             """)
     int update(@Param("w") Woman woman, @Param("at") Instant at);

@@ -1,24 +1,34 @@
 package openbloom.app.plan;
 
 import java.time.LocalDate;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import openbloom.app.accounts.AccountMapper;
 import openbloom.app.checks.GapChecks;
 import openbloom.app.checks.SafetyAnswer;
 import openbloom.app.checks.SafetyMapper;
+import openbloom.app.people.LifeEvents;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.StageStrip;
 import openbloom.app.people.Woman;
 import openbloom.app.session.Response;
 import openbloom.app.session.Sessions;
 import openbloom.app.session.Told;
+import openbloom.app.system.Joined;
+import openbloom.core.evidence.Published;
 import openbloom.core.moves.Catalogue;
+import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
+import openbloom.core.verdict.Approach;
+import openbloom.core.verdict.Choice;
 import openbloom.core.verdict.Client;
 import openbloom.core.verdict.Judgement;
+import openbloom.core.verdict.Question;
 import org.springframework.stereotype.Service;
 
 /** Puts together what the rules read: intake, the latest answers, the latest check, and what her sessions showed. */
@@ -28,12 +38,22 @@ class ClientAssembler implements RecordReader {
     private final GapChecks gaps;
     private final Sessions sessions;
     private final Catalogue catalogue;
+    private final AccountMapper accounts;
+    private final LifeEvents events;
 
-    ClientAssembler(SafetyMapper answers, GapChecks gaps, Sessions sessions, Catalogue catalogue) {
+    ClientAssembler(
+            SafetyMapper answers,
+            GapChecks gaps,
+            Sessions sessions,
+            Catalogue catalogue,
+            AccountMapper accounts,
+            LifeEvents events) {
         this.answers = answers;
         this.gaps = gaps;
         this.sessions = sessions;
         this.catalogue = catalogue;
+        this.accounts = accounts;
+        this.events = events;
     }
 
     @Override
@@ -43,7 +63,8 @@ class ClientAssembler implements RecordReader {
                 .toList();
         Standing standing = Standing.after(responses);
         Client.Builder client = Client.of(woman.births(), woman.babies(), woman.ageYears(day))
-                .conditions(woman.conditionSet())
+                .conditions(conditions(woman, day))
+                .approach(approachOf(woman))
                 .equipment(woman.equipmentSet())
                 .rungs(standing.rungs())
                 .domingCeiling(standing.ceilings());
@@ -54,6 +75,26 @@ class ClientAssembler implements RecordReader {
         answers.latest(woman.id(), day)
                 .ifPresent(answer -> client.warningSigns(answer.signs()).symptoms(withResponses(answer, responses)));
         return client.build();
+    }
+
+    /** Her own choices over the studio's over the usual ones. */
+    @Override
+    public Approach approachOf(Woman woman) {
+        Map<Question, Choice> choices = new EnumMap<>(Question.class);
+        String ofStudio = accounts.studio(woman.studioId()).approach();
+        Joined.constants(ofStudio, Choice.class).forEach(choice -> choices.put(choice.question(), choice));
+        woman.approachChoices().forEach(choice -> choices.put(choice.question(), choice));
+        return Approach.of(choices.values());
+    }
+
+    /** For six weeks after a pregnancy was closed, load waits for her clinician. */
+    private Set<Condition> conditions(Woman woman, LocalDate day) {
+        Set<Condition> conditions = EnumSet.noneOf(Condition.class);
+        conditions.addAll(woman.conditionSet());
+        events.closedOn(woman.id())
+                .filter(on -> day.isBefore(on.plusDays(Published.FULL_CHECK_AFTER_BIRTH.days())))
+                .ifPresent(on -> conditions.add(Condition.OTHER_SIGNIFICANT));
+        return conditions;
     }
 
     /** A leak or heaviness noted in a session since she was last asked counts as told. */

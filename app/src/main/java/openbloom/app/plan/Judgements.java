@@ -8,6 +8,7 @@ import openbloom.app.people.Woman;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Equipment;
 import openbloom.core.program.Place;
+import openbloom.core.verdict.Approach;
 import openbloom.core.verdict.Client;
 import openbloom.core.verdict.Judgement;
 import org.springframework.stereotype.Service;
@@ -35,6 +36,12 @@ public class Judgements {
 
     public Judgement of(Woman woman, LocalDate day, Place place) {
         return Judgement.of(catalogue, equipped(records.clientOn(woman, day), place), day);
+    }
+
+    /** The same woman on the same day by another approach. */
+    Judgement with(Judgement now, Approach approach) {
+        Client client = now.facts().client().but().approach(approach).build();
+        return Judgement.of(catalogue, client, now.facts().day());
     }
 
     private static Client equipped(Client client, Place place) {

@@ -1,0 +1,82 @@
+package openbloom.app.people;
+
+import java.util.List;
+import java.util.UUID;
+import openbloom.app.accounts.SignedIn;
+import openbloom.app.system.Sentences;
+import openbloom.core.Problem;
+import openbloom.core.stage.BirthKind;
+import openbloom.core.stage.Tear;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** Recording a birth, or closing a pregnancy gently. */
+@Controller
+class LifeEventController {
+    private final LifeEvents events;
+    private final Sentences sentences;
+
+    LifeEventController(LifeEvents events, Sentences sentences) {
+        this.events = events;
+        this.sentences = sentences;
+    }
+
+    @GetMapping("/people/{womanId}/birth")
+    ModelAndView birth(Woman woman) {
+        return page(
+                "people/birth",
+                woman,
+                new LifeEvents.BirthForm(key(), Integer.toString(woman.version()), "", "", "UNKNOWN", "UNKNOWN"));
+    }
+
+    @PostMapping("/people/{womanId}/birth")
+    ModelAndView recordBirth(
+            @AuthenticationPrincipal SignedIn me, Woman woman, @ModelAttribute("form") LifeEvents.BirthForm form) {
+        return after(events.recordBirth(me, woman, form), woman, page("people/birth", woman, form));
+    }
+
+    @GetMapping("/people/{womanId}/close-pregnancy")
+    ModelAndView close(Woman woman) {
+        return page("people/close", woman, null).addObject("formKey", key()).addObject("endedOn", "");
+    }
+
+    @PostMapping("/people/{womanId}/close-pregnancy")
+    ModelAndView closePregnancy(
+            @AuthenticationPrincipal SignedIn me,
+            Woman woman,
+            @RequestParam(defaultValue = "") String formKey,
+            @RequestParam(defaultValue = "") String version,
+            @RequestParam(defaultValue = "") String endedOn) {
+        ModelAndView again =
+                page("people/close", woman, null).addObject("formKey", formKey).addObject("endedOn", endedOn);
+        return after(events.closePregnancy(me, woman, formKey, version, endedOn), woman, again);
+    }
+
+    private ModelAndView after(List<Problem> problems, Woman woman, ModelAndView again) {
+        if (problems.isEmpty()) {
+            return new ModelAndView("redirect:/people/" + woman.id() + "/journey");
+        }
+        again.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        return again.addObject("errors", sentences.byField(problems));
+    }
+
+    private static ModelAndView page(
+            String view, Woman woman, LifeEvents.@org.jspecify.annotations.Nullable BirthForm form) {
+        ModelAndView page = woman.situation() == Situation.PREGNANT
+                ? new ModelAndView(view)
+                : new ModelAndView("redirect:/people/" + woman.id() + "/journey");
+        return page.addObject("form", form)
+                .addObject("birthKinds", BirthKind.values())
+                .addObject("tears", Tear.values());
+    }
+
+    private static String key() {
+        return UUID.randomUUID().toString();
+    }
+}

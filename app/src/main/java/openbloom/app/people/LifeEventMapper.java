@@ -1,0 +1,25 @@
+package openbloom.app.people;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+
+/** Life events as they are kept. */
+@Mapper
+public interface LifeEventMapper {
+    @Select("""
+            select life_event.id, woman_id, kind, happened_on, words, account.name as told_by
+            from life_event join account on account.id = told_by
+            where woman_id = #{womanId} order by happened_on desc, life_event.id desc
+            """)
+    List<LifeEvent> of(long womanId);
+
+    @Insert("""
+            insert into life_event (woman_id, form_key, kind, happened_on, words, told_by, stored_at)
+            values (#{womanId}, #{formKey}, #{kind}, #{on}, #{words}, #{by}, #{at})
+            """)
+    void insert(long womanId, String formKey, LifeEvent.Kind kind, LocalDate on, String words, long by, Instant at);
+}

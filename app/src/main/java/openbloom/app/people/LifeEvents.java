@@ -1,0 +1,126 @@
+package openbloom.app.people;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import openbloom.app.accounts.SignedIn;
+import openbloom.app.system.StudioDay;
+import openbloom.app.system.Typed;
+import openbloom.core.Days;
+import openbloom.core.Problem;
+import openbloom.core.dating.Dating;
+import openbloom.core.stage.BirthKind;
+import openbloom.core.stage.Tear;
+import openbloom.core.stage.Told;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Ends of pregnancies: a birth, or an end without one. What was known before stays in her journey. */
+@Service
+public class LifeEvents {
+    private final LifeEventMapper events;
+    private final WomanMapper women;
+    private final StudioDay day;
+
+    LifeEvents(LifeEventMapper events, WomanMapper women, StudioDay day) {
+        this.events = events;
+        this.women = women;
+        this.day = day;
+    }
+
+    /** A birth as it is typed. */
+    public record BirthForm(
+            String formKey,
+            String version,
+            @Nullable String birthDate,
+            @Nullable String birthKind,
+            @Nullable String tear,
+            @Nullable String woundClosed) {}
+
+    public List<LifeEvent> of(long womanId) {
+        return events.of(womanId);
+    }
+
+    /** When her latest pregnancy was closed without a birth. */
+    public Optional<LocalDate> closedOn(long womanId) {
+        return events.of(womanId).stream()
+                .filter(event -> event.kind() == LifeEvent.Kind.PREGNANCY_CLOSED)
+                .map(LifeEvent::happenedOn)
+                .findFirst();
+    }
+
+    /**
+     * Moves her from pregnant to after birth. Clearance given for the pregnancy no longer counts.
+     *
+     * @return what is wrong with the form; empty when it was kept
+     */
+    @Transactional
+    public List<Problem> recordBirth(SignedIn me, Woman woman, BirthForm form) {
+        Typed typed = new Typed();
+        Optional<LocalDate> on = past(typed, "birthDate", form.birthDate(), me);
+        BirthKind kind = typed.requiredChoice("birthKind", form.birthKind(), BirthKind.class)
+                .orElse(BirthKind.VAGINAL);
+        Tear tear = typed.choice("tear", form.tear(), Tear.class).orElse(Tear.UNKNOWN);
+        Told wound = typed.choice("woundClosed", form.woundClosed(), Told.class).orElse(Told.UNKNOWN);
+        if (kind == BirthKind.CAESAREAN && tear.reachesSphincter()) {
+            typed.refuse("tear", "intake.tearWithCaesarean");
+        }
+        on.filter(born -> !afterTheBeginning(woman, born))
+                .ifPresent(born -> typed.refuse("birthDate", "life.beforePregnancy", born));
+        if (typed.isClean()) {
+            LocalDate born = on.orElseThrow();
+            Woman after = woman.afterBirth(born, kind, tear, wound, me.accountId(), version(form.version()));
+            keep(typed, me, after, form.formKey(), LifeEvent.Kind.BIRTH, born);
+        }
+        return typed.problems();
+    }
+
+    /**
+     * Closes a pregnancy that ended without a birth.
+     *
+     * @return what is wrong with the form; empty when it was kept
+     */
+    @Transactional
+    public List<Problem> closePregnancy(SignedIn me, Woman woman, String formKey, String version, @Nullable String on) {
+        Typed typed = new Typed();
+        Optional<LocalDate> ended = past(typed, "endedOn", on, me);
+        ended.filter(end -> !afterTheBeginning(woman, end))
+                .ifPresent(end -> typed.refuse("endedOn", "life.beforePregnancy", end));
+        if (typed.isClean()) {
+            Woman after = woman.noLongerPregnant(me.accountId(), version(version));
+            keep(typed, me, after, formKey, LifeEvent.Kind.PREGNANCY_CLOSED, ended.orElseThrow());
+        }
+        return typed.problems();
+    }
+
+    private void keep(Typed typed, SignedIn me, Woman after, String formKey, LifeEvent.Kind kind, LocalDate on) {
+        String before = women.find(me.studioId(), after.id())
+                .flatMap(Woman::dating)
+                .map(dating -> "pregnancy due " + Days.words(dating.dueDate()) + ", by "
+                        + dating.basis().words())
+                .orElse("");
+        if (women.update(after, day.instant()) == 0) {
+            typed.refuse("version", "life.stale");
+            return;
+        }
+        events.insert(after.id(), formKey, kind, on, before, me.accountId(), day.instant());
+    }
+
+    private Optional<LocalDate> past(Typed typed, String field, @Nullable String text, SignedIn me) {
+        Optional<LocalDate> date = typed.requiredDate(field, text);
+        if (date.isPresent() && date.get().isAfter(day.today(me.studio().zone()))) {
+            typed.refuse(field, "typed.future", date.get());
+            return Optional.empty();
+        }
+        return date;
+    }
+
+    private static boolean afterTheBeginning(Woman woman, LocalDate date) {
+        return woman.dating().map(Dating::firstDay).filter(date::isBefore).isEmpty();
+    }
+
+    private static int version(String typed) {
+        return new Typed().whole("version", typed, 0, Integer.MAX_VALUE).orElse(-1);
+    }
+}

@@ -1,0 +1,100 @@
+package openbloom.app.plan;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import openbloom.app.accounts.SignedIn;
+import openbloom.app.people.People;
+import openbloom.app.people.RecordReader;
+import openbloom.app.people.Woman;
+import openbloom.app.system.StudioDay;
+import openbloom.app.system.Typed;
+import openbloom.core.program.Place;
+import openbloom.core.verdict.Approach;
+import openbloom.core.verdict.Choice;
+import openbloom.core.verdict.Difference;
+import openbloom.core.verdict.Judgement;
+import openbloom.core.verdict.Preset;
+import openbloom.core.verdict.Question;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** Her approach: twelve questions on which practitioners differ, and what each choice would change for her. */
+@Controller
+class ApproachController {
+    private final Judgements judgements;
+    private final RecordReader records;
+    private final People people;
+    private final StudioDay day;
+
+    ApproachController(Judgements judgements, RecordReader records, People people, StudioDay day) {
+        this.judgements = judgements;
+        this.records = records;
+        this.people = people;
+        this.day = day;
+    }
+
+    @GetMapping("/people/{womanId}/approach")
+    ModelAndView approach(
+            @AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam(defaultValue = "") String preset) {
+        Optional<Preset> chosen = new Typed().choice("preset", preset, Preset.class);
+        return page(me, woman, chosen.map(Preset::approach).orElseGet(() -> records.approachOf(woman)));
+    }
+
+    /** What would change, before anything is kept. */
+    @PostMapping("/people/{womanId}/approach/look")
+    ModelAndView look(@AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam Map<String, String> typed) {
+        return new ModelAndView("plan/approach :: differences")
+                .addObject("differences", differences(me, woman, chosen(typed)));
+    }
+
+    @PostMapping("/people/{womanId}/approach")
+    ModelAndView keep(@AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam Map<String, String> typed) {
+        int version = new Typed()
+                .whole("version", typed.get("version"), 0, Integer.MAX_VALUE)
+                .orElse(-1);
+        Approach chosen = chosen(typed);
+        Set<Choice> choices = EnumSet.copyOf(chosen.choices().values());
+        if (people.follow(me, woman, choices, version)) {
+            return new ModelAndView("redirect:/people/" + woman.id() + "/plan");
+        }
+        ModelAndView page = page(me, woman, chosen).addObject("stale", true);
+        page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        return page;
+    }
+
+    private ModelAndView page(SignedIn me, Woman woman, Approach approach) {
+        return new ModelAndView("plan/approach")
+                .addObject("questions", Question.values())
+                .addObject("approach", approach)
+                .addObject("presets", Preset.values())
+                .addObject("differences", differences(me, woman, approach));
+    }
+
+    private List<Difference> differences(SignedIn me, Woman woman, Approach chosen) {
+        LocalDate today = day.today(me.studio().zone());
+        Judgement now = judgements.of(woman, today, Place.STUDIO);
+        return Difference.between(now, judgements.with(now, chosen));
+    }
+
+    /** The choices of the form; a question without a readable answer keeps its usual choice. */
+    private static Approach chosen(Map<String, String> typed) {
+        Map<Question, Choice> choices = new EnumMap<>(Question.class);
+        Arrays.stream(Question.values())
+                .forEach(question -> new Typed()
+                        .choice(question.name(), typed.get(question.name()), Choice.class)
+                        .filter(choice -> choice.question() == question)
+                        .ifPresent(choice -> choices.put(question, choice)));
+        return Approach.of(choices.values());
+    }
+}

@@ -1,0 +1,64 @@
+package openbloom.app.plan;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import openbloom.app.accounts.SignedIn;
+import openbloom.app.people.Woman;
+import openbloom.app.system.StudioDay;
+import openbloom.app.system.Typed;
+import openbloom.core.moves.Move;
+import openbloom.core.program.Place;
+import openbloom.core.verdict.CanShe;
+import openbloom.core.verdict.Judgement;
+import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.Wish;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.ModelAndView;
+
+/** "Can she …?": conditions, not a date. */
+@Controller
+class CanSheController {
+    private final Judgements judgements;
+    private final StudioDay day;
+
+    CanSheController(Judgements judgements, StudioDay day) {
+        this.judgements = judgements;
+        this.day = day;
+    }
+
+    /** One of the common wishes with its verdict today. */
+    record WishToday(Wish wish, Kind kind, long missing) {}
+
+    @GetMapping("/people/{womanId}/can")
+    ModelAndView can(
+            @AuthenticationPrincipal SignedIn me,
+            Woman woman,
+            @RequestParam(defaultValue = "") String wish,
+            @RequestParam(defaultValue = "") String move) {
+        Judgement judgement = judgements.of(woman, day.today(me.studio().zone()), Place.STUDIO);
+        List<WishToday> wishes =
+                Arrays.stream(Wish.values()).map(each -> today(judgement, each)).toList();
+        Optional<Wish> wished = new Typed().choice("wish", wish, Wish.class);
+        String id = move.isEmpty() ? wished.orElse(Wish.CRUNCHES).moveId() : move;
+        Move asked =
+                judgement.catalogue().find(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        return new ModelAndView("plan/can")
+                .addObject("wishes", wishes)
+                .addObject(
+                        "wished", move.isEmpty() ? wished.orElse(Wish.CRUNCHES).name() : "")
+                .addObject("moves", judgement.catalogue().moves())
+                .addObject("asked", asked)
+                .addObject("answer", CanShe.of(judgement, asked));
+    }
+
+    private static WishToday today(Judgement judgement, Wish wish) {
+        CanShe answer = CanShe.of(judgement, judgement.catalogue().get(wish.moveId()));
+        return new WishToday(wish, answer.verdict().kind(), answer.missing().size());
+    }
+}
