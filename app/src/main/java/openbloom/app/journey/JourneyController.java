@@ -7,23 +7,28 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.UUID;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.checks.GapChecks;
 import openbloom.app.checks.SafetyAnswer;
 import openbloom.app.checks.SafetyMapper;
 import openbloom.app.people.LifeEvents;
+import openbloom.app.people.RecordReader;
 import openbloom.app.people.VisitMapper;
 import openbloom.app.people.Woman;
 import openbloom.app.session.PlanDocument;
 import openbloom.app.session.Sessions;
 import openbloom.app.system.StudioDay;
+import openbloom.app.system.Typed;
 import openbloom.core.Days;
 import openbloom.core.gap.ConnectedGain;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.School;
+import openbloom.core.moves.Catalogue;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
+import openbloom.core.verdict.Kind;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -40,6 +45,8 @@ class JourneyController {
     private final Sessions sessions;
     private final VisitMapper visits;
     private final LifeEvents events;
+    private final RecordReader records;
+    private final Catalogue catalogue;
     private final StudioDay day;
 
     JourneyController(
@@ -48,12 +55,16 @@ class JourneyController {
             Sessions sessions,
             VisitMapper visits,
             LifeEvents events,
+            RecordReader records,
+            Catalogue catalogue,
             StudioDay day) {
         this.gaps = gaps;
         this.answers = answers;
         this.sessions = sessions;
         this.visits = visits;
         this.events = events;
+        this.records = records;
+        this.catalogue = catalogue;
         this.day = day;
     }
 
@@ -76,9 +87,30 @@ class JourneyController {
                 visits.ahead(woman.id(), now.toLocalDate().atStartOfDay()).stream()
                         .map(next -> new Ahead(next.id(), VISIT.format(next.startsAt())))
                         .toList());
+        model.addAttribute("season", season(woman, now.toLocalDate(), Optional.empty()));
+        model.addAttribute("kinds", Kind.values());
         model.addAttribute("visitProblem", visit);
         model.addAttribute("formKey", UUID.randomUUID().toString());
         return "journey/journey";
+    }
+
+    /** Strip, counts and changes of one week, without loading the page. */
+    @GetMapping("/people/{womanId}/journey/week")
+    String week(
+            @AuthenticationPrincipal SignedIn me,
+            Woman woman,
+            @RequestParam(defaultValue = "") String week,
+            Model model) {
+        LocalDate today = day.today(me.studio().zone());
+        model.addAttribute("season", season(woman, today, new Typed().whole("week", week, 0, 1_000)));
+        model.addAttribute("kinds", Kind.values());
+        return "journey/journey :: week";
+    }
+
+    private SeasonView season(Woman woman, LocalDate today, Optional<Integer> week) {
+        SeasonView.Known known = new SeasonView.Known(
+                records.clientOn(woman, today), today, gaps.of(woman.id()), sessions.of(woman.id()));
+        return SeasonView.of(catalogue, known, week);
     }
 
     private List<Entry> entries(Woman woman, LocalDate today) {

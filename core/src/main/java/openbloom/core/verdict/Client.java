@@ -109,6 +109,11 @@ public record Client(
             return this;
         }
 
+        public Builder notPregnant() {
+            pregnancy = Optional.empty();
+            return this;
+        }
+
         public Builder gaveBirth(Birth latest) {
             birth = Optional.of(latest);
             return this;

@@ -1,0 +1,218 @@
+package openbloom.app.journey;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import openbloom.app.checks.GapChecks;
+import openbloom.app.session.Sessions;
+import openbloom.core.Days;
+import openbloom.core.dating.Block;
+import openbloom.core.dating.Dating;
+import openbloom.core.dating.Trimester;
+import openbloom.core.evidence.Published;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.picture.Ribbon;
+import openbloom.core.program.Season;
+import openbloom.core.stage.Birth;
+import openbloom.core.stage.BirthKind;
+import openbloom.core.stage.RecoveryStage;
+import openbloom.core.stage.Tear;
+import openbloom.core.stage.Told;
+import openbloom.core.verdict.Client;
+import openbloom.core.verdict.Facts;
+import openbloom.core.verdict.Judgement;
+import openbloom.core.verdict.Kind;
+
+/**
+ * Her season and one week of it: by the calendar alone, with what is known today. Past her due date it goes on as if she
+ * gave birth on that day, with nothing known of the birth.
+ *
+ * @param ribbon an SVG drawing
+ * @param weeks how many weeks the slider spans
+ */
+public record SeasonView(
+        String ribbon,
+        int week,
+        int weeks,
+        String day,
+        String where,
+        boolean assumed,
+        Map<Kind, Integer> counts,
+        List<Change> changes,
+        List<Change> ahead) {
+    /** One change of the calendar in a sentence. */
+    public record Change(String day, String words, String code) {
+        static Change of(Season.Change change) {
+            return new Change(
+                    Days.words(change.date()), change.words(), change.rule().code());
+        }
+    }
+
+    private static final int CHANGES_AHEAD_SHOWN = 6;
+    private static final int HALF_A_YEAR_DAYS = 182;
+
+    /** What the season is drawn from. */
+    record Known(Client client, LocalDate today, List<GapChecks.Examined> checks, List<Sessions.Planned> sessions) {}
+
+    static SeasonView of(Catalogue catalogue, Known known, Optional<Integer> week) {
+        List<Ribbon.Band> bands = bands(known);
+        LocalDate from = bands.get(0).from();
+        LocalDate to = bands.get(bands.size() - 1).toExclusive();
+        int weeks = (int) ChronoUnit.WEEKS.between(from, to);
+        int now = (int) Math.max(0, ChronoUnit.WEEKS.between(from, known.today()));
+        int asked = Math.max(0, Math.min(weeks, week.orElse(now)));
+        LocalDate shown = week.isEmpty() ? known.today() : from.plusWeeks(asked);
+        List<Season.Change> season = season(catalogue, known, to);
+        Client assumed = assumedOn(known.client(), shown);
+        Judgement judgement = Judgement.of(catalogue, assumed, shown);
+        return new SeasonView(
+                Ribbon.of(bands, marks(known, season), known.today(), shown),
+                asked,
+                weeks,
+                Days.words(shown),
+                where(judgement.facts(), shown),
+                assumed != known.client(),
+                counts(judgement),
+                season.stream()
+                        .filter(change ->
+                                !change.date().isBefore(shown) && change.date().isBefore(shown.plusWeeks(1)))
+                        .map(Change::of)
+                        .toList(),
+                season.stream()
+                        .filter(change -> !change.date().isBefore(shown.plusWeeks(1)))
+                        .limit(CHANGES_AHEAD_SHOWN)
+                        .map(Change::of)
+                        .toList());
+    }
+
+    private static Map<Kind, Integer> counts(Judgement judgement) {
+        Map<Kind, Integer> counts = new EnumMap<>(Kind.class);
+        Arrays.stream(Kind.values()).forEach(kind -> counts.put(kind, 0));
+        judgement.all().forEach(verdict -> counts.merge(verdict.kind(), 1, Integer::sum));
+        return counts;
+    }
+
+    private static List<Season.Change> season(Catalogue catalogue, Known known, LocalDate to) {
+        Optional<LocalDate> due =
+                known.client().pregnancy().map(Dating::dueDate).filter(known.today()::isBefore);
+        if (due.isEmpty()) {
+            return Season.of(catalogue, known.client(), known.today(), to);
+        }
+        List<Season.Change> season = new ArrayList<>(Season.of(catalogue, known.client(), known.today(), due.get()));
+        LocalDate born = due.get().plusDays(1);
+        season.addAll(Season.of(catalogue, assumedOn(known.client(), born), born, to));
+        return season;
+    }
+
+    /** The same woman, or, past her due date, as if she had given birth on it with nothing known of the birth. */
+    private static Client assumedOn(Client client, LocalDate day) {
+        return client.pregnancy()
+                .map(Dating::dueDate)
+                .filter(day::isAfter)
+                .map(due -> client.but()
+                        .notPregnant()
+                        .gaveBirth(new Birth(due, BirthKind.VAGINAL, Tear.UNKNOWN, Told.UNKNOWN))
+                        .build())
+                .orElse(client);
+    }
+
+    private static String where(Facts facts, LocalDate day) {
+        return facts.age()
+                .map(age -> age.words() + ", " + Trimester.at(age).words() + ", block "
+                        + Block.at(age).label())
+                .or(() -> facts.recentBirth()
+                        .map(birth -> birth.daysOn(day) / 7 + " weeks after birth, "
+                                + facts.recovery().stage().words()))
+                .orElse("neither pregnant nor newly delivered");
+    }
+
+    private static List<Ribbon.Band> bands(Known known) {
+        List<Ribbon.Band> bands = new ArrayList<>();
+        Optional<Dating> pregnancy = known.client().pregnancy();
+        Optional<Birth> birth = known.client().birth();
+        if (pregnancy.isPresent()) {
+            trimesters(pregnancy.get(), bands);
+            recovery(pregnancy.get().dueDate(), false, true, bands);
+        } else if (birth.filter(born -> born.isRecentOn(known.today())).isPresent()) {
+            LocalDate on = birth.get().date();
+            LocalDate began = on.minusDays(Published.PREGNANCY_FROM_LAST_PERIOD.days());
+            bands.add(new Ribbon.Band(began, on, "pregnancy", "#8A9A8C", true));
+            recovery(
+                    on,
+                    birth.get().earliestReturn().isAfter(on.plusDays(Published.IMPACT_AFTER_BIRTH.days())),
+                    false,
+                    bands);
+        } else {
+            LocalDate from = known.today().minusDays(HALF_A_YEAR_DAYS);
+            bands.add(new Ribbon.Band(
+                    from, known.today().plusDays(HALF_A_YEAR_DAYS), "no time floors", "#5B6B74", false));
+        }
+        return bands;
+    }
+
+    private static void trimesters(Dating dating, List<Ribbon.Band> bands) {
+        LocalDate second = dating.dayOfWeek(Published.SECOND_TRIMESTER.amount());
+        LocalDate third = dating.dayOfWeek(Published.THIRD_TRIMESTER.amount());
+        bands.add(new Ribbon.Band(dating.firstDay(), second, "first trimester", "#6F8F7F", false));
+        bands.add(new Ribbon.Band(second, third, "second trimester", "#557C6A", false));
+        bands.add(new Ribbon.Band(third, dating.dueDate(), "third trimester", "#3F6B57", false));
+    }
+
+    private static void recovery(LocalDate birth, boolean slower, boolean assumed, List<Ribbon.Band> bands) {
+        Published lastFloor = slower ? Published.RETURN_AFTER_SURGERY_OR_TEAR : Published.STRENGTHEN_FLOOR;
+        LocalDate[] starts = {
+            birth,
+            birth.plusDays(Published.RECONNECT_FLOOR.days()),
+            birth.plusDays(Published.REBUILD_FLOOR.days()),
+            birth.plusDays(Published.STRENGTHEN_FLOOR.days()),
+            birth.plusDays(lastFloor.days()),
+            birth.plusYears(Published.NEWLY_DELIVERED.amount())
+        };
+        String[] tones = {"#8C7B97", "#74638A", "#5B6F92", "#4A6A86", "#3D5A74"};
+        for (RecoveryStage stage : RecoveryStage.values()) {
+            LocalDate from = starts[stage.ordinal()];
+            LocalDate to = starts[stage.ordinal() + 1];
+            if (from.isBefore(to)) {
+                String label = stage.words() + (stage == RecoveryStage.RETURN ? ", earliest" : "");
+                bands.add(new Ribbon.Band(from, to, label, tones[stage.ordinal()], assumed));
+            }
+        }
+    }
+
+    private static List<Ribbon.Mark> marks(Known known, List<Season.Change> season) {
+        List<Ribbon.Mark> marks = new ArrayList<>();
+        known.client().pregnancy().ifPresent(dating -> {
+            for (Block block : Block.values()) {
+                marks.add(new Ribbon.Mark(
+                        dating.dayOfWeek(block.firstWeek()), Integer.toString(block.firstWeek()), Ribbon.Kind.TICK));
+            }
+            marks.add(new Ribbon.Mark(dating.dueDate(), "due " + Days.words(dating.dueDate()), Ribbon.Kind.BIRTH));
+            weekMarks(dating.dueDate(), marks);
+        });
+        known.client().birth().ifPresent(birth -> {
+            marks.add(new Ribbon.Mark(birth.date(), birth.kind().words(), Ribbon.Kind.BIRTH));
+            weekMarks(birth.date(), marks);
+        });
+        known.checks().forEach(kept -> marks.add(new Ribbon.Mark(kept.check().date(), "gap check", Ribbon.Kind.CHECK)));
+        known.sessions()
+                .forEach(kept -> marks.add(new Ribbon.Mark(kept.stored().plannedOn(), "session", Ribbon.Kind.SESSION)));
+        season.stream()
+                .map(Season.Change::date)
+                .distinct()
+                .forEach(
+                        date -> marks.add(new Ribbon.Mark(date, "the calendar changes something", Ribbon.Kind.CHANGE)));
+        return marks;
+    }
+
+    /** The six- and twelve-week marks after a birth. */
+    private static void weekMarks(LocalDate birth, List<Ribbon.Mark> marks) {
+        for (int weeks : new int[] {Published.REBUILD_FLOOR.amount(), Published.STRENGTHEN_FLOOR.amount()}) {
+            marks.add(new Ribbon.Mark(birth.plusWeeks(weeks), weeks + " wk", Ribbon.Kind.TICK));
+        }
+    }
+}
