@@ -13,6 +13,7 @@ import openbloom.app.accounts.SignedIn;
 import openbloom.app.checks.GapChecks;
 import openbloom.app.checks.SafetyAnswer;
 import openbloom.app.checks.SafetyMapper;
+import openbloom.app.moves.Catalogues;
 import openbloom.app.people.LifeEvents;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.VisitMapper;
@@ -25,7 +26,6 @@ import openbloom.core.Days;
 import openbloom.core.gap.ConnectedGain;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.School;
-import openbloom.core.moves.Catalogue;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.verdict.Kind;
@@ -46,7 +46,7 @@ class JourneyController {
     private final VisitMapper visits;
     private final LifeEvents events;
     private final RecordReader records;
-    private final Catalogue catalogue;
+    private final Catalogues catalogues;
     private final StudioDay day;
 
     JourneyController(
@@ -56,7 +56,7 @@ class JourneyController {
             VisitMapper visits,
             LifeEvents events,
             RecordReader records,
-            Catalogue catalogue,
+            Catalogues catalogues,
             StudioDay day) {
         this.gaps = gaps;
         this.answers = answers;
@@ -64,7 +64,7 @@ class JourneyController {
         this.visits = visits;
         this.events = events;
         this.records = records;
-        this.catalogue = catalogue;
+        this.catalogues = catalogues;
         this.day = day;
     }
 
@@ -110,7 +110,7 @@ class JourneyController {
     private SeasonView season(Woman woman, LocalDate today, Optional<Integer> week) {
         SeasonView.Known known = new SeasonView.Known(
                 records.clientOn(woman, today), today, gaps.of(woman.id()), sessions.of(woman.id()));
-        return SeasonView.of(catalogue, known, week);
+        return SeasonView.of(catalogues.of(woman.studioId()), known, week);
     }
 
     private List<Entry> entries(Woman woman, LocalDate today) {

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import openbloom.app.accounts.SignedIn;
+import openbloom.app.moves.Judgements;
 import openbloom.app.people.People;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;

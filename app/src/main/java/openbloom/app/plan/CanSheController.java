@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import openbloom.app.accounts.SignedIn;
+import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;

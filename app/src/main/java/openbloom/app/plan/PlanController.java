@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.UUID;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.checks.Safety;
+import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
 import openbloom.app.session.Sessions;
 import openbloom.app.system.Sentences;

@@ -1,8 +1,11 @@
 package openbloom.app.reasons;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import openbloom.core.evidence.Source;
 import openbloom.core.verdict.Rule;
 import openbloom.core.verdict.RuleBook;
@@ -24,9 +27,32 @@ class ReasonsController {
         List<Rule> rules =
                 RuleBook.rules().stream().filter(rule -> speaksOf(rule, part)).toList();
         model.addAttribute("q", q);
-        model.addAttribute("rules", rules);
+        model.addAttribute("rules", lines(rules));
+        model.addAttribute("lists", PublishedLists.all());
         model.addAttribute("sources", Arrays.asList(Source.values()));
         return fragment ? "reasons/list :: found" : "reasons/list";
+    }
+
+    /** A rule with the anchors of the groups that begin with it, so that {@code #PREG-SUP} leads to its first rule. */
+    record Line(Rule rule, List<String> anchors) {}
+
+    private static List<Line> lines(List<Rule> rules) {
+        Set<String> seen = new HashSet<>(rules.stream().map(Rule::code).toList());
+        return rules.stream()
+                .map(rule -> new Line(rule, newGroups(rule.code(), seen)))
+                .toList();
+    }
+
+    /** {@code PREG} and {@code PREG-SUP} for {@code PREG-SUP-NONE}, each the first time it is met. */
+    private static List<String> newGroups(String code, Set<String> seen) {
+        List<String> groups = new ArrayList<>();
+        for (int at = code.indexOf('-'); at > 0; at = code.indexOf('-', at + 1)) {
+            String group = code.substring(0, at);
+            if (seen.add(group)) {
+                groups.add(group);
+            }
+        }
+        return groups;
     }
 
     private static boolean speaksOf(Rule rule, String part) {

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import openbloom.app.accounts.SignedIn;
+import openbloom.app.moves.Catalogues;
 import openbloom.app.people.People;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.StageStrip;
@@ -17,7 +18,6 @@ import openbloom.app.people.VisitMapper;
 import openbloom.app.people.Woman;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Days;
-import openbloom.core.moves.Catalogue;
 import openbloom.core.program.Season;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -34,14 +34,14 @@ class TodayController {
     private final People people;
     private final VisitMapper visits;
     private final RecordReader records;
-    private final Catalogue catalogue;
+    private final Catalogues catalogues;
     private final StudioDay day;
 
-    TodayController(People people, VisitMapper visits, RecordReader records, Catalogue catalogue, StudioDay day) {
+    TodayController(People people, VisitMapper visits, RecordReader records, Catalogues catalogues, StudioDay day) {
         this.people = people;
         this.visits = visits;
         this.records = records;
-        this.catalogue = catalogue;
+        this.catalogues = catalogues;
         this.day = day;
     }
 
@@ -85,7 +85,12 @@ class TodayController {
     private List<Ahead> changes(List<Woman> women, LocalDate today) {
         List<Ahead> changes = new ArrayList<>();
         for (Woman woman : women) {
-            Season.of(catalogue, records.clientOn(woman, today), today, today.plusDays(DAYS_AHEAD)).stream()
+            Season.of(
+                            catalogues.of(woman.studioId()),
+                            records.clientOn(woman, today),
+                            today,
+                            today.plusDays(DAYS_AHEAD))
+                    .stream()
                     .map(change -> new Ahead(
                             woman.id(),
                             woman.name(),

@@ -7,18 +7,30 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.stream.Stream;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
+import tools.jackson.databind.JsonNode;
 
 /** Reads the catalogue that ships with the program and the moves a studio adds to it. */
 public final class CatalogueLoader {
     private static final String FOLDER = "/openbloom/catalogue/";
     private final MoveReader reader;
 
+    private final Set<String> doseSchemes;
+
     public CatalogueLoader() {
-        reader = new MoveReader(new DoseReader(StrandFile.doseSchemes(resource("doses"))));
+        Map<String, JsonNode> schemes = StrandFile.doseSchemes(resource("doses"));
+        doseSchemes = Set.copyOf(schemes.keySet());
+        reader = new MoveReader(new DoseReader(schemes));
+    }
+
+    /** Names of the doses a move may refer to instead of writing its own. */
+    public Set<String> doseSchemes() {
+        return doseSchemes;
     }
 
     /**

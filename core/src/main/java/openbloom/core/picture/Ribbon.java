@@ -8,10 +8,11 @@ import openbloom.core.Days;
 /** A woman's season to the scale of its days: bands of time, what was noted, and what the calendar changes ahead. */
 public final class Ribbon {
     private static final double WIDTH = 1100;
-    private static final double HEIGHT = 128;
+    private static final double HEIGHT = 150;
     private static final double BAND_TOP = 26;
-    private static final double BAND = 40;
-    private static final double LETTER = 6.6;
+    private static final double BAND = 62;
+    private static final double NARROWEST_WITH_WORDS = 13;
+    private static final double LETTER = 6.2;
     private static final Letters SMALL = Letters.of(12.5, Palette.MUTED);
 
     /** A stretch of time; one that is only assumed is drawn pale. */
@@ -54,7 +55,9 @@ public final class Ribbon {
         bands.forEach(ribbon::band);
         marks.forEach(ribbon::mark);
         ribbon.line(today, "today", Palette.INK, true);
-        ribbon.line(shown, Days.words(shown), Palette.CLAY, false);
+        if (!shown.equals(today)) {
+            ribbon.line(shown, Days.words(shown), Palette.CLAY, false);
+        }
         return svg.finish();
     }
 
@@ -70,13 +73,20 @@ public final class Ribbon {
                 ? Paint.filled("#F1ECE0").outlined(band.tone(), 1.2).dashed("4 3")
                 : Paint.filled(band.tone());
         svg.box(left + 0.5, BAND_TOP, width - 1, BAND, 2, paint);
-        if (band.label().length() * LETTER < width - 8) {
-            String ink = band.assumed() ? Palette.INK : "#FFFFFF";
+        String ink = band.assumed() ? Palette.INK : "#FFFFFF";
+        double middle = left + width / 2;
+        if (band.label().length() * LETTER < width - 6) {
             svg.words(
                     band.label(),
-                    left + width / 2,
-                    BAND_TOP + 25,
+                    middle,
+                    BAND_TOP + BAND / 2 + 5,
                     Letters.of(13, ink).centred());
+        } else if (width > NARROWEST_WITH_WORDS) {
+            svg.upright(
+                    band.label(),
+                    middle + 4,
+                    BAND_TOP + BAND / 2,
+                    Letters.of(11.5, ink).centred());
         }
         svg.close();
     }
@@ -88,9 +98,9 @@ public final class Ribbon {
         }
         svg.named(mark.label() + ", " + Days.words(mark.date()));
         switch (mark.kind()) {
-            case CHECK -> svg.circle(x, 76, 3.6, Paint.filled(Palette.MOSS));
-            case SESSION -> svg.box(x - 3, 84, 6, 6, 1, Paint.filled(Palette.SLATE));
-            case CHANGE -> svg.path(diamond(x, 99), Paint.filled(Palette.SAFFRON));
+            case CHECK -> svg.circle(x, 98, 3.6, Paint.filled(Palette.MOSS));
+            case SESSION -> svg.box(x - 3, 106, 6, 6, 1, Paint.filled(Palette.SLATE));
+            case CHANGE -> svg.path(diamond(x, 121), Paint.filled(Palette.SAFFRON));
             case BIRTH -> birth(mark, x);
             case TICK -> tick(mark, x);
         }
@@ -119,7 +129,7 @@ public final class Ribbon {
     private void line(LocalDate date, String label, String tone, boolean dashed) {
         double x = Math.max(0, Math.min(WIDTH, x(date)));
         Paint paint = Paint.line(tone, 1.8);
-        svg.line(x, BAND_TOP - 8, x, 106, dashed ? paint.dashed("2 4") : paint);
+        svg.line(x, BAND_TOP - 8, x, 128, dashed ? paint.dashed("2 4") : paint);
         boolean late = x > WIDTH - 90;
         Letters letters = Letters.of(12.5, tone).strong().over(Palette.PAPER);
         double y = dashed ? 20 : 10;

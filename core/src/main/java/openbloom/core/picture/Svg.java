@@ -41,6 +41,14 @@ final class Svg {
         return close();
     }
 
+    /** A group that leads somewhere; its name is told and read aloud. */
+    Svg link(String address, String name) {
+        open("a", " href=\"" + escaped(address) + "\" aria-label=\"" + escaped(name) + "\"")
+                .open("title", "");
+        text.append(escaped(name));
+        return close();
+    }
+
     Svg close() {
         text.append("</").append(open.pop()).append('>');
         return this;
@@ -70,6 +78,12 @@ final class Svg {
         text.append("<text").append(at).append(letters.attributes()).append('>');
         text.append(escaped(words)).append("</text>");
         return this;
+    }
+
+    /** Words that read from below upward. */
+    Svg upright(String words, double x, double y, Letters letters) {
+        open("g", " transform=\"translate(" + point(x, y) + ") rotate(-90)\"");
+        return words(words, 0, 0, letters).close();
     }
 
     /** The finished drawing; everything still open is closed. */

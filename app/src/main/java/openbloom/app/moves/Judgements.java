@@ -1,11 +1,10 @@
-package openbloom.app.plan;
+package openbloom.app.moves;
 
 import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.Set;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
-import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Equipment;
 import openbloom.core.program.Place;
 import openbloom.core.verdict.Approach;
@@ -27,21 +26,21 @@ public class Judgements {
             Equipment.STEP);
 
     private final RecordReader records;
-    private final Catalogue catalogue;
+    private final Catalogues catalogues;
 
-    Judgements(RecordReader records, Catalogue catalogue) {
+    Judgements(RecordReader records, Catalogues catalogues) {
         this.records = records;
-        this.catalogue = catalogue;
+        this.catalogues = catalogues;
     }
 
     public Judgement of(Woman woman, LocalDate day, Place place) {
-        return Judgement.of(catalogue, equipped(records.clientOn(woman, day), place), day);
+        return Judgement.of(catalogues.of(woman.studioId()), equipped(records.clientOn(woman, day), place), day);
     }
 
     /** The same woman on the same day by another approach. */
-    Judgement with(Judgement now, Approach approach) {
+    public Judgement with(Judgement now, Approach approach) {
         Client client = now.facts().client().but().approach(approach).build();
-        return Judgement.of(catalogue, client, now.facts().day());
+        return Judgement.of(now.catalogue(), client, now.facts().day());
     }
 
     private static Client equipped(Client client, Place place) {

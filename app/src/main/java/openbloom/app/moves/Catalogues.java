@@ -1,0 +1,77 @@
+package openbloom.app.moves;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import openbloom.core.Outcome;
+import openbloom.core.Problem;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.CatalogueLoader;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.stereotype.Service;
+
+/** The shipped catalogue with each studio's own moves beside it. */
+@Service
+public class Catalogues {
+    private final CatalogueLoader loader = new CatalogueLoader();
+    private final Catalogue shipped;
+    private final StudioMovesMapper mapper;
+    private final Map<Long, Kept> cache = new ConcurrentHashMap<>();
+
+    Catalogues(Catalogue shipped, StudioMovesMapper mapper) {
+        this.shipped = shipped;
+        this.mapper = mapper;
+    }
+
+    private record Kept(int version, Catalogue catalogue) {}
+
+    /** The moves a studio works with. */
+    public Catalogue of(long studioId) {
+        Optional<StudioMoves> own =
+                mapper.of(studioId).filter(moves -> !moves.yaml().isBlank());
+        if (own.isEmpty()) {
+            return shipped;
+        }
+        Kept kept = cache.get(studioId);
+        if (kept == null || kept.version() != own.get().version()) {
+            kept = new Kept(
+                    own.get().version(), loader.add(shipped, own.get().yaml()).value());
+            cache.put(studioId, kept);
+        }
+        return kept.catalogue();
+    }
+
+    StudioMoves own(long studioId) {
+        return mapper.of(studioId).orElse(StudioMoves.NONE);
+    }
+
+    Set<String> doseSchemes() {
+        return loader.doseSchemes();
+    }
+
+    boolean isShipped(String moveId) {
+        return shipped.find(moveId).isPresent();
+    }
+
+    /**
+     * Keeps a studio's own moves in place of those it had; nothing is kept unless all of it passes the checker.
+     *
+     * @param version the version the change was made from
+     */
+    Outcome<Catalogue> keep(long studioId, int version, String yaml) {
+        Outcome<Catalogue> checked = yaml.isBlank() ? Outcome.accepted(shipped) : loader.add(shipped, yaml);
+        if (checked.problems().isEmpty() && !store(studioId, version, yaml)) {
+            return Outcome.refused(Problem.of("version", "moves.stale"));
+        }
+        return checked;
+    }
+
+    private boolean store(long studioId, int version, String yaml) {
+        try {
+            return version == 0 ? mapper.insert(studioId, yaml) == 1 : mapper.update(studioId, version, yaml) == 1;
+        } catch (DuplicateKeyException somebodyWasQuicker) {
+            return false;
+        }
+    }
+}

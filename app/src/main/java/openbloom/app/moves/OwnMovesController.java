@@ -1,0 +1,204 @@
+package openbloom.app.moves;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeSet;
+import openbloom.app.accounts.SignedIn;
+import openbloom.app.system.Sentences;
+import openbloom.app.system.Typed;
+import openbloom.core.Outcome;
+import openbloom.core.Problem;
+import openbloom.core.moves.BreathPattern;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.Demand;
+import openbloom.core.moves.Flexion;
+import openbloom.core.moves.PelvicTone;
+import openbloom.core.moves.Position;
+import openbloom.core.moves.Purpose;
+import openbloom.core.moves.Rotation;
+import openbloom.core.moves.Sides;
+import openbloom.core.moves.Strand;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.ModelAndView;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.dataformat.yaml.YAMLMapper;
+
+/** A studio's own moves: added with a form, read from YAML, written to YAML; the same checks either way. */
+@Controller
+class OwnMovesController {
+    private static final MediaType YAML_TYPE = new MediaType("application", "yaml", StandardCharsets.UTF_8);
+
+    private final Catalogues catalogues;
+    private final Sentences sentences;
+    private final YAMLMapper yaml = new YAMLMapper();
+
+    OwnMovesController(Catalogues catalogues, Sentences sentences) {
+        this.catalogues = catalogues;
+        this.sentences = sentences;
+    }
+
+    @GetMapping("/moves/own")
+    ModelAndView own(@AuthenticationPrincipal SignedIn me) {
+        return page(me, MoveForm.empty(), "");
+    }
+
+    @PostMapping("/moves/own")
+    ModelAndView add(
+            @AuthenticationPrincipal SignedIn me,
+            @RequestParam(defaultValue = "") String version,
+            @ModelAttribute("form") MoveForm form) {
+        List<Map<String, Object>> moves = new ArrayList<>(entries(me));
+        moves.add(form.entry());
+        Outcome<Catalogue> kept = catalogues.keep(me.studioId(), versionOf(version), written(moves));
+        if (kept.problems().isEmpty()) {
+            return new ModelAndView("redirect:/moves/own?added");
+        }
+        ModelAndView page = page(me, form, "").addObject("errors", besideFields(kept.problems(), form));
+        page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        return page;
+    }
+
+    @PostMapping("/moves/own/take-out")
+    ModelAndView takeOut(
+            @AuthenticationPrincipal SignedIn me,
+            @RequestParam(defaultValue = "") String version,
+            @RequestParam(defaultValue = "") String id) {
+        List<Map<String, Object>> rest =
+                entries(me).stream().filter(move -> !id.equals(move.get("id"))).toList();
+        return answered(me, catalogues.keep(me.studioId(), versionOf(version), written(rest)), written(rest));
+    }
+
+    @PostMapping("/moves/own/yaml")
+    ModelAndView read(
+            @AuthenticationPrincipal SignedIn me,
+            @RequestParam(defaultValue = "") String version,
+            @RequestParam(defaultValue = "") String text,
+            @RequestParam(required = false) @Nullable MultipartFile file)
+            throws IOException {
+        boolean sent = file != null && !file.isEmpty();
+        String given = sent ? new String(file.getBytes(), StandardCharsets.UTF_8) : text;
+        return answered(me, catalogues.keep(me.studioId(), versionOf(version), given), sent ? "" : text);
+    }
+
+    @GetMapping("/moves/own.yaml")
+    ResponseEntity<String> write(@AuthenticationPrincipal SignedIn me) {
+        ContentDisposition name =
+                ContentDisposition.attachment().filename("our-moves.yaml").build();
+        return ResponseEntity.ok()
+                .contentType(YAML_TYPE)
+                .header(HttpHeaders.CONTENT_DISPOSITION, name.toString())
+                .body(catalogues.own(me.studioId()).yaml());
+    }
+
+    private ModelAndView answered(SignedIn me, Outcome<Catalogue> kept, String text) {
+        if (kept.problems().isEmpty()) {
+            return new ModelAndView("redirect:/moves/own?kept");
+        }
+        List<String> refused = kept.problems().stream()
+                .map(problem -> problem.field() + ": " + sentences.of(problem))
+                .toList();
+        ModelAndView page = page(me, MoveForm.empty(), text).addObject("refused", refused);
+        page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        return page;
+    }
+
+    private ModelAndView page(SignedIn me, MoveForm form, String text) {
+        StudioMoves own = catalogues.own(me.studioId());
+        return new ModelAndView("moves/own")
+                .addObject("form", form)
+                .addObject("text", text.isEmpty() ? own.yaml() : text)
+                .addObject("version", own.version())
+                .addObject("moves", entries(me))
+                .addObject("strands", words(Strand.values()))
+                .addObject("purposes", words(Purpose.values()))
+                .addObject("positions", words(Position.values()))
+                .addObject("flexions", words(Flexion.values()))
+                .addObject("rotations", words(Rotation.values()))
+                .addObject("allSides", words(Sides.values()))
+                .addObject("breaths", words(BreathPattern.values()))
+                .addObject("tones", words(PelvicTone.values()))
+                .addObject("demands", demands())
+                .addObject("doses", new TreeSet<>(catalogues.doseSchemes()));
+    }
+
+    /** The studio's moves as plain entries, whatever wrote them. */
+    private List<Map<String, Object>> entries(SignedIn me) {
+        String kept = catalogues.own(me.studioId()).yaml();
+        if (kept.isBlank()) {
+            return List.of();
+        }
+        Map<String, Object> file = yaml.readValue(kept, new TypeReference<Map<String, Object>>() {});
+        Map<String, Object> defaults = asMap(file.get("defaults"));
+        List<Map<String, Object>> entries = new ArrayList<>();
+        if (file.get("moves") instanceof List<?> moves) {
+            for (Object move : moves) {
+                Map<String, Object> whole = new LinkedHashMap<>(defaults);
+                whole.putAll(asMap(move));
+                entries.add(whole);
+            }
+        }
+        return entries;
+    }
+
+    private static Map<String, Object> asMap(@Nullable Object value) {
+        Map<String, Object> map = new LinkedHashMap<>();
+        if (value instanceof Map<?, ?> given) {
+            given.forEach((key, entry) -> map.put(String.valueOf(key), entry));
+        }
+        return map;
+    }
+
+    private String written(List<Map<String, Object>> moves) {
+        return moves.isEmpty() ? "" : yaml.writeValueAsString(Map.of("moves", moves));
+    }
+
+    /** Problems of the new move under the names of the form's fields; those of other moves on top. */
+    private Map<String, String> besideFields(List<Problem> problems, MoveForm form) {
+        String prefix =
+                form.id() == null || form.id().isBlank() ? "move." : form.id().strip() + ".";
+        Map<String, String> beside = new LinkedHashMap<>();
+        sentences.byField(problems).forEach((field, sentence) -> {
+            boolean own = field.startsWith(prefix);
+            String name = own ? field.substring(prefix.length()) : "top";
+            beside.putIfAbsent(name.split("\\.")[0], own ? sentence : field + ": " + sentence);
+        });
+        return beside;
+    }
+
+    private static int versionOf(String typed) {
+        return new Typed().whole("version", typed, 0, Integer.MAX_VALUE).orElse(-1);
+    }
+
+    private static List<String> words(Enum<?>[] constants) {
+        return Arrays.stream(constants).map(OwnMovesController::asWritten).toList();
+    }
+
+    /** The demands that are flags of a file, by the names they have there. */
+    private static List<String> demands() {
+        return Arrays.stream(Demand.values())
+                .map(demand -> demand.name().toLowerCase(Locale.ROOT))
+                .toList();
+    }
+
+    private static String asWritten(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}

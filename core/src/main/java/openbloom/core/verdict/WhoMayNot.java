@@ -1,0 +1,123 @@
+package openbloom.core.verdict;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import openbloom.core.dating.Dating;
+import openbloom.core.gap.Depth;
+import openbloom.core.gap.Firmness;
+import openbloom.core.gap.GapCheck;
+import openbloom.core.gap.GapReading;
+import openbloom.core.gap.GapState;
+import openbloom.core.gap.Site;
+import openbloom.core.gap.Width;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.Equipment;
+import openbloom.core.moves.Move;
+import openbloom.core.moves.Strand;
+import openbloom.core.pelvicfloor.PelvicFloorCheck;
+import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.screening.Condition;
+import openbloom.core.screening.Symptom;
+import openbloom.core.screening.SymptomReport;
+import openbloom.core.stage.Birth;
+import openbloom.core.stage.BirthKind;
+import openbloom.core.stage.Tear;
+import openbloom.core.stage.Told;
+
+/**
+ * Who may not do a move as written, told by women who differ from a well one in a single fact.
+ *
+ * @param who the fact, in words
+ * @param verdict what she gets
+ * @param reason the first rule that speaks for her and not for the well woman
+ */
+public record WhoMayNot(String who, Verdict verdict, Reason reason) {
+    /** The rules look at differences between days only; any day serves. */
+    private static final LocalDate DAY = LocalDate.of(2026, 1, 1);
+
+    private static final int TOP = 40;
+
+    /** Everyone for whom the move is not a plain Go, from the shared list of single facts. */
+    public static List<WhoMayNot> of(Catalogue catalogue, Move move) {
+        Verdict well = Judgement.of(catalogue, well().build(), DAY).of(move);
+        List<WhoMayNot> all = new ArrayList<>();
+        women().forEach((who, woman) -> {
+            Verdict verdict = Judgement.of(catalogue, woman.build(), DAY).of(move);
+            Optional<Reason> reason = verdict.reasons().stream()
+                    .filter(given -> !well.hasReason(given.code()))
+                    .findFirst();
+            if (verdict.kind() != Kind.GO) {
+                reason.ifPresent(given -> all.add(new WhoMayNot(who, verdict, given)));
+            }
+        });
+        return all;
+    }
+
+    private static Map<String, Client.Builder> women() {
+        Map<String, Client.Builder> women = new LinkedHashMap<>();
+        for (int weeks : new int[] {9, 14, 20, 28}) {
+            women.put("from " + weeks + " weeks of pregnancy", pregnant(weeks));
+        }
+        women.put("in the first two weeks after birth", born(7, BirthKind.VAGINAL));
+        women.put("two to six weeks after birth", born(28, BirthKind.VAGINAL));
+        women.put("six to twelve weeks after birth", born(63, BirthKind.VAGINAL));
+        women.put("seven weeks after a caesarean", born(49, BirthKind.CAESAREAN));
+        women.put("a gap wider than her approach allows", well().gap(gap(6, Told.NO)));
+        women.put("doming on a small head lift", well().gap(gap(3, Told.YES)));
+        women.put("a tight pelvic floor", well().pelvicFloor(floor(Tone.TIGHT, Told.NO)));
+        women.put("heaviness", told(Symptom.HEAVINESS));
+        women.put("a leak with effort", told(Symptom.LEAK_WITH_EFFORT));
+        women.put("pelvic girdle pain", told(Symptom.PELVIC_GIRDLE_PAIN));
+        women.put("sore wrists", told(Symptom.WRIST_PAIN));
+        women.put("high blood pressure, controlled", having(Condition.HIGH_BLOOD_PRESSURE_CONTROLLED));
+        women.put("osteoporosis", having(Condition.OSTEOPOROSIS));
+        return women;
+    }
+
+    /** Neither pregnant nor newly delivered, everything checked and nothing found, every rung done. */
+    private static Client.Builder well() {
+        Map<Strand, Integer> rungs = new EnumMap<>(Strand.class);
+        Arrays.stream(Strand.values()).forEach(strand -> rungs.put(strand, TOP));
+        return Client.of(1, 1, 35)
+                .symptoms(SymptomReport.none(DAY))
+                .gap(gap(2, Told.NO))
+                .rungs(rungs)
+                .equipment(Set.of(Equipment.values()))
+                .impactTests(new ImpactTests(Optional.of(DAY), Set.of(ImpactTests.Test.values())))
+                .pelvicFloor(floor(Tone.TYPICAL, Told.YES));
+    }
+
+    private static Client.Builder pregnant(int weeks) {
+        return well().pregnant(Dating.stated(DAY.minusWeeks(weeks).plusDays(280)));
+    }
+
+    private static Client.Builder born(int daysAgo, BirthKind kind) {
+        return well().gaveBirth(new Birth(DAY.minusDays(daysAgo), kind, Tear.NONE, Told.YES))
+                .cleared(new Clearance(DAY, "clinician", List.of()));
+    }
+
+    private static Client.Builder told(Symptom symptom) {
+        return well().symptoms(new SymptomReport.Asked(DAY, Set.of(symptom)));
+    }
+
+    private static Client.Builder having(Condition condition) {
+        return well().conditions(Set.of(condition));
+    }
+
+    private static PelvicFloorCheck floor(Tone tone, Told letsGo) {
+        return new PelvicFloorCheck(10, 10, 10, letsGo, tone, Told.NO, Told.NO);
+    }
+
+    private static GapCheck gap(int halves, Told domed) {
+        GapReading reading = new GapReading(
+                Site.NAVEL, 0, GapState.LIFT, Width.ofHalfFingers(halves), Depth.SURFACE, Firmness.FIRM, domed);
+        return new GapCheck(DAY, List.of(reading));
+    }
+}
