@@ -295,6 +295,41 @@ class WalkTest {
         complaints.removeIf(text -> text.contains("404"));
     }
 
+    @Test
+    void movesTheSeasonByKeyAndShowsWhatAnotherApproachWouldChange() {
+        open("/people?q=corin");
+        link("Corin Ashdown").click();
+        assertThat(page.locator("#season-week")).containsText("22 weeks + 4");
+        look();
+        page.locator("#week").focus();
+        for (int i = 0; i < 6; i++) {
+            page.keyboard().press("ArrowRight");
+        }
+        assertThat(page.locator("#season-week")).containsText("28 weeks + 0");
+        assertThat(page.locator("#season-week")).containsText("No work on the back");
+        String her = page.url().replace("/journey", "");
+        page.navigate(her + "/approach");
+        page.getByLabel("none from 18 weeks").check();
+        assertThat(page.locator("#differences")).containsText("Heel slide");
+        look();
+        page.navigate(her + "/can?wish=PLANKS");
+        assertThat(page.locator(".answer-panel")).containsText("Missing");
+        look();
+        for (String other : List.of("/edit", "/birth", "/close-pregnancy", "/safe")) {
+            page.navigate(her + other);
+            look();
+        }
+        open("/moves?woman=" + her.replaceAll(".*/", ""));
+        look();
+        page.locator(".ladder-map a[aria-label^='Curl-up']").focus();
+        page.keyboard().press("Enter");
+        assertThat(heading("Curl-up")).isVisible();
+        assertThat(page.getByText("Who may not do it as written")).isVisible();
+        look();
+        open("/moves/own");
+        look();
+    }
+
     private void open(String path) {
         page.navigate("http://localhost:" + port + path);
     }

@@ -111,7 +111,7 @@ class DemoStudio implements ApplicationRunner {
         for (int back = story.sessions(); back > 0; back--) {
             LocalDate on = today.minusDays((long) back * DAYS_BETWEEN - 2);
             answer(woman, who, on, Set.of(), story.symptoms());
-            teach(woman, who, on, story.gap() != null && story.gap().domes());
+            teach(woman, who, on, back, story.gap() != null && story.gap().domes());
         }
         if (story.askedToday()) {
             answer(woman, who, today, story.signsToday(), story.symptoms());
@@ -185,10 +185,10 @@ class DemoStudio implements ApplicationRunner {
                 openbloom.core.stage.Told.of(domed));
     }
 
-    private void teach(Woman woman, SignedIn who, LocalDate on, boolean domes) {
+    private void teach(Woman woman, SignedIn who, LocalDate on, int seed, boolean domes) {
         Judgement judgement = judgements.of(woman, on, Place.STUDIO);
         SessionRequest request =
-                new SessionRequest(SESSION_MINUTES, Place.STUDIO, on.toEpochDay(), sessions.recentMoves(woman.id()));
+                new SessionRequest(SESSION_MINUTES, Place.STUDIO, seed, sessions.recentMoves(woman.id()));
         long id = sessions.compose(who, woman, judgement, request, "demo-" + woman.id() + "-" + on);
         Sessions.Planned planned = sessions.find(woman, id).orElseThrow();
         for (int i = 0; i < planned.plan().items().size(); i++) {

@@ -8,7 +8,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.TreeSet;
+import java.util.TreeMap;
+import java.util.function.Function;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.system.Sentences;
 import openbloom.app.system.Typed;
@@ -127,16 +128,16 @@ class OwnMovesController {
                 .addObject("text", text.isEmpty() ? own.yaml() : text)
                 .addObject("version", own.version())
                 .addObject("moves", entries(me))
-                .addObject("strands", words(Strand.values()))
-                .addObject("purposes", words(Purpose.values()))
-                .addObject("positions", words(Position.values()))
-                .addObject("flexions", words(Flexion.values()))
-                .addObject("rotations", words(Rotation.values()))
-                .addObject("allSides", words(Sides.values()))
-                .addObject("breaths", words(BreathPattern.values()))
-                .addObject("tones", words(PelvicTone.values()))
+                .addObject("strands", words(Strand.values(), Strand::words))
+                .addObject("purposes", words(Purpose.values(), Purpose::words))
+                .addObject("positions", words(Position.values(), Position::words))
+                .addObject("flexions", words(Flexion.values(), Flexion::words))
+                .addObject("rotations", words(Rotation.values(), Rotation::words))
+                .addObject("allSides", words(Sides.values(), Sides::words))
+                .addObject("breaths", words(BreathPattern.values(), BreathPattern::words))
+                .addObject("tones", words(PelvicTone.values(), PelvicTone::words))
                 .addObject("demands", demands())
-                .addObject("doses", new TreeSet<>(catalogues.doseSchemes()));
+                .addObject("doses", doses());
     }
 
     /** The studio's moves as plain entries, whatever wrote them. */
@@ -183,12 +184,21 @@ class OwnMovesController {
         return beside;
     }
 
+    private Map<String, String> doses() {
+        Map<String, String> doses = new TreeMap<>();
+        catalogues.doseSchemes().forEach(scheme -> doses.put(scheme, scheme.replace('-', ' ')));
+        return doses;
+    }
+
     private static int versionOf(String typed) {
         return new Typed().whole("version", typed, 0, Integer.MAX_VALUE).orElse(-1);
     }
 
-    private static List<String> words(Enum<?>[] constants) {
-        return Arrays.stream(constants).map(OwnMovesController::asWritten).toList();
+    /** What stands in a file, and how it is said. */
+    private static <E extends Enum<E>> Map<String, String> words(E[] constants, Function<E, String> said) {
+        Map<String, String> words = new LinkedHashMap<>();
+        Arrays.stream(constants).forEach(constant -> words.put(asWritten(constant), said.apply(constant)));
+        return words;
     }
 
     /** The demands that are flags of a file, by the names they have there. */

@@ -83,7 +83,7 @@ public record PlanView(Map<Kind, Integer> counts, List<Group> groups) {
                         .findFirst()
                         .map(gate -> gate.gate().words() + ": " + gate.detail())
                         .orElse("");
-            case STOP -> verdict.reasons().get(0).fact();
+            case STOP -> verdict.leading().map(Reason::fact).orElse("");
         };
     }
 }

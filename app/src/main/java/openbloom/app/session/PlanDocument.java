@@ -91,9 +91,11 @@ public record PlanDocument(List<Item> items, int transitions, boolean upByTheSid
     }
 
     private static String why(SessionItem item, Judgement judgement) {
-        Optional<Reason> reason = judgement.of(item.insteadOf().orElse(item.move())).reasons().stream()
-                .filter(given -> item.verdict() != Kind.GO)
-                .findFirst();
+        if (item.verdict() == Kind.GO) {
+            return "";
+        }
+        Optional<Reason> reason =
+                judgement.of(item.insteadOf().orElse(item.move())).leading();
         return reason.map(Reason::fact).orElse("");
     }
 

@@ -8,41 +8,19 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import java.util.List;
 import java.util.UUID;
-import openbloom.app.DemoServer;
-import openbloom.app.accounts.Accounts;
+import openbloom.app.PageTest;
 import openbloom.app.accounts.NewAccount;
 import openbloom.app.accounts.SignedIn;
-import openbloom.app.people.People;
 import openbloom.app.people.Woman;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
-import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 /** Pages under bad input, strangers and repeated or stale forms, against the real database. */
-@DemoServer
-class PagesTest {
-    @Autowired
-    private MockMvc mvc;
-
-    @Autowired
-    private Accounts accounts;
-
-    @Autowired
-    private People people;
-
-    private SignedIn ines;
-
-    @BeforeEach
-    void signIn() {
-        ines = (SignedIn) accounts.loadUserByUsername("ines@boathouse.example");
-    }
-
+class PagesTest extends PageTest {
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
@@ -255,65 +233,5 @@ class PagesTest {
                 .contains("already has an account");
         assertThat(body(post("/studio/password").param("current", "wrong").param("next", "long-enough-1")))
                 .contains("This is not your present password.");
-    }
-
-    private MockHttpServletRequestBuilder intake(String name) {
-        return intake("/people", name);
-    }
-
-    private MockHttpServletRequestBuilder intake(String address, String name) {
-        String period = java.time.LocalDate.now().minusWeeks(20).toString();
-        return post(address)
-                .param("formKey", key())
-                .param("name", name)
-                .param("birthYear", "1994")
-                .param("births", "0")
-                .param("babies", "1")
-                .param("situation", "PREGNANT")
-                .param("basis", "LAST_PERIOD")
-                .param("lastPeriod", period)
-                .param("cycleLengthDays", "28");
-    }
-
-    private MockHttpServletRequestBuilder born() {
-        return post("/people")
-                .param("formKey", key())
-                .param("name", "B")
-                .param("birthYear", "1994")
-                .param("births", "1")
-                .param("babies", "1")
-                .param("situation", "AFTER_BIRTH");
-    }
-
-    private static MockHttpServletRequestBuilder set(MockHttpServletRequestBuilder form, String field, String value) {
-        return form.with(request -> {
-            request.setParameter(field, value);
-            return request;
-        });
-    }
-
-    private static String key() {
-        return UUID.randomUUID().toString();
-    }
-
-    private MockHttpServletResponse send(MockHttpServletRequestBuilder request) throws Exception {
-        return mvc.perform(request.with(user(ines)).with(csrf())).andReturn().getResponse();
-    }
-
-    private String body(MockHttpServletRequestBuilder request) throws Exception {
-        MockHttpServletResponse answer = send(request);
-        assertThat(answer.getStatus()).isEqualTo(422);
-        return answer.getContentAsString();
-    }
-
-    private String page(String address) throws Exception {
-        MockHttpServletResponse answer =
-                mvc.perform(get(address).with(user(ines))).andReturn().getResponse();
-        assertThat(answer.getStatus()).isEqualTo(200);
-        return answer.getContentAsString();
-    }
-
-    private int status(MockHttpServletRequestBuilder request) throws Exception {
-        return mvc.perform(request).andReturn().getResponse().getStatus();
     }
 }

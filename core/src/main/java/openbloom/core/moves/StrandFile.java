@@ -3,14 +3,18 @@ package openbloom.core.moves;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.exc.MismatchedInputException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
 import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.dataformat.yaml.YAMLFactory;
 import tools.jackson.dataformat.yaml.YAMLMapper;
@@ -72,14 +76,39 @@ record StrandFile(@Nullable ObjectNode defaults, List<ObjectNode> moves) {
         return whole;
     }
 
-    private static Problem problem(String field, JacksonException broken) {
+    private static Problem problem(String owner, JacksonException broken) {
+        if (broken instanceof DatabindException mismatch && !mismatch.getPath().isEmpty()) {
+            return problemOfField(owner, mismatch);
+        }
         int line = broken.getLocation() == null ? 0 : broken.getLocation().getLineNr();
         String what = broken.getOriginalMessage().lines().findFirst().orElse("unreadable");
-        return Problem.of(field, "yaml.broken", Math.max(line, 0), plain(what));
+        return Problem.of(owner, "yaml.broken", Math.max(line, 0), what);
     }
 
-    /** The library's sentence without the name of the Java class it was filling. */
-    private static String plain(String message) {
-        return message.replaceAll("\\s*\\(class [^)]*\\)", "").replaceAll("`?openbloom\\.[\\w.$]+`?", "a move");
+    /** A field that is unknown or of the wrong kind, told without the names of the program's own types. */
+    private static Problem problemOfField(String owner, DatabindException mismatch) {
+        String name = mismatch.getPath().stream()
+                .map(JacksonException.Reference::getPropertyName)
+                .filter(Objects::nonNull)
+                .reduce((first, last) -> last)
+                .orElse("moves");
+        String field = owner + "." + name;
+        if (mismatch instanceof UnrecognizedPropertyException) {
+            return Problem.of(field, "yaml.unknown", name);
+        }
+        Class<?> type = mismatch instanceof MismatchedInputException wrong && wrong.getTargetType() != null
+                ? wrong.getTargetType()
+                : Object.class;
+        return Problem.of(field, "yaml.kind", expected(type));
+    }
+
+    private static String expected(Class<?> type) {
+        if (Number.class.isAssignableFrom(type)) {
+            return "a whole number";
+        }
+        if (type == boolean.class || type == Boolean.class) {
+            return "true or false";
+        }
+        return type == String.class ? "text" : "a list or a group of fields";
     }
 }

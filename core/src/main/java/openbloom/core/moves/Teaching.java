@@ -1,5 +1,7 @@
 package openbloom.core.moves;
 
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 
@@ -9,7 +11,7 @@ public record Teaching(List<String> setup, Map<CueFamily, String> cues, List<Str
 
     public Teaching {
         setup = List.copyOf(setup);
-        cues = Map.copyOf(cues);
+        cues = cues.isEmpty() ? Map.of() : Collections.unmodifiableMap(new EnumMap<>(cues));
         watchFor = List.copyOf(watchFor);
     }
 

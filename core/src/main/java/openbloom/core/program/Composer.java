@@ -135,7 +135,7 @@ public final class Composer {
     private static String why(Verdict verdict) {
         Optional<Gate> missing =
                 verdict.gates().stream().filter(gate -> !gate.met()).findFirst();
-        Optional<String> reason = verdict.reasons().stream().findFirst().map(Reason::fact);
+        Optional<String> reason = verdict.leading().map(Reason::fact);
         return missing.map(gate -> gate.gate().words() + ": " + gate.detail())
                 .or(() -> reason)
                 .orElse("");

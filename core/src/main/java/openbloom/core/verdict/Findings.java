@@ -57,6 +57,6 @@ final class Findings {
     }
 
     private void add(Predicate<Move> touches, String fact, Kind kind, Set<Adjustment> adjustments, List<Gate> gates) {
-        all.add(new Finding(Optional.of(new Reason(rule, fact)), rule, touches, kind, adjustments, gates));
+        all.add(new Finding(Optional.of(new Reason(rule, fact, kind)), rule, touches, kind, adjustments, gates));
     }
 }

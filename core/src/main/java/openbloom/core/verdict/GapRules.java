@@ -158,6 +158,14 @@ final class GapRules {
                     strong.and(still.negate()), facts.gapWords(), facts.gapRecoveredGate(), facts.gapReadGate());
         } else {
             found.unlessMet(strong, facts.gapWords(), facts.flatOnFrontSupportGate(), facts.gapReadGate());
+            flatOnTheHeadLift(strong, facts, found);
+        }
+    }
+
+    /** A midline that domes on a small head lift is not ready for the strongest supports, whatever was held before. */
+    private static void flatOnTheHeadLift(Predicate<Move> strong, Facts facts, Findings found) {
+        if (facts.domed() == Told.YES) {
+            found.notYet(strong, facts.domingWords(), facts.noDomingGate());
         }
     }
 

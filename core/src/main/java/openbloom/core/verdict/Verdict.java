@@ -1,5 +1,6 @@
 package openbloom.core.verdict;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -23,6 +24,12 @@ public record Verdict(
         List<Reason> reasons) {
     public boolean passes() {
         return kind.passes();
+    }
+
+    /** The first of the strongest reasons: the one to say when only one is said. */
+    public Optional<Reason> leading() {
+        return reasons.stream()
+                .max(Comparator.comparing(Reason::kind).thenComparing(reason -> -reasons.indexOf(reason)));
     }
 
     public boolean hasReason(String code) {

@@ -36,7 +36,7 @@ import openbloom.core.stage.Told;
  *
  * @param who the fact, in words
  * @param verdict what she gets
- * @param reason the first rule that speaks for her and not for the well woman
+ * @param reason the strongest rule that speaks for her, when it does not speak for the well woman
  */
 public record WhoMayNot(String who, Verdict verdict, Reason reason) {
     /** The rules look at differences between days only; any day serves. */
@@ -50,9 +50,7 @@ public record WhoMayNot(String who, Verdict verdict, Reason reason) {
         List<WhoMayNot> all = new ArrayList<>();
         women().forEach((who, woman) -> {
             Verdict verdict = Judgement.of(catalogue, woman.build(), DAY).of(move);
-            Optional<Reason> reason = verdict.reasons().stream()
-                    .filter(given -> !well.hasReason(given.code()))
-                    .findFirst();
+            Optional<Reason> reason = verdict.leading().filter(given -> !well.hasReason(given.code()));
             if (verdict.kind() != Kind.GO) {
                 reason.ifPresent(given -> all.add(new WhoMayNot(who, verdict, given)));
             }

@@ -98,6 +98,7 @@ class CatalogueTest {
             delimiter = '|',
             value = {
                 "rung: 4|rung: 0|studio-hover.rung|move.number",
+                "rung: 4|rung: four|studio-hover.rung|yaml.kind",
                 "strand: front-support|strand: front|studio-hover.strand|move.word",
                 "easier: [support-chair]|easier: [no-such-move]|studio-hover.easier|move.unknown",
                 "easier: [support-chair]|easier: [studio-hover]|studio-hover.easier|move.itself",
@@ -113,7 +114,7 @@ class CatalogueTest {
                 "watch_for: [\"breath held\"]|watch_for: []|studio-hover.watch_for|move.watchFor",
                 "id: studio-hover|id: support-wall|support-wall.id|move.twice",
                 "id: studio-hover|id: Studio Hover|Studio Hover.id|move.id",
-                "name: Studio hover|nickname: Studio hover|studio-hover|yaml.broken",
+                "name: Studio hover|nickname: Studio hover|studio-hover.nickname|yaml.unknown",
                 "name: Studio hover|name: Studio hover\\n    name: again|file|yaml.broken"
             })
     void refusesAFaultyMoveAndNamesTheField(String good, String faulty, String field, String key) {

@@ -1,0 +1,97 @@
+package openbloom.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.util.UUID;
+import openbloom.app.accounts.Accounts;
+import openbloom.app.accounts.SignedIn;
+import openbloom.app.people.People;
+import org.junit.jupiter.api.BeforeEach;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+/** Sends forms and opens pages as the demonstration's owner, against the real database. */
+@DemoServer
+public abstract class PageTest {
+    @Autowired
+    protected MockMvc mvc;
+
+    @Autowired
+    protected Accounts accounts;
+
+    @Autowired
+    protected People people;
+
+    protected SignedIn ines;
+
+    @BeforeEach
+    void signIn() {
+        ines = (SignedIn) accounts.loadUserByUsername("ines@boathouse.example");
+    }
+
+    protected MockHttpServletRequestBuilder intake(String name) {
+        return intake("/people", name);
+    }
+
+    protected MockHttpServletRequestBuilder intake(String address, String name) {
+        String period = java.time.LocalDate.now().minusWeeks(20).toString();
+        return post(address)
+                .param("formKey", key())
+                .param("name", name)
+                .param("birthYear", "1994")
+                .param("births", "0")
+                .param("babies", "1")
+                .param("situation", "PREGNANT")
+                .param("basis", "LAST_PERIOD")
+                .param("lastPeriod", period)
+                .param("cycleLengthDays", "28");
+    }
+
+    protected MockHttpServletRequestBuilder born() {
+        return post("/people")
+                .param("formKey", key())
+                .param("name", "B")
+                .param("birthYear", "1994")
+                .param("births", "1")
+                .param("babies", "1")
+                .param("situation", "AFTER_BIRTH");
+    }
+
+    protected static MockHttpServletRequestBuilder set(MockHttpServletRequestBuilder form, String field, String value) {
+        return form.with(request -> {
+            request.setParameter(field, value);
+            return request;
+        });
+    }
+
+    protected static String key() {
+        return UUID.randomUUID().toString();
+    }
+
+    protected MockHttpServletResponse send(MockHttpServletRequestBuilder request) throws Exception {
+        return mvc.perform(request.with(user(ines)).with(csrf())).andReturn().getResponse();
+    }
+
+    protected String body(MockHttpServletRequestBuilder request) throws Exception {
+        MockHttpServletResponse answer = send(request);
+        assertThat(answer.getStatus()).isEqualTo(422);
+        return answer.getContentAsString();
+    }
+
+    protected String page(String address) throws Exception {
+        MockHttpServletResponse answer =
+                mvc.perform(get(address).with(user(ines))).andReturn().getResponse();
+        assertThat(answer.getStatus()).isEqualTo(200);
+        return answer.getContentAsString();
+    }
+
+    protected int status(MockHttpServletRequestBuilder request) throws Exception {
+        return mvc.perform(request).andReturn().getResponse().getStatus();
+    }
+}

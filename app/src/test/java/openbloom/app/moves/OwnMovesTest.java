@@ -1,0 +1,122 @@
+package openbloom.app.moves;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.nio.charset.StandardCharsets;
+import java.util.UUID;
+import openbloom.app.PageTest;
+import openbloom.app.accounts.NewAccount;
+import openbloom.app.accounts.SignedIn;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+/** A studio's own moves, each test in a studio of its own. */
+class OwnMovesTest extends PageTest {
+    @Autowired
+    private Catalogues catalogues;
+
+    @BeforeEach
+    void openAStudio() {
+        String email = "owner-" + UUID.randomUUID() + "@moves.example";
+        accounts.createStudio("Moves", "Europe/London", new NewAccount("Owner", email, "long-enough-1"));
+        ines = (SignedIn) accounts.loadUserByUsername(email);
+    }
+
+    @Test
+    void takesAMoveFromTheFormIntoThePlansOfThisStudioOnly() throws Exception {
+        assertThat(send(form("blue-mat-hover", "0")).getRedirectedUrl()).isEqualTo("/moves/own?added");
+        assertThat(catalogues.of(ines.studioId()).get("blue-mat-hover").rung()).isEqualTo(4);
+        assertThat(page("/moves/blue-mat-hover")).contains("our own").contains("Blue mat hover");
+        SignedIn boathouse = (SignedIn) accounts.loadUserByUsername("ines@boathouse.example");
+        assertThat(catalogues.of(boathouse.studioId()).find("blue-mat-hover")).isEmpty();
+
+        assertThat(page("/moves/own.yaml")).contains("blue-mat-hover");
+        assertThat(send(post("/moves/own/take-out").param("version", "1").param("id", "blue-mat-hover"))
+                        .getStatus())
+                .isEqualTo(302);
+        assertThat(catalogues.of(ines.studioId()).find("blue-mat-hover")).isEmpty();
+    }
+
+    @Test
+    void tellsWhatIsWrongBesideTheFieldAndKeepsNothing() throws Exception {
+        assertThat(body(set(form("blue-mat-hover", "0"), "rung", "x"))).contains("Here a whole number was expected.");
+        String answer = body(set(set(form("blue mat", "0"), "cue", ""), "rung", "99"));
+        assertThat(answer)
+                .contains("“blue mat” is none")
+                .contains("id=\"problem-rung\"")
+                .contains("id=\"problem-cues\"")
+                .contains("Blue mat hover");
+        assertThat(body(form("curl-up", "0"))).contains("The id curl-up is used twice.");
+        assertThat(body(set(form("blue-mat-hover", "0"), "swaps", "no-such-move")))
+                .contains("There is no move no-such-move.");
+        assertThat(catalogues.own(ines.studioId()).version()).isZero();
+    }
+
+    @Test
+    void readsYamlWholeOrNotAtAll() throws Exception {
+        send(form("blue-mat-hover", "0"));
+        String kept = page("/moves/own.yaml");
+        assertThat(yaml(kept.replace("rung: 4", "rung: 5"), "1").getRedirectedUrl())
+                .isEqualTo("/moves/own?kept");
+        assertThat(catalogues.of(ines.studioId()).get("blue-mat-hover").rung()).isEqualTo(5);
+
+        String cycle = kept.replace("easier: []", "easier: [green-mat-hover]")
+                + kept.substring(kept.indexOf("- id"))
+                        .replace("blue-mat-hover", "green-mat-hover")
+                        .replace("easier: []", "easier: [blue-mat-hover]");
+        String bomb = "a: &a [x,x,x,x,x,x,x,x,x]\nb: &b [*a,*a,*a,*a,*a,*a,*a,*a,*a]\nmoves: [*b,*b]\n";
+        for (String faulty : new String[] {cycle, bomb, "moves: [", "moves: {}", "x".repeat(5_000_000), kept + kept}) {
+            MockHttpServletResponse answer = yaml(faulty, "2");
+            assertThat(answer.getStatus()).isEqualTo(422);
+            assertThat(answer.getContentAsString())
+                    .contains("Nothing was kept.")
+                    .doesNotContain("openbloom.");
+        }
+        assertThat(yaml(cycle, "2").getContentAsString()).contains("lead round in a circle");
+        assertThat(yaml(kept, "1").getContentAsString()).contains("Somebody else changed our own moves meanwhile");
+        assertThat(catalogues.of(ines.studioId()).get("blue-mat-hover").rung()).isEqualTo(5);
+    }
+
+    private MockHttpServletResponse yaml(String text, String version) throws Exception {
+        MockMultipartFile file = new MockMultipartFile("file", text.getBytes(StandardCharsets.UTF_8));
+        return mvc.perform(multipart("/moves/own/yaml")
+                        .file(file)
+                        .param("version", version)
+                        .with(user(ines))
+                        .with(csrf()))
+                .andReturn()
+                .getResponse();
+    }
+
+    private static MockHttpServletRequestBuilder form(String id, String version) {
+        return post("/moves/own")
+                .param("version", version)
+                .param("id", id)
+                .param("name", "Blue mat hover")
+                .param("strand", "front-support")
+                .param("rung", "4")
+                .param("purpose", "front-support")
+                .param("position", "hands-and-knees")
+                .param("midlineLoad", "3")
+                .param("pressure", "2")
+                .param("impact", "0")
+                .param("flexion", "none")
+                .param("rotation", "none")
+                .param("sides", "both")
+                .param("breath", "out")
+                .param("tone", "neutral")
+                .param("dose", "holds-5")
+                .param("demands", "wrist")
+                .param("setup", "Hands and knees on the blue mat.")
+                .param("cue", "Breathe out and float the knees.")
+                .param("watchFor", "breath held");
+    }
+}
