@@ -315,7 +315,7 @@ class WalkTest {
         page.navigate(her + "/can?wish=PLANKS");
         assertThat(page.locator(".answer-panel")).containsText("Missing");
         look();
-        for (String other : List.of("/edit", "/birth", "/close-pregnancy", "/safe")) {
+        for (String other : List.of("/edit", "/birth", "/close-pregnancy", "/checks/body", "/safe")) {
             page.navigate(her + other);
             look();
         }

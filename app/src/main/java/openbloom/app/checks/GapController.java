@@ -25,12 +25,14 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 class GapController {
     private final GapChecks checks;
+    private final BodyCheckMapper bodies;
     private final Safety safety;
     private final Sentences sentences;
     private final StudioDay day;
 
-    GapController(GapChecks checks, Safety safety, Sentences sentences, StudioDay day) {
+    GapController(GapChecks checks, BodyCheckMapper bodies, Safety safety, Sentences sentences, StudioDay day) {
         this.checks = checks;
+        this.bodies = bodies;
         this.safety = safety;
         this.sentences = sentences;
         this.day = day;
@@ -39,7 +41,8 @@ class GapController {
     @GetMapping("/people/{womanId}/checks")
     ModelAndView list(@AuthenticationPrincipal SignedIn me, Woman woman) {
         List<GapChecks.Examined> kept = checks.of(woman.id());
-        ModelAndView page = new ModelAndView("checks/list").addObject("checks", kept);
+        ModelAndView page =
+                new ModelAndView("checks/list").addObject("checks", kept).addObject("bodies", bodies.of(woman.id()));
         kept.stream().findFirst().ifPresent(latest -> page.addObject("view", kept(me, woman, latest, kept)));
         return page;
     }

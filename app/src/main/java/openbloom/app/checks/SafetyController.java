@@ -23,8 +23,17 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 class SafetyController {
     /** Where a page may ask to be led back to. */
-    private static final Map<String, String> AFTERWARDS =
-            Map.of("gap", "/checks/gap", "plan", "/plan", "session", "/session", "journey", "/journey");
+    private static final Map<String, String> AFTERWARDS = Map.of(
+            "gap",
+            "/checks/gap",
+            "body",
+            "/checks/body",
+            "plan",
+            "/plan",
+            "session",
+            "/session",
+            "journey",
+            "/journey");
 
     private final Safety safety;
     private final Sentences sentences;

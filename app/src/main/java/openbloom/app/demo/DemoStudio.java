@@ -11,6 +11,8 @@ import openbloom.app.accounts.Account;
 import openbloom.app.accounts.Accounts;
 import openbloom.app.accounts.NewAccount;
 import openbloom.app.accounts.SignedIn;
+import openbloom.app.checks.BodyCheck;
+import openbloom.app.checks.BodyCheckMapper;
 import openbloom.app.checks.GapChecks;
 import openbloom.app.checks.SafetyMapper;
 import openbloom.app.moves.Judgements;
@@ -23,6 +25,7 @@ import openbloom.app.session.Sessions;
 import openbloom.app.session.Told;
 import openbloom.app.system.Joined;
 import openbloom.app.system.StudioDay;
+import openbloom.core.breath.BreathFinding;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
 import openbloom.core.gap.GapCheck;
@@ -31,6 +34,7 @@ import openbloom.core.gap.GapState;
 import openbloom.core.gap.Site;
 import openbloom.core.gap.Width;
 import openbloom.core.moves.Strand;
+import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.program.Place;
 import openbloom.core.program.SessionRequest;
 import openbloom.core.screening.Symptom;
@@ -59,6 +63,7 @@ class DemoStudio implements ApplicationRunner {
     private final VisitMapper visits;
     private final SafetyMapper answers;
     private final GapChecks gaps;
+    private final BodyCheckMapper bodies;
     private final Sessions sessions;
     private final SessionMapper kept;
     private final Judgements judgements;
@@ -70,6 +75,7 @@ class DemoStudio implements ApplicationRunner {
             VisitMapper visits,
             SafetyMapper answers,
             GapChecks gaps,
+            BodyCheckMapper bodies,
             Sessions sessions,
             SessionMapper kept,
             Judgements judgements,
@@ -79,6 +85,7 @@ class DemoStudio implements ApplicationRunner {
         this.visits = visits;
         this.answers = answers;
         this.gaps = gaps;
+        this.bodies = bodies;
         this.sessions = sessions;
         this.kept = kept;
         this.judgements = judgements;
@@ -116,9 +123,29 @@ class DemoStudio implements ApplicationRunner {
         if (story.askedToday()) {
             answer(woman, who, today, story.signsToday(), story.symptoms());
         }
+        if (story.tone() != Tone.UNKNOWN) {
+            bodies.insert(body(story, woman, today), "demo-body-" + woman.id(), who.accountId(), day.instant());
+        }
         if (story.visitAt() != null) {
             visits.insert(woman.id(), "demo-" + woman.id(), today.atTime(LocalTime.parse(story.visitAt())));
         }
+    }
+
+    private static BodyCheck body(Story story, Woman woman, LocalDate today) {
+        boolean tight = story.tone() == Tone.TIGHT;
+        openbloom.core.stage.Told letsGo = openbloom.core.stage.Told.of(!tight);
+        BreathFinding breath = tight ? BreathFinding.HELD : BreathFinding.EVEN;
+        return new BodyCheck(
+                0,
+                woman.id(),
+                today.minusDays(6),
+                "",
+                breath,
+                story.tone(),
+                letsGo,
+                openbloom.core.stage.Told.of(tight),
+                story.symptoms().contains(Symptom.PELVIC_GIRDLE_PAIN) ? Integer.valueOf(5) : null,
+                "");
     }
 
     private void answer(Woman woman, SignedIn who, LocalDate on, Set<WarningSign> signs, Set<Symptom> symptoms) {

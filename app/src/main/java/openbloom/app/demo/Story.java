@@ -8,6 +8,7 @@ import openbloom.app.people.Woman;
 import openbloom.app.system.Joined;
 import openbloom.core.dating.DatingBasis;
 import openbloom.core.moves.Equipment;
+import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
@@ -33,6 +34,13 @@ record Story(
         int sessions,
         @Nullable String visitAt,
         boolean askedToday) {
+    /** What her pelvic floor check showed, if she had one. */
+    Tone tone() {
+        if (symptoms.contains(Symptom.PAIN_WITH_LIFTS)) {
+            return Tone.TIGHT;
+        }
+        return symptoms.contains(Symptom.PELVIC_GIRDLE_PAIN) ? Tone.TYPICAL : Tone.UNKNOWN;
+    }
 
     /** What her intake says. */
     record Intake(

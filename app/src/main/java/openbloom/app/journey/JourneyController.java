@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import openbloom.app.accounts.SignedIn;
+import openbloom.app.checks.BodyCheckMapper;
 import openbloom.app.checks.GapChecks;
 import openbloom.app.checks.SafetyAnswer;
 import openbloom.app.checks.SafetyMapper;
@@ -41,6 +42,7 @@ class JourneyController {
     private static final DateTimeFormatter VISIT = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH);
 
     private final GapChecks gaps;
+    private final BodyCheckMapper bodies;
     private final SafetyMapper answers;
     private final Sessions sessions;
     private final VisitMapper visits;
@@ -51,6 +53,7 @@ class JourneyController {
 
     JourneyController(
             GapChecks gaps,
+            BodyCheckMapper bodies,
             SafetyMapper answers,
             Sessions sessions,
             VisitMapper visits,
@@ -59,6 +62,7 @@ class JourneyController {
             Catalogues catalogues,
             StudioDay day) {
         this.gaps = gaps;
+        this.bodies = bodies;
         this.answers = answers;
         this.sessions = sessions;
         this.visits = visits;
@@ -118,6 +122,14 @@ class JourneyController {
         String record = "/people/" + woman.id();
         List<GapChecks.Examined> checks = gaps.of(woman.id());
         checks.forEach(kept -> entries.add(check(kept, woman.ageYears(today), record)));
+        bodies.of(woman.id())
+                .forEach(found -> entries.add(entry(
+                        found.checkedOn(),
+                        "Body check",
+                        capital(found.words()),
+                        "by " + found.checkedBy(),
+                        record + "/checks",
+                        false)));
         answers.of(woman.id()).forEach(answer -> entries.add(answer(answer, record)));
         sessions.of(woman.id()).forEach(planned -> entries.add(session(planned, checks, record)));
         events.of(woman.id())

@@ -5,9 +5,12 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import openbloom.app.accounts.AccountMapper;
+import openbloom.app.checks.BodyCheck;
+import openbloom.app.checks.BodyCheckMapper;
 import openbloom.app.checks.GapChecks;
 import openbloom.app.checks.SafetyAnswer;
 import openbloom.app.checks.SafetyMapper;
@@ -36,6 +39,7 @@ import org.springframework.stereotype.Service;
 class ClientAssembler implements RecordReader {
     private final SafetyMapper answers;
     private final GapChecks gaps;
+    private final BodyCheckMapper bodies;
     private final Sessions sessions;
     private final Catalogue catalogue;
     private final AccountMapper accounts;
@@ -44,12 +48,14 @@ class ClientAssembler implements RecordReader {
     ClientAssembler(
             SafetyMapper answers,
             GapChecks gaps,
+            BodyCheckMapper bodies,
             Sessions sessions,
             Catalogue catalogue,
             AccountMapper accounts,
             LifeEvents events) {
         this.answers = answers;
         this.gaps = gaps;
+        this.bodies = bodies;
         this.sessions = sessions;
         this.catalogue = catalogue;
         this.accounts = accounts;
@@ -72,9 +78,15 @@ class ClientAssembler implements RecordReader {
         woman.birth().ifPresent(client::gaveBirth);
         woman.clearance().ifPresent(client::cleared);
         gaps.latest(woman.id(), day).ifPresent(client::gap);
+        bodies.latest(woman.id(), day).ifPresent(found -> add(found, client));
         answers.latest(woman.id(), day)
                 .ifPresent(answer -> client.warningSigns(answer.signs()).symptoms(withResponses(answer, responses)));
         return client.build();
+    }
+
+    private static void add(BodyCheck found, Client.Builder client) {
+        client.breath(found.breath()).pelvicFloor(found.pelvicFloor()).impactTests(found.tests());
+        Optional.ofNullable(found.straightLegRaise()).ifPresent(client::straightLegRaise);
     }
 
     /** Her own choices over the studio's over the usual ones. */

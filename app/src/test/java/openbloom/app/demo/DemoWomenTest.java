@@ -59,7 +59,7 @@ class DemoWomenTest {
         assertThat(table).isEqualTo("""
                         Aveline Thorne   go      go      not_yet adjust  not_yet go      not_yet swap    not_yet not_yet
                         Brisa Calder     go      go      swap    adjust  not_yet go      not_yet swap    adjust  not_yet
-                        Corin Ashdown    adjust  adjust  swap    go      not_yet adjust  not_yet swap    adjust  not_yet
+                        Corin Ashdown    adjust  adjust  swap    go      not_yet adjust  not_yet swap    go      not_yet
                         Delphine Orrey   swap    swap    swap    adjust  adjust  go      not_yet swap    adjust  swap
                         Esme Hollin      swap    swap    swap    adjust  not_yet go      not_yet swap    adjust  swap
                         Fenna Marlowe    adjust  adjust  not_yet adjust  not_yet go      not_yet swap    adjust  not_yet

@@ -41,7 +41,7 @@ public final class LadderMap {
             Map<Strand, Integer> done,
             Function<Move, String> link) {
         double height = TOP + ROW * Strand.values().length;
-        Svg svg = Svg.drawing(0, 0, LABEL + STEP * MOST_RUNGS + 20, height, "Ladders of all strands", "ladder-map");
+        Svg svg = Svg.ofLinks(LABEL + STEP * MOST_RUNGS + 20, height, "Ladders of all strands", "ladder-map");
         LadderMap map = new LadderMap(svg, verdict, link);
         for (int rung = 1; rung <= MOST_RUNGS; rung++) {
             svg.words("rung " + rung, x(rung), 16, Letters.of(12, Palette.MUTED).centred());

@@ -21,6 +21,14 @@ final class Svg {
         return svg;
     }
 
+    /** A drawing whose parts lead somewhere: a group of links rather than one picture. */
+    static Svg ofLinks(double width, double height, String name, String cssClass) {
+        Svg svg = drawing(0, 0, width, height, name, cssClass);
+        int role = svg.text.indexOf("role=\"img\"");
+        svg.text.replace(role, role + "role=\"img\"".length(), "role=\"group\"");
+        return svg;
+    }
+
     /** A group moved by so much. */
     Svg group(double byX, double byY) {
         return open("g", " transform=\"translate(" + number(byX) + " " + number(byY) + ")\"");
