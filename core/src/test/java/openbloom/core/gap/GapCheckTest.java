@@ -1,0 +1,83 @@
+package openbloom.core.gap;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import openbloom.core.stage.Told;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Seven days to the next check, fourteen while a gate may rest on it: common practice, no source. */
+class GapCheckTest {
+    private static final LocalDate DAY = LocalDate.of(2026, 11, 24);
+
+    @ParameterizedTest
+    @CsvSource({"-1, false", "0, true", "14, true", "15, false"})
+    void isFreshForFourteenDays(int age, boolean fresh) {
+        assertThat(check(DAY.minusDays(age)).isFreshOn(DAY)).isEqualTo(fresh);
+    }
+
+    @Test
+    void isDueAgainAfterSevenDays() {
+        assertThat(check(DAY).nextDue()).isEqualTo(DAY.plusDays(7));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"NO;NO, NO", "NO;YES, YES", "YES;UNKNOWN, YES", "NO;UNKNOWN, UNKNOWN", "UNKNOWN;UNKNOWN, UNKNOWN"})
+    void domesIfSeenAnywhereAndIsFlatOnlyIfLookedAtEverywhere(String seen, Told expected) {
+        List<Told> told = Arrays.stream(seen.split(";")).map(Told::valueOf).toList();
+        GapCheck check = new GapCheck(DAY, List.of(lift(Site.ABOVE, told.get(0)), lift(Site.NAVEL, told.get(1))));
+        assertThat(check.domedOnLift()).isEqualTo(expected);
+        assertThat(new GapCheck(DAY, List.of()).domedOnLift()).isEqualTo(Told.UNKNOWN);
+    }
+
+    @Test
+    void findsItsReadingsBySiteAndState() {
+        GapCheck check = new GapCheck(DAY, List.of(lift(Site.NAVEL, Told.NO), lift(Site.ABOVE, Told.NO)));
+        assertThat(check.at(Site.NAVEL, GapState.LIFT)).isPresent();
+        assertThat(check.at(Site.NAVEL, GapState.REST)).isEmpty();
+        assertThat(check.readings()).extracting(GapReading::site).containsExactly(Site.ABOVE, Site.NAVEL);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {"0|0 fingers", "1|½ finger", "2|1 finger", "3|1½ fingers", "4|2 fingers", "5|2½ fingers"})
+    void tellsHalvesAsPeopleDo(int halves, String words) {
+        assertThat(Width.ofHalfFingers(halves).words()).isEqualTo(words);
+    }
+
+    @Test
+    void refusesASiteTooFarAway() {
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new GapReading(
+                        Site.ABOVE, 301, GapState.LIFT, Width.ofHalfFingers(2), Depth.SURFACE, Firmness.FIRM, Told.NO))
+                .withMessage("Site must be 0 to 300 mm from the navel, but was 301");
+        assertThatIllegalArgumentException().isThrownBy(() -> Firmness.of(4));
+        assertThatIllegalArgumentException().isThrownBy(() -> new Width.Millimetres(201));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "SURFACE, SECOND_KNUCKLE, -2",
+        "SECOND_KNUCKLE, SURFACE, 2",
+        "DEEPER, FIRST_KNUCKLE, 2",
+        "SURFACE, SURFACE, 0"
+    })
+    void countsKnuckleStepsTowardsTheSurface(Depth from, Depth to, int steps) {
+        assertThat(from.stepsTo(to)).isEqualTo(steps);
+    }
+
+    private static GapCheck check(LocalDate on) {
+        return new GapCheck(on, List.of(lift(Site.NAVEL, Told.NO)));
+    }
+
+    private static GapReading lift(Site site, Told domed) {
+        return new GapReading(
+                site, site.usualOffsetMm(), GapState.LIFT, Width.ofHalfFingers(3), Depth.SURFACE, Firmness.FIRM, domed);
+    }
+}

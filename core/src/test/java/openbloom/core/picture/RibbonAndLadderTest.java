@@ -1,0 +1,116 @@
+package openbloom.core.picture;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.StringReader;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javax.xml.parsers.DocumentBuilderFactory;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.moves.Strand;
+import openbloom.core.verdict.Kind;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.w3c.dom.Document;
+import org.w3c.dom.Element;
+import org.xml.sax.InputSource;
+
+class RibbonAndLadderTest {
+    private static final LocalDate FROM = LocalDate.of(2026, 1, 1);
+    private static final List<Ribbon.Band> BANDS = List.of(
+            new Ribbon.Band(FROM, FROM.plusDays(100), "first", "#111111", false),
+            new Ribbon.Band(FROM.plusDays(100), FROM.plusDays(400), "second & last", "#222222", true));
+
+    @Test
+    void drawsBandsToTheScaleOfTheirDays() throws Exception {
+        List<Element> boxes = all(parse(ribbon(FROM.plusDays(50))), "rect");
+        double first = width(boxes.get(0));
+        double second = width(boxes.get(1));
+        assertThat((second + 1) / (first + 1)).isBetween(2.98, 3.02);
+        assertThat(boxes.get(1).getAttribute("stroke-dasharray")).isNotEmpty();
+    }
+
+    @Test
+    void movesItsLineWithTheDayShownAndLeavesOutWhatLiesOutside() {
+        assertThat(ribbon(FROM.plusDays(50))).isNotEqualTo(ribbon(FROM.plusDays(51)));
+        assertThat(ribbon(FROM.plusDays(50))).contains("gap check, 10 Feb 2026").doesNotContain("long ago");
+    }
+
+    @Test
+    void readsAloudWhereItStands() throws Exception {
+        assertThat(parse(ribbon(FROM.plusDays(9))).getDocumentElement().getAttribute("aria-label"))
+                .isEqualTo("Season from 1 Jan 2026 to 5 Feb 2027, standing on 10 Jan 2026");
+    }
+
+    private static String ribbon(LocalDate shown) {
+        List<Ribbon.Mark> marks = List.of(
+                new Ribbon.Mark(FROM.plusDays(40), "gap check", Ribbon.Kind.CHECK),
+                new Ribbon.Mark(FROM.plusDays(41), "session", Ribbon.Kind.SESSION),
+                new Ribbon.Mark(FROM.plusDays(100), "birth", Ribbon.Kind.BIRTH),
+                new Ribbon.Mark(FROM.plusDays(120), "change", Ribbon.Kind.CHANGE),
+                new Ribbon.Mark(FROM.plusDays(142), "6 wk", Ribbon.Kind.TICK),
+                new Ribbon.Mark(FROM.minusDays(5), "long ago", Ribbon.Kind.CHECK));
+        return Ribbon.of(BANDS, marks, FROM.plusDays(30), shown);
+    }
+
+    @Test
+    void theLadderMapLeadsToEveryMoveOfTheCatalogue() throws Exception {
+        Catalogue catalogue = new CatalogueLoader().shipped();
+        Document map =
+                parse(LadderMap.of(catalogue, move -> Optional.empty(), Map.of(), move -> "/moves/" + move.id()));
+        List<String> links =
+                all(map, "a").stream().map(link -> link.getAttribute("href")).toList();
+        assertThat(links)
+                .containsExactlyInAnyOrderElementsOf(catalogue.moves().stream()
+                        .map(move -> "/moves/" + move.id())
+                        .toList());
+    }
+
+    @ParameterizedTest
+    @EnumSource(Kind.class)
+    void everyVerdictHasAShapeOfItsOwnAndIsNamed(Kind kind) throws Exception {
+        Catalogue catalogue = new CatalogueLoader().shipped();
+        String map = LadderMap.of(catalogue, move -> Optional.of(kind), Map.of(), move -> "#");
+        List<String> others = new ArrayList<>();
+        for (Kind other : Kind.values()) {
+            if (other != kind) {
+                others.add(LadderMap.of(catalogue, move -> Optional.of(other), Map.of(), move -> "#")
+                        .replaceAll("(aria-label=\"|<title>)[^\"<]*", ""));
+            }
+        }
+        assertThat(map).contains("Curl-up: " + kind.words());
+        assertThat(others).doesNotContain(map.replaceAll("(aria-label=\"|<title>)[^\"<]*", ""));
+    }
+
+    @Test
+    void ringsTheRungSheHasReached() throws Exception {
+        Catalogue catalogue = new CatalogueLoader().shipped();
+        Document none = parse(LadderMap.of(catalogue, move -> Optional.empty(), Map.of(), move -> "#"));
+        Document third =
+                parse(LadderMap.of(catalogue, move -> Optional.empty(), Map.of(Strand.BRIDGE, 3), move -> "#"));
+        assertThat(all(none, "rect")).isEmpty();
+        assertThat(all(third, "rect")).hasSize(1);
+    }
+
+    private static double width(Element box) {
+        return Double.parseDouble(box.getAttribute("width"));
+    }
+
+    private static List<Element> all(Document svg, String tag) {
+        List<Element> elements = new ArrayList<>();
+        var nodes = svg.getElementsByTagName(tag);
+        for (int i = 0; i < nodes.getLength(); i++) {
+            elements.add((Element) nodes.item(i));
+        }
+        return elements;
+    }
+
+    private static Document parse(String svg) throws Exception {
+        return DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(svg)));
+    }
+}

@@ -1,0 +1,148 @@
+package openbloom.core.verdict;
+
+import static openbloom.core.verdict.Women.TODAY;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import openbloom.core.dating.Dating;
+import openbloom.core.gap.Depth;
+import openbloom.core.gap.Firmness;
+import openbloom.core.gap.GapCheck;
+import openbloom.core.gap.GapReading;
+import openbloom.core.gap.GapState;
+import openbloom.core.gap.Site;
+import openbloom.core.gap.Width;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.moves.CueFamily;
+import openbloom.core.moves.Equipment;
+import openbloom.core.moves.Move;
+import openbloom.core.moves.Strand;
+import openbloom.core.screening.SymptomReport;
+import openbloom.core.stage.Told;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** The twelve questions: what each choice that bears on verdicts changes. */
+class ApproachTest {
+    private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
+
+    @ParameterizedTest
+    @EnumSource(Question.class)
+    void everyQuestionHasChoicesADefaultAndAReason(Question question) {
+        assertThat(question.choices()).hasSizeBetween(2, 4).allMatch(choice -> choice.question() == question);
+        assertThat(question.usual()).isEqualTo(question.choices().get(0));
+        assertThat(question.words()).endsWith("?");
+        assertThat(question.why()).endsWith(".");
+        assertThat(Approach.USUAL.at(question)).isEqualTo(question.usual());
+    }
+
+    @ParameterizedTest
+    @EnumSource(Preset.class)
+    void everyPresetAnswersEveryQuestion(Preset preset) {
+        assertThat(preset.approach().choices().keySet()).containsExactly(Question.values());
+        assertThat(Preset.GENTLE_COORDINATION.approach()).isEqualTo(Approach.USUAL);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "TWO_FINGERS, curl-up, NOT_YET",
+        "FUNCTIONAL, curl-up, GO",
+        "MILLIMETRE_NORMS, curl-up, NOT_YET",
+        "FOUR_FINGERS, curl-up, NOT_YET",
+        "SURFACE_LADDER, support-full-20, ADJUST",
+        "NO_SUPPORT_UNTIL_RECOVERED, support-wall, NOT_YET",
+        "STILL_HOLDS_WELCOME, support-full-20, ADJUST",
+        "STILL_HOLDS_WELCOME, support-limb-lift, NOT_YET",
+        "RESIST_THEN_SMALL, figure-eights, ADJUST",
+        "SMALL_SPIRALS, figure-eights, GO",
+        "NO_TWIST_UNTIL_RECOVERED, figure-eights, NOT_YET",
+        "SQUEEZE_AFTER_BIRTH, squeeze-breathe, ADJUST",
+        "SQUEEZE_AVOIDED, squeeze-breathe, SWAP"
+    })
+    void decidesForAWomanWithAWideButFirmGap(Choice choice, String move, Kind kind) {
+        Client woman =
+                woman().gap(wideButFirm()).approach(Approach.of(Set.of(choice))).build();
+        Kind expected = move.equals("squeeze-breathe") && kind == Kind.ADJUST ? Kind.GO : kind;
+        assertThat(verdict(woman, move)).isEqualTo(expected);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "LIMITED_FROM_20_NONE_FROM_28, 19, GO",
+        "LIMITED_FROM_20_NONE_FROM_28, 20, ADJUST",
+        "LIMITED_FROM_20_NONE_FROM_28, 27, ADJUST",
+        "LIMITED_FROM_20_NONE_FROM_28, 28, SWAP",
+        "NONE_FROM_18, 17, GO",
+        "NONE_FROM_18, 18, SWAP",
+        "BY_SYMPTOMS, 19, GO",
+        "BY_SYMPTOMS, 20, ADJUST",
+        "BY_SYMPTOMS, 36, ADJUST"
+    })
+    void limitsTheBackInPregnancy(Choice choice, int weeks, Kind kind) {
+        Client woman = woman().pregnant(Dating.stated(TODAY.minusWeeks(weeks).plusDays(280)))
+                .approach(Approach.of(Set.of(choice)))
+                .build();
+        assertThat(verdict(woman, "heel-slide")).isEqualTo(kind);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "CUE_AS_FOUND, PLAIN",
+        "CUE_WHOLE_HUG, WHOLE_HUG",
+        "CUE_UPWARD_SWEEP, UPWARD_SWEEP",
+        "CUE_NAVEL_DRAW, DRAW_IN"
+    })
+    void choosesTheFamilyOfCues(Choice choice, CueFamily family) {
+        Client woman = woman().approach(Approach.of(Set.of(choice))).build();
+        assertThat(Judgement.of(CATALOGUE, woman, TODAY).cueFamily()).isEqualTo(family);
+    }
+
+    @Test
+    void listsExactlyTheMovesAnotherApproachWouldChange() {
+        Client before = woman().gap(wideButFirm()).build();
+        Client after =
+                before.but().approach(Approach.of(Set.of(Choice.FUNCTIONAL))).build();
+        List<Difference> differences =
+                Difference.between(Judgement.of(CATALOGUE, before, TODAY), Judgement.of(CATALOGUE, after, TODAY));
+        assertThat(differences)
+                .extracting(Difference::move)
+                .extracting(Move::id)
+                .contains("curl-up", "support-wall", "bicycle");
+        assertThat(differences)
+                .allSatisfy(difference -> assertThat(difference.before()).isNotEqualTo(difference.after()));
+        assertThat(Difference.between(Judgement.of(CATALOGUE, before, TODAY), Judgement.of(CATALOGUE, before, TODAY)))
+                .isEmpty();
+    }
+
+    private static Client.Builder woman() {
+        Map<Strand, Integer> rungs = new EnumMap<>(Strand.class);
+        Arrays.stream(Strand.values()).forEach(strand -> rungs.put(strand, 12));
+        return Client.of(1, 1, 34)
+                .symptoms(SymptomReport.none(TODAY))
+                .rungs(rungs)
+                .equipment(Set.of(Equipment.values()));
+    }
+
+    /** Three fingers wide, but the floor holds and nothing domes when she connects. */
+    private static GapCheck wideButFirm() {
+        Width three = Width.ofHalfFingers(6);
+        return new GapCheck(
+                TODAY,
+                List.of(
+                        new GapReading(
+                                Site.NAVEL, 0, GapState.LIFT, three, Depth.FIRST_KNUCKLE, Firmness.SPRINGS, Told.NO),
+                        new GapReading(
+                                Site.NAVEL, 0, GapState.CONNECTED, three, Depth.SURFACE, Firmness.FIRM, Told.NO)));
+    }
+
+    private static Kind verdict(Client woman, String move) {
+        return Judgement.of(CATALOGUE, woman, TODAY).of(CATALOGUE.get(move)).kind();
+    }
+}

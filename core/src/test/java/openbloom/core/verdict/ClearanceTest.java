@@ -1,0 +1,72 @@
+package openbloom.core.verdict;
+
+import static openbloom.core.verdict.Women.TODAY;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Set;
+import openbloom.core.dating.Dating;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.screening.Condition;
+import openbloom.core.stage.Birth;
+import openbloom.core.stage.BirthKind;
+import openbloom.core.stage.Tear;
+import openbloom.core.stage.Told;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class ClearanceTest {
+    private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
+
+    @Test
+    void tellsLimitsTheRulesCanReadFromNamesAndWords() {
+        Clearance given = new Clearance(
+                TODAY, "midwife", List.of("NO_IMPACT", "BREATH", "heel-slide", "nothing over 5 kg", "walk daily"));
+        assertThat(given.readable()).containsExactly(ClinicianLimit.NO_IMPACT);
+        assertThat(given.names(CATALOGUE.get("heel-slide"))).isTrue();
+        assertThat(given.names(CATALOGUE.get("breath-seated"))).isTrue();
+        assertThat(given.names(CATALOGUE.get("squat"))).isFalse();
+        assertThat(given.words()).containsExactly("nothing over 5 kg", "walk daily");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "NOTHING_ON_THE_BACK, heel-slide, NOT_YET", "NO_IMPACT, jog-on-spot, NOT_YET",
+                "NO_ARMS_OVERHEAD, press-single, NOT_YET",
+        "LIGHT_LOAD_ONLY, support-kneeling, NOT_YET", "NO_FRONT_SUPPORT, support-wall, NOT_YET",
+                "NO_SINGLE_LEG, step-up, NOT_YET"
+    })
+    void everyLimitExcludesWhatItSays(ClinicianLimit limit, String move, Kind kind) {
+        Client woman = Client.of(1, 1, 40)
+                .cleared(new Clearance(TODAY, "doctor", List.of(limit.name())))
+                .build();
+        Verdict verdict = Judgement.of(CATALOGUE, woman, TODAY).of(CATALOGUE.get(move));
+        assertThat(verdict.kind()).isEqualTo(kind);
+        assertThat(verdict.hasReason("STOP-CLEAR-LIMIT")).isTrue();
+    }
+
+    @Test
+    void anAbsoluteContraindicationLeavesOnlyUnloadedMovesTheClinicianNamed() {
+        Client woman = Client.of(0, 1, 30)
+                .pregnant(Dating.stated(TODAY.plusWeeks(10)))
+                .conditions(Set.of(Condition.CERVICAL_INSUFFICIENCY))
+                .cleared(new Clearance(TODAY, "consultant", List.of("breath-seated", "squat")))
+                .build();
+        Judgement judgement = Judgement.of(CATALOGUE, woman, TODAY);
+        assertThat(judgement.of(CATALOGUE.get("breath-seated")).passes()).isTrue();
+        assertThat(judgement.of(CATALOGUE.get("breath-side")).kind()).isEqualTo(Kind.STOP);
+        assertThat(judgement.of(CATALOGUE.get("squat")).kind()).isEqualTo(Kind.STOP);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"-1, false", "0, true", "30, true", "60, true", "61, false"})
+    void countsOnlyForTheTimeSinceTheBirthAndNotFromTheFuture(int clearedDaysAgo, boolean counts) {
+        Client woman = Client.of(1, 1, 30)
+                .gaveBirth(new Birth(TODAY.minusDays(60), BirthKind.VAGINAL, Tear.NONE, Told.YES))
+                .cleared(new Clearance(TODAY.minusDays(clearedDaysAgo), "doctor", List.of()))
+                .build();
+        assertThat(new Facts(woman, TODAY).clearance().isPresent()).isEqualTo(counts);
+    }
+}
