@@ -28,7 +28,6 @@ import java.util.List;
 import java.util.Set;
 import openbloom.app.demo.Story.GapStory;
 import openbloom.app.demo.Story.Intake;
-import openbloom.app.people.Situation;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Tear;
 import openbloom.core.stage.Told;
@@ -41,7 +40,7 @@ final class Stories {
     static List<Story> all() {
         return List.of(
                 new Story(
-                        Intake.pregnant("Aveline Thorne", 31, 9, 3, 0, "keep moving without feeling worse"),
+                        Intake.pregnant("Aveline Thorne", 31, 9, 3, "keep moving without feeling worse"),
                         Set.of(SICKNESS),
                         Set.of(),
                         null,
@@ -49,7 +48,7 @@ final class Stories {
                         "08:45",
                         false),
                 new Story(
-                        Intake.pregnant("Brisa Calder", 29, 16, 2, 0, "keep lifting; asks about box jumps and burpees")
+                        Intake.pregnant("Brisa Calder", 29, 16, 2, "keep lifting; asks about box jumps and burpees")
                                 .having(BLOCK, BAND, DUMBBELL, CHAIR, STEP, BARBELL, BAR, ROPE),
                         Set.of(WRIST_PAIN),
                         Set.of(),
@@ -58,7 +57,8 @@ final class Stories {
                         "09:30",
                         true),
                 new Story(
-                        Intake.pregnant("Corin Ashdown", 34, 22, 4, 1, "walk and turn over in bed without pain"),
+                        Intake.pregnant("Corin Ashdown", 34, 22, 4, "walk and turn over in bed without pain")
+                                .births(1),
                         Set.of(PELVIC_GIRDLE_PAIN),
                         Set.of(),
                         new GapStory(5, 9, 3, 4, 1, false),
@@ -66,7 +66,7 @@ final class Stories {
                         null,
                         false),
                 new Story(
-                        Intake.pregnant("Delphine Orrey", 37, 29, 1, 0, "stay strong until the birth")
+                        Intake.pregnant("Delphine Orrey", 37, 29, 1, "stay strong until the birth")
                                 .with(HIGH_BLOOD_PRESSURE_CONTROLLED)
                                 .cleared(30, "hospital midwife"),
                         Set.of(),
@@ -76,7 +76,8 @@ final class Stories {
                         "11:00",
                         true),
                 new Story(
-                        Intake.pregnant("Esme Hollin", 33, 34, 0, 1, "less back ache, ready for the birth")
+                        Intake.pregnant("Esme Hollin", 33, 34, 0, "less back ache, ready for the birth")
+                                .births(1)
                                 .having(BALL, CHAIR),
                         Set.of(BACK_PAIN),
                         Set.of(),
@@ -85,7 +86,7 @@ final class Stories {
                         "11:45",
                         false),
                 new Story(
-                        Intake.pregnant("Fenna Marlowe", 35, 24, 5, 0, "carry two babies with less strain")
+                        Intake.pregnant("Fenna Marlowe", 35, 24, 5, "carry two babies with less strain")
                                 .twins()
                                 .cleared(20, "consultant", ClinicianLimit.NO_IMPACT, ClinicianLimit.LIGHT_LOAD_ONLY),
                         Set.of(),
@@ -188,22 +189,11 @@ final class Stories {
                         null,
                         false),
                 new Story(
-                        new Intake(
-                                "Maren Copeland",
-                                58,
-                                "garden without back ache; strong bones",
-                                Situation.NEITHER,
-                                0,
-                                null,
-                                Tear.UNKNOWN,
-                                Told.UNKNOWN,
-                                3,
-                                1,
-                                Set.of(OSTEOPOROSIS),
-                                Set.of(CHAIR, BAND, DUMBBELL),
-                                90,
-                                "family doctor",
-                                List.of()),
+                        Intake.neither("Maren Copeland", 58, "garden without back ache; strong bones")
+                                .births(3)
+                                .with(OSTEOPOROSIS)
+                                .having(CHAIR, BAND, DUMBBELL)
+                                .cleared(90, "family doctor"),
                         Set.of(),
                         Set.of(),
                         new GapStory(10, 2, 7, 6, 2, false),

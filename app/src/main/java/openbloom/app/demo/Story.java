@@ -1,7 +1,7 @@
 package openbloom.app.demo;
 
 import java.time.LocalDate;
-import java.util.List;
+import java.util.Arrays;
 import java.util.Set;
 import openbloom.app.people.Situation;
 import openbloom.app.people.Woman;
@@ -42,163 +42,83 @@ record Story(
         return symptoms.contains(Symptom.PELVIC_GIRDLE_PAIN) ? Tone.TYPICAL : Tone.UNKNOWN;
     }
 
-    /** What her intake says. */
-    record Intake(
-            String name,
-            int age,
-            String goals,
-            Situation situation,
-            int days,
-            @Nullable BirthKind kind,
-            Tear tear,
-            Told wound,
-            int births,
-            int babies,
-            Set<Condition> conditions,
-            Set<Equipment> equipment,
-            int clearedDaysAgo,
-            String clearedBy,
-            List<String> limits) {
+    /** What her intake says, gathered bit by bit. */
+    static final class Intake {
+        private final String name;
+        private final int age;
+        private final String goals;
+        private final Situation situation;
+        private final int days;
+        private @Nullable BirthKind kind;
+        private @Nullable Tear tear;
+        private @Nullable Told wound;
+        private int births;
+        private int babies = 1;
+        private String conditions = "";
+        private String equipment = Joined.constants(Set.of(Equipment.CHAIR));
+        private int clearedDaysAgo = -1;
+        private @Nullable String clearedBy;
+        private String limits = "";
 
-        /** Pregnant for so many weeks and days. */
-        static Intake pregnant(String name, int age, int weeks, int days, int births, String goals) {
-            return new Intake(
-                    name,
-                    age,
-                    goals,
-                    Situation.PREGNANT,
-                    7 * weeks + days,
-                    null,
-                    Tear.UNKNOWN,
-                    Told.UNKNOWN,
-                    births,
-                    1,
-                    Set.of(),
-                    Set.of(Equipment.CHAIR),
-                    -1,
-                    "",
-                    List.of());
+        private Intake(String name, int age, String goals, Situation situation, int days) {
+            this.name = name;
+            this.age = age;
+            this.goals = goals;
+            this.situation = situation;
+            this.days = days;
         }
 
-        /** So many days after a birth. */
-        static Intake born(String name, int age, int days, BirthKind kind, Tear tear, Told wound, String goals) {
-            return new Intake(
-                    name,
-                    age,
-                    goals,
-                    Situation.AFTER_BIRTH,
-                    days,
-                    kind,
-                    tear,
-                    wound,
-                    1,
-                    1,
-                    Set.of(),
-                    Set.of(Equipment.CHAIR, Equipment.BALL),
-                    -1,
-                    "",
-                    List.of());
+        static Intake pregnant(String name, int age, int weeks, int days, String goals) {
+            return new Intake(name, age, goals, Situation.PREGNANT, 7 * weeks + days);
+        }
+
+        static Intake born(
+                String name, int age, int daysAgo, BirthKind kind, Tear tear, Told woundClosed, String goals) {
+            Intake intake = new Intake(name, age, goals, Situation.AFTER_BIRTH, daysAgo).births(1);
+            intake.kind = kind;
+            intake.tear = tear;
+            intake.wound = woundClosed;
+            return intake;
+        }
+
+        static Intake neither(String name, int age, String goals) {
+            return new Intake(name, age, goals, Situation.NEITHER, 0);
+        }
+
+        String name() {
+            return name;
         }
 
         Intake births(int number) {
-            return new Intake(
-                    name,
-                    age,
-                    goals,
-                    situation,
-                    days,
-                    kind,
-                    tear,
-                    wound,
-                    number,
-                    babies,
-                    conditions,
-                    equipment,
-                    clearedDaysAgo,
-                    clearedBy,
-                    limits);
+            births = number;
+            return this;
         }
 
         Intake twins() {
-            return new Intake(
-                    name,
-                    age,
-                    goals,
-                    situation,
-                    days,
-                    kind,
-                    tear,
-                    wound,
-                    births,
-                    2,
-                    conditions,
-                    equipment,
-                    clearedDaysAgo,
-                    clearedBy,
-                    limits);
+            babies = 2;
+            return this;
         }
 
         Intake with(Condition... told) {
-            return new Intake(
-                    name,
-                    age,
-                    goals,
-                    situation,
-                    days,
-                    kind,
-                    tear,
-                    wound,
-                    births,
-                    babies,
-                    Set.of(told),
-                    equipment,
-                    clearedDaysAgo,
-                    clearedBy,
-                    limits);
+            conditions = Joined.constants(Arrays.asList(told));
+            return this;
         }
 
         Intake having(Equipment... atHome) {
-            return new Intake(
-                    name,
-                    age,
-                    goals,
-                    situation,
-                    days,
-                    kind,
-                    tear,
-                    wound,
-                    births,
-                    babies,
-                    conditions,
-                    Set.of(atHome),
-                    clearedDaysAgo,
-                    clearedBy,
-                    limits);
+            equipment = Joined.constants(Arrays.asList(atHome));
+            return this;
         }
 
         Intake cleared(int daysAgo, String by, ClinicianLimit... set) {
-            List<String> codes = List.of(set).stream().map(Enum::name).toList();
-            return new Intake(
-                    name,
-                    age,
-                    goals,
-                    situation,
-                    days,
-                    kind,
-                    tear,
-                    wound,
-                    births,
-                    babies,
-                    conditions,
-                    equipment,
-                    daysAgo,
-                    by,
-                    codes);
+            clearedDaysAgo = daysAgo;
+            clearedBy = by;
+            limits = Joined.lines(Arrays.stream(set).map(Enum::name).toList());
+            return this;
         }
 
         Woman woman(long studioId, long accountId, LocalDate today) {
             boolean pregnant = situation == Situation.PREGNANT;
-            LocalDate cleared = clearedDaysAgo < 0 ? null : today.minusDays(clearedDaysAgo);
+            LocalDate since = today.minusDays(days);
             return new Woman(
                     0,
                     studioId,
@@ -210,22 +130,22 @@ record Story(
                     goals,
                     situation,
                     pregnant ? DatingBasis.LAST_PERIOD : null,
-                    pregnant ? today.minusDays(days) : null,
+                    pregnant ? since : null,
                     pregnant ? 28 : null,
                     null,
                     null,
                     null,
-                    kind == null ? null : today.minusDays(days),
+                    kind == null ? null : since,
                     kind,
-                    kind == null ? null : tear,
-                    kind == null ? null : wound,
+                    tear,
+                    wound,
                     births,
                     babies,
-                    Joined.constants(conditions),
-                    Joined.constants(equipment),
-                    cleared,
-                    cleared == null ? null : clearedBy,
-                    Joined.lines(limits),
+                    conditions,
+                    equipment,
+                    clearedDaysAgo < 0 ? null : today.minusDays(clearedDaysAgo),
+                    clearedBy,
+                    limits,
                     "");
         }
     }

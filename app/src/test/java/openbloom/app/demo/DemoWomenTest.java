@@ -68,7 +68,7 @@ class DemoWomenTest {
                         Imke Farrow      go      go      not_yet adjust  not_yet adjust  not_yet go      not_yet not_yet
                         Rhona Vale       go      go      not_yet adjust  not_yet go      not_yet go      adjust  not_yet
                         Jorun Pell       go      go      not_yet adjust  adjust  go      not_yet go      adjust  not_yet
-                        Kestrel Dunmore  go      go      not_yet go      not_yet go      not_yet not_yet not_yet not_yet
+                        Kestrel Dunmore  go      go      not_yet go      not_yet adjust  not_yet not_yet not_yet not_yet
                         Linnea Strand    go      go      not_yet adjust  not_yet adjust  not_yet go      adjust  not_yet
                         Maren Copeland   go      go      not_yet adjust  adjust  go      not_yet go      adjust  not_yet""");
     }

@@ -1,0 +1,120 @@
+package openbloom.app.accounts;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+/** A new installation: an empty database, the owner's account, an empty studio that says what to do next. */
+@SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:first-visit;WRITE_DELAY=0")
+@AutoConfigureMockMvc
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class FirstVisitTest {
+    @Autowired
+    private MockMvc mvc;
+
+    @Autowired
+    private Accounts accounts;
+
+    @Test
+    @Order(1)
+    void leadsFromSigningInToMakingTheStudio() throws Exception {
+        assertThat(send(get("/sign-in")).getRedirectedUrl()).isEqualTo("/first");
+        assertThat(send(get("/first")).getContentAsString()).contains("Make the studio");
+    }
+
+    @Test
+    @Order(2)
+    void tellsWhatIsWrongAndMakesNothing() throws Exception {
+        MockHttpServletResponse answer = send(first("", "Atlantis/Deep", "Ana", "no-address", "short"));
+        assertThat(answer.getStatus()).isEqualTo(422);
+        assertThat(answer.getContentAsString())
+                .contains("Give a name of 1 to 120 characters.")
+                .contains("“Atlantis/Deep” is no time zone.")
+                .contains("Give an address such as")
+                .contains("A password has 10 to 72 characters.")
+                .contains("value=\"Ana\"");
+        assertThat(accounts.isEmpty()).isTrue();
+    }
+
+    @Test
+    @Order(3)
+    void makesTheStudioOnceAndNeverAgain() throws Exception {
+        assertThat(send(first("Quay", "Europe/Berlin", "Ana", "Ana@Quay.example", "long-enough-1"))
+                        .getRedirectedUrl())
+                .isEqualTo("/sign-in?made");
+        assertThat(send(first("Other", "Europe/Berlin", "Eve", "eve@quay.example", "long-enough-1"))
+                        .getRedirectedUrl())
+                .isEqualTo("/sign-in");
+        assertThat(send(get("/first")).getRedirectedUrl()).isEqualTo("/sign-in");
+        SignedIn ana = (SignedIn) accounts.loadUserByUsername("ana@quay.example");
+        assertThat(ana.account().owner()).isTrue();
+        assertThat(ana.studio().zone().getId()).isEqualTo("Europe/Berlin");
+    }
+
+    @Test
+    @Order(4)
+    void signsInWithTheRightPasswordOnly() throws Exception {
+        assertThat(signIn("long-enough-2").getRedirectedUrl()).isEqualTo("/sign-in?error");
+        assertThat(signIn("long-enough-1").getRedirectedUrl()).isEqualTo("/");
+    }
+
+    @Test
+    @Order(5)
+    void showsAnEmptyStudioWithWhatToDoNext() throws Exception {
+        SignedIn ana = (SignedIn) accounts.loadUserByUsername("ana@quay.example");
+        assertThat(send(get("/").with(user(ana))).getContentAsString())
+                .contains("Nobody is expected today")
+                .contains("add a woman")
+                .doesNotContain("tarnmouth");
+        assertThat(send(get("/people").with(user(ana))).getContentAsString()).contains("Add the first woman to begin");
+        assertThat(send(get("/sign-in")).getContentAsString()).doesNotContain("Demonstration");
+    }
+
+    @Test
+    @Order(6)
+    void letsTheOwnerChangeItsPasswordAndTheApproachItsWomenBeginWith() throws Exception {
+        SignedIn ana = (SignedIn) accounts.loadUserByUsername("ana@quay.example");
+        send(post("/studio/approach").param("preset", "SPORT_AND_GYM").with(user(ana)));
+        assertThat(accounts.presetOf(ana.studioId()).orElseThrow().name()).isEqualTo("SPORT_AND_GYM");
+        send(post("/studio/approach").param("preset", "PURPLE").with(user(ana)));
+        assertThat(accounts.presetOf(ana.studioId()).orElseThrow().name()).isEqualTo("SPORT_AND_GYM");
+        assertThat(send(post("/studio/password")
+                                .param("current", "long-enough-1")
+                                .param("next", "even-longer-2")
+                                .with(user(ana)))
+                        .getRedirectedUrl())
+                .isEqualTo("/studio?changed");
+        assertThat(signIn("even-longer-2").getRedirectedUrl()).isEqualTo("/");
+    }
+
+    private MockHttpServletResponse signIn(String password) throws Exception {
+        return send(post("/sign-in").param("email", "ana@quay.example").param("password", password));
+    }
+
+    private static MockHttpServletRequestBuilder first(
+            String studio, String zone, String name, String email, String password) {
+        return post("/first")
+                .param("studio", studio)
+                .param("zone", zone)
+                .param("name", name)
+                .param("email", email)
+                .param("password", password);
+    }
+
+    private MockHttpServletResponse send(MockHttpServletRequestBuilder request) throws Exception {
+        return mvc.perform(request.with(csrf())).andReturn().getResponse();
+    }
+}

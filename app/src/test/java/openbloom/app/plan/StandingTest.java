@@ -1,0 +1,64 @@
+package openbloom.app.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import openbloom.app.session.Response;
+import openbloom.app.session.Told;
+import openbloom.core.moves.Strand;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What her taught sessions say of her ladders. A line is a session: rung, then what was noted. */
+class StandingTest {
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "1 DONE|1|none", "1 DONE; 2 DONE|2|none", "3 DONE; 2 DONE|3|none", "1 DONE TOO_EASY|1|none",
+                "2 DONE LEAKED|0|none", "2 DONE HEAVY|0|none", "2 DONE HURT|0|none", "2 DONE BREATH_HELD|0|none",
+                "2 DOMED|0|1", "3 DONE; 3 DONE DOMED|2|2", "3 DONE DOMED; 2 DONE|2|2", "3 DONE DOMED; 3 DONE|3|none",
+                "3 DONE DOMED; 4 DONE|4|none", "1 DOMED|0|0", "5 DONE; 3 DOMED|2|2", "2 LEAKED|0|none"
+            })
+    void countsWhatWasDoneWellAndSetsACeilingWhereItDomed(String sessions, int rung, String ceiling) {
+        Standing standing = Standing.after(responses(sessions));
+        assertThat(standing.rungs().getOrDefault(Strand.LIMB_LOAD, 0)).isEqualTo(rung);
+        assertThat(String.valueOf(standing.ceilings().getOrDefault(Strand.LIMB_LOAD, -1)))
+                .isEqualTo(ceiling.equals("none") ? "-1" : ceiling);
+    }
+
+    @Test
+    void keepsStrandsApart() {
+        List<Response> responses = new ArrayList<>(responses("3 DONE DOMED"));
+        responses.add(new Response(9, LocalDate.EPOCH, 1, "bridge", Strand.BRIDGE, 4, Told.DONE));
+        Standing standing = Standing.after(responses);
+        assertThat(standing.rungs()).containsEntry(Strand.BRIDGE, 4).doesNotContainKey(Strand.LIMB_LOAD);
+        assertThat(standing.ceilings()).containsOnlyKeys(Strand.LIMB_LOAD);
+    }
+
+    @Test
+    void knowsNothingOfAWomanWithoutSessions() {
+        assertThat(Standing.after(List.of()).rungs()).isEmpty();
+        assertThat(Standing.after(List.of()).ceilings()).isEmpty();
+    }
+
+    private static List<Response> responses(String sessions) {
+        List<Response> responses = new ArrayList<>();
+        String[] lines = sessions.split("; ");
+        for (int session = 0; session < lines.length; session++) {
+            String[] words = lines[session].split(" ");
+            int rung = Integer.parseInt(words[0]);
+            long id = session;
+            Arrays.stream(words)
+                    .skip(1)
+                    .map(Told::valueOf)
+                    .forEach(told ->
+                            responses.add(new Response(id, LocalDate.EPOCH, 0, "move", Strand.LIMB_LOAD, rung, told)));
+        }
+        return responses;
+    }
+}

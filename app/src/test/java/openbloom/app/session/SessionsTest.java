@@ -1,0 +1,135 @@
+package openbloom.app.session;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.util.List;
+import openbloom.app.PageTest;
+import openbloom.app.people.Woman;
+import openbloom.core.verdict.RuleBook;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A session from composing to its last response. */
+class SessionsTest extends PageTest {
+    @Autowired
+    private Sessions sessions;
+
+    private Woman woman;
+    private String her;
+
+    @BeforeEach
+    void aWomanWhoIsSafeToday() throws Exception {
+        String name = "Sal " + key();
+        send(intake(name));
+        woman = people.search(ines, name).get(0);
+        her = "/people/" + woman.id();
+        send(post(her + "/safe").param("formKey", key()).param("noSign", "yes").param("noSymptom", "yes"));
+    }
+
+    @Test
+    void isKeptWithTheFactsAndTheRulesItWasMadeFrom() throws Exception {
+        Sessions.Planned planned = composed("20", "STUDIO");
+        assertThat(planned.stored().rulesVersion()).isEqualTo(RuleBook.VERSION);
+        JsonNode facts = new JsonMapper().readTree(planned.stored().facts());
+        assertThat(facts.path("pregnancy").path("basis").asString()).isEqualTo("LAST_PERIOD");
+        assertThat(facts.path("symptoms").path("symptoms").isEmpty()).isTrue();
+        assertThat(planned.plan().seconds()).isBetween(1140, 1260);
+        assertThat(planned.stored().taughtOn()).isNull();
+    }
+
+    @Test
+    void isKeptOnceHoweverOftenTheFormIsSent() throws Exception {
+        String key = key();
+        String first = send(compose("20", "HOME", key)).getRedirectedUrl();
+        assertThat(send(compose("20", "HOME", key)).getRedirectedUrl()).isEqualTo(first);
+        assertThat(sessions.of(woman.id())).hasSize(1);
+    }
+
+    @Test
+    void keepsEachResponseOnceAndMovesHerLadderWhenItIsTaught() throws Exception {
+        Sessions.Planned planned = composed("30", "STUDIO");
+        String session = her + "/sessions/" + planned.stored().id();
+        String key = key();
+        for (int i = 0; i < 2; i++) {
+            assertThat(send(post(session + "/responses")
+                                    .param("item", "0")
+                                    .param("told", "DONE")
+                                    .param("formKey", key))
+                            .getStatus())
+                    .isEqualTo(204);
+        }
+        send(post(session + "/responses")
+                .param("item", "2")
+                .param("told", "DONE")
+                .param("formKey", key()));
+        send(post(session + "/responses")
+                .param("item", "2")
+                .param("told", "LEAKED")
+                .param("formKey", key()));
+        assertThat(sessions.responsesIn(planned.stored().id())).hasSize(3);
+        assertThat(sessions.responsesOf(woman.id())).as("before it is finished").isEmpty();
+
+        assertThat(send(post(session + "/finish")).getRedirectedUrl()).isEqualTo(session);
+        assertThat(sessions.responsesOf(woman.id())).hasSize(3);
+        assertThat(page(session)).contains("taught").contains("done, leaked");
+        assertThat(page(her + "/plan")).contains("leak with effort");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"-1, DONE", "999, DONE", "x, DONE", "0, PURPLE", "0, ''"})
+    void refusesResponsesThatMakeNoSense(String item, String told) throws Exception {
+        Sessions.Planned planned = composed("10", "STUDIO");
+        String session = her + "/sessions/" + planned.stored().id();
+        assertThat(send(post(session + "/responses")
+                                .param("item", item)
+                                .param("told", told)
+                                .param("formKey", key()))
+                        .getStatus())
+                .isEqualTo(422);
+        assertThat(sessions.responsesIn(planned.stored().id())).isEmpty();
+    }
+
+    @Test
+    void remembersHerLastThreeSessionsForVariety() throws Exception {
+        for (int i = 0; i < 4; i++) {
+            composed("15", "STUDIO");
+        }
+        List<List<String>> recent = sessions.recentMoves(woman.id());
+        assertThat(recent)
+                .hasSize(3)
+                .allSatisfy(moves -> assertThat(moves).isNotEmpty().doesNotHaveDuplicates());
+        assertThat(recent.get(0)).isNotEqualTo(recent.get(1));
+    }
+
+    @Test
+    void atHomeUsesOnlyWhatSheHas() throws Exception {
+        Sessions.Planned home = composed("30", "HOME");
+        assertThat(home.plan().items())
+                .filteredOn(item -> item.adjustments().contains("use what is at hand"))
+                .extracting(PlanDocument.Item::name)
+                .isNotNull();
+        assertThat(page(her + "/sessions/" + home.stored().id())).contains("home, 30 minutes");
+        assertThat(page(her + "/session".concat("s/") + home.stored().id() + "/teach"))
+                .contains("data-name");
+    }
+
+    private Sessions.Planned composed(String minutes, String place) throws Exception {
+        String address = send(compose(minutes, place, key())).getRedirectedUrl();
+        long id = Long.parseLong(address.substring(address.lastIndexOf('/') + 1));
+        return sessions.find(woman, id).orElseThrow();
+    }
+
+    private org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder compose(
+            String minutes, String place, String key) {
+        return post(her + "/sessions")
+                .param("minutes", minutes)
+                .param("place", place)
+                .param("formKey", key);
+    }
+}

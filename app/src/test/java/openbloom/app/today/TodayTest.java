@@ -1,0 +1,77 @@
+package openbloom.app.today;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.time.LocalDate;
+import openbloom.app.PageTest;
+import openbloom.app.people.Woman;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Who is coming, whose check is due, who is stopped; visits noted and taken out. */
+class TodayTest extends PageTest {
+    @Test
+    void showsTheDayOfTheDemonstration() throws Exception {
+        String today = page("/");
+        assertThat(today).contains("Stopped until a clinician has seen her").contains("a fever of 38 °C or more");
+        assertThat(today.indexOf("08:45")).isLessThan(today.indexOf("09:30")).isPositive();
+        assertThat(today)
+                .contains("Gap check due")
+                .contains("none yet, due today")
+                .contains("Changes this week");
+        assertThat(today).contains("This supports an instructor's judgement").contains("It does not diagnose");
+    }
+
+    @Test
+    void expectsAWomanOnceAndTakesTheVisitOutAgain() throws Exception {
+        send(intake("Vera Visit"));
+        Woman vera = people.search(ines, "vera visit").get(0);
+        String her = "/people/" + vera.id();
+        String key = key();
+        for (int i = 0; i < 2; i++) {
+            send(post(her + "/visits")
+                    .param("on", LocalDate.now().toString())
+                    .param("at", "23:30")
+                    .param("formKey", key));
+        }
+        String journey = page(her + "/journey");
+        assertThat(journey.split("23:30", -1)).hasSize(2);
+        assertThat(page("/")).contains("Vera Visit").contains("23:30");
+        String visit = journey.replaceAll("(?s).*/visits/(\\d+)/delete.*", "$1");
+        send(post(her + "/visits/" + visit + "/delete"));
+        assertThat(page(her + "/journey")).contains("None noted.");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'', 10:00, Choose a day.",
+        "2026-02-30, 10:00, Give a day such as",
+        "2026-12-01, 25:00, Give a day and a time",
+        "2026-12-01, '', Give a day and a time"
+    })
+    void tellsWhatIsWrongWithAVisitAndKeepsTheDay(String on, String at, String sentence) throws Exception {
+        Woman rhona = people.search(ines, "rhona").get(0);
+        String her = "/people/" + rhona.id();
+        String next = send(post(her + "/visits").param("on", on).param("at", at).param("formKey", key()))
+                .getRedirectedUrl();
+        assertThat(next).startsWith(her + "/journey?");
+        String decoded = java.net.URLDecoder.decode(next, java.nio.charset.StandardCharsets.UTF_8);
+        assertThat(decoded).contains(sentence).contains("on=" + on);
+    }
+
+    @Test
+    void keepsAWomanPregnantPastFortyFiveWeeksUntilTheBirthIsRecorded() throws Exception {
+        send(set(
+                intake("Ludmila Late"),
+                "lastPeriod",
+                LocalDate.now().minusWeeks(44).toString()));
+        Woman late = people.search(ines, "ludmila").get(0);
+        assertThat(page("/people/" + late.id() + "/journey"))
+                .contains("44 weeks + 0")
+                .contains("Pregnant");
+        assertThat(late.dating().orElseThrow().dueDate())
+                .isEqualTo(LocalDate.now().minusWeeks(4));
+    }
+}
