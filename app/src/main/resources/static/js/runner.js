@@ -60,6 +60,12 @@ function draw() {
     at('count').textContent = resting ? '–' : String(Math.max(0, Math.ceil(hold - within)));
     at('of').textContent = `s of ${hold} s${setWords}`;
     at('phase').textContent = elapsed === 0 ? 'ready' : resting ? 'rest' : breathWords(within % 6);
+  } else if (number(item.breaths)) {
+    const breaths = number(item.breaths);
+    const round = number(item.repetitions) > 1 ? `, round ${repetition} of ${item.repetitions}` : '';
+    at('count').textContent = elapsed === 0 ? '0' : resting ? '–' : String(Math.min(breaths, Math.floor(inRepetition / 6) + 1));
+    at('of').textContent = `of ${breaths} breaths${round}${setWords}`;
+    at('phase').textContent = elapsed === 0 ? 'ready' : resting ? 'rest' : breathWords(inRepetition % 6);
   } else {
     at('count').textContent = elapsed === 0 ? '0' : resting ? '–' : String(repetition);
     at('of').textContent = `of ${item.repetitions}${hold ? `, ${hold} s each` : ''}${setWords}`;
@@ -79,7 +85,7 @@ function phase(item, seconds, hold, each) {
 
 function disc(item, seconds, hold, each) {
   if (elapsed === 0) return 30;
-  const cycle = hold ? 6 : item.breath === 'EVEN' ? 6 : each;
+  const cycle = hold || number(item.breaths) || item.breath === 'EVEN' ? 6 : each;
   const part = (seconds % cycle) / cycle;
   return 24 + 26 * (part < 0.5 ? part * 2 : 2 - part * 2);
 }

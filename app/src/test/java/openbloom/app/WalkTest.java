@@ -148,6 +148,7 @@ class WalkTest {
         none.nth(1).check();
         page.getByRole(AriaRole.BUTTON, named("Keep her answers")).click();
         assertThat(heading("Gap check")).isVisible();
+        page.waitForLoadState();
     }
 
     /** By keyboard alone: widths by digits and arrows, depth, floor and doming by Tab, arrows and Space. */
@@ -222,6 +223,10 @@ class WalkTest {
         page.keyboard().press("Space");
         page.clock().runFor(5_000);
         assertThat(page.locator("#phase")).hasText(Pattern.compile("breathe (in|out).*"));
+        assertThat(page.locator("#of")).hasText(Pattern.compile("of \\d+ breaths"));
+        assertThat(page.locator("#count")).hasText("1");
+        page.clock().runFor(6_000);
+        assertThat(page.locator("#count")).hasText("2");
         page.clock().runFor(200_000);
         assertThat(page.locator("#phase")).hasText("done");
         for (int i = 1; i < items; i++) {
@@ -267,6 +272,7 @@ class WalkTest {
         page.keyboard().press("g");
         page.keyboard().press("p");
         assertThat(heading("People")).isVisible();
+        page.waitForLoadState();
         page.getByLabel("Search by name").pressSequentially("jorun");
         assertThat(page.locator("#found tbody tr")).hasCount(1);
         look();
@@ -299,6 +305,7 @@ class WalkTest {
     void movesTheSeasonByKeyAndShowsWhatAnotherApproachWouldChange() {
         open("/people?q=corin");
         link("Corin Ashdown").click();
+        page.waitForLoadState();
         assertThat(page.locator("#season-week")).containsText("22 weeks + 4");
         look();
         page.locator("#week").focus();

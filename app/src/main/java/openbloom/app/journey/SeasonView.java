@@ -158,9 +158,9 @@ public record SeasonView(
     private static void trimesters(Dating dating, List<Ribbon.Band> bands) {
         LocalDate second = dating.dayOfWeek(Published.SECOND_TRIMESTER.amount());
         LocalDate third = dating.dayOfWeek(Published.THIRD_TRIMESTER.amount());
-        bands.add(new Ribbon.Band(dating.firstDay(), second, "first trimester", "#6F8F7F", false));
-        bands.add(new Ribbon.Band(second, third, "second trimester", "#557C6A", false));
-        bands.add(new Ribbon.Band(third, dating.dueDate(), "third trimester", "#3F6B57", false));
+        bands.add(new Ribbon.Band(dating.firstDay(), second, "1st trimester", "#6F8F7F", false));
+        bands.add(new Ribbon.Band(second, third, "2nd trimester", "#557C6A", false));
+        bands.add(new Ribbon.Band(third, dating.dueDate(), "3rd trimester", "#3F6B57", false));
     }
 
     private static void recovery(LocalDate birth, boolean slower, boolean assumed, List<Ribbon.Band> bands) {

@@ -61,16 +61,16 @@ class DemoWomenTest {
                         Brisa Calder     go      go      swap    adjust  not_yet go      not_yet swap    adjust  not_yet
                         Corin Ashdown    adjust  adjust  swap    go      not_yet adjust  not_yet swap    go      not_yet
                         Delphine Orrey   swap    swap    swap    adjust  adjust  go      not_yet swap    adjust  swap
-                        Esme Hollin      swap    swap    swap    adjust  not_yet go      not_yet swap    adjust  swap
+                        Esme Hollin      swap    swap    swap    adjust  not_yet go      go      swap    adjust  swap
                         Fenna Marlowe    adjust  adjust  not_yet adjust  not_yet go      not_yet swap    adjust  not_yet
                         Greta Sorrel     stop    stop    stop    stop    stop    stop    stop    stop    stop    stop
                         Hazel Quillon    go      not_yet not_yet not_yet not_yet not_yet not_yet not_yet adjust  not_yet
                         Imke Farrow      go      go      not_yet adjust  not_yet adjust  not_yet go      not_yet not_yet
                         Rhona Vale       go      go      not_yet adjust  not_yet go      not_yet go      adjust  not_yet
-                        Jorun Pell       go      go      not_yet adjust  adjust  go      not_yet go      adjust  not_yet
+                        Jorun Pell       go      go      not_yet adjust  adjust  go      go      go      adjust  not_yet
                         Kestrel Dunmore  go      go      not_yet go      not_yet adjust  not_yet not_yet not_yet not_yet
                         Linnea Strand    go      go      not_yet adjust  not_yet adjust  not_yet go      adjust  not_yet
-                        Maren Copeland   go      go      not_yet adjust  adjust  go      not_yet go      adjust  not_yet""");
+                        Maren Copeland   go      go      not_yet adjust  adjust  go      go      go      adjust  not_yet""");
     }
 
     private String line(Woman woman, SignedIn me) {

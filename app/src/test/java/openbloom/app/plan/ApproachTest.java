@@ -59,6 +59,6 @@ class ApproachTest extends PageTest {
                 .contains("No work on the back from this week by her approach");
         assertThat(page(corin + "/journey/week?week=50")).contains("as if she gives birth on her due date");
         assertThat(page(corin + "/journey/week?week=x")).contains("22 weeks + 4");
-        assertThat(page(corin + "/journey")).contains("third trimester").contains("type=\"range\"");
+        assertThat(page(corin + "/journey")).contains("3rd trimester").contains("type=\"range\"");
     }
 }

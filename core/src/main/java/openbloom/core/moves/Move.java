@@ -80,6 +80,11 @@ public record Move(
         };
     }
 
+    /** Needs what only a gym has; asked about often, planned only where it is at hand. */
+    public boolean isGymStaple() {
+        return needs(Equipment.BARBELL) || needs(Equipment.BAR) || needs(Equipment.ROPE);
+    }
+
     public boolean isFullFrontSupport() {
         return position == Position.PLANK_FULL;
     }

@@ -81,7 +81,7 @@ public final class Ribbon {
                     middle,
                     BAND_TOP + BAND / 2 + 5,
                     Letters.of(13, ink).centred());
-        } else if (width > NARROWEST_WITH_WORDS) {
+        } else if (width > NARROWEST_WITH_WORDS && band.label().length() * LETTER < BAND) {
             svg.upright(
                     band.label(),
                     middle + 4,

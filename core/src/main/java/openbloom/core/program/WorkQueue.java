@@ -7,6 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
+import openbloom.core.moves.Equipment;
+import openbloom.core.moves.Kit;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
 import openbloom.core.verdict.Judgement;
@@ -88,9 +91,16 @@ final class WorkQueue {
         int next = judgement.facts().client().rungs().getOrDefault(strand, 0) + 1;
         return judgement.catalogue().ladder(strand).stream()
                 .filter(move -> !move.isEarned() || move.rung() <= next)
+                .filter(this::isAtHand)
                 .sorted(Comparator.comparing(Move::rung).reversed().thenComparing(Move::id))
                 .map(judgement::of)
                 .toList();
+    }
+
+    /** Gym staples are planned only where their equipment is; everything else has its substitute. */
+    private boolean isAtHand(Move move) {
+        Set<Equipment> atHand = judgement.facts().client().equipment();
+        return !move.isGymStaple() || move.kit().stream().map(Kit::needs).allMatch(atHand::contains);
     }
 
     private long timesDone(Move move) {

@@ -100,6 +100,20 @@ class ComposerTest {
     }
 
     @Test
+    void plansGymStaplesOnlyWhereTheirEquipmentIs() {
+        Set<Equipment> studio =
+                Set.of(Equipment.BLOCK, Equipment.BALL, Equipment.BAND, Equipment.DUMBBELL, Equipment.CHAIR);
+        Map<Strand, Integer> top = rungs(12);
+        Client atTheTop = strong().but().rungs(top).build();
+        for (long seed = 0; seed < 20; seed++) {
+            SessionRequest request = new SessionRequest(60, Place.STUDIO, seed, List.of());
+            assertThat(compose(atTheTop.but().equipment(studio).build(), request)
+                            .items())
+                    .noneMatch(item -> item.move().isGymStaple());
+        }
+    }
+
+    @Test
     void keepsChangesOfPositionFewerThanMoves() {
         Session session = compose(strong(), SessionRequest.of(45));
         long moves = session.items().stream().map(SessionItem::move).distinct().count();
