@@ -38,7 +38,7 @@ final class ClientReader {
     private final Reading reading;
     private final LocalDate onDate;
 
-    private ClientReader(Reading reading, LocalDate onDate) {
+    ClientReader(Reading reading, LocalDate onDate) {
         this.reading = reading;
         this.onDate = onDate;
     }
@@ -167,7 +167,7 @@ final class ClientReader {
         return date.map(day -> new GapCheck(day, readings));
     }
 
-    private Optional<GapReading> reading(String path, ClientRequest.@Nullable Reading told) {
+    Optional<GapReading> reading(String path, ClientRequest.@Nullable Reading told) {
         if (told == null) {
             reading.refuse(path, "api.missing");
             return Optional.empty();

@@ -86,11 +86,18 @@ class ApiTest {
                 "/sessions|{'onDate':'2025-04-09','minutes':500,'client':{W}}|422|minutes",
                 "/sessions|{'onDate':'2025-04-09','minutes':20.5,'client':{W}}|422|minutes",
                 "/sessions|{'onDate':'2025-04-09','minutes':20,'client':{W},'recent':[['nope']]}|422|recent[0]",
+                "/gap/interpretation|{'readings':[]}|422|readings",
+                "/gap/interpretation|{'readings':[{'site':'NAVEL','state':'LIFT','widthFingers':2,'depth':'SURFACE','firmness':9}]}|422|readings[0].firmness",
+                "/gap/interpretation|{'readings':[{'site':'NAVEL','state':'LIFT','widthFingers':2,'depth':'SURFACE','firmness':1}],'fingerWidthsMm':[15,16]}|422|fingerWidthsMm",
+                "/gap/repeatability|{'pairs':[[1,2],[3]]}|422|pairs[1]",
+                "/gap/repeatability|{}|422|pairs",
+                "/gap/change|{'readings':[{'date':'2026-01-01','widthMm':30}],'repeatabilityMm':5}|422|readings",
+                "/gap/change|{'readings':[{'date':'2026-01-01','widthMm':-3}],'repeatabilityMm':5}|422|readings[0].widthMm",
                 "/season|{'from':'2025-04-09','to':'2035-04-09','client':{W}}|422|to"
             })
     void answersNonsenseWithAProblemDocumentThatNamesTheField(String path, String body, int status, String field)
             throws Exception {
-        HttpResponse<String> answer = post(path, body.replace('\'', '"').replace("W", WOMAN));
+        HttpResponse<String> answer = post(path, body.replace('\'', '"').replace("{W", "{" + WOMAN));
         assertThat(answer.statusCode()).as(answer.body()).isEqualTo(status);
         assertThat(answer.headers().firstValue("content-type")).hasValue("application/problem+json");
         JsonNode problem = JSON.readTree(answer.body());
@@ -175,6 +182,61 @@ class ApiTest {
         assertThat(stage.path("missing").findValuesAsString("gate")).contains("CLEARANCE", "WOUND_CLOSED");
         JsonNode season = ok("/season", "{\"from\":\"2026-10-01\",\"to\":\"2027-06-01\",\"client\":{" + born + "}}");
         assertThat(season.findValuesAsString("code")).contains("STOP-CLEAR-WEEKS");
+    }
+
+    @Test
+    void readsAGapSchoolBySchool() throws Exception {
+        String readings =
+                "{\"readings\":[{\"site\":\"NAVEL\",\"state\":\"LIFT\",\"widthFingers\":2.5,\"depth\":\"SECOND_KNUCKLE\",\"firmness\":1},"
+                        + "{\"site\":\"NAVEL\",\"state\":\"CONNECTED\",\"widthFingers\":2,\"depth\":\"FIRST_KNUCKLE\",\"firmness\":2},"
+                        + "{\"site\":\"NAVEL\",\"state\":\"REST\",\"widthFingers\":3,\"depth\":\"SECOND_KNUCKLE\",\"firmness\":1}]";
+        JsonNode ordinal = ok("/gap/interpretation", readings + ",\"pregnant\":false}");
+        assertThat(school(ordinal, "TWO_FINGERS")).isEqualTo("WIDER");
+        assertThat(school(ordinal, "FUNCTIONAL")).isEqualTo("WITHIN");
+        assertThat(school(ordinal, "RATH_1996")).isEqualTo("NO_READING");
+        assertThat(ordinal.path("recovered").path("FUNCTIONAL").asBoolean()).isTrue();
+        assertThat(ordinal.path("recovered").path("MILLIMETRE_NORMS").isNull()).isTrue();
+        assertThat(ordinal.path("connectedGain").path("widthFingers").asDouble())
+                .isEqualTo(0.5);
+        assertThat(ordinal.path("connectedGain").path("depthSteps").asInt()).isEqualTo(1);
+
+        JsonNode derived = ok("/gap/interpretation", readings + ",\"fingerWidthsMm\":[15,31,47,62],\"ageYears\":33}");
+        assertThat(school(derived, "RATH_1996")).isEqualTo("WIDER");
+        assertThat(derived.path("worst").path("widthMm").asInt()).isEqualTo(47);
+        assertThat(derived.path("bySchool").findValuesAsString("detail"))
+                .anyMatch(detail -> detail.contains("mm derived from fingers"));
+    }
+
+    private static String school(JsonNode answer, String name) {
+        for (JsonNode school : answer.path("bySchool")) {
+            if (school.path("school").asString().equals(name)) {
+                return school.path("verdict").asString();
+            }
+        }
+        return "";
+    }
+
+    @Test
+    void measuresRepeatabilityAndChange() throws Exception {
+        JsonNode found = ok("/gap/repeatability", "{\"pairs\":[[494,490],[395,397],[516,512],[434,401]]}");
+        assertThat(found.path("n").asInt()).isEqualTo(4);
+        assertThat(found.path("withinSubjectSd").asDouble())
+                .isCloseTo(Math.sqrt(1125 / 8.0), org.assertj.core.api.Assertions.within(1e-9));
+        StringBuilder readings = new StringBuilder();
+        for (int week = 0; week < 6; week++) {
+            readings.append(week == 0 ? "" : ",")
+                    .append("{\"date\":\"")
+                    .append(java.time.LocalDate.of(2026, 9, 1).plusWeeks(week))
+                    .append("\",\"widthMm\":")
+                    .append(45 - 2 * week)
+                    .append('}');
+        }
+        JsonNode change = ok("/gap/change", "{\"readings\":[" + readings + "],\"repeatabilityMm\":8}");
+        assertThat(change.path("slopeMmPerWeek").asDouble())
+                .isCloseTo(-2, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(change.path("realChange").asBoolean()).isTrue();
+        assertThat(change.path("changeMm").asDouble()).isEqualTo(-10);
+        assertThat(change.path("forecast").path("expected").asString()).isEqualTo("2026-11-03");
     }
 
     @Test

@@ -39,6 +39,24 @@ public enum School {
         public SchoolAnswer read(GapCheck check, int ageYears) {
             return RathLimits.read(check, ageYears);
         }
+    },
+    BEER_2009("women who have not given birth", Source.E_BEER) {
+        @Override
+        public SchoolAnswer read(GapCheck check, int ageYears) {
+            return MillimetreSchools.beer(check);
+        }
+    },
+    SPERSTAD_2016("from two fingers, graded", Source.E_SPER) {
+        @Override
+        public SchoolAnswer read(GapCheck check, int ageYears) {
+            return widestInFingers(check).map(School::sperstad).orElseGet(this::nothingRead);
+        }
+    },
+    EHS_2021("hernia surgeons, graded", Source.E_EHS) {
+        @Override
+        public SchoolAnswer read(GapCheck check, int ageYears) {
+            return MillimetreSchools.ehs(check);
+        }
     };
 
     private static final int LENIENT_FINGERS = 4;
@@ -67,16 +85,38 @@ public enum School {
     }
 
     SchoolAnswer byFingers(GapCheck check, int limitHalves) {
-        Comparator<GapReading> byWidth = Comparator.comparingInt(reading -> ((Width.Fingers) reading.width()).halves());
-        return check.in(GapState.LIFT)
-                .filter(reading -> reading.width() instanceof Width.Fingers)
-                .max(byWidth)
+        return widestInFingers(check)
                 .map(widest -> byWidest(widest, limitHalves))
                 .orElseGet(this::nothingRead);
     }
 
+    private static Optional<GapReading> widestInFingers(GapCheck check) {
+        return check.in(GapState.LIFT)
+                .filter(reading -> reading.width() instanceof Width.Fingers)
+                .max(Comparator.comparingInt(School::halves));
+    }
+
+    private static int halves(GapReading reading) {
+        return ((Width.Fingers) reading.width()).halves();
+    }
+
+    private static SchoolAnswer sperstad(GapReading widest) {
+        int halves = halves(widest);
+        boolean wider = halves >= 2 * Published.SPERSTAD_SEPARATION.amount();
+        String grade = halves >= 2 * Published.SPERSTAD_SEVERE.amount()
+                ? "severe"
+                : halves >= 2 * Published.SPERSTAD_MODERATE.amount() ? "moderate" : "mild";
+        return new SchoolAnswer(
+                SPERSTAD_2016,
+                wider ? WIDER : WITHIN,
+                wider ? Optional.of(grade) : Optional.empty(),
+                Optional.of(widest.site()),
+                (wider ? "2 fingers or more: " : "under 2 fingers: ") + widest.words() + " on the small lift",
+                Source.E_SPER);
+    }
+
     private SchoolAnswer byWidest(GapReading widest, int limitHalves) {
-        boolean wider = ((Width.Fingers) widest.width()).halves() > limitHalves;
+        boolean wider = halves(widest) > limitHalves;
         String limit = limitHalves / 2 + " fingers";
         String detail =
                 (wider ? "wider than " + limit : limit + " or fewer") + ": " + widest.words() + " on the small lift";

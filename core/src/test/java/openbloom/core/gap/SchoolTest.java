@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Limits from memory of Boissonnault & Blaschak 1988, Rath 1996 and Dufour 2019. */
+/** Limits from memory of Boissonnault & Blaschak 1988, Rath 1996, Beer 2009, Sperstad 2016, Dufour 2019, EHS 2021. */
 class SchoolTest {
     private static final LocalDate DAY = LocalDate.of(2026, 11, 24);
 
@@ -101,6 +101,54 @@ class SchoolTest {
     void derivesMillimetresFromTheExaminersOwnFingers(int halves, int mm) {
         FingerWidths own = new FingerWidths(List.of(15, 31, 47, 62));
         assertThat(own.mmOf(new Width.Fingers(halves))).isEqualTo(mm);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "3, WITHIN, ''",
+        "4, WIDER, mild",
+        "5, WIDER, mild",
+        "6, WIDER, moderate",
+        "7, WIDER, moderate",
+        "8, WIDER, severe"
+    })
+    void sperstadBeginsAtTwoFingersAndGrades(int halves, SchoolAnswer.Reading expected, String grade) {
+        SchoolAnswer answer =
+                School.SPERSTAD_2016.read(check(reading(Site.NAVEL, GapState.LIFT, Width.ofHalfFingers(halves))), 30);
+        assertThat(answer.verdict()).isEqualTo(expected);
+        assertThat(answer.grade().orElse("")).isEqualTo(grade);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "20, WITHIN, ''",
+        "21, WIDER, over 2 to 3 cm",
+        "30, WIDER, over 2 to 3 cm",
+        "31, WIDER, over 3 to 5 cm",
+        "50, WIDER, over 3 to 5 cm",
+        "51, WIDER, over 5 cm"
+    })
+    void herniaSurgeonsGradeTheWidestSiteAtRest(int mm, SchoolAnswer.Reading expected, String grade) {
+        SchoolAnswer answer = School.EHS_2021.read(
+                check(
+                        reading(Site.NAVEL, GapState.REST, new Width.Millimetres(mm)),
+                        reading(Site.BELOW, GapState.REST, new Width.Millimetres(5))),
+                30);
+        assertThat(answer.verdict()).isEqualTo(expected);
+        assertThat(answer.grade().orElse("")).isEqualTo(grade);
+        assertThat(answer.site()).contains(Site.NAVEL);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "XIPHOID, 150, 15, WITHIN", "XIPHOID, 150, 16, WIDER", "ABOVE, 30, 22, WITHIN", "ABOVE, 30, 23, WIDER",
+        "ABOVE, 40, 23, WIDER", "ABOVE, 41, 23, NO_READING", "BELOW, 20, 16, WITHIN", "BELOW, 30, 17, WIDER",
+        "BELOW, 31, 17, NO_READING", "NAVEL, 0, 50, NO_READING"
+    })
+    void beerComparesOnlyNearItsOwnSites(Site site, int offset, int mm, SchoolAnswer.Reading expected) {
+        GapReading reading = new GapReading(
+                site, offset, GapState.REST, new Width.Millimetres(mm), Depth.SURFACE, Firmness.FIRM, Told.NO);
+        assertThat(School.BEER_2009.read(check(reading), 30).verdict()).isEqualTo(expected);
     }
 
     @Test

@@ -1,0 +1,117 @@
+package openbloom.core.gap;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import openbloom.core.evidence.Published;
+
+/**
+ * The slope of a series of widths by Theil and Sen: the median of the slopes between all pairs of days, with the 90 %
+ * interval that Kendall's statistic gives. One slip moves it little.
+ *
+ * @param slopePerWeek mm a week; negative when the gap narrows
+ * @param lowest lower end of the 90 % interval, mm a week
+ * @param highest upper end, mm a week
+ * @param change last reading less the first, mm
+ */
+public record Trend(List<Reading> readings, double slopePerWeek, double lowest, double highest, double change) {
+    private static final double Z_90 = 1.6449;
+    private static final int FEWEST_FOR_A_FORECAST = 4;
+    private static final int SHORTEST_DAYS_FOR_A_FORECAST = 21;
+    private static final int FARTHEST_WEEKS = 26;
+
+    /** A width on a day, in mm. */
+    public record Reading(LocalDate date, double widthMm) {}
+
+    /** When the trend would reach a width: earliest and latest by the ends of the slope's interval. */
+    public record Forecast(double reachesMm, LocalDate earliest, LocalDate expected, LocalDate latest) {}
+
+    /** @throws IllegalArgumentException unless there are readings on at least two days */
+    public static Trend of(List<Reading> given) {
+        List<Reading> readings =
+                given.stream().sorted(Comparator.comparing(Reading::date)).toList();
+        List<Double> slopes = slopes(readings);
+        if (slopes.isEmpty()) {
+            throw new IllegalArgumentException("Readings on at least two days are expected, but there were none");
+        }
+        int n = readings.size();
+        double spread = Z_90 * Math.sqrt(n * (n - 1.0) * (2 * n + 5) / 18);
+        int lower = (int) Math.floor((slopes.size() - spread) / 2);
+        int upper = (int) Math.ceil((slopes.size() + spread) / 2) - 1;
+        int last = slopes.size() - 1;
+        return new Trend(
+                readings,
+                median(slopes),
+                slopes.get(Math.max(0, lower)),
+                slopes.get(Math.min(last, upper)),
+                readings.get(n - 1).widthMm() - readings.get(0).widthMm());
+    }
+
+    /** Slopes between all pairs of different days, in order of size. */
+    private static List<Double> slopes(List<Reading> readings) {
+        List<Double> slopes = new ArrayList<>();
+        IntStream.range(0, readings.size())
+                .forEach(i -> IntStream.range(i + 1, readings.size()).forEach(j -> {
+                    long days = ChronoUnit.DAYS.between(
+                            readings.get(i).date(), readings.get(j).date());
+                    if (days > 0) {
+                        slopes.add(
+                                7 * (readings.get(j).widthMm() - readings.get(i).widthMm()) / days);
+                    }
+                }));
+        slopes.sort(Comparator.naturalOrder());
+        return slopes;
+    }
+
+    private static double median(List<Double> sorted) {
+        int middle = sorted.size() / 2;
+        return sorted.size() % 2 == 1 ? sorted.get(middle) : (sorted.get(middle - 1) + sorted.get(middle)) / 2;
+    }
+
+    /** Whether first and last lie further apart than the examiner's repeatability, in mm. */
+    public boolean isRealChange(double repeatabilityMm) {
+        return Math.abs(change) > repeatabilityMm;
+    }
+
+    /** Whether the 90 % interval of the slope excludes zero. */
+    public boolean isClear() {
+        return lowest > 0 || highest < 0;
+    }
+
+    /**
+     * When it would reach a width. Only with at least four readings over at least 21 days, a narrowing whose interval
+     * excludes zero, and no more than 26 weeks ahead; otherwise nothing is said.
+     */
+    public Optional<Forecast> forecast(double targetMm) {
+        Reading last = readings.get(readings.size() - 1);
+        long days = ChronoUnit.DAYS.between(readings.get(0).date(), last.date());
+        boolean enough = readings.size() >= FEWEST_FOR_A_FORECAST && days >= SHORTEST_DAYS_FOR_A_FORECAST;
+        double today = median(readings.stream()
+                .map(reading ->
+                        reading.widthMm() + slopePerWeek * ChronoUnit.DAYS.between(reading.date(), last.date()) / 7)
+                .sorted()
+                .toList());
+        double toGo = today - targetMm;
+        if (!enough || highest >= 0 || toGo <= 0 || toGo / -slopePerWeek > FARTHEST_WEEKS) {
+            return Optional.empty();
+        }
+        return Optional.of(new Forecast(
+                targetMm,
+                after(last.date(), toGo / -lowest),
+                after(last.date(), toGo / -slopePerWeek),
+                after(last.date(), toGo / -highest)));
+    }
+
+    /** The width of the millimetre norms at the navel, which a forecast reaches for. */
+    public Optional<Forecast> forecast() {
+        return forecast(Published.RATH_NAVEL.amount());
+    }
+
+    private static LocalDate after(LocalDate last, double weeks) {
+        return last.plusDays(Math.min(36_500, (long) Math.ceil(7 * weeks)));
+    }
+}

@@ -1,0 +1,161 @@
+package openbloom.core.gap;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
+import org.hipparchus.stat.regression.SimpleRegression;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class TrendTest {
+    private static final LocalDate DAY = LocalDate.of(2026, 6, 1);
+    private static final int SEED = 20261124;
+
+    @Test
+    void findsALineAsOrdinaryRegressionDoesWhenThereIsNoNoise() {
+        SimpleRegression regression = new SimpleRegression();
+        List<Trend.Reading> readings = new ArrayList<>();
+        for (int week = 0; week < 9; week++) {
+            double width = 40 - 1.25 * week;
+            readings.add(new Trend.Reading(DAY.plusWeeks(week), width));
+            regression.addData(week, width);
+        }
+        Trend trend = Trend.of(readings);
+        assertThat(trend.slopePerWeek()).isCloseTo(regression.getSlope(), within(1e-9));
+        assertThat(trend.lowest()).isCloseTo(-1.25, within(1e-9));
+        assertThat(trend.change()).isEqualTo(-10);
+    }
+
+    /** A reference written another way: slopes in an array, counted ranks instead of sorting. */
+    @Test
+    void agreesWithABruteForceReferenceOnRandomSeries() {
+        Random random = new Random(SEED);
+        for (int run = 0; run < 500; run++) {
+            int n = 2 + random.nextInt(12);
+            int[] days = random.ints(0, 200).distinct().limit(n).toArray();
+            List<Trend.Reading> readings = new ArrayList<>();
+            for (int day : days) {
+                readings.add(new Trend.Reading(DAY.plusDays(day), Math.round(20 + 10 * random.nextGaussian())));
+            }
+            Trend trend = Trend.of(readings);
+            double[] slopes = slopes(readings);
+            int atMost = (int) Arrays.stream(slopes)
+                    .filter(slope -> slope <= trend.slopePerWeek() + 1e-9)
+                    .count();
+            int atLeast = (int) Arrays.stream(slopes)
+                    .filter(slope -> slope >= trend.slopePerWeek() - 1e-9)
+                    .count();
+            assertThat(atMost).isGreaterThanOrEqualTo(slopes.length / 2);
+            assertThat(atLeast).isGreaterThanOrEqualTo(slopes.length / 2);
+            double spread = 1.6449 * Math.sqrt(n * (n - 1.0) * (2 * n + 5) / 18);
+            int rank = Math.max(0, (int) Math.floor((slopes.length - spread) / 2));
+            assertThat(trend.lowest()).isCloseTo(slopes[rank], within(1e-9));
+            assertThat(trend.highest()).isCloseTo(slopes[slopes.length - 1 - rank], within(1e-9));
+        }
+    }
+
+    private static double[] slopes(List<Trend.Reading> readings) {
+        return readings.stream()
+                .flatMapToDouble(from -> readings.stream()
+                        .filter(to -> to.date().isAfter(from.date()))
+                        .mapToDouble(to -> (to.widthMm() - from.widthMm())
+                                / ((to.date().toEpochDay() - from.date().toEpochDay()) / 7.0)))
+                .sorted()
+                .toArray();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        // weekly readings: how many, slope a week, starting width, forecast expected
+        "5, -1, 40, true",
+        "4, -1, 40, false",
+        "3, -1, 40, false",
+        "6, 1, 40, false",
+        "6, 0, 40, false",
+        "6, -1, 30, false",
+        "6, -0.1, 60, false",
+        "6, -2, 60, true"
+    })
+    void forecastsOnlyWithGroundForIt(int count, double slope, double start, boolean expected) {
+        List<Trend.Reading> readings = new ArrayList<>();
+        for (int week = 0; week < count; week++) {
+            readings.add(new Trend.Reading(DAY.plusWeeks(week), start + slope * week));
+        }
+        Trend trend = Trend.of(readings);
+        boolean clear = count != 4 || trend.highest() < 0;
+        assertThat(trend.forecast().isPresent()).isEqualTo(expected || count == 4 && clear);
+    }
+
+    @Test
+    void tellsEarliestExpectedAndLatestInOrder() {
+        Random random = new Random(SEED);
+        List<Trend.Reading> readings = new ArrayList<>();
+        for (int week = 0; week < 10; week++) {
+            readings.add(new Trend.Reading(DAY.plusWeeks(week), 45 - 1.2 * week + random.nextGaussian()));
+        }
+        Trend.Forecast forecast = Trend.of(readings).forecast().orElseThrow();
+        assertThat(forecast.reachesMm()).isEqualTo(27);
+        assertThat(forecast.earliest()).isBeforeOrEqualTo(forecast.expected());
+        assertThat(forecast.expected()).isBeforeOrEqualTo(forecast.latest());
+        assertThat(forecast.expected()).isBetween(DAY.plusWeeks(13), DAY.plusWeeks(18));
+    }
+
+    @Test
+    void needsTwoDays() {
+        assertThatIllegalArgumentException().isThrownBy(() -> Trend.of(List.of()));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Trend.of(List.of(new Trend.Reading(DAY, 30), new Trend.Reading(DAY, 31))));
+    }
+
+    /**
+     * 1,000 women, examiner's s_w half a finger. Without a true change a real change is
+     * claimed in few comparisons; a true change of one finger in four weeks is found by week 6.
+     */
+    @Test
+    void claimsLittleWhereNothingChangedAndFindsAFingerInFourWeeks() {
+        Random random = new Random(SEED);
+        double within = 0.5;
+        double coefficient = 1.96 * Math.sqrt(2) * within;
+        int claimed = 0;
+        int found = 0;
+        for (int woman = 0; woman < 1_000; woman++) {
+            double width = 2 + 2 * random.nextDouble();
+            double first = reading(width + within * random.nextGaussian());
+            double second = reading(width + within * random.nextGaussian());
+            claimed += Math.abs(second - first) > coefficient ? 1 : 0;
+            found += isFoundBySix(width, within, coefficient, random) ? 1 : 0;
+        }
+        System.out.printf(
+                "No change: claimed in %.1f %% of 1,000 comparisons. One finger in four weeks: found by week 6 in %.1f %%.%n",
+                claimed / 10.0, found / 10.0);
+        assertThat(claimed).isLessThanOrEqualTo(60);
+        assertThat(found).isGreaterThanOrEqualTo(800);
+    }
+
+    /** Weekly readings of a gap that narrows by a finger over four weeks and goes on as it went. */
+    private static boolean isFoundBySix(double width, double within, double coefficient, Random random) {
+        List<Trend.Reading> readings = new ArrayList<>();
+        for (int week = 0; week <= 6; week++) {
+            double now = reading(width - week / 4.0 + within * random.nextGaussian());
+            readings.add(new Trend.Reading(DAY.plusWeeks(week), now));
+            if (week > 0) {
+                Trend trend = Trend.of(readings);
+                if (trend.isRealChange(coefficient) || week >= 3 && trend.isClear()) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private static double reading(double fingers) {
+        return Math.max(0, fingers);
+    }
+}
