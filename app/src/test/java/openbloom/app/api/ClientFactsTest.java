@@ -1,0 +1,81 @@
+package openbloom.app.api;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.verdict.Client;
+import openbloom.core.verdict.Judgement;
+import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.Verdict;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Every fact another program may tell of a woman reaches the rules. */
+class ClientFactsTest {
+    private static final LocalDate DAY = LocalDate.of(2026, 11, 24);
+    private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
+    private static final JsonMapper JSON = JsonMapper.builder()
+            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .build();
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            value = {
+                "'pregnancy':{'dueDate':'2027-02-01'}|heel-slide|SWAP|PREG-SUP-NONE",
+                "'birth':{'date':'2026-11-20','kind':'VAGINAL'}|heel-slide|NOT_YET|PP-TIME-RECONNECT",
+                "'birth':{'date':'2026-10-20','kind':'CAESAREAN','woundClosed':true}|scar-circles|NOT_YET|PP-CS-SCAR-TOUCH",
+                "'birth':{'date':'2026-09-20','kind':'VAGINAL','tearDegree':3,'woundClosed':true}|flick-one|NOT_YET|PP-TEAR-34",
+                "'clearance':{'date':'2026-11-01','by':'doctor','limits':['NO_ARMS_OVERHEAD']}|press-seated-light|NOT_YET|STOP-CLEAR-LIMIT",
+                "'clearance':{'date':'2026-11-01','by':'doctor','limits':'NO_ARMS_OVERHEAD'}|press-seated-light|NOT_YET|STOP-CLEAR-LIMIT",
+                "'conditions':['OSTEOPOROSIS']|happy-hips|ADJUST|OST-DROP",
+                "'symptoms':['WRIST_PAIN']|support-wall|ADJUST|WRIST",
+                "'warningSigns':['CHEST_PAIN']|breath-side|STOP|STOP-SIGN-CHEST-PAIN",
+                "'gap':{'date':'2026-11-20','readings':[{'site':'NAVEL','state':'LIFT','widthFingers':3,'depth':'SURFACE','firmness':1,'domed':false}]}|breath-lying|GO|PP-SIDE",
+                "'domingCeiling':{'LIMB_LOAD':0}|heel-slide|NOT_YET|GAP-DOME-LIMB-LOAD",
+                "'pelvicFloor':{'tone':'TIGHT'}|flick-one|NOT_YET|PF-TIGHT",
+                "'pelvicFloor':{'letsGoFully':false}|flick-one|NOT_YET|PF-TIGHT",
+                "'pelvicFloor':{'pain':true,'letsGoFully':true}|flick-one|NOT_YET|PF-PAIN",
+                "'pelvicFloor':{'tone':'NONE_FELT','holdSeconds':4,'holdRepetitions':6,'flicks':7,'fades':true,'sideDifference':'LEFT_WEAKER'}|flick-one|NOT_YET|PF-NONE",
+                "'breath':'HELD','rungs':{'STRENGTH_LEGS':2}|squat|ADJUST|BREATH-DOWN",
+                "'rungs':{'STRENGTH_LEGS':1}|squat|NOT_YET|LADDER-NEXT",
+                "'approach':{'A2':'NO_SUPPORT_UNTIL_RECOVERED'}|support-wall|NOT_YET|GAP-PLANK",
+                "'equipment':[]|band-row-seated|ADJUST|KIT-MISSING"
+            })
+    void reachesItsRule(String fact, String move, Kind kind, String code) {
+        Verdict verdict = verdict(fact, move);
+        assertThat(verdict.hasReason(code)).as(verdict.toString()).isTrue();
+        assertThat(verdict.kind()).as(verdict.toString()).isEqualTo(kind);
+    }
+
+    @Test
+    void whatIsAbsentIsUnknownAndNeverSafe() {
+        for (String move : new String[] {"curl-up", "jog-on-spot", "support-full-10"}) {
+            assertThat(verdict("'babies':1", move).kind()).isEqualTo(Kind.NOT_YET);
+        }
+        assertThat(verdict("'equipment':['BAND','CHAIR']", "band-row-seated").kind())
+                .isEqualTo(Kind.GO);
+    }
+
+    @Test
+    void readsNobodysBabiesAsOne() {
+        assertThat(client("'babies':0").babies()).isEqualTo(1);
+        assertThat(client("'babies':3").babies()).isEqualTo(3);
+    }
+
+    private static Verdict verdict(String fact, String move) {
+        return Judgement.of(CATALOGUE, client(fact), DAY).of(CATALOGUE.get(move));
+    }
+
+    private static Client client(String fact) {
+        String babies = fact.contains("'babies'") ? "" : "'babies':1,";
+        String told = ("{'births':1,'ageYears':33," + babies + fact + "}").replace('\'', '"');
+        return ClientReader.read(JSON.readValue(told, ClientRequest.class), DAY, new Reading());
+    }
+}

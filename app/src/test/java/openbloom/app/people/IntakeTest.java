@@ -1,0 +1,130 @@
+package openbloom.app.people;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.time.LocalDate;
+import openbloom.app.PageTest;
+import openbloom.core.dating.DatingBasis;
+import openbloom.core.moves.Equipment;
+import openbloom.core.screening.Condition;
+import openbloom.core.stage.BirthKind;
+import openbloom.core.stage.Tear;
+import openbloom.core.stage.Told;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+/** Every way of telling where she is, kept in the real database and read back. */
+class IntakeTest extends PageTest {
+    private static final LocalDate TODAY = LocalDate.now();
+
+    @ParameterizedTest
+    @CsvSource({
+        // basis, field, days ago, extra field, extra value, days from that day to the due date
+        "LAST_PERIOD, lastPeriod, 100, cycleLengthDays, 28, 280",
+                "LAST_PERIOD, lastPeriod, 100, cycleLengthDays, 35, 287",
+        "LAST_PERIOD, lastPeriod, 100, cycleLengthDays, '', 280", "CONCEPTION, conception, 90, goals, x, 266",
+        "TRANSFER, transfer, 60, embryoAgeDays, 5, 261", "TRANSFER, transfer, 60, embryoAgeDays, 3, 263"
+    })
+    void datesByWhateverIsKnown(DatingBasis basis, String field, int ago, String extra, String value, int toDue) {
+        LocalDate given = TODAY.minusDays(ago);
+        Woman kept = kept(set(set(set(intake("Dated"), "basis", basis.name()), field, given.toString()), extra, value));
+        assertThat(kept.dating().orElseThrow().dueDate()).isEqualTo(given.plusDays(toDue));
+        assertThat(kept.dating().orElseThrow().basis()).isEqualTo(basis);
+    }
+
+    @Test
+    void takesADueDateAsTold() {
+        LocalDate due = TODAY.plusDays(99);
+        Woman kept = kept(set(intake("Told"), "basis", "STATED").param("dueDate", due.toString()));
+        assertThat(kept.dating().orElseThrow().dueDate()).isEqualTo(due);
+        assertThat(kept.dating().orElseThrow().basis()).isEqualTo(DatingBasis.STATED);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"8, 0, false", "7, 3, false", "7, 1, true", "8, 6, true"})
+    void letsAScanReplaceTheDateOnlyBeyondItsThreshold(int weeks, int days, boolean redated) {
+        LocalDate period = TODAY.minusWeeks(20);
+        Woman kept = kept(set(intake("Scanned"), "lastPeriod", period.toString())
+                .param("scanDate", period.plusWeeks(8).toString())
+                .param("scanWeeks", Integer.toString(weeks))
+                .param("scanDays", Integer.toString(days)));
+        assertThat(kept.dating().orElseThrow().redated()).isEqualTo(redated);
+    }
+
+    @Test
+    void keepsABirthWithEverythingAroundIt() {
+        MockHttpServletRequestBuilder form = set(set(intake("Born"), "situation", "AFTER_BIRTH"), "births", "2")
+                .param("birthDate", TODAY.minusDays(30).toString())
+                .param("birthKind", "ASSISTED")
+                .param("tear", "SECOND")
+                .param("woundClosed", "NO")
+                .param("conditions", "OSTEOPOROSIS", "BREASTFEEDING")
+                .param("equipment", "BAND", "CHAIR")
+                .param("clearedOn", TODAY.minusDays(2).toString())
+                .param("clearedBy", "midwife")
+                .param("limits", "NO_IMPACT")
+                .param("limitWords", "nothing over 5 kg\nwalk daily");
+        Woman kept = kept(form);
+        assertThat(kept.dating()).isEmpty();
+        assertThat(kept.birth()).hasValueSatisfying(birth -> {
+            assertThat(birth.date()).isEqualTo(TODAY.minusDays(30));
+            assertThat(birth.kind()).isEqualTo(BirthKind.ASSISTED);
+            assertThat(birth.tear()).isEqualTo(Tear.SECOND);
+            assertThat(birth.woundClosed()).isEqualTo(Told.NO);
+        });
+        assertThat(kept.conditionSet()).containsExactlyInAnyOrder(Condition.OSTEOPOROSIS, Condition.BREASTFEEDING);
+        assertThat(kept.equipmentSet()).containsExactlyInAnyOrder(Equipment.BAND, Equipment.CHAIR);
+        assertThat(kept.clearance().orElseThrow().limits())
+                .containsExactly("NO_IMPACT", "nothing over 5 kg", "walk daily");
+    }
+
+    @Test
+    void fillsTheFormAgainWithWhatIsKept() throws Exception {
+        Woman kept = kept(set(intake("Again"), "goals", "<b>run</b> & \"jump\""));
+        String page = page("/people/" + kept.id() + "/edit");
+        assertThat(page)
+                .contains("&lt;b&gt;run&lt;/b&gt; &amp; &quot;jump&quot;")
+                .doesNotContain("<b>run</b>");
+        assertThat(page).contains("value=\"" + TODAY.minusWeeks(20) + "\"").contains("value=\"1994\"");
+        IntakeForm form = IntakeForm.of(kept);
+        assertThat(form.situation()).isEqualTo("PREGNANT");
+        assertThat(form.lastPeriod()).isEqualTo(TODAY.minusWeeks(20).toString());
+        assertThat(form.version()).isEqualTo("1");
+    }
+
+    @Test
+    void forgetsThePregnancyWhenTheSituationIsCorrected() throws Exception {
+        Woman kept = kept(intake("Corrected"));
+        assertThat(send(set(intake("/people/" + kept.id(), "Corrected"), "situation", "NEITHER")
+                                .param("version", "1"))
+                        .getStatus())
+                .isEqualTo(302);
+        Woman after = people.find(ines, kept.id()).orElseThrow();
+        assertThat(after.dating()).isEmpty();
+        assertThat(after.birth()).isEmpty();
+        assertThat(after.version()).isEqualTo(2);
+    }
+
+    @Test
+    void asksOfEveryFormThatItCanBeKeptOnce() throws Exception {
+        assertThat(body(set(intake("Keyless"), "formKey", "")))
+                .contains("This form was opened in a way that cannot be kept");
+        assertThat(body(post("/people").param("formKey", key())))
+                .contains("Fill this in.")
+                .contains("Choose one.");
+    }
+
+    private Woman kept(MockHttpServletRequestBuilder form) {
+        try {
+            String address = send(form).getRedirectedUrl();
+            assertThat(address).as("kept").isNotNull();
+            return people.find(ines, Long.parseLong(address.replaceAll("\\D", "")))
+                    .orElseThrow();
+        } catch (Exception unexpected) {
+            throw new AssertionError(unexpected);
+        }
+    }
+}
