@@ -1,4 +1,17 @@
 package openbloom.app.accounts;
 
-/** Somebody who works in a studio. */
-public record Account(long id, long studioId, String email, String passwordHash, String name, boolean owner) {}
+import java.util.Optional;
+import openbloom.core.gap.FingerWidths;
+
+/**
+ * Somebody who works in a studio.
+ *
+ * @param fingerWidthsMm breadths of one to four fingers together, in mm, or nothing
+ */
+public record Account(
+        long id, long studioId, String email, String passwordHash, String name, boolean owner, String fingerWidthsMm) {
+    /** Her own finger breadths, if she has entered them. */
+    public Optional<FingerWidths> fingers() {
+        return fingerWidthsMm.isEmpty() ? Optional.empty() : Optional.of(FingerWidths.parse(fingerWidthsMm));
+    }
+}

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import openbloom.app.system.Sentences;
 import openbloom.core.Problem;
+import openbloom.core.gap.FingerWidths;
 import openbloom.core.verdict.Preset;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
@@ -65,6 +66,9 @@ class AccountController {
         model.addAttribute("instructor", new NewAccount("", "", ""));
         model.addAttribute("presets", Preset.values());
         model.addAttribute(
+                "fingers",
+                accounts.fresh(me).fingers().map(FingerWidths::togetherMm).orElse(List.of()));
+        model.addAttribute(
                 "preset", accounts.presetOf(me.studioId()).map(Preset::name).orElse(""));
         return "accounts/studio";
     }
@@ -82,6 +86,22 @@ class AccountController {
                         "accounts", accounts.ofStudio(me.studioId()),
                         "instructor", instructor,
                         "presets", Preset.values(),
+                        "errors", sentences.byField(problems)));
+    }
+
+    @PostMapping("/studio/fingers")
+    ModelAndView changeFingers(@AuthenticationPrincipal SignedIn me, @RequestParam List<String> fingers) {
+        List<Problem> problems = accounts.changeFingers(me.account(), fingers);
+        if (problems.isEmpty()) {
+            return new ModelAndView("redirect:/studio?fingers");
+        }
+        return refused(
+                "accounts/studio",
+                Map.of(
+                        "accounts", accounts.ofStudio(me.studioId()),
+                        "instructor", new NewAccount("", "", ""),
+                        "presets", Preset.values(),
+                        "fingers", fingers,
                         "errors", sentences.byField(problems)));
     }
 

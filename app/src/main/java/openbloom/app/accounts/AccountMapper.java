@@ -36,6 +36,12 @@ public interface AccountMapper {
     @Update("update studio set approach = #{approach} where id = #{studioId}")
     int changeApproach(long studioId, String approach);
 
+    @Update("update account set finger_widths_mm = #{fingers} where id = #{id}")
+    int changeFingers(long id, String fingers);
+
+    @Select("select * from account where id = #{id}")
+    Account account(long id);
+
     @Update("update account set password_hash = #{passwordHash} where id = #{id}")
     int changePassword(long id, String passwordHash);
 }

@@ -8,7 +8,9 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import openbloom.app.system.Joined;
+import openbloom.app.system.Typed;
 import openbloom.core.Problem;
+import openbloom.core.gap.FingerWidths;
 import openbloom.core.verdict.Preset;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.security.core.userdetails.UserDetails;
@@ -83,6 +85,32 @@ public class Accounts implements UserDetailsService {
         } catch (DuplicateKeyException taken) {
             return List.of(Problem.of("email", "account.taken", instructor.email()));
         }
+    }
+
+    /** Her account as it is kept now; the one she signed in with may be older. */
+    public Account fresh(SignedIn me) {
+        return mapper.account(me.accountId());
+    }
+
+    /**
+     * Keeps an examiner's own finger breadths.
+     *
+     * @return what is wrong with the input; empty when they were kept
+     */
+    public List<Problem> changeFingers(Account account, List<String> typedMm) {
+        Typed typed = new Typed();
+        List<Integer> together = new ArrayList<>();
+        for (int i = 0; i < typedMm.size(); i++) {
+            typed.requiredWhole("finger" + (i + 1), typedMm.get(i), 1, 200).ifPresent(together::add);
+        }
+        if (typed.isClean()) {
+            try {
+                mapper.changeFingers(account.id(), new FingerWidths(together).toString());
+            } catch (IllegalArgumentException noFingers) {
+                typed.refuse("finger1", "account.fingers", FingerWidths.NARROWEST_MM, FingerWidths.BROADEST_MM);
+            }
+        }
+        return typed.problems();
     }
 
     /** The preset the studio's women begin with; empty if its choices are none of the presets'. */

@@ -3,7 +3,6 @@ package openbloom.app.api;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,6 +16,7 @@ import openbloom.core.gap.GapState;
 import openbloom.core.gap.Repeatability;
 import openbloom.core.gap.School;
 import openbloom.core.gap.SchoolAnswer;
+import openbloom.core.gap.SideBySide;
 import openbloom.core.gap.Site;
 import openbloom.core.gap.Trend;
 import openbloom.core.gap.Width;
@@ -57,7 +57,17 @@ class GapApi {
             @Nullable String grade,
             @Nullable Site site,
             String detail,
-            String source) {}
+            String source) {
+        static Answer of(SchoolAnswer answer) {
+            return new Answer(
+                    answer.school(),
+                    answer.verdict(),
+                    answer.grade().orElse(null),
+                    answer.site().orElse(null),
+                    answer.detail(),
+                    answer.source().key());
+        }
+    }
 
     /** What connecting changes; positive is narrower, shallower, firmer. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -81,10 +91,8 @@ class GapApi {
         List<GapReading> readings = readings(request.readings(), reading);
         reading.orRefuse();
         GapCheck check = new GapCheck(LocalDate.EPOCH, readings);
-        GapCheck derived = fingers.map(own -> inMillimetres(check, own)).orElse(check);
-        List<Answer> answers = Arrays.stream(School.values())
-                .map(school -> answer(school, check, derived, age))
-                .toList();
+        List<Answer> answers =
+                SideBySide.of(check, fingers, age).stream().map(Answer::of).toList();
         return new InterpretationResponse(
                 worst(check, fingers).orElse(null),
                 answers,
@@ -115,42 +123,6 @@ class GapApi {
             reader.reading("readings[" + i + "]", told.get(i)).ifPresent(readings::add);
         }
         return readings;
-    }
-
-    private static GapCheck inMillimetres(GapCheck check, FingerWidths own) {
-        return new GapCheck(
-                check.date(),
-                check.readings().stream()
-                        .map(reading -> inMillimetres(reading, own))
-                        .toList());
-    }
-
-    private static GapReading inMillimetres(GapReading reading, FingerWidths own) {
-        return reading.width() instanceof Width.Fingers width
-                ? new GapReading(
-                        reading.site(),
-                        reading.offsetMm(),
-                        reading.state(),
-                        new Width.Millimetres(own.mmOf(width)),
-                        reading.depth(),
-                        reading.firmness(),
-                        reading.domed())
-                : reading;
-    }
-
-    /** A school of fingers reads fingers; a school of millimetres reads them, or what the examiner's fingers derive. */
-    private static Answer answer(School school, GapCheck check, GapCheck derived, int age) {
-        SchoolAnswer own = school.read(check, age);
-        boolean reads = own.verdict() != SchoolAnswer.Reading.NO_READING;
-        SchoolAnswer answer = reads ? own : school.read(derived, age);
-        boolean isDerived = !reads && answer.verdict() != SchoolAnswer.Reading.NO_READING;
-        return new Answer(
-                school,
-                answer.verdict(),
-                answer.grade().orElse(null),
-                answer.site().orElse(null),
-                answer.detail() + (isDerived ? ", mm derived from fingers" : ""),
-                answer.source().key());
     }
 
     private static Optional<Worst> worst(GapCheck check, Optional<FingerWidths> fingers) {

@@ -11,7 +11,7 @@ import org.apache.ibatis.annotations.Select;
 @Mapper
 interface GapCheckMapper {
     @Select("""
-            select gap_check.id, woman_id, checked_on, examiner_id, account.name as examiner
+            select gap_check.id, woman_id, checked_on, examiner_id, account.name as examiner, finger_widths_mm
             from gap_check join account on account.id = examiner_id
             where woman_id = #{womanId} order by checked_on desc, gap_check.id desc
             """)

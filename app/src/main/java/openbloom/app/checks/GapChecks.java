@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import openbloom.core.gap.FingerWidths;
 import openbloom.core.gap.GapCheck;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
@@ -21,7 +22,7 @@ public class GapChecks {
     }
 
     /** A check with who did it. */
-    public record Examined(long id, String examiner, GapCheck check) {}
+    public record Examined(long id, String examiner, Optional<FingerWidths> fingers, GapCheck check) {}
 
     /** Latest first. */
     public List<Examined> of(long womanId) {
@@ -31,6 +32,7 @@ public class GapChecks {
                 .map(kept -> new Examined(
                         kept.id(),
                         kept.examiner(),
+                        kept.fingers(),
                         new GapCheck(
                                 kept.checkedOn(),
                                 readings.getOrDefault(kept.id(), List.of()).stream()

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import openbloom.app.accounts.Accounts;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.people.Woman;
 import openbloom.app.system.Sentences;
@@ -27,13 +28,21 @@ class GapController {
     private final GapChecks checks;
     private final BodyCheckMapper bodies;
     private final Safety safety;
+    private final Accounts accounts;
     private final Sentences sentences;
     private final StudioDay day;
 
-    GapController(GapChecks checks, BodyCheckMapper bodies, Safety safety, Sentences sentences, StudioDay day) {
+    GapController(
+            GapChecks checks,
+            BodyCheckMapper bodies,
+            Safety safety,
+            Accounts accounts,
+            Sentences sentences,
+            StudioDay day) {
         this.checks = checks;
         this.bodies = bodies;
         this.safety = safety;
+        this.accounts = accounts;
         this.sentences = sentences;
         this.day = day;
     }
@@ -56,7 +65,13 @@ class GapController {
         boolean pregnant =
                 woman.dating().flatMap(dating -> dating.ageOn(check.date())).isPresent();
         return GapView.of(
-                check.readings(), GapState.LIFT, check.date(), woman.ageYears(check.date()), before, pregnant);
+                check.readings(),
+                shown.fingers(),
+                GapState.LIFT,
+                check.date(),
+                woman.ageYears(check.date()),
+                before,
+                pregnant);
     }
 
     @GetMapping("/people/{womanId}/checks/gap")
@@ -108,6 +123,7 @@ class GapController {
         var today = day.today(me.studio().zone());
         return GapView.of(
                 form.sketch(),
+                accounts.fresh(me).fingers(),
                 form.state(),
                 today,
                 woman.ageYears(today),

@@ -6,10 +6,13 @@ import java.util.List;
 import java.util.Optional;
 import openbloom.core.Days;
 import openbloom.core.gap.ConnectedGain;
+import openbloom.core.gap.FingerWidths;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.GapReading;
 import openbloom.core.gap.GapState;
 import openbloom.core.gap.School;
+import openbloom.core.gap.SchoolAnswer;
+import openbloom.core.gap.SideBySide;
 import openbloom.core.gap.Site;
 import openbloom.core.gap.Width;
 import openbloom.core.picture.MidlineMap;
@@ -18,8 +21,9 @@ import openbloom.core.picture.MidlineMap;
  * A gap check as it is shown: the map, and what the readings say in sentences.
  *
  * @param map an SVG drawing
+ * @param schools how every school reads it; empty before anything was read
  */
-public record GapView(String map, List<Line> lines) {
+public record GapView(String map, List<Line> lines, List<SchoolAnswer> schools) {
     /** One sentence with its heading. */
     public record Line(String heading, String text, boolean better) {}
 
@@ -28,6 +32,7 @@ public record GapView(String map, List<Line> lines) {
 
     static GapView of(
             List<GapReading> readings,
+            Optional<FingerWidths> fingers,
             GapState shown,
             LocalDate day,
             int ageYears,
@@ -42,7 +47,8 @@ public record GapView(String map, List<Line> lines) {
         if (pregnant) {
             lines.add(new Line("While pregnant", "shown, never scored: the aim now is support", false));
         }
-        return new GapView(MidlineMap.of(readings, Optional.empty(), statesBeside(shown)), lines);
+        List<SchoolAnswer> schools = readings.isEmpty() ? List.of() : SideBySide.of(check, fingers, ageYears);
+        return new GapView(MidlineMap.of(readings, fingers, statesBeside(shown)), lines, schools);
     }
 
     private static Line gained(ConnectedGain gain) {

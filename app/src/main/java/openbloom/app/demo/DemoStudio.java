@@ -98,6 +98,7 @@ class DemoStudio implements ApplicationRunner {
         SignedIn owner = (SignedIn) accounts.loadUserByUsername("ines@boathouse.example");
         accounts.addInstructor(owner.studioId(), new NewAccount("Mara", "mara@boathouse.example", PASSWORD));
         accounts.addInstructor(owner.studioId(), new NewAccount("Tove", "tove@boathouse.example", PASSWORD));
+        accounts.changeFingers(owner.account(), List.of("15", "31", "47", "62"));
         List<Account> team = accounts.ofStudio(owner.studioId());
         LocalDate today = day.today(ZoneId.of(ZONE));
         List<Story> stories = Stories.all();

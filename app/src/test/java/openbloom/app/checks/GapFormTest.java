@@ -96,7 +96,8 @@ class GapFormTest {
             })
     void saysWhatChangedSinceTheLastCheckAndWhetherFingersCanTell(int before, int now, String words) {
         GapCheck last = new GapCheck(DAY.minusDays(7), List.of(lift(before)));
-        GapView view = GapView.of(List.of(lift(now)), GapState.LIFT, DAY, 33, Optional.of(last), false);
+        GapView view =
+                GapView.of(List.of(lift(now)), Optional.empty(), GapState.LIFT, DAY, 33, Optional.of(last), false);
         assertThat(view.lines()).extracting(GapView.Line::text).contains("at the navel: " + words);
     }
 
@@ -104,13 +105,25 @@ class GapFormTest {
     void praisesWhatConnectingChangesAndNothingInPregnancy() {
         GapReading connected = new GapReading(
                 Site.NAVEL, 0, GapState.CONNECTED, Width.ofHalfFingers(5), Depth.SURFACE, Firmness.FIRM, Told.NO);
-        GapView view = GapView.of(List.of(lift(6), connected), GapState.LIFT, DAY, 33, Optional.empty(), true);
+        GapView view = GapView.of(
+                List.of(lift(6), connected),
+                Optional.of(new openbloom.core.gap.FingerWidths(List.of(15, 31, 47, 62))),
+                GapState.LIFT,
+                DAY,
+                33,
+                Optional.empty(),
+                true);
         assertThat(view.lines())
                 .filteredOn(GapView.Line::better)
                 .extracting(GapView.Line::heading)
                 .containsExactly("Connected changes it");
         assertThat(view.lines()).extracting(GapView.Line::heading).contains("While pregnant");
-        assertThat(view.map()).contains("connected").contains("small lift");
+        assertThat(view.map())
+                .contains("connected")
+                .contains("small lift")
+                .contains("3 fingers · 47 mm")
+                .contains("mm derived from your fingers");
+        assertThat(view.schools()).hasSize(7).anyMatch(answer -> answer.detail().contains("wider than 2 fingers"));
     }
 
     private static GapReading lift(int halves) {

@@ -218,6 +218,33 @@ class PagesTest extends PageTest {
     }
 
     @Test
+    void keepsAnExaminersFingersAndShowsDerivedMillimetresFromThenOn() throws Exception {
+        String email = "fingers-" + key() + "@hands.example";
+        accounts.createStudio("Hands", "Europe/London", new NewAccount("Hanna", email, "long-enough-1"));
+        ines = (SignedIn) accounts.loadUserByUsername(email);
+        assertThat(body(post("/studio/fingers").param("fingers", "15", "x", "47", "62")))
+                .contains("Give a whole number from 1 to 200")
+                .contains("value=\"x\"");
+        assertThat(body(post("/studio/fingers").param("fingers", "15", "16", "47", "62")))
+                .contains("Each finger is 8 to 30 mm broad");
+        assertThat(send(post("/studio/fingers").param("fingers", "15", "31", "47", "62"))
+                        .getRedirectedUrl())
+                .isEqualTo("/studio?fingers");
+        assertThat(page("/studio")).contains("value=\"31\"");
+        send(intake("Mia Measured"));
+        String her = "/people/" + people.search(ines, "mia").get(0).id();
+        send(post(her + "/safe").param("formKey", key()).param("noSign", "yes").param("noSymptom", "yes"));
+        String seen = send(post(her + "/checks/gap/look")
+                        .param("width-LIFT-NAVEL", "3")
+                        .param("width-REST-NAVEL", "3"))
+                .getContentAsString();
+        assertThat(seen)
+                .contains("3 fingers · 47 mm")
+                .contains("mm derived from fingers")
+                .contains("moderate");
+    }
+
+    @Test
     void letsAnInstructorInAndChangesAPasswordOrSaysWhyNot() throws Exception {
         assertThat(body(post("/studio/instructors")
                         .param("name", "")

@@ -1,6 +1,8 @@
 package openbloom.core.gap;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * The breadth of an examiner's fingers laid side by side, one to four together, in millimetres. It turns her finger
@@ -23,6 +25,22 @@ public record FingerWidths(List<Integer> togetherMm) {
                         + " mm broad, but finger " + (i + 1) + " was " + finger);
             }
         }
+    }
+
+    /**
+     * Reads what {@link #toString} writes, such as {@code 15,31,47,62}.
+     *
+     * @throws IllegalArgumentException if the text has another form or the breadths make no sense
+     */
+    public static FingerWidths parse(String text) {
+        return new FingerWidths(
+                Arrays.stream(text.split(",")).map(Integer::valueOf).toList());
+    }
+
+    /** {@code 15,31,47,62}. */
+    @Override
+    public String toString() {
+        return togetherMm.stream().map(String::valueOf).collect(Collectors.joining(","));
     }
 
     /** Derived millimetres; beyond four fingers the average finger is added. */

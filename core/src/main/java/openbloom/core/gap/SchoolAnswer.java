@@ -12,4 +12,9 @@ public record SchoolAnswer(
         WIDER,
         NO_READING
     }
+
+    /** The same answer, saying that its millimetres were derived from fingers. */
+    SchoolAnswer derived() {
+        return new SchoolAnswer(school, verdict, grade, site, detail + ", mm derived from fingers", source);
+    }
 }
