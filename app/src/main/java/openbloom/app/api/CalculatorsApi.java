@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import openbloom.core.dating.Dating;
@@ -169,7 +170,7 @@ class CalculatorsApi {
 
     private static Set<Equipment> equipment(List<Equipment> told) {
         Set<Equipment> kit = EnumSet.noneOf(Equipment.class);
-        told.stream().filter(java.util.Objects::nonNull).forEach(kit::add);
+        told.stream().filter(Objects::nonNull).forEach(kit::add);
         return kit;
     }
 

@@ -5,8 +5,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import openbloom.core.dating.Dating;
 import openbloom.core.dating.Statement;
 import openbloom.core.gap.Firmness;
@@ -52,7 +54,7 @@ final class ClientReader {
         ClientReader reader = new ClientReader(reading, onDate);
         Client client = reading.required("client", told).map(reader::client).orElse(null);
         reading.orRefuse();
-        return java.util.Objects.requireNonNull(client);
+        return Objects.requireNonNull(client);
     }
 
     private Client client(ClientRequest told) {
@@ -81,11 +83,7 @@ final class ClientReader {
     }
 
     private static <E extends Enum<E>> Set<E> set(@Nullable List<E> list) {
-        return list == null
-                ? Set.of()
-                : list.stream()
-                        .filter(java.util.Objects::nonNull)
-                        .collect(java.util.stream.Collectors.toUnmodifiableSet());
+        return list == null ? Set.of() : list.stream().filter(Objects::nonNull).collect(Collectors.toUnmodifiableSet());
     }
 
     private Optional<Dating> pregnancy(ClientRequest told) {

@@ -2,6 +2,7 @@ package openbloom.app.checks;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -45,7 +46,7 @@ public record GapForm(Map<String, String> typed) {
 
     /** The form opened at the state of its first problem. */
     GapForm openedAtProblem(Map<String, String> errors) {
-        return java.util.Arrays.stream(GapState.values())
+        return Arrays.stream(GapState.values())
                 .filter(state -> errors.keySet().stream().anyMatch(field -> field.startsWith("width-" + state)))
                 .findFirst()
                 .map(state -> {
@@ -90,8 +91,8 @@ public record GapForm(Map<String, String> typed) {
 
     private Optional<GapReading> reading(GapState state, Site site, Typed problems, boolean whole) {
         String name = name("width", state, site);
-        boolean untouched = java.util.Arrays.stream(PARTS)
-                .allMatch(part -> at(part, state, site).isBlank());
+        boolean untouched =
+                Arrays.stream(PARTS).allMatch(part -> at(part, state, site).isBlank());
         if (untouched) {
             return Optional.empty();
         }

@@ -1,101 +1,129 @@
 package openbloom.app.journey;
 
 import java.time.LocalDate;
-import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import openbloom.app.accounts.SignedIn;
-import openbloom.app.checks.BodyCheckMapper;
 import openbloom.app.checks.GapChecks;
-import openbloom.app.checks.SafetyAnswer;
-import openbloom.app.checks.SafetyMapper;
 import openbloom.app.moves.Catalogues;
-import openbloom.app.people.LifeEvents;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.VisitMapper;
 import openbloom.app.people.Woman;
-import openbloom.app.session.PlanDocument;
 import openbloom.app.session.Sessions;
+import openbloom.app.system.Sentences;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
-import openbloom.core.Days;
-import openbloom.core.gap.ConnectedGain;
-import openbloom.core.gap.GapCheck;
-import openbloom.core.gap.School;
-import openbloom.core.screening.Symptom;
-import openbloom.core.screening.WarningSign;
 import openbloom.core.verdict.Kind;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
 
 /** Everything that happened with her, latest first, each session with the check beside it. */
 @Controller
 class JourneyController {
     private static final DateTimeFormatter VISIT = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH);
 
+    private static final Pattern TIME = Pattern.compile("([01]\\d|2[0-3]):[0-5]\\d");
+
+    private final JourneyEntries entries;
     private final GapChecks gaps;
-    private final BodyCheckMapper bodies;
-    private final SafetyMapper answers;
     private final Sessions sessions;
     private final VisitMapper visits;
-    private final LifeEvents events;
     private final RecordReader records;
     private final Catalogues catalogues;
+    private final Sentences sentences;
     private final StudioDay day;
 
     JourneyController(
+            JourneyEntries entries,
             GapChecks gaps,
-            BodyCheckMapper bodies,
-            SafetyMapper answers,
             Sessions sessions,
             VisitMapper visits,
-            LifeEvents events,
             RecordReader records,
             Catalogues catalogues,
+            Sentences sentences,
             StudioDay day) {
+        this.entries = entries;
         this.gaps = gaps;
-        this.bodies = bodies;
-        this.answers = answers;
         this.sessions = sessions;
         this.visits = visits;
-        this.events = events;
         this.records = records;
         this.catalogues = catalogues;
+        this.sentences = sentences;
         this.day = day;
     }
-
-    /** One line of her journey. */
-    record Entry(LocalDate date, String day, String kind, String title, String detail, String link, boolean alarm) {}
 
     /** A visit ahead. */
     record Ahead(long id, String words) {}
 
     @GetMapping("/people/{womanId}/journey")
-    String journey(
+    ModelAndView journey(@AuthenticationPrincipal SignedIn me, Woman woman) {
+        return page(me, woman, "", "");
+    }
+
+    @PostMapping("/people/{womanId}/visits")
+    ModelAndView expect(
             @AuthenticationPrincipal SignedIn me,
             Woman woman,
-            @RequestParam(defaultValue = "") String visit,
-            Model model) {
-        LocalDateTime now = day.now(me.studio().zone());
-        model.addAttribute("entries", entries(woman, now.toLocalDate()));
-        model.addAttribute(
-                "ahead",
-                visits.ahead(woman.id(), now.toLocalDate().atStartOfDay()).stream()
-                        .map(next -> new Ahead(next.id(), VISIT.format(next.startsAt())))
-                        .toList());
-        model.addAttribute("season", season(woman, now.toLocalDate(), Optional.empty()));
-        model.addAttribute("kinds", Kind.values());
-        model.addAttribute("visitProblem", visit);
-        model.addAttribute("formKey", UUID.randomUUID().toString());
-        return "journey/journey";
+            @RequestParam(defaultValue = "") String on,
+            @RequestParam(defaultValue = "") String at,
+            @RequestParam(defaultValue = "") String formKey) {
+        Typed typed = new Typed();
+        Optional<LocalDate> date = typed.requiredDate("on", on);
+        if (!TIME.matcher(at).matches()) {
+            typed.refuse("at", "visit.time");
+        }
+        if (formKey.isBlank() || formKey.length() > 36) {
+            typed.refuse("on", "typed.formKey");
+        }
+        if (!typed.isClean()) {
+            ModelAndView page = page(me, woman, on, at).addObject("errors", sentences.byField(typed.problems()));
+            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+            return page;
+        }
+        try {
+            visits.insert(woman.id(), formKey, date.orElseThrow().atTime(LocalTime.parse(at)));
+        } catch (DuplicateKeyException sentTwice) {
+            return toJourney(woman);
+        }
+        return toJourney(woman);
+    }
+
+    @PostMapping("/people/{womanId}/visits/{visitId:\\d+}/delete")
+    ModelAndView cancel(Woman woman, @PathVariable long visitId) {
+        visits.delete(woman.id(), visitId);
+        return toJourney(woman);
+    }
+
+    private static ModelAndView toJourney(Woman woman) {
+        return new ModelAndView("redirect:/people/" + woman.id() + "/journey");
+    }
+
+    private ModelAndView page(SignedIn me, Woman woman, String on, String at) {
+        LocalDate today = day.today(me.studio().zone());
+        List<Ahead> ahead = visits.ahead(woman.id(), today.atStartOfDay()).stream()
+                .map(next -> new Ahead(next.id(), VISIT.format(next.startsAt())))
+                .toList();
+        return new ModelAndView("journey/journey")
+                .addObject("entries", entries.of(woman, today))
+                .addObject("ahead", ahead)
+                .addObject("season", season(woman, today, Optional.empty()))
+                .addObject("kinds", Kind.values())
+                .addObject("on", on)
+                .addObject("at", at)
+                .addObject("formKey", UUID.randomUUID().toString());
     }
 
     /** Strip, counts and changes of one week, without loading the page. */
@@ -115,113 +143,5 @@ class JourneyController {
         SeasonView.Known known = new SeasonView.Known(
                 records.clientOn(woman, today), today, gaps.of(woman.id()), sessions.of(woman.id()));
         return SeasonView.of(catalogues.of(woman.studioId()), known, week);
-    }
-
-    private List<Entry> entries(Woman woman, LocalDate today) {
-        List<Entry> entries = new ArrayList<>();
-        String record = "/people/" + woman.id();
-        List<GapChecks.Examined> checks = gaps.of(woman.id());
-        checks.forEach(kept -> entries.add(check(kept, woman.ageYears(today), record)));
-        bodies.of(woman.id())
-                .forEach(found -> entries.add(entry(
-                        found.checkedOn(),
-                        "Body check",
-                        capital(found.words()),
-                        "by " + found.checkedBy(),
-                        record + "/checks",
-                        false)));
-        answers.of(woman.id()).forEach(answer -> entries.add(answer(answer, record)));
-        sessions.of(woman.id()).forEach(planned -> entries.add(session(planned, checks, record)));
-        events.of(woman.id())
-                .forEach(event -> entries.add(entry(
-                        event.happenedOn(),
-                        "Life",
-                        event.kind().words(),
-                        event.words() + "; told by " + event.toldBy(),
-                        record + "/edit",
-                        false)));
-        woman.birth()
-                .ifPresent(birth -> entries.add(entry(
-                        birth.date(),
-                        "Birth",
-                        capital(birth.kind().words()),
-                        birth.tear().words(),
-                        record + "/edit",
-                        false)));
-        woman.clearance()
-                .ifPresent(given -> entries.add(entry(
-                        given.date(),
-                        "Clearance",
-                        "By " + given.by(),
-                        String.join("; ", given.limits()),
-                        record + "/edit",
-                        false)));
-        woman.dating()
-                .ifPresent(dating -> entries.add(entry(
-                        dating.firstDay(),
-                        "Pregnancy",
-                        "Due " + Days.words(dating.dueDate()),
-                        "by " + dating.basis().words() + (dating.redated() ? ", re-dated" : ""),
-                        record + "/edit",
-                        false)));
-        entries.sort(Comparator.comparing(Entry::date).reversed());
-        return entries;
-    }
-
-    private static Entry check(GapChecks.Examined kept, int ageYears, String record) {
-        GapCheck check = kept.check();
-        String gain = ConnectedGain.of(check)
-                .map(found -> "; connected: " + found.words())
-                .orElse("");
-        return entry(
-                check.date(),
-                "Gap check",
-                School.TWO_FINGERS.read(check, ageYears).detail(),
-                "by " + kept.examiner() + gain,
-                record + "/checks",
-                false);
-    }
-
-    private static Entry answer(SafetyAnswer answer, String record) {
-        String signs = String.join(
-                ", ", answer.signs().stream().map(WarningSign::words).toList());
-        String symptoms = String.join(
-                ", ", answer.symptomSet().stream().map(Symptom::words).toList());
-        String title = answer.stops()
-                ? "Stopped: " + signs
-                : symptoms.isEmpty() ? "No sign, no symptom" : "No sign; " + symptoms;
-        String detail = "asked by " + answer.askedBy() + (answer.stops() ? ". " + answer.whatToDo() : "");
-        return entry(answer.askedOn(), "Safe today?", title, detail, record + "/safe", answer.stops());
-    }
-
-    private static Entry session(Sessions.Planned planned, List<GapChecks.Examined> checks, String record) {
-        LocalDate on = planned.stored().plannedOn();
-        String beside = checks.stream()
-                .filter(kept -> !kept.check().date().isAfter(on))
-                .findFirst()
-                .map(kept -> "; gap check of " + Days.words(kept.check().date()) + " beside it: "
-                        + School.TWO_FINGERS.read(kept.check(), 0).detail())
-                .orElse("; no gap check before it");
-        boolean taught = planned.stored().taughtOn() != null;
-        long moves = planned.plan().items().stream()
-                .map(PlanDocument.Item::moveId)
-                .distinct()
-                .count();
-        return entry(
-                on,
-                "Session",
-                planned.stored().minutes() + " minutes, "
-                        + planned.stored().place().words() + ", " + (taught ? "taught" : "planned"),
-                moves + " moves, " + planned.plan().totalClock() + " min" + beside,
-                record + "/sessions/" + planned.stored().id(),
-                false);
-    }
-
-    private static Entry entry(LocalDate date, String kind, String title, String detail, String link, boolean alarm) {
-        return new Entry(date, Days.words(date), kind, title, detail, link, alarm);
-    }
-
-    private static String capital(String words) {
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

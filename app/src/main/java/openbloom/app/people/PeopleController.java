@@ -1,7 +1,6 @@
 package openbloom.app.people;
 
 import java.lang.reflect.RecordComponent;
-import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -18,34 +17,29 @@ import openbloom.core.screening.Condition;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
 import openbloom.core.verdict.ClinicianLimit;
-import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
-import org.springframework.web.util.UriComponentsBuilder;
 
-/** People: search, intake, visits. */
+/** People: search and intake. */
 @Controller
 class PeopleController {
     private static final Set<String> NOT_SHOWN_AS_DIFFERENT = Set.of("formKey", "version");
 
     private final People people;
-    private final VisitMapper visits;
     private final RecordReader records;
     private final Sentences sentences;
     private final StudioDay day;
 
-    PeopleController(People people, VisitMapper visits, RecordReader records, Sentences sentences, StudioDay day) {
+    PeopleController(People people, RecordReader records, Sentences sentences, StudioDay day) {
         this.people = people;
-        this.visits = visits;
         this.records = records;
         this.sentences = sentences;
         this.day = day;
@@ -104,42 +98,6 @@ class PeopleController {
         boolean stale = changed.problems().get(0).field().equals("version");
         return refused(form, changed, stale ? differences(IntakeForm.of(woman), form) : List.of())
                 .addObject("woman", woman);
-    }
-
-    @PostMapping("/people/{womanId}/visits")
-    ModelAndView expect(
-            Woman woman,
-            @RequestParam(defaultValue = "") String on,
-            @RequestParam(defaultValue = "") String at,
-            @RequestParam(defaultValue = "") String formKey) {
-        Typed typed = new Typed();
-        var date = typed.requiredDate("on", on);
-        if (!at.matches("([01]\\d|2[0-3]):[0-5]\\d") || formKey.isBlank() || formKey.length() > 36) {
-            typed.refuse("on", "visit.time");
-        }
-        String journey = "/people/" + woman.id() + "/journey";
-        if (!typed.isClean()) {
-            String sentence = sentences.byField(typed.problems()).get("on");
-            return new ModelAndView("redirect:"
-                    + UriComponentsBuilder.fromPath(journey)
-                            .queryParam("on", on)
-                            .queryParam("visit", sentence)
-                            .build()
-                            .encode()
-                            .toUriString());
-        }
-        try {
-            visits.insert(woman.id(), formKey, LocalDateTime.parse(date.orElseThrow() + "T" + at));
-        } catch (DuplicateKeyException sentTwice) {
-            return new ModelAndView("redirect:" + journey);
-        }
-        return new ModelAndView("redirect:" + journey);
-    }
-
-    @PostMapping("/people/{womanId}/visits/{visitId:\\d+}/delete")
-    ModelAndView cancel(Woman woman, @PathVariable long visitId) {
-        visits.delete(woman.id(), visitId);
-        return toJourney(woman.id());
     }
 
     private ModelAndView refused(IntakeForm form, Outcome<Woman> outcome, List<Difference> differences) {

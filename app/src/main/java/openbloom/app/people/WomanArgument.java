@@ -2,6 +2,7 @@ package openbloom.app.people;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Map;
+import java.util.Optional;
 import openbloom.app.accounts.SignedIn;
 import org.springframework.core.MethodParameter;
 import org.springframework.http.HttpStatus;
@@ -55,18 +56,16 @@ public class WomanArgument implements HandlerMethodArgumentResolver {
         return woman;
     }
 
-    static java.util.Optional<SignedIn> signedIn() {
+    static Optional<SignedIn> signedIn() {
         Authentication who = SecurityContextHolder.getContext().getAuthentication();
-        return who != null && who.getPrincipal() instanceof SignedIn me
-                ? java.util.Optional.of(me)
-                : java.util.Optional.empty();
+        return who != null && who.getPrincipal() instanceof SignedIn me ? Optional.of(me) : Optional.empty();
     }
 
-    private static java.util.Optional<Long> numberIn(HttpServletRequest request) {
+    private static Optional<Long> numberIn(HttpServletRequest request) {
         Object variables = request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE);
         Object number = variables instanceof Map<?, ?> map ? map.get("womanId") : null;
         return number instanceof String text && text.matches("\\d{1,18}")
-                ? java.util.Optional.of(Long.valueOf(text))
-                : java.util.Optional.empty();
+                ? Optional.of(Long.valueOf(text))
+                : Optional.empty();
     }
 }

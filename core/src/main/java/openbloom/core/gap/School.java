@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
+import openbloom.core.stage.Told;
 
 /** Schools of reading a gap. Finger schools read the small head lift at every site. */
 public enum School {
@@ -142,7 +143,7 @@ public enum School {
     private static boolean isFunctional(GapReading reading) {
         return reading.depth().compareTo(Depth.FIRST_KNUCKLE) <= 0
                 && reading.firmness().compareTo(Firmness.SPRINGS) >= 0
-                && reading.domed() != openbloom.core.stage.Told.YES;
+                && reading.domed() != Told.YES;
     }
 
     SchoolAnswer nothingRead() {

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
 import openbloom.core.Problem;
@@ -78,7 +79,7 @@ final class CatalogueChecker {
         }
         boolean found = next.apply(move).stream()
                 .map(byId::get)
-                .filter(java.util.Objects::nonNull)
+                .filter(Objects::nonNull)
                 .anyMatch(other -> findCycle(other, next, path, cleared, field));
         path.remove(move.id());
         cleared.add(move.id());

@@ -2,6 +2,7 @@ package openbloom.core.moves;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
@@ -51,11 +52,11 @@ final class DoseReader {
         return doses;
     }
 
-    private static java.util.Optional<Dose> dose(JsonNode written, boolean perSide, String stage, Fields fields) {
+    private static Optional<Dose> dose(JsonNode written, boolean perSide, String stage, Fields fields) {
         int sets = number(written, "sets", 1);
         int rest = number(written, "rest", sets > 1 ? USUAL_REST_SECONDS : 0);
         try {
-            return java.util.Optional.of(new Dose(
+            return Optional.of(new Dose(
                     sets,
                     number(written, "reps", 1),
                     number(written, "hold", 0),
@@ -64,7 +65,7 @@ final class DoseReader {
                     perSide));
         } catch (IllegalArgumentException outOfRange) {
             fields.refuse("dose." + stage, "move.doseRange", outOfRange.getMessage());
-            return java.util.Optional.empty();
+            return Optional.empty();
         }
     }
 

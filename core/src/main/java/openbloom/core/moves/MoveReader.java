@@ -4,7 +4,9 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import openbloom.core.Outcome;
 import openbloom.core.evidence.Source;
 import org.jspecify.annotations.Nullable;
@@ -12,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 /** Turns an entry of a file into a move, or says everything that is wrong with it. */
 final class MoveReader {
     private static final int LONGEST_LINE = 300;
-    private static final java.util.regex.Pattern ID = java.util.regex.Pattern.compile("[a-z0-9]+(-[a-z0-9]+)*");
+    private static final Pattern ID = Pattern.compile("[a-z0-9]+(-[a-z0-9]+)*");
 
     private final DoseReader doses;
 
@@ -83,7 +85,7 @@ final class MoveReader {
         return orNone(entry.equipment()).stream()
                 .map(item -> new Kit(
                         fields.word("equipment", item.needs(), Equipment.class),
-                        java.util.Optional.ofNullable(item.substitute())))
+                        Optional.ofNullable(item.substitute())))
                 .toList();
     }
 

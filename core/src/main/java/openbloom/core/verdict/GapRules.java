@@ -3,8 +3,10 @@ package openbloom.core.verdict;
 import static openbloom.core.evidence.Published.SECOND_TRIMESTER;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import openbloom.core.evidence.Source;
 import openbloom.core.moves.Demand;
 import openbloom.core.moves.Flexion;
@@ -78,14 +80,14 @@ final class GapRules {
 
     static List<Rule> all() {
         List<Rule> domes = List.of(Strand.values()).stream().map(GapRules::dome).toList();
-        return java.util.stream.Stream.concat(List.of(STALE, FLEX, HEAD, TWIST, PLANK, OUT).stream(), domes.stream())
+        return Stream.concat(List.of(STALE, FLEX, HEAD, TWIST, PLANK, OUT).stream(), domes.stream())
                 .toList();
     }
 
     private static Rule dome(Strand strand) {
         return Rule.code("GAP-DOME-" + strand.name().replace('_', '-'))
                 .client("The belly domed one step further, so this waits until the step below stays flat.")
-                .instructor("Doming sets today's ceiling in " + strand.words().toLowerCase(java.util.Locale.ROOT)
+                .instructor("Doming sets today's ceiling in " + strand.words().toLowerCase(Locale.ROOT)
                         + " and at the matching load in its sibling strands.")
                 .source(Source.E_DUFOUR)
                 .looks((facts, found) -> {

@@ -1,0 +1,154 @@
+package openbloom.app.journey;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+import openbloom.app.checks.BodyCheck;
+import openbloom.app.checks.BodyCheckMapper;
+import openbloom.app.checks.GapChecks;
+import openbloom.app.checks.SafetyAnswer;
+import openbloom.app.checks.SafetyMapper;
+import openbloom.app.people.LifeEvent;
+import openbloom.app.people.LifeEvents;
+import openbloom.app.people.Woman;
+import openbloom.app.session.PlanDocument;
+import openbloom.app.session.Sessions;
+import openbloom.core.Days;
+import openbloom.core.dating.Dating;
+import openbloom.core.gap.ConnectedGain;
+import openbloom.core.gap.GapCheck;
+import openbloom.core.gap.School;
+import openbloom.core.screening.Symptom;
+import openbloom.core.screening.WarningSign;
+import openbloom.core.stage.Birth;
+import openbloom.core.verdict.Clearance;
+import org.springframework.stereotype.Component;
+
+/** Everything that happened with a woman as lines, latest first. */
+@Component
+class JourneyEntries {
+    private final GapChecks gaps;
+    private final BodyCheckMapper bodies;
+    private final SafetyMapper answers;
+    private final Sessions sessions;
+    private final LifeEvents events;
+
+    JourneyEntries(GapChecks gaps, BodyCheckMapper bodies, SafetyMapper answers, Sessions sessions, LifeEvents events) {
+        this.gaps = gaps;
+        this.bodies = bodies;
+        this.answers = answers;
+        this.sessions = sessions;
+        this.events = events;
+    }
+
+    /** One line of her journey. */
+    record Entry(LocalDate date, String day, String kind, String title, String detail, String link, boolean alarm) {}
+
+    List<Entry> of(Woman woman, LocalDate today) {
+        List<Entry> entries = new ArrayList<>();
+        String record = "/people/" + woman.id();
+        List<GapChecks.Examined> checks = gaps.of(woman.id());
+        checks.forEach(kept -> entries.add(check(kept, woman.ageYears(today), record)));
+        bodies.of(woman.id()).forEach(found -> entries.add(body(found, record)));
+        answers.of(woman.id()).forEach(answer -> entries.add(answer(answer, record)));
+        sessions.of(woman.id()).forEach(planned -> entries.add(session(planned, checks, record)));
+        events.of(woman.id()).forEach(event -> entries.add(event(event, record)));
+        intake(woman, record).forEach(entries::add);
+        entries.sort(Comparator.comparing(Entry::date).reversed());
+        return entries;
+    }
+
+    /** What the intake tells with a day of its own. */
+    private static Stream<Entry> intake(Woman woman, String record) {
+        return Stream.of(
+                        woman.birth().map(birth -> birth(birth, record)),
+                        woman.clearance().map(given -> clearance(given, record)),
+                        woman.dating().map(dating -> pregnancy(dating, record)))
+                .flatMap(entry -> entry.stream());
+    }
+
+    private static Entry birth(Birth birth, String record) {
+        String kind = capital(birth.kind().words());
+        return entry(birth.date(), "Birth", kind, birth.tear().words(), record + "/edit", false);
+    }
+
+    private static Entry clearance(Clearance given, String record) {
+        String limits = String.join("; ", given.limits());
+        return entry(given.date(), "Clearance", "By " + given.by(), limits, record + "/edit", false);
+    }
+
+    private static Entry pregnancy(Dating dating, String record) {
+        String due = "Due " + Days.words(dating.dueDate());
+        String basis = "by " + dating.basis().words() + (dating.redated() ? ", re-dated" : "");
+        return entry(dating.firstDay(), "Pregnancy", due, basis, record + "/edit", false);
+    }
+
+    private static Entry event(LifeEvent event, String record) {
+        String detail = event.words() + "; told by " + event.toldBy();
+        return entry(event.happenedOn(), "Life", event.kind().words(), detail, record + "/edit", false);
+    }
+
+    private static Entry body(BodyCheck found, String record) {
+        String title = capital(found.words());
+        return entry(found.checkedOn(), "Body check", title, "by " + found.checkedBy(), record + "/checks", false);
+    }
+
+    private static Entry check(GapChecks.Examined kept, int ageYears, String record) {
+        GapCheck check = kept.check();
+        String gain = ConnectedGain.of(check)
+                .map(found -> "; connected: " + found.words())
+                .orElse("");
+        return entry(
+                check.date(),
+                "Gap check",
+                School.TWO_FINGERS.read(check, ageYears).detail(),
+                "by " + kept.examiner() + gain,
+                record + "/checks",
+                false);
+    }
+
+    private static Entry answer(SafetyAnswer answer, String record) {
+        String signs = String.join(
+                ", ", answer.signs().stream().map(WarningSign::words).toList());
+        String symptoms = String.join(
+                ", ", answer.symptomSet().stream().map(Symptom::words).toList());
+        String title = answer.stops()
+                ? "Stopped: " + signs
+                : symptoms.isEmpty() ? "No sign, no symptom" : "No sign; " + symptoms;
+        String detail = "asked by " + answer.askedBy() + (answer.stops() ? ". " + answer.whatToDo() : "");
+        return entry(answer.askedOn(), "Safe today?", title, detail, record + "/safe", answer.stops());
+    }
+
+    private static Entry session(Sessions.Planned planned, List<GapChecks.Examined> checks, String record) {
+        LocalDate on = planned.stored().plannedOn();
+        String beside = checks.stream()
+                .filter(kept -> !kept.check().date().isAfter(on))
+                .findFirst()
+                .map(kept -> "; gap check of " + Days.words(kept.check().date()) + " beside it: "
+                        + School.TWO_FINGERS.read(kept.check(), 0).detail())
+                .orElse("; no gap check before it");
+        boolean taught = planned.stored().taughtOn() != null;
+        long moves = planned.plan().items().stream()
+                .map(PlanDocument.Item::moveId)
+                .distinct()
+                .count();
+        return entry(
+                on,
+                "Session",
+                planned.stored().minutes() + " minutes, "
+                        + planned.stored().place().words() + ", " + (taught ? "taught" : "planned"),
+                moves + " moves, " + planned.plan().totalClock() + " min" + beside,
+                record + "/sessions/" + planned.stored().id(),
+                false);
+    }
+
+    private static Entry entry(LocalDate date, String kind, String title, String detail, String link, boolean alarm) {
+        return new Entry(date, Days.words(date), kind, title, detail, link, alarm);
+    }
+
+    private static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+}
