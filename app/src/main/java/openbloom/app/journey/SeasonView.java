@@ -126,9 +126,13 @@ public record SeasonView(
                 .map(age -> age.words() + ", " + Trimester.at(age).words() + ", block "
                         + Block.at(age).label())
                 .or(() -> facts.recentBirth()
-                        .map(birth -> birth.daysOn(day) / 7 + " weeks after birth, "
+                        .map(birth -> weeksWords(birth.daysOn(day) / 7) + " after birth, "
                                 + facts.recovery().stage().words()))
                 .orElse("neither pregnant nor newly delivered");
+    }
+
+    private static String weeksWords(long weeks) {
+        return weeks == 1 ? "1 week" : weeks + " weeks";
     }
 
     private static List<Ribbon.Band> bands(Known known) {
