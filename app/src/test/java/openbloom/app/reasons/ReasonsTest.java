@@ -1,0 +1,51 @@
+package openbloom.app.reasons;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import openbloom.app.PageTest;
+import openbloom.core.evidence.Source;
+import openbloom.core.verdict.Rule;
+import openbloom.core.verdict.RuleBook;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Every rule, source and published list can be reached and linked to. */
+class ReasonsTest extends PageTest {
+    @Test
+    void holdsEveryRuleAndEverySourceUnderItsOwnAnchor() throws Exception {
+        String page = page("/reasons");
+        assertThat(RuleBook.rules())
+                .hasSize(122)
+                .extracting(Rule::code)
+                .allMatch(code -> page.contains("id=\"" + code + "\""));
+        assertThat(Source.values()).allMatch(source -> page.contains("id=\"" + source.name() + "\""));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"PREG-SUP", "STOP", "STOP-SIGN", "PP-CS-SCAR", "GAP-DOME", "OST", "PGP", "LADDER"})
+    void leadsFromAGroupToItsFirstRule(String group) throws Exception {
+        assertThat(page("/reasons").split("id=\"" + group + "\"", -1)).hasSize(2);
+    }
+
+    @Test
+    void holdsThePublishedListsItemByItem() throws Exception {
+        String page = page("/reasons");
+        assertThat(PublishedLists.all()).hasSize(5).allSatisfy(list -> {
+            assertThat(page).contains(list.title());
+            assertThat(list.items())
+                    .isNotEmpty()
+                    .allSatisfy(item -> assertThat(page).contains(item.replace("'", "&#39;")));
+        });
+    }
+
+    @Test
+    void findsByCodeSentenceOrSourceAndSaysWhenThereIsNothing() throws Exception {
+        assertThat(page("/reasons?q=bp-arms")).contains("id=\"BP-ARMS\"").doesNotContain("id=\"OST-FLEX\"");
+        assertThat(page("/reasons?q=Giangregorio")).contains("id=\"OST-FLEX\"").doesNotContain("id=\"BP-ARMS\"");
+        assertThat(page("/reasons?q=<purple>"))
+                .contains("No rule speaks of")
+                .contains("&lt;purple&gt;")
+                .doesNotContain("<purple>");
+    }
+}
