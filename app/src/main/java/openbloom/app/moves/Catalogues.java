@@ -8,12 +8,15 @@ import openbloom.core.Outcome;
 import openbloom.core.Problem;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 
 /** The shipped catalogue with each studio's own moves beside it. */
 @Service
 public class Catalogues {
+    private static final Logger LOG = LoggerFactory.getLogger(Catalogues.class);
     private final CatalogueLoader loader = new CatalogueLoader();
     private final Catalogue shipped;
     private final StudioMovesMapper mapper;
@@ -35,11 +38,20 @@ public class Catalogues {
         }
         Kept kept = cache.get(studioId);
         if (kept == null || kept.version() != own.get().version()) {
-            kept = new Kept(
-                    own.get().version(), loader.add(shipped, own.get().yaml()).value());
+            kept = new Kept(own.get().version(), withOwn(own.get()));
             cache.put(studioId, kept);
         }
         return kept.catalogue();
+    }
+
+    /** Moves kept before a stricter checker came are left out, not fatal; their page still shows and checks them. */
+    private Catalogue withOwn(StudioMoves own) {
+        Outcome<Catalogue> larger = loader.add(shipped, own.yaml());
+        if (larger.problems().isEmpty()) {
+            return larger.value();
+        }
+        LOG.warn("The own moves of studio {} no longer pass the checker: {}", own.studioId(), larger.problems());
+        return shipped;
     }
 
     StudioMoves own(long studioId) {
