@@ -82,6 +82,7 @@ class WalkTest {
         page.getByLabel("Password").fill("tarnmouth-demo");
         page.getByRole(AriaRole.BUTTON, named("Sign in")).click();
         assertThat(heading("Today")).isVisible();
+        page.waitForLoadState();
     }
 
     @AfterEach
@@ -217,6 +218,7 @@ class WalkTest {
     private void teachIt() {
         page.clock().install();
         page.getByRole(AriaRole.LINK, named("Teach it")).click();
+        page.waitForLoadState();
         assertThat(page.locator("#place")).containsText("1 of ");
         look();
         int items = Integer.parseInt(page.locator("#place").textContent().replaceAll(".* of ", ""));
@@ -290,6 +292,7 @@ class WalkTest {
         link("Curl-up").click();
         look();
         open("/reasons#GAP-FLEX");
+        page.waitForLoadState();
         assertThat(page.locator("[id='GAP-FLEX']")).containsText("Loaded flexion needs the gap recovered");
         page.getByLabel("Search rules and sources").pressSequentially("osteoporosis");
         assertThat(page.locator("#found tbody tr")).hasCount(4);
@@ -330,6 +333,7 @@ class WalkTest {
         look();
         page.locator(".ladder-map a[aria-label^='Curl-up']").focus();
         page.keyboard().press("Enter");
+        page.waitForLoadState();
         assertThat(heading("Curl-up")).isVisible();
         assertThat(page.getByText("Who may not do it as written")).isVisible();
         look();
