@@ -1,5 +1,6 @@
 package openbloom.app.accounts;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import openbloom.app.system.Sentences;
@@ -61,16 +62,8 @@ class AccountController {
     }
 
     @GetMapping("/studio")
-    String studio(@AuthenticationPrincipal SignedIn me, Model model) {
-        model.addAttribute("accounts", accounts.ofStudio(me.studioId()));
-        model.addAttribute("instructor", new NewAccount("", "", ""));
-        model.addAttribute("presets", Preset.values());
-        model.addAttribute(
-                "fingers",
-                accounts.fresh(me).fingers().map(FingerWidths::togetherMm).orElse(List.of()));
-        model.addAttribute(
-                "preset", accounts.presetOf(me.studioId()).map(Preset::name).orElse(""));
-        return "accounts/studio";
+    ModelAndView studio(@AuthenticationPrincipal SignedIn me) {
+        return new ModelAndView("accounts/studio", studioPage(me));
     }
 
     @PostMapping("/studio/instructors")
@@ -80,13 +73,7 @@ class AccountController {
         if (problems.isEmpty()) {
             return new ModelAndView("redirect:/studio?added");
         }
-        return refused(
-                "accounts/studio",
-                Map.of(
-                        "accounts", accounts.ofStudio(me.studioId()),
-                        "instructor", instructor,
-                        "presets", Preset.values(),
-                        "errors", sentences.byField(problems)));
+        return studioRefused(me, Map.of("errors", sentences.byField(problems), "instructor", instructor));
     }
 
     @PostMapping("/studio/fingers")
@@ -95,14 +82,7 @@ class AccountController {
         if (problems.isEmpty()) {
             return new ModelAndView("redirect:/studio?fingers");
         }
-        return refused(
-                "accounts/studio",
-                Map.of(
-                        "accounts", accounts.ofStudio(me.studioId()),
-                        "instructor", new NewAccount("", "", ""),
-                        "presets", Preset.values(),
-                        "fingers", fingers,
-                        "errors", sentences.byField(problems)));
+        return studioRefused(me, Map.of("errors", sentences.byField(problems), "fingers", fingers));
     }
 
     @PostMapping("/studio/approach")
@@ -121,13 +101,26 @@ class AccountController {
         if (problems.isEmpty()) {
             return new ModelAndView("redirect:/studio?changed");
         }
-        return refused(
-                "accounts/studio",
-                Map.of(
-                        "accounts", accounts.ofStudio(me.studioId()),
-                        "instructor", new NewAccount("", "", ""),
-                        "presets", Preset.values(),
-                        "errors", sentences.byField(problems)));
+        return studioRefused(me, Map.of("errors", sentences.byField(problems)));
+    }
+
+    /** Everything the studio page shows; a refused form lays what was typed and its errors over it. */
+    private Map<String, Object> studioPage(SignedIn me) {
+        Map<String, Object> page = new HashMap<>();
+        page.put("accounts", accounts.ofStudio(me.studioId()));
+        page.put("instructor", new NewAccount("", "", ""));
+        page.put("presets", Preset.values());
+        page.put("preset", accounts.presetOf(me.studioId()).map(Preset::name).orElse(""));
+        page.put(
+                "fingers",
+                accounts.fresh(me).fingers().map(FingerWidths::togetherMm).orElse(List.of()));
+        return page;
+    }
+
+    private ModelAndView studioRefused(SignedIn me, Map<String, ?> typed) {
+        Map<String, Object> page = studioPage(me);
+        page.putAll(typed);
+        return refused("accounts/studio", page);
     }
 
     private static ModelAndView refused(String view, Map<String, ?> model) {
