@@ -231,6 +231,9 @@ class PagesTest extends PageTest {
                         .getRedirectedUrl())
                 .isEqualTo("/studio?fingers");
         assertThat(page("/studio")).contains("value=\"31\"");
+        assertThat(body(post("/studio/password").param("current", "wrong").param("next", "long-enough-1")))
+                .as("an error in one form leaves the others as they were")
+                .contains("value=\"31\"");
         send(intake("Mia Measured"));
         String her = "/people/" + people.search(ines, "mia").get(0).id();
         send(post(her + "/safe").param("formKey", key()).param("noSign", "yes").param("noSymptom", "yes"));
