@@ -4,7 +4,7 @@ const places = { t: '/', p: '/people', m: '/moves', r: '/reasons', s: '/studio' 
 let going = false;
 
 document.addEventListener('keydown', (event) => {
-  if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || document.getElementById('runner')) return;
+  if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || document.getElementById('runner')) return;
   if (going) {
     going = false;
     if (places[event.key]) location.assign(places[event.key]);
@@ -28,20 +28,6 @@ document.addEventListener('click', (event) => {
   if (!button) return;
   if (button.dataset.shows) document.getElementById(button.dataset.shows)?.showModal();
   else window.print();
-});
-
-// In the gap check the arrows move from width to width.
-document.addEventListener('keydown', (event) => {
-  if (!(event.target instanceof HTMLInputElement) || !event.target.classList.contains('width')) return;
-  const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
-  if (!step) return;
-  event.preventDefault();
-  const widths = [...document.querySelectorAll('input.width')];
-  const next = widths[widths.indexOf(event.target) + step];
-  if (!next) return;
-  const state = document.getElementById(`state-${next.name.split('-')[1]}`);
-  if (state && !state.checked) { state.checked = true; state.dispatchEvent(new Event('change', { bubbles: true })); }
-  next.focus();
 });
 
 // "None of these" and a tick exclude each other.

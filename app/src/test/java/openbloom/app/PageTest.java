@@ -14,6 +14,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.AbstractMockHttpServletRequestBuilder;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 /** Sends forms and opens pages as the demonstration's owner, against the real database. */
@@ -74,11 +75,11 @@ public abstract class PageTest {
         return UUID.randomUUID().toString();
     }
 
-    protected MockHttpServletResponse send(MockHttpServletRequestBuilder request) throws Exception {
+    protected MockHttpServletResponse send(AbstractMockHttpServletRequestBuilder<?> request) throws Exception {
         return mvc.perform(request.with(user(ines)).with(csrf())).andReturn().getResponse();
     }
 
-    protected String body(MockHttpServletRequestBuilder request) throws Exception {
+    protected String body(AbstractMockHttpServletRequestBuilder<?> request) throws Exception {
         MockHttpServletResponse answer = send(request);
         assertThat(answer.getStatus()).isEqualTo(422);
         return answer.getContentAsString();

@@ -105,6 +105,9 @@ class WalkTest {
                         .first())
                 .isVisible();
         link("Journey").click();
+        page.waitForURL("**/journey");
+        fillsTheSheets(page.url().replace("/journey", ""));
+        link("Journey").click();
         assertThat(page.locator(".entries")).containsText("20 minutes, studio, taught");
         assertThat(page.locator(".entries")).containsText("beside it: wider than 2 fingers: 3 fingers at the navel");
         look();
@@ -152,42 +155,71 @@ class WalkTest {
         page.waitForLoadState();
     }
 
-    /** By keyboard alone: widths by digits and arrows, depth, floor and doming by Tab, arrows and Space. */
+    /**
+     * By keyboard alone, in every state: a width by digits, then depth, floor and doming by one key each, which move on
+     * by themselves. The steps are listed with their times.
+     */
     private void checkHerGap() {
         Locator seen = page.locator("#seen");
         assertThat(seen).containsText("not read yet");
-        page.locator("#width-LIFT-ABOVE").focus();
-        for (String width : List.of("2.5", "3", "1.5")) {
-            page.keyboard().type(width);
-            page.keyboard().press("Tab");
-            page.keyboard().press("Space");
-            page.keyboard().press("ArrowRight");
-            page.keyboard().press("Tab");
-            page.keyboard().press("Space");
-            page.keyboard().press("ArrowRight");
-            page.keyboard().press("Tab");
-            page.keyboard().press("Space");
-            page.keyboard().press("Tab");
-        }
+        page.locator("#state-LIFT").focus();
+        page.keyboard().press("ArrowLeft");
+        page.locator("#width-REST-ABOVE-45").focus();
+        keysFor("rest", "3 1 2 n", "3.5 2 1 n", "2 1 2 n");
+        keysFor("small lift", "2.5 1 2 n", "3 2 1 y", "1.5 0 2 n");
         assertThat(seen).containsText("wider than 2 fingers: 3 fingers at the navel on the small lift");
-        String before = seen.locator("svg").getAttribute("aria-label");
-        page.locator("#width-LIFT-NAVEL").focus();
-        page.keyboard().press("ArrowDown");
-        page.keyboard().press("ArrowDown");
-        page.keyboard().type("2");
         assertThat(page.locator("#state-CONNECTED")).isChecked();
-        assertThat(seen.locator("svg")).hasAttribute("aria-label", Pattern.compile(".*connected, then small lift.*"));
-        assertThat(seen.locator("svg").getAttribute("aria-label")).isNotEqualTo(before);
+        String before = seen.locator(".midline-map").getAttribute("aria-label");
+        keysFor("connected", "2 0 2 n", "2.5 1 3 n", "1.5 0");
+        assertThat(seen.locator(".midline-map"))
+                .hasAttribute("aria-label", Pattern.compile(".*connected, then small lift.*"));
+        assertThat(seen.locator(".midline-map").getAttribute("aria-label")).isNotEqualTo(before);
+        assertThat(seen.locator(".trend-chart")).hasAttribute("aria-label", Pattern.compile(".*latest 3 fingers.*"));
         look();
         page.keyboard().press("Enter");
         assertThat(page.getByText("width alone misleads")).isVisible();
-        assertThat(page.locator("#width-LIFT-NAVEL")).hasValue("3");
+        assertThat(page.locator("#width-LIFT-NAVEL-0")).hasValue("3");
+        assertThat(page.locator("#state-CONNECTED")).isChecked();
         look();
-        page.locator("#width-CONNECTED-ABOVE").fill("");
-        page.getByRole(AriaRole.BUTTON, named("Keep this check")).click();
+        page.locator("#width-CONNECTED-NAVEL-0").focus();
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("Tab");
+        page.keyboard().press("0");
+        page.keyboard().press("2");
+        page.keyboard().press("n");
+        page.keyboard().press("s");
+        assertThat(page.locator("#sore-CONNECTED-BELOW-45")).isChecked();
+        assertThat(seen).containsText("45 mm below the navel: press lightly");
+        page.getByRole(AriaRole.BUTTON, named("Keep, then measure again, blind"))
+                .press("Enter");
+        assertThat(heading("Measure again, blind")).isVisible();
+        page.waitForLoadState();
+        assertThat(page.locator("#seen")).not().containsText("3 fingers");
+        assertThat(page.locator(".trend-chart")).hasCount(0);
+        page.locator("#width-LIFT-ABOVE-45").focus();
+        keysFor("again", "2.5 1 2 n", "2.5 2 1 y", "1.5 0 2 n");
+        look();
+        page.locator("#width-LIFT-ABOVE-45").press("Enter");
         assertThat(heading("Checks")).isVisible();
-        assertThat(page.locator(".kept > .list tbody tr")).hasCount(1);
+        assertThat(page.locator(".history tbody tr")).hasCount(1);
+        assertThat(page.locator(".history")).containsText("read twice, at most ½ finger apart");
         look();
+    }
+
+    /** Rows of width, depth, floor and doming; only the step from the width is a Tab. */
+    private void keysFor(String step, String... rows) {
+        long from = System.nanoTime();
+        int keys = 0;
+        for (String row : rows) {
+            String[] parts = row.split(" ");
+            page.keyboard().type(parts[0]);
+            page.keyboard().press("Tab");
+            for (int i = 1; i < parts.length; i++) {
+                page.keyboard().press(parts[i]);
+            }
+            keys += parts[0].length() + parts.length;
+        }
+        System.out.printf("Gap check, %s: %d keys, %d ms%n", step, keys, (System.nanoTime() - from) / 1_000_000);
     }
 
     private String composeASession() {
@@ -325,7 +357,8 @@ class WalkTest {
         page.navigate(her + "/can?wish=PLANKS");
         assertThat(page.locator(".answer-panel")).containsText("Missing");
         look();
-        for (String other : List.of("/edit", "/birth", "/close-pregnancy", "/checks/body", "/safe")) {
+        for (String other :
+                List.of("/edit", "/birth", "/close-pregnancy", "/checks", "/checks/gap/readings", "/safe")) {
             page.navigate(her + other);
             look();
         }
@@ -341,12 +374,41 @@ class WalkTest {
         look();
     }
 
+    /** Every sheet of the check room redraws its picture as it is filled in, and is kept. */
+    private void fillsTheSheets(String her) {
+        Map<String, String> choices = Map.of(
+                "breath", "#zone-BACK_RIBS-SOME",
+                "connect", "#cue-HIP_BONES-YES",
+                "pelvic-floor", "#letsGo-PARTIAL",
+                "sides", "#control-FLOAT_ONE_LEG-left-2",
+                "effort", "#talks-NO");
+        choices.forEach((sheet, choice) -> {
+            page.navigate(her + "/checks/" + sheet);
+            page.waitForLoadState();
+            String before = page.locator("#seen").innerHTML();
+            page.locator(choice).focus();
+            page.keyboard().press("Space");
+            page.waitForCondition(() -> !page.locator("#seen").innerHTML().equals(before) || sheet.equals("sides"));
+            look();
+        });
+        page.navigate(her + "/checks/load");
+        page.waitForLoadState();
+        page.getByLabel("Flat, breath going, up to").nth(1).selectOption("2");
+        page.getByLabel("On the next").nth(1).selectOption("DOMED");
+        assertThat(page.locator("#seen")).containsText("flat up to rung 2");
+        look();
+        page.getByRole(AriaRole.BUTTON, named("Keep this check")).click();
+        assertThat(page.locator(".history")).containsText("limb load flat to 2 then domes");
+        look();
+    }
+
     private void open(String path) {
         page.navigate("http://localhost:" + port + path);
     }
 
     /** No serious or critical finding of axe on the page as it stands. */
     private void look() {
+        page.waitForLoadState();
         List<String> findings = new AxeBuilder(page)
                 .setLegacyMode(true).analyze().getViolations().stream()
                         .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))

@@ -62,7 +62,7 @@ class ApiProblems {
     @ExceptionHandler
     ProblemDetail mediaType(HttpMediaTypeNotSupportedException refused) {
         return ProblemDetail.forStatusAndDetail(
-                HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Send the body as application/json.");
+                HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Send the body as application/json, a trace as text/csv.");
     }
 
     @ExceptionHandler

@@ -14,8 +14,10 @@ import openbloom.core.dating.Statement;
 import openbloom.core.gap.Firmness;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.GapReading;
+import openbloom.core.gap.Spot;
 import openbloom.core.gap.Width;
 import openbloom.core.moves.Strand;
+import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.screening.SymptomReport;
@@ -178,8 +180,8 @@ final class ClientReader {
         if (site.isEmpty() || state.isEmpty() || depth.isEmpty() || width.isEmpty()) {
             return Optional.empty();
         }
-        int offset = reading.numberOr(
-                path + ".offsetMm", told.offsetMm(), site.get().usualOffsetMm(), 0, GapReading.FURTHEST_MM);
+        int offset =
+                reading.numberOr(path + ".offsetMm", told.offsetMm(), site.get().usualOffsetMm(), 0, Spot.FURTHEST_MM);
         return Optional.of(new GapReading(
                 site.get(), offset, state.get(), width.get(), depth.get(), Firmness.of(firmness), told(told.domed())));
     }
@@ -209,15 +211,20 @@ final class ClientReader {
         if (told == null) {
             return Optional.empty();
         }
-        String path = "client.pelvicFloor.";
-        return Optional.of(new PelvicFloorCheck(
-                reading.numberOr(path + "holdSeconds", told.holdSeconds(), 0, 0, 60),
-                reading.numberOr(path + "holdRepetitions", told.holdRepetitions(), 0, 0, 30),
-                reading.numberOr(path + "flicks", told.flicks(), 0, 0, 50),
-                told(told.letsGoFully()),
+        return Optional.of(floor("client.pelvicFloor.", told));
+    }
+
+    /** A check of the pelvic floor, told under the path it stands at. */
+    PelvicFloorCheck floor(String path, ClientRequest.Floor told) {
+        return new PelvicFloorCheck(
+                reading.numberOr(path + "holdSeconds", told.holdSeconds(), 0, 0, PelvicFloorCheck.LONGEST_HOLD),
+                reading.numberOr(
+                        path + "holdRepetitions", told.holdRepetitions(), 0, 0, PelvicFloorCheck.MOST_REPETITIONS),
+                reading.numberOr(path + "flicks", told.flicks(), 0, 0, PelvicFloorCheck.MOST_FLICKS),
+                LettingGo.of(told(told.letsGoFully())),
                 told.tone() == null ? Tone.UNKNOWN : told.tone(),
                 told(told.pain()),
-                told(told.fades())));
+                told(told.fades()));
     }
 
     private Map<Strand, Integer> rungs(String path, @Nullable Map<Strand, Integer> told) {

@@ -127,20 +127,14 @@ class GapApi {
 
     private static Optional<Worst> worst(GapCheck check, Optional<FingerWidths> fingers) {
         return check.readings().stream()
-                .max(Comparator.comparingDouble(reading -> size(reading, fingers)))
+                .max(Comparator.comparingDouble(reading -> mm(reading, fingers)
+                        .map(Integer::doubleValue)
+                        .orElse(reading.width().roughMm())))
                 .map(widest -> new Worst(
                         widest.site(),
                         widest.state(),
                         mm(widest, fingers).orElse(null),
                         widest.width() instanceof Width.Fingers width ? Double.valueOf(width.fingers()) : null));
-    }
-
-    /** For the order only: millimetres where there are any, else fingers at a common breadth. */
-    private static double size(GapReading reading, Optional<FingerWidths> fingers) {
-        double commonFinger = 16;
-        return mm(reading, fingers)
-                .map(Integer::doubleValue)
-                .orElseGet(() -> ((Width.Fingers) reading.width()).fingers() * commonFinger);
     }
 
     private static Optional<Integer> mm(GapReading reading, Optional<FingerWidths> fingers) {
@@ -150,9 +144,9 @@ class GapApi {
     }
 
     private static Gain gain(ConnectedGain gain, GapCheck check, Optional<FingerWidths> fingers) {
-        Optional<Integer> lift = check.at(gain.site(), GapState.LIFT).flatMap(reading -> mm(reading, fingers));
+        Optional<Integer> lift = check.at(gain.spot(), GapState.LIFT).flatMap(reading -> mm(reading, fingers));
         Optional<Integer> connected =
-                check.at(gain.site(), GapState.CONNECTED).flatMap(reading -> mm(reading, fingers));
+                check.at(gain.spot(), GapState.CONNECTED).flatMap(reading -> mm(reading, fingers));
         return new Gain(
                 lift.flatMap(before -> connected.map(after -> before - after)).orElse(null),
                 gain.halfFingers().map(halves -> halves / 2.0).orElse(null),
@@ -222,7 +216,17 @@ class GapApi {
     /** What {@code change} answers; a forecast only when there is ground for one. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record ChangeResponse(
-            double slopeMmPerWeek, boolean realChange, double changeMm, Trend.@Nullable Forecast forecast) {}
+            double slopeMmPerWeek,
+            boolean realChange,
+            double changeMm,
+            @Nullable Forecast forecast) {}
+
+    /** When a width would be reached. */
+    record Forecast(double reachesMm, LocalDate earliest, LocalDate expected, LocalDate latest) {
+        static Forecast of(Trend.Forecast forecast) {
+            return new Forecast(forecast.reaches(), forecast.earliest(), forecast.expected(), forecast.latest());
+        }
+    }
 
     @PostMapping("/change")
     ChangeResponse change(@RequestBody ChangeRequest request) {
@@ -246,7 +250,7 @@ class GapApi {
                 trend.slopePerWeek(),
                 trend.isRealChange(repeatability),
                 trend.change(),
-                trend.forecast().orElse(null));
+                trend.forecast().map(Forecast::of).orElse(null));
     }
 
     private static double width(String field, @Nullable Double value, Reading reading) {

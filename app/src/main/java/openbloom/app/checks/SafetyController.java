@@ -1,5 +1,6 @@
 package openbloom.app.checks;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,17 +24,7 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 class SafetyController {
     /** Where a page may ask to be led back to. */
-    private static final Map<String, String> AFTERWARDS = Map.of(
-            "gap",
-            "/checks/gap",
-            "body",
-            "/checks/body",
-            "plan",
-            "/plan",
-            "session",
-            "/session",
-            "journey",
-            "/journey");
+    private static final Map<String, String> AFTERWARDS = afterwards();
 
     private final Safety safety;
     private final Sentences sentences;
@@ -80,5 +71,14 @@ class SafetyController {
         boolean stops = safety.today(me, woman).filter(SafetyAnswer::stops).isPresent();
         String next = stops ? "/safe" : AFTERWARDS.getOrDefault(then, "/journey");
         return new ModelAndView("redirect:/people/" + woman.id() + next);
+    }
+
+    private static Map<String, String> afterwards() {
+        Map<String, String> pages = new HashMap<>(
+                Map.of("gap", "/checks/gap", "plan", "/plan", "session", "/session", "journey", "/journey"));
+        for (SheetKind kind : SheetKind.values()) {
+            pages.put(kind.path(), "/checks/" + kind.path());
+        }
+        return Map.copyOf(pages);
     }
 }

@@ -1,4 +1,4 @@
-/** Safe today and the gap check. */
+/** Safe today, and the sheets of the check room: breath, connect, pelvic floor, load, sides and effort. */
 @NullMarked
 package openbloom.app.checks;
 

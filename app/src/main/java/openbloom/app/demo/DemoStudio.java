@@ -11,10 +11,9 @@ import openbloom.app.accounts.Account;
 import openbloom.app.accounts.Accounts;
 import openbloom.app.accounts.NewAccount;
 import openbloom.app.accounts.SignedIn;
-import openbloom.app.checks.BodyCheck;
-import openbloom.app.checks.BodyCheckMapper;
-import openbloom.app.checks.GapChecks;
 import openbloom.app.checks.SafetyMapper;
+import openbloom.app.checks.Sheets;
+import openbloom.app.gap.GapChecks;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.VisitMapper;
 import openbloom.app.people.Woman;
@@ -25,16 +24,16 @@ import openbloom.app.session.Sessions;
 import openbloom.app.session.Told;
 import openbloom.app.system.Joined;
 import openbloom.app.system.StudioDay;
-import openbloom.core.breath.BreathFinding;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.GapReading;
 import openbloom.core.gap.GapState;
+import openbloom.core.gap.Measured;
+import openbloom.core.gap.Method;
 import openbloom.core.gap.Site;
 import openbloom.core.gap.Width;
 import openbloom.core.moves.Strand;
-import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.program.Place;
 import openbloom.core.program.SessionRequest;
 import openbloom.core.screening.Symptom;
@@ -56,6 +55,8 @@ class DemoStudio implements ApplicationRunner {
     private static final String ZONE = "Europe/London";
     private static final int DAYS_BETWEEN = 7;
     private static final int SESSION_MINUTES = 30;
+    private static final int CHECKS_BETWEEN_SECOND_READINGS = 3;
+    private static final int MANY_CHECKS = 9;
     private static final int MOST_RUNG_WHERE_IT_DOMES = 5;
 
     private final Accounts accounts;
@@ -63,7 +64,7 @@ class DemoStudio implements ApplicationRunner {
     private final VisitMapper visits;
     private final SafetyMapper answers;
     private final GapChecks gaps;
-    private final BodyCheckMapper bodies;
+    private final Sheets sheets;
     private final Sessions sessions;
     private final SessionMapper kept;
     private final Judgements judgements;
@@ -75,7 +76,7 @@ class DemoStudio implements ApplicationRunner {
             VisitMapper visits,
             SafetyMapper answers,
             GapChecks gaps,
-            BodyCheckMapper bodies,
+            Sheets sheets,
             Sessions sessions,
             SessionMapper kept,
             Judgements judgements,
@@ -85,7 +86,7 @@ class DemoStudio implements ApplicationRunner {
         this.visits = visits;
         this.answers = answers;
         this.gaps = gaps;
-        this.bodies = bodies;
+        this.sheets = sheets;
         this.sessions = sessions;
         this.kept = kept;
         this.judgements = judgements;
@@ -103,18 +104,18 @@ class DemoStudio implements ApplicationRunner {
         LocalDate today = day.today(ZoneId.of(ZONE));
         List<Story> stories = Stories.all();
         for (int i = 0; i < stories.size(); i++) {
-            tell(stories.get(i), new SignedIn(team.get(i % team.size()), owner.studio()), today, new Random(i));
+            tell(stories.get(i), new SignedIn(team.get(i % team.size()), owner.studio()), today, new Random(i), team);
         }
         LOG.info("The demonstration is ready: everything in it is invented and thrown away when it stops.");
         LOG.info("Sign in as ines@boathouse.example (owner), mara@ or tove@boathouse.example, password {}", PASSWORD);
     }
 
-    private void tell(Story story, SignedIn who, LocalDate today, Random chance) {
+    private void tell(Story story, SignedIn who, LocalDate today, Random chance, List<Account> team) {
         Woman draft = story.intake().woman(who.studioId(), who.accountId(), today);
         Woman woman =
                 women.find(who.studioId(), women.insert(draft, day.instant())).orElseThrow();
         if (story.gap() != null) {
-            readGap(story.gap(), woman, who, today, chance);
+            readGap(story.gap(), woman, who, today, chance, team);
         }
         for (int back = story.sessions(); back > 0; back--) {
             LocalDate on = today.minusDays((long) back * DAYS_BETWEEN - 2);
@@ -124,29 +125,23 @@ class DemoStudio implements ApplicationRunner {
         if (story.askedToday()) {
             answer(woman, who, today, story.signsToday(), story.symptoms());
         }
-        if (story.tone() != Tone.UNKNOWN) {
-            bodies.insert(body(story, woman, today), "demo-body-" + woman.id(), who.accountId(), day.instant());
-        }
+        fillSheets(story, woman, who, today);
         if (story.visitAt() != null) {
             visits.insert(woman.id(), "demo-" + woman.id(), today.atTime(LocalTime.parse(story.visitAt())));
         }
     }
 
-    private static BodyCheck body(Story story, Woman woman, LocalDate today) {
-        boolean tight = story.tone() == Tone.TIGHT;
-        openbloom.core.stage.Told letsGo = openbloom.core.stage.Told.of(!tight);
-        BreathFinding breath = tight ? BreathFinding.HELD : BreathFinding.EVEN;
-        return new BodyCheck(
-                0,
-                woman.id(),
-                today.minusDays(6),
-                "",
-                breath,
-                story.tone(),
-                letsGo,
-                openbloom.core.stage.Told.of(tight),
-                story.symptoms().contains(Symptom.PELVIC_GIRDLE_PAIN) ? Integer.valueOf(5) : null,
-                "");
+    private void fillSheets(Story story, Woman woman, SignedIn who, LocalDate today) {
+        DemoSheets.of(story)
+                .forEach(sheet -> sheets.keep(
+                        new Sheets.Draft(
+                                woman.id(),
+                                sheet.kind(),
+                                "demo-" + woman.id() + "-" + sheet.daysAgo(),
+                                today.minusDays(sheet.daysAgo()),
+                                who.accountId(),
+                                day.instant()),
+                        sheet.found()));
     }
 
     private void answer(Woman woman, SignedIn who, LocalDate on, Set<WarningSign> signs, Set<Symptom> symptoms) {
@@ -166,15 +161,61 @@ class DemoStudio implements ApplicationRunner {
                 whatToDo);
     }
 
-    private void readGap(Story.GapStory gap, Woman woman, SignedIn who, LocalDate today, Random chance) {
+    private void readGap(
+            Story.GapStory gap, Woman woman, SignedIn who, LocalDate today, Random chance, List<Account> team) {
         for (int i = 0; i < gap.checks(); i++) {
             LocalDate on = today.minusDays(gap.latestDaysAgo() + (long) DAYS_BETWEEN * (gap.checks() - 1 - i));
             double share = gap.checks() == 1 ? 1 : i / (double) (gap.checks() - 1);
             int noise = i == gap.checks() - 1 ? 0 : chance.nextInt(2);
             int navel = (int) Math.round(gap.first() + share * (gap.last() - gap.first())) + noise;
-            GapCheck check = new GapCheck(on, readings(navel, gap.connectedLess(), gap.domes(), share));
-            gaps.keep(woman.id(), "demo-" + woman.id() + "-" + on, who.accountId(), check, day.instant());
+            List<GapReading> readings = readings(navel, gap.connectedLess(), gap.domes(), share);
+            String key = "demo-" + woman.id() + "-" + on;
+            Measured.Examiner by =
+                    new Measured.Examiner(who.accountId(), who.account().name());
+            long id = gaps.keep(
+                    woman.id(), key, new Measured(new GapCheck(on, readings), Method.FINGERS, by), day.instant());
+            if (i % CHECKS_BETWEEN_SECOND_READINGS == 0) {
+                Measured again = new Measured(new GapCheck(on, again(readings, chance)), Method.FINGERS, by);
+                gaps.keepSecond(
+                        new GapChecks.Keeping(woman.id(), key + "-2", who.accountId(), day.instant()), again, id);
+            }
+            if (gap.checks() > MANY_CHECKS && i % CHECKS_BETWEEN_SECOND_READINGS == 0) {
+                gaps.keep(woman.id(), key + "-mm", withCalipers(on, navel, team), day.instant());
+            }
         }
+    }
+
+    /** The same readings by the same hand: about one in three half a finger off. */
+    private static List<GapReading> again(List<GapReading> readings, Random chance) {
+        return readings.stream()
+                .map(first -> {
+                    int halves = ((Width.Fingers) first.width()).halves();
+                    int off = chance.nextInt(6) == 0 ? -1 : chance.nextInt(5) == 0 ? 1 : 0;
+                    return new GapReading(
+                            first.spot(),
+                            first.state(),
+                            Width.ofHalfFingers(Math.max(0, halves + off)),
+                            first.depth(),
+                            first.firmness(),
+                            first.domed(),
+                            false);
+                })
+                .toList();
+    }
+
+    /** The last of the team has calipers and reads the navel at rest. */
+    private static Measured withCalipers(LocalDate on, int navelHalves, List<Account> team) {
+        Account who = team.get(team.size() - 1);
+        GapReading reading = new GapReading(
+                Site.NAVEL,
+                0,
+                GapState.REST,
+                new Width.Millimetres(8 * navelHalves + 3),
+                Depth.FIRST_KNUCKLE,
+                Firmness.SOFT,
+                openbloom.core.stage.Told.NO);
+        return new Measured(
+                new GapCheck(on, List.of(reading)), Method.CALIPERS, new Measured.Examiner(who.id(), who.name()));
     }
 
     private static List<GapReading> readings(int navel, int connectedLess, boolean domes, double share) {

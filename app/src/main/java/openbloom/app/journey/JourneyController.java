@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import openbloom.app.accounts.SignedIn;
-import openbloom.app.checks.GapChecks;
+import openbloom.app.gap.GapChecks;
 import openbloom.app.moves.Catalogues;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.VisitMapper;

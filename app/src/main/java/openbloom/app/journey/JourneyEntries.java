@@ -5,11 +5,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
-import openbloom.app.checks.BodyCheck;
-import openbloom.app.checks.BodyCheckMapper;
-import openbloom.app.checks.GapChecks;
+import openbloom.app.checks.Findings;
 import openbloom.app.checks.SafetyAnswer;
 import openbloom.app.checks.SafetyMapper;
+import openbloom.app.checks.Sheet;
+import openbloom.app.checks.Sheets;
+import openbloom.app.gap.GapChecks;
 import openbloom.app.people.LifeEvent;
 import openbloom.app.people.LifeEvents;
 import openbloom.app.people.Woman;
@@ -19,7 +20,9 @@ import openbloom.core.Days;
 import openbloom.core.dating.Dating;
 import openbloom.core.gap.ConnectedGain;
 import openbloom.core.gap.GapCheck;
+import openbloom.core.gap.GapState;
 import openbloom.core.gap.School;
+import openbloom.core.gap.Width;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Birth;
@@ -30,14 +33,22 @@ import org.springframework.stereotype.Component;
 @Component
 class JourneyEntries {
     private final GapChecks gaps;
-    private final BodyCheckMapper bodies;
+    private final Sheets sheets;
+    private final Findings findings;
     private final SafetyMapper answers;
     private final Sessions sessions;
     private final LifeEvents events;
 
-    JourneyEntries(GapChecks gaps, BodyCheckMapper bodies, SafetyMapper answers, Sessions sessions, LifeEvents events) {
+    JourneyEntries(
+            GapChecks gaps,
+            Sheets sheets,
+            Findings findings,
+            SafetyMapper answers,
+            Sessions sessions,
+            LifeEvents events) {
         this.gaps = gaps;
-        this.bodies = bodies;
+        this.sheets = sheets;
+        this.findings = findings;
         this.answers = answers;
         this.sessions = sessions;
         this.events = events;
@@ -51,7 +62,7 @@ class JourneyEntries {
         String record = "/people/" + woman.id();
         List<GapChecks.Examined> checks = gaps.of(woman.id());
         checks.forEach(kept -> entries.add(check(kept, woman.ageYears(today), record)));
-        bodies.of(woman.id()).forEach(found -> entries.add(body(found, record)));
+        sheets.of(woman.id()).forEach(sheet -> entries.add(sheet(sheet, record)));
         answers.of(woman.id()).forEach(answer -> entries.add(answer(answer, record)));
         sessions.of(woman.id()).forEach(planned -> entries.add(session(planned, checks, record)));
         events.of(woman.id()).forEach(event -> entries.add(event(event, record)));
@@ -90,9 +101,10 @@ class JourneyEntries {
         return entry(event.happenedOn(), "Life", event.kind().words(), detail, record + "/edit", false);
     }
 
-    private static Entry body(BodyCheck found, String record) {
-        String title = capital(found.words());
-        return entry(found.checkedOn(), "Body check", title, "by " + found.checkedBy(), record + "/checks", false);
+    private Entry sheet(Sheet sheet, String record) {
+        String title = capital(findings.words(sheet));
+        String kind = sheet.kind().words();
+        return entry(sheet.checkedOn(), kind, title, "by " + sheet.checkedBy(), record + "/checks", false);
     }
 
     private static Entry check(GapChecks.Examined kept, int ageYears, String record) {
@@ -103,10 +115,20 @@ class JourneyEntries {
         return entry(
                 check.date(),
                 "Gap check",
-                School.TWO_FINGERS.read(check, ageYears).detail(),
+                said(check, ageYears),
                 "by " + kept.examiner() + gain,
                 record + "/checks",
                 false);
+    }
+
+    /** By the two-finger school, or, measured in mm, its widest reading. */
+    private static String said(GapCheck check, int ageYears) {
+        return check.widest(GapState.LIFT)
+                .or(() -> check.widest(GapState.REST))
+                .filter(widest -> widest.width() instanceof Width.Millimetres)
+                .map(widest -> "widest " + widest.width().words() + " "
+                        + widest.spot().words() + ", " + widest.state().words())
+                .orElseGet(() -> School.TWO_FINGERS.read(check, ageYears).detail());
     }
 
     private static Entry answer(SafetyAnswer answer, String record) {
@@ -126,8 +148,8 @@ class JourneyEntries {
         String beside = checks.stream()
                 .filter(kept -> !kept.check().date().isAfter(on))
                 .findFirst()
-                .map(kept -> "; gap check of " + Days.words(kept.check().date()) + " beside it: "
-                        + School.TWO_FINGERS.read(kept.check(), 0).detail())
+                .map(kept ->
+                        "; gap check of " + Days.words(kept.check().date()) + " beside it: " + said(kept.check(), 0))
                 .orElse("; no gap check before it");
         boolean taught = planned.stored().taughtOn() != null;
         long moves = planned.plan().items().stream()

@@ -8,7 +8,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import openbloom.app.checks.GapChecks;
+import openbloom.app.gap.GapChecks;
 import openbloom.app.session.Sessions;
 import openbloom.core.Days;
 import openbloom.core.dating.Block;

@@ -5,15 +5,13 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import openbloom.app.accounts.AccountMapper;
-import openbloom.app.checks.BodyCheck;
-import openbloom.app.checks.BodyCheckMapper;
-import openbloom.app.checks.GapChecks;
+import openbloom.app.checks.Findings;
 import openbloom.app.checks.SafetyAnswer;
 import openbloom.app.checks.SafetyMapper;
+import openbloom.app.gap.GapChecks;
 import openbloom.app.people.LifeEvents;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.StageStrip;
@@ -39,7 +37,7 @@ import org.springframework.stereotype.Service;
 class ClientAssembler implements RecordReader {
     private final SafetyMapper answers;
     private final GapChecks gaps;
-    private final BodyCheckMapper bodies;
+    private final Findings findings;
     private final Sessions sessions;
     private final Catalogue catalogue;
     private final AccountMapper accounts;
@@ -48,14 +46,14 @@ class ClientAssembler implements RecordReader {
     ClientAssembler(
             SafetyMapper answers,
             GapChecks gaps,
-            BodyCheckMapper bodies,
+            Findings findings,
             Sessions sessions,
             Catalogue catalogue,
             AccountMapper accounts,
             LifeEvents events) {
         this.answers = answers;
         this.gaps = gaps;
-        this.bodies = bodies;
+        this.findings = findings;
         this.sessions = sessions;
         this.catalogue = catalogue;
         this.accounts = accounts;
@@ -67,7 +65,7 @@ class ClientAssembler implements RecordReader {
         List<Response> responses = sessions.responsesOf(woman.id()).stream()
                 .filter(response -> !response.on().isAfter(day))
                 .toList();
-        Standing standing = Standing.after(responses);
+        Standing standing = Standing.after(responses, findings.loadChecks(woman.id(), day));
         Client.Builder client = Client.of(woman.births(), woman.babies(), woman.ageYears(day))
                 .conditions(conditions(woman, day))
                 .approach(approachOf(woman))
@@ -78,15 +76,10 @@ class ClientAssembler implements RecordReader {
         woman.birth().ifPresent(client::gaveBirth);
         woman.clearance().ifPresent(client::cleared);
         gaps.latest(woman.id(), day).ifPresent(client::gap);
-        bodies.latest(woman.id(), day).ifPresent(found -> add(found, client));
+        findings.addTo(client, woman.id(), day);
         answers.latest(woman.id(), day)
                 .ifPresent(answer -> client.warningSigns(answer.signs()).symptoms(withResponses(answer, responses)));
         return client.build();
-    }
-
-    private static void add(BodyCheck found, Client.Builder client) {
-        client.breath(found.breath()).pelvicFloor(found.pelvicFloor()).impactTests(found.tests());
-        Optional.ofNullable(found.straightLegRaise()).ifPresent(client::straightLegRaise);
     }
 
     /** Her own choices over the studio's over the usual ones. */

@@ -1,14 +1,17 @@
 package openbloom.app.plan;
 
+import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import openbloom.app.checks.Findings;
 import openbloom.app.session.Response;
 import openbloom.app.session.Told;
 import openbloom.core.moves.Strand;
+import openbloom.core.verdict.LoadCheck;
 
 /**
  * Where she stands on each ladder, from what her taught sessions showed.
@@ -19,17 +22,45 @@ import openbloom.core.moves.Strand;
 record Standing(Map<Strand, Integer> rungs, Map<Strand, Integer> ceilings) {
     private record Item(long session, int number) {}
 
-    /** @param responses oldest first */
-    static Standing after(List<Response> responses) {
-        Map<Strand, Integer> rungs = new EnumMap<>(Strand.class);
-        Map<Strand, Integer> ceilings = new EnumMap<>(Strand.class);
+    /**
+     * A load check counts from its day on: it sets ceiling and rung anew for the ladders it climbed, and sessions of the
+     * same day and later move them on.
+     *
+     * @param responses oldest first
+     * @param loads oldest first
+     */
+    static Standing after(List<Response> responses, List<Findings.DatedLoad> loads) {
+        Standing standing = new Standing(new EnumMap<>(Strand.class), new EnumMap<>(Strand.class));
+        LocalDate from = LocalDate.MIN;
+        for (Findings.DatedLoad load : loads) {
+            standing.weighAll(between(responses, from, load.on()));
+            standing.take(load.check());
+            from = load.on();
+        }
+        standing.weighAll(between(responses, from, LocalDate.MAX));
+        return standing;
+    }
+
+    private static List<Response> between(List<Response> responses, LocalDate fromInclusive, LocalDate toExclusive) {
+        return responses.stream()
+                .filter(response ->
+                        !response.on().isBefore(fromInclusive) && response.on().isBefore(toExclusive))
+                .toList();
+    }
+
+    private void take(LoadCheck check) {
+        check.climbs().keySet().forEach(ceilings::remove);
+        rungs.putAll(check.rungs());
+        ceilings.putAll(check.ceilings());
+    }
+
+    private void weighAll(List<Response> responses) {
         Map<Item, List<Response>> items = responses.stream()
                 .collect(Collectors.groupingBy(
                         response -> new Item(response.sessionId(), response.item()),
                         LinkedHashMap::new,
                         Collectors.toList()));
         items.values().forEach(item -> weigh(item, rungs, ceilings));
-        return new Standing(rungs, ceilings);
     }
 
     private static void weigh(List<Response> item, Map<Strand, Integer> rungs, Map<Strand, Integer> ceilings) {

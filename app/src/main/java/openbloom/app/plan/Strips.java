@@ -12,6 +12,7 @@ import openbloom.core.dating.Block;
 import openbloom.core.dating.GestationalAge;
 import openbloom.core.dating.Trimester;
 import openbloom.core.gap.GapCheck;
+import openbloom.core.moves.Strand;
 import openbloom.core.picture.StageRing;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.SymptomReport;
@@ -104,7 +105,9 @@ final class Strips {
         }
         client.domingCeiling().keySet().stream()
                 .sorted()
-                .map(strand -> "domes in " + strand.words().toLowerCase(Locale.ROOT))
+                .map(strand -> strand == Strand.FLEXION
+                        ? "domes on a head lift or curl"
+                        : "domes in " + strand.words().toLowerCase(Locale.ROOT))
                 .forEach(cautions::add);
         client.birth()
                 .filter(birth -> birth.tear().reachesSphincter())

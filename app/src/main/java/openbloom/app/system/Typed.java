@@ -50,6 +50,16 @@ public final class Typed {
         return Optional.empty();
     }
 
+    /** A day up to today; empty if nothing was typed. */
+    public Optional<LocalDate> pastDate(String field, @Nullable String typed, LocalDate today) {
+        Optional<LocalDate> day = date(field, typed);
+        if (day.filter(given -> given.isAfter(today)).isPresent()) {
+            refuse(field, "typed.future", day.get());
+            return Optional.empty();
+        }
+        return day;
+    }
+
     /** A day that has to be there. */
     public Optional<LocalDate> requiredDate(String field, @Nullable String typed) {
         if (isBlank(typed)) {

@@ -6,9 +6,12 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import openbloom.app.checks.Findings;
 import openbloom.app.session.Response;
 import openbloom.app.session.Told;
 import openbloom.core.moves.Strand;
+import openbloom.core.verdict.LoadCheck;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -25,7 +28,7 @@ class StandingTest {
                 "3 DONE DOMED; 4 DONE|4|none", "1 DOMED|0|0", "5 DONE; 3 DOMED|2|2", "2 LEAKED|0|none"
             })
     void countsWhatWasDoneWellAndSetsACeilingWhereItDomed(String sessions, int rung, String ceiling) {
-        Standing standing = Standing.after(responses(sessions));
+        Standing standing = Standing.after(responses(sessions), List.of());
         assertThat(standing.rungs().getOrDefault(Strand.LIMB_LOAD, 0)).isEqualTo(rung);
         assertThat(String.valueOf(standing.ceilings().getOrDefault(Strand.LIMB_LOAD, -1)))
                 .isEqualTo(ceiling.equals("none") ? "-1" : ceiling);
@@ -35,15 +38,31 @@ class StandingTest {
     void keepsStrandsApart() {
         List<Response> responses = new ArrayList<>(responses("3 DONE DOMED"));
         responses.add(new Response(9, LocalDate.EPOCH, 1, "bridge", Strand.BRIDGE, 4, Told.DONE));
-        Standing standing = Standing.after(responses);
+        Standing standing = Standing.after(responses, List.of());
         assertThat(standing.rungs()).containsEntry(Strand.BRIDGE, 4).doesNotContainKey(Strand.LIMB_LOAD);
         assertThat(standing.ceilings()).containsOnlyKeys(Strand.LIMB_LOAD);
     }
 
+    /** The session of day 5 domed on rung 3; a load check before or after it. */
+    @ParameterizedTest
+    @CsvSource({"4, 2, 2", "5, 2, 2", "6, 4, none"})
+    void aLoadCheckCountsFromItsDayOnAndSessionsMoveItOn(int loadOn, int rung, String ceiling) {
+        LocalDate day = LocalDate.EPOCH;
+        List<Response> domed = List.of(
+                new Response(1, day.plusDays(5), 0, "move", Strand.LIMB_LOAD, 3, Told.DONE),
+                new Response(1, day.plusDays(5), 0, "move", Strand.LIMB_LOAD, 3, Told.DOMED));
+        LoadCheck flatToFour =
+                new LoadCheck(Map.of(Strand.LIMB_LOAD, new LoadCheck.Climb(4, LoadCheck.EndedBy.NOT_TRIED_FURTHER)));
+        Standing standing = Standing.after(domed, List.of(new Findings.DatedLoad(day.plusDays(loadOn), flatToFour)));
+        assertThat(standing.rungs()).containsEntry(Strand.LIMB_LOAD, rung);
+        assertThat(String.valueOf(standing.ceilings().getOrDefault(Strand.LIMB_LOAD, -1)))
+                .isEqualTo(ceiling.equals("none") ? "-1" : ceiling);
+    }
+
     @Test
     void knowsNothingOfAWomanWithoutSessions() {
-        assertThat(Standing.after(List.of()).rungs()).isEmpty();
-        assertThat(Standing.after(List.of()).ceilings()).isEmpty();
+        assertThat(Standing.after(List.of(), List.of()).rungs()).isEmpty();
+        assertThat(Standing.after(List.of(), List.of()).ceilings()).isEmpty();
     }
 
     private static List<Response> responses(String sessions) {

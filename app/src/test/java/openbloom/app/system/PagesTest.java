@@ -176,10 +176,10 @@ class PagesTest extends PageTest {
         send(post(her + "/safe").param("formKey", key()).param("noSign", "yes").param("noSymptom", "yes"));
         String slip = body(post(her + "/checks/gap")
                 .param("formKey", key())
-                .param("width-LIFT-NAVEL", "12.3")
-                .param("width-LIFT-ABOVE", "two")
-                .param("width-LIFT-BELOW", "2")
-                .param("depth-LIFT-NAVEL", "SURFACE"));
+                .param("width-LIFT-NAVEL-0", "12.3")
+                .param("width-LIFT-ABOVE-45", "two")
+                .param("width-LIFT-BELOW-45", "2")
+                .param("depth-LIFT-NAVEL-0", "SURFACE"));
         assertThat(slip)
                 .contains("“12.3” is none")
                 .contains("“two” is none")
@@ -238,8 +238,8 @@ class PagesTest extends PageTest {
         String her = "/people/" + people.search(ines, "mia").get(0).id();
         send(post(her + "/safe").param("formKey", key()).param("noSign", "yes").param("noSymptom", "yes"));
         String seen = send(post(her + "/checks/gap/look")
-                        .param("width-LIFT-NAVEL", "3")
-                        .param("width-REST-NAVEL", "3"))
+                        .param("width-LIFT-NAVEL-0", "3")
+                        .param("width-REST-NAVEL-0", "3"))
                 .getContentAsString();
         assertThat(seen)
                 .contains("3 fingers · 47 mm")

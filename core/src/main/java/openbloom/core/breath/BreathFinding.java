@@ -5,6 +5,7 @@ public enum BreathFinding {
     EVEN("even all round"),
     UPPER_CHEST("upper chest: shoulders rise, belly pulls in"),
     BELLY_ONLY("only the belly moves"),
+    UNEVEN("not every zone moves freely"),
     BEARING_DOWN("bears down on the in-breath"),
     HELD("holds the breath"),
     UNKNOWN("not checked");
@@ -17,6 +18,11 @@ public enum BreathFinding {
 
     public String words() {
         return words;
+    }
+
+    /** Known, and neither even nor pressing down: worth three even breaths before effort. */
+    public boolean needsEvening() {
+        return this == UPPER_CHEST || this == BELLY_ONLY || this == UNEVEN;
     }
 
     /** Pressure goes down on the pelvic floor when effort is added. */

@@ -149,6 +149,17 @@ public enum Source {
             2012,
             MEDIUM,
             "Release first when the muscle cannot let go or hurts"),
+    E_GLAZER(
+            "Glazer, surface-EMG sequence of rest, flicks, holds, one long hold, rest",
+            1999,
+            MEDIUM,
+            "The order and lengths of the sequence; microvolts depend on the device and are never graded"),
+    E_KLOV(
+            "Klovning et al., bands of a 0–21 leakage total",
+            2009,
+            HIGH,
+            "1–5 slight, 6–12 moderate, 13–18 severe, 19–21 very severe"),
+    E_UNITS("SI brochure, pressure units", 2019, HIGH, "1 cmH2O is 0.980665 hPa or 0.73556 mmHg"),
     COMMON_PRACTICE(
             "Common practice among women's-health movement instructors",
             0,

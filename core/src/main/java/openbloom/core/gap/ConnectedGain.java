@@ -1,58 +1,68 @@
 package openbloom.core.gap;
 
+import java.util.Comparator;
 import java.util.Optional;
 
 /**
- * What breath-and-connect changes at the widest site: from the small lift to connected. The better sign of progress.
+ * What breath-and-connect changes at the widest spot that was read both ways: from the small lift to connected. The
+ * better sign of progress.
  *
  * @param halfFingers how much narrower, in half fingers; empty unless both were read in fingers
+ * @param mm how much narrower in mm; empty unless both were read in mm
  * @param depthSteps knuckle steps shallower
  * @param firmnessSteps grades firmer
  */
-public record ConnectedGain(Site site, Optional<Integer> halfFingers, int depthSteps, int firmnessSteps) {
+public record ConnectedGain(
+        Spot spot, Optional<Integer> halfFingers, Optional<Integer> mm, int depthSteps, int firmnessSteps) {
     public static Optional<ConnectedGain> of(GapCheck check) {
-        return School.TWO_FINGERS
-                .read(check, 0)
-                .site()
-                .or(() -> check.in(GapState.LIFT).map(GapReading::site).findFirst())
-                .flatMap(site -> at(site, check));
-    }
-
-    private static Optional<ConnectedGain> at(Site site, GapCheck check) {
-        return check.at(site, GapState.LIFT)
-                .flatMap(lift -> check.at(site, GapState.CONNECTED).map(connected -> between(lift, connected)));
+        return check.in(GapState.LIFT)
+                .filter(lift -> check.at(lift.spot(), GapState.CONNECTED).isPresent())
+                .max(Comparator.comparingDouble(lift -> lift.width().roughMm()))
+                .map(lift ->
+                        between(lift, check.at(lift.spot(), GapState.CONNECTED).orElseThrow()));
     }
 
     private static ConnectedGain between(GapReading lift, GapReading connected) {
-        Optional<Integer> narrower =
-                lift.width() instanceof Width.Fingers before && connected.width() instanceof Width.Fingers after
-                        ? Optional.of(before.halves() - after.halves())
-                        : Optional.empty();
         return new ConnectedGain(
-                lift.site(),
-                narrower,
+                lift.spot(),
+                halvesNarrower(lift.width(), connected.width()),
+                mmNarrower(lift.width(), connected.width()),
                 lift.depth().stepsTo(connected.depth()),
                 connected.firmness().grade() - lift.firmness().grade());
     }
 
-    public boolean helps() {
-        return narrowerBy() > 0 || depthSteps > 0 || firmnessSteps > 0;
+    private static Optional<Integer> halvesNarrower(Width lift, Width connected) {
+        return lift instanceof Width.Fingers before && connected instanceof Width.Fingers after
+                ? Optional.of(before.halves() - after.halves())
+                : Optional.empty();
     }
 
-    private int narrowerBy() {
-        return halfFingers.orElse(0);
+    private static Optional<Integer> mmNarrower(Width lift, Width connected) {
+        return lift instanceof Width.Millimetres before && connected instanceof Width.Millimetres after
+                ? Optional.of(before.mm() - after.mm())
+                : Optional.empty();
+    }
+
+    public boolean helps() {
+        return halfFingers.or(() -> mm).orElse(0) > 0 || depthSteps > 0 || firmnessSteps > 0;
     }
 
     /** In words, such as {@code ½ finger narrower, 1 knuckle step less deep, floor 1 grade firmer}. */
     public String words() {
-        String width = halfFingers
-                .map(halves ->
-                        step(halves, new Width.Fingers(Math.abs(halves)).words(), "narrower", "wider", "same width"))
-                .orElse("width not comparable");
         String depth = step(depthSteps, Math.abs(depthSteps) + " knuckle", "less deep", "deeper", "same depth");
         String floor =
                 step(firmnessSteps, "floor " + Math.abs(firmnessSteps), "firmer", "softer", "floor as firm as before");
-        return width + ", " + depth + ", " + floor;
+        return width() + ", " + depth + ", " + floor;
+    }
+
+    private String width() {
+        Optional<String> fingers = halfFingers.map(halves -> narrower(halves, new Width.Fingers(Math.abs(halves))));
+        return fingers.or(() -> mm.map(less -> narrower(less, new Width.Millimetres(Math.abs(less)))))
+                .orElse("width not comparable");
+    }
+
+    private static String narrower(int change, Width amount) {
+        return step(change, amount.words(), "narrower", "wider", "same width");
     }
 
     private static String step(int change, String amount, String better, String worse, String same) {

@@ -13,7 +13,7 @@ import openbloom.core.stage.Told;
 public record GapCheck(LocalDate date, List<GapReading> readings) {
     public GapCheck {
         readings = readings.stream()
-                .sorted(Comparator.comparing(GapReading::state).thenComparing(GapReading::site))
+                .sorted(Comparator.comparing(GapReading::state).thenComparing(GapReading::spot))
                 .toList();
     }
 
@@ -21,8 +21,18 @@ public record GapCheck(LocalDate date, List<GapReading> readings) {
         return readings.stream().filter(reading -> reading.state() == state);
     }
 
-    public Optional<GapReading> at(Site site, GapState state) {
-        return in(state).filter(reading -> reading.site() == site).findFirst();
+    public Optional<GapReading> at(Spot spot, GapState state) {
+        return in(state).filter(reading -> reading.spot().equals(spot)).findFirst();
+    }
+
+    /** The spots that were read, from the breastbone down. */
+    public List<Spot> spots() {
+        return readings.stream().map(GapReading::spot).distinct().sorted().toList();
+    }
+
+    public Optional<GapReading> widest(GapState state) {
+        return in(state)
+                .max(Comparator.comparingDouble(reading -> reading.width().roughMm()));
     }
 
     public long ageOn(LocalDate day) {

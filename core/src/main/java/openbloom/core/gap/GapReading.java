@@ -3,24 +3,38 @@ package openbloom.core.gap;
 import openbloom.core.stage.Told;
 
 /**
- * One reading at one site in one state.
+ * One reading at one spot in one state.
  *
- * @param offsetMm distance from the navel along the midline, 0 to 300 mm
+ * @param sore whether being read there was uncomfortable
  */
 public record GapReading(
-        Site site, int offsetMm, GapState state, Width width, Depth depth, Firmness firmness, Told domed) {
-    public static final int FURTHEST_MM = 300;
+        Spot spot, GapState state, Width width, Depth depth, Firmness firmness, Told domed, boolean sore) {
+    /**
+     * A reading that was comfortable.
+     *
+     * @param offsetMm distance from the navel along the midline, 0 to 300 mm
+     * @throws IllegalArgumentException if the offset is outside 0 to 300 mm
+     */
+    public GapReading(
+            Site site, int offsetMm, GapState state, Width width, Depth depth, Firmness firmness, Told domed) {
+        this(new Spot(site, offsetMm), state, width, depth, firmness, domed, false);
+    }
 
-    /** @throws IllegalArgumentException if the offset is outside 0 to 300 mm */
-    public GapReading {
-        if (offsetMm < 0 || offsetMm > FURTHEST_MM) {
-            throw new IllegalArgumentException(
-                    "Site must be 0 to " + FURTHEST_MM + " mm from the navel, but was " + offsetMm);
-        }
+    public Site site() {
+        return spot.site();
+    }
+
+    public int offsetMm() {
+        return spot.offsetMm();
+    }
+
+    /** The same reading with another width, such as one derived from fingers. */
+    GapReading with(Width other) {
+        return new GapReading(spot, state, other, depth, firmness, domed, sore);
     }
 
     /** {@code 2½ fingers at the navel}. */
     public String words() {
-        return width.words() + " " + site.words();
+        return width.words() + " " + site().words();
     }
 }

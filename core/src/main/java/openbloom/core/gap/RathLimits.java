@@ -21,8 +21,12 @@ final class RathLimits {
     }
 
     private static boolean isUsable(GapReading reading) {
-        boolean nearItsSite = Math.abs(reading.offsetMm() - reading.site().usualOffsetMm()) <= SITE_TOLERANCE.amount();
-        return reading.width() instanceof Width.Millimetres && reading.site() != Site.XIPHOID && nearItsSite;
+        return reading.width() instanceof Width.Millimetres && isNearItsSite(reading.spot());
+    }
+
+    static boolean isNearItsSite(Spot spot) {
+        boolean near = Math.abs(spot.offsetMm() - spot.site().usualOffsetMm()) <= SITE_TOLERANCE.amount();
+        return spot.site() != Site.XIPHOID && near;
     }
 
     private static SchoolAnswer answer(GapReading worst, int ageYears) {
@@ -44,7 +48,7 @@ final class RathLimits {
                 - limit(reading.site(), ageYears).amount();
     }
 
-    private static Published limit(Site site, int ageYears) {
+    static Published limit(Site site, int ageYears) {
         boolean older = ageYears > RATH_OLDER_THAN.amount();
         return switch (site) {
             case ABOVE, XIPHOID -> older ? RATH_ABOVE_OLDER : RATH_ABOVE;

@@ -7,6 +7,7 @@ import static openbloom.core.gap.SchoolAnswer.Reading.WITHIN;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 import openbloom.core.stage.Told;
@@ -18,11 +19,21 @@ public enum School {
         public SchoolAnswer read(GapCheck check, int ageYears) {
             return byFingers(check, 2 * Published.BOISSONNAULT_FINGERS.amount());
         }
+
+        @Override
+        public OptionalInt limitAt(Spot spot, GapState state, Method method, int ageYears) {
+            return onTheLiftWithFingers(state, method, Published.BOISSONNAULT_FINGERS.amount());
+        }
     },
     FOUR_FINGERS("four fingers (never unlocks)", Source.COMMON_PRACTICE) {
         @Override
         public SchoolAnswer read(GapCheck check, int ageYears) {
             return byFingers(check, 2 * LENIENT_FINGERS);
+        }
+
+        @Override
+        public OptionalInt limitAt(Spot spot, GapState state, Method method, int ageYears) {
+            return onTheLiftWithFingers(state, method, LENIENT_FINGERS);
         }
     },
     FUNCTIONAL("width with depth and firmness", Source.E_DUFOUR) {
@@ -40,8 +51,23 @@ public enum School {
         public SchoolAnswer read(GapCheck check, int ageYears) {
             return RathLimits.read(check, ageYears);
         }
+
+        @Override
+        public OptionalInt limitAt(Spot spot, GapState state, Method method, int ageYears) {
+            return state == GapState.REST && !method.readsFingers() && RathLimits.isNearItsSite(spot)
+                    ? OptionalInt.of(RathLimits.limit(spot.site(), ageYears).amount())
+                    : OptionalInt.empty();
+        }
     },
     BEER_2009("women who have not given birth", Source.E_BEER) {
+        @Override
+        public List<Spot> spots() {
+            return List.of(
+                    Spot.usual(Site.XIPHOID),
+                    new Spot(Site.ABOVE, Published.BEER_ABOVE_SITE.amount()),
+                    new Spot(Site.BELOW, Published.BEER_BELOW_SITE.amount()));
+        }
+
         @Override
         public SchoolAnswer read(GapCheck check, int ageYears) {
             return MillimetreSchools.beer(check);
@@ -54,6 +80,12 @@ public enum School {
         }
     },
     EHS_2021("hernia surgeons, graded", Source.E_EHS) {
+        @Override
+        public List<Spot> spots() {
+            return List.of(
+                    Spot.usual(Site.XIPHOID), Spot.usual(Site.ABOVE), Spot.usual(Site.NAVEL), Spot.usual(Site.BELOW));
+        }
+
         @Override
         public SchoolAnswer read(GapCheck check, int ageYears) {
             return MillimetreSchools.ehs(check);
@@ -76,6 +108,24 @@ public enum School {
      * @param ageYears her age in completed years; only schools with age rows look at it
      */
     public abstract SchoolAnswer read(GapCheck check, int ageYears);
+
+    /**
+     * The widest this school allows at a spot in a state, in the unit of the method; empty where it names no width.
+     *
+     * @param ageYears her age in completed years
+     */
+    public OptionalInt limitAt(Spot spot, GapState state, Method method, int ageYears) {
+        return OptionalInt.empty();
+    }
+
+    private static OptionalInt onTheLiftWithFingers(GapState state, Method method, int fingers) {
+        return state == GapState.LIFT && method.readsFingers() ? OptionalInt.of(fingers) : OptionalInt.empty();
+    }
+
+    /** Where this school reads; a check at these spots answers it. */
+    public List<Spot> spots() {
+        return Spot.everyday();
+    }
 
     public String words() {
         return words;

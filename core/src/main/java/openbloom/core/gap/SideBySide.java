@@ -43,14 +43,7 @@ public final class SideBySide {
 
     private static GapReading inMillimetres(GapReading reading, FingerWidths own) {
         return reading.width() instanceof Width.Fingers width
-                ? new GapReading(
-                        reading.site(),
-                        reading.offsetMm(),
-                        reading.state(),
-                        new Width.Millimetres(own.mmOf(width)),
-                        reading.depth(),
-                        reading.firmness(),
-                        reading.domed())
+                ? reading.with(new Width.Millimetres(own.mmOf(width)))
                 : reading;
     }
 }

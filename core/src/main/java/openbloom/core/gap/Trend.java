@@ -13,10 +13,10 @@ import openbloom.core.evidence.Published;
  * The slope of a series of widths by Theil and Sen: the median of the slopes between all pairs of days, with the 90 %
  * interval that Kendall's statistic gives. One slip moves it little.
  *
- * @param slopePerWeek mm a week; negative when the gap narrows
- * @param lowest lower end of the 90 % interval, mm a week
- * @param highest upper end, mm a week
- * @param change last reading less the first, mm
+ * @param slopePerWeek unit of the readings a week; negative when the gap narrows
+ * @param lowest lower end of the 90 % interval; minus infinity when three readings or fewer cannot bound it
+ * @param highest upper end, or infinity
+ * @param change last reading less the first
  */
 public record Trend(List<Reading> readings, double slopePerWeek, double lowest, double highest, double change) {
     private static final double Z_90 = 1.6449;
@@ -24,11 +24,11 @@ public record Trend(List<Reading> readings, double slopePerWeek, double lowest, 
     private static final int SHORTEST_DAYS_FOR_A_FORECAST = 21;
     private static final int FARTHEST_WEEKS = 26;
 
-    /** A width on a day, in mm. */
-    public record Reading(LocalDate date, double widthMm) {}
+    /** A width on a day, in the unit of its series: mm or fingers. */
+    public record Reading(LocalDate date, double amount) {}
 
     /** When the trend would reach a width: earliest and latest by the ends of the slope's interval. */
-    public record Forecast(double reachesMm, LocalDate earliest, LocalDate expected, LocalDate latest) {}
+    public record Forecast(double reaches, LocalDate earliest, LocalDate expected, LocalDate latest) {}
 
     /** @throws IllegalArgumentException unless there are readings on at least two days */
     public static Trend of(List<Reading> given) {
@@ -46,9 +46,9 @@ public record Trend(List<Reading> readings, double slopePerWeek, double lowest, 
         return new Trend(
                 readings,
                 median(slopes),
-                slopes.get(Math.max(0, lower)),
-                slopes.get(Math.min(last, upper)),
-                readings.get(n - 1).widthMm() - readings.get(0).widthMm());
+                lower < 0 ? Double.NEGATIVE_INFINITY : slopes.get(lower),
+                upper > last ? Double.POSITIVE_INFINITY : slopes.get(upper),
+                readings.get(n - 1).amount() - readings.get(0).amount());
     }
 
     /** Slopes between all pairs of different days, in order of size. */
@@ -60,7 +60,7 @@ public record Trend(List<Reading> readings, double slopePerWeek, double lowest, 
                             readings.get(i).date(), readings.get(j).date());
                     if (days > 0) {
                         slopes.add(
-                                7 * (readings.get(j).widthMm() - readings.get(i).widthMm()) / days);
+                                7 * (readings.get(j).amount() - readings.get(i).amount()) / days);
                     }
                 }));
         slopes.sort(Comparator.naturalOrder());
@@ -72,9 +72,22 @@ public record Trend(List<Reading> readings, double slopePerWeek, double lowest, 
         return sorted.size() % 2 == 1 ? sorted.get(middle) : (sorted.get(middle - 1) + sorted.get(middle)) / 2;
     }
 
-    /** Whether first and last lie further apart than the examiner's repeatability, in mm. */
-    public boolean isRealChange(double repeatabilityMm) {
-        return Math.abs(change) > repeatabilityMm;
+    public LocalDate lastDay() {
+        return readings.get(readings.size() - 1).date();
+    }
+
+    public double lastAmount() {
+        return readings.get(readings.size() - 1).amount();
+    }
+
+    /** Whether first and last lie further apart than the examiner's repeatability, in the unit of the readings. */
+    public boolean isRealChange(double repeatability) {
+        return Math.abs(change) > repeatability;
+    }
+
+    /** Whether there are enough readings for an interval. */
+    public boolean isBounded() {
+        return Double.isFinite(lowest) && Double.isFinite(highest);
     }
 
     /** Whether the 90 % interval of the slope excludes zero. */
@@ -82,25 +95,28 @@ public record Trend(List<Reading> readings, double slopePerWeek, double lowest, 
         return lowest > 0 || highest < 0;
     }
 
+    /** Where the line through the readings lies on a day: the slope through the median of what is left beside it. */
+    public double at(LocalDate day) {
+        return median(readings.stream()
+                .map(reading -> reading.amount() + slopePerWeek * ChronoUnit.DAYS.between(reading.date(), day) / 7)
+                .sorted()
+                .toList());
+    }
+
     /**
      * When it would reach a width. Only with at least four readings over at least 21 days, a narrowing whose interval
      * excludes zero, and no more than 26 weeks ahead; otherwise nothing is said.
      */
-    public Optional<Forecast> forecast(double targetMm) {
+    public Optional<Forecast> forecast(double target) {
         Reading last = readings.get(readings.size() - 1);
         long days = ChronoUnit.DAYS.between(readings.get(0).date(), last.date());
         boolean enough = readings.size() >= FEWEST_FOR_A_FORECAST && days >= SHORTEST_DAYS_FOR_A_FORECAST;
-        double today = median(readings.stream()
-                .map(reading ->
-                        reading.widthMm() + slopePerWeek * ChronoUnit.DAYS.between(reading.date(), last.date()) / 7)
-                .sorted()
-                .toList());
-        double toGo = today - targetMm;
+        double toGo = at(last.date()) - target;
         if (!enough || highest >= 0 || toGo <= 0 || toGo / -slopePerWeek > FARTHEST_WEEKS) {
             return Optional.empty();
         }
         return Optional.of(new Forecast(
-                targetMm,
+                target,
                 after(last.date(), toGo / -lowest),
                 after(last.date(), toGo / -slopePerWeek),
                 after(last.date(), toGo / -highest)));

@@ -1,5 +1,7 @@
 package openbloom.core.gap;
 
+import openbloom.core.evidence.Published;
+
 /** How wide the gap is, in the unit it was measured in. A finger series and a millimetre series are never joined. */
 public sealed interface Width {
     /** Widest that is taken for a reading rather than a slip: ten fingers, or 200 mm. */
@@ -32,6 +34,11 @@ public sealed interface Width {
         public double fingers() {
             return halves / 2.0;
         }
+
+        @Override
+        public double roughMm() {
+            return fingers() * Published.NOMINAL_FINGER.amount();
+        }
     }
 
     /** Read with calipers or ultrasound. */
@@ -47,6 +54,11 @@ public sealed interface Width {
         public String words() {
             return mm + " mm";
         }
+
+        @Override
+        public double roughMm() {
+            return mm;
+        }
     }
 
     static Width ofHalfFingers(int halves) {
@@ -55,4 +67,7 @@ public sealed interface Width {
 
     /** For people, with the unit. */
     String words();
+
+    /** In mm, fingers at the nominal breadth: to draw and to put in order, never to judge. */
+    double roughMm();
 }

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import openbloom.core.Outcome;
+import openbloom.core.breath.CueFamily;
 import openbloom.core.evidence.Source;
 import org.jspecify.annotations.Nullable;
 

@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import openbloom.core.breath.CueFamily;
 
 /** How to teach a move: set-up in at most three lines, cues by family, what to watch for. */
 public record Teaching(List<String> setup, Map<CueFamily, String> cues, List<String> watchFor, String figure) {

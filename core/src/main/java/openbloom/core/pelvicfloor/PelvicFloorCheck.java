@@ -10,15 +10,18 @@ import openbloom.core.stage.Told;
  * @param flicks quick lifts in a row with full letting-go, 0 to 50
  */
 public record PelvicFloorCheck(
-        int holdSeconds, int holdRepetitions, int flicks, Told letsGoFully, Tone tone, Told pain, Told fades) {
+        int holdSeconds, int holdRepetitions, int flicks, LettingGo lettingGo, Tone tone, Told pain, Told fades) {
+    public static final int LONGEST_HOLD = 60;
+    public static final int MOST_REPETITIONS = 30;
+    public static final int MOST_FLICKS = 50;
     public static final PelvicFloorCheck NOT_CHECKED =
-            new PelvicFloorCheck(0, 0, 0, Told.UNKNOWN, Tone.UNKNOWN, Told.UNKNOWN, Told.UNKNOWN);
+            new PelvicFloorCheck(0, 0, 0, LettingGo.UNKNOWN, Tone.UNKNOWN, Told.UNKNOWN, Told.UNKNOWN);
 
     /** @throws IllegalArgumentException if a count is out of its range */
     public PelvicFloorCheck {
-        require("Hold seconds", holdSeconds, 60);
-        require("Hold repetitions", holdRepetitions, 30);
-        require("Flicks", flicks, 50);
+        require("Hold seconds", holdSeconds, LONGEST_HOLD);
+        require("Hold repetitions", holdRepetitions, MOST_REPETITIONS);
+        require("Flicks", flicks, MOST_FLICKS);
     }
 
     private static void require(String what, int count, int most) {
@@ -28,6 +31,6 @@ public record PelvicFloorCheck(
     }
 
     public boolean isTight() {
-        return tone == Tone.TIGHT || letsGoFully == Told.NO;
+        return tone == Tone.TIGHT || lettingGo == LettingGo.ABSENT;
     }
 }

@@ -8,6 +8,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import openbloom.core.evidence.Published;
 import openbloom.core.gap.FingerWidths;
 import openbloom.core.gap.GapReading;
 import openbloom.core.gap.GapState;
@@ -22,7 +23,7 @@ import openbloom.core.stage.Told;
  * no source), which the drawing says.
  */
 public final class MidlineMap {
-    private static final int NOMINAL_FINGER_MM = 16;
+    private static final int NOMINAL_FINGER_MM = Published.NOMINAL_FINGER.amount();
     private static final double PANEL = 330;
     private static final double MIDDLE = -26;
     private static final double TOP = -218;
@@ -30,6 +31,7 @@ public final class MidlineMap {
     private static final double BREASTBONE = -150;
     private static final double PUBIS = 150;
     private static final double HALF_TRUNK = 104;
+    private static final double WORDS_HIGH = 33;
     private static final String FAINT = "#DCCDB4";
     private static final String EDGE = "#8A6A4C";
     private static final String[] DEPTH_TONES = {"#EBD9C4", "#DDBFA3", "#C99E7C", "#AF7C57"};
@@ -63,7 +65,7 @@ public final class MidlineMap {
             map.panel(state, own);
             svg.close();
         }
-        map.legend();
+        map.legend(readings);
         return svg.finish();
     }
 
@@ -95,7 +97,7 @@ public final class MidlineMap {
         bands(downwards);
         svg.close();
         svg.path(lens, Paint.line(EDGE, 1.2));
-        downwards.forEach(this::bar);
+        bars(downwards);
     }
 
     private static String title(GapState state) {
@@ -174,16 +176,32 @@ public final class MidlineMap {
         svg.path(lines.toString(), Paint.line("#5E8177", 0.9));
     }
 
-    private void bar(GapReading reading) {
+    /** Bars from the top; where spots lie close the words move down and a thin line leads to them. */
+    private void bars(List<GapReading> downwards) {
+        double free = TOP;
+        for (GapReading reading : downwards) {
+            double wordsY = Math.max(y(reading), free);
+            bar(reading, wordsY);
+            free = wordsY + WORDS_HIGH;
+        }
+    }
+
+    private void bar(GapReading reading, double wordsY) {
         double y = y(reading);
         double half = mm(reading) / 2;
         boolean domes = reading.domed() == Told.YES;
         svg.line(MIDDLE - half, y, MIDDLE + half, y, Paint.line(Palette.INK, 2.6));
         double besideIt = MIDDLE + half + 9;
+        if (wordsY > y) {
+            svg.line(MIDDLE + half, y, besideIt + 5, wordsY - 6, Paint.line(Palette.MUTED, 1));
+            besideIt += 7;
+        }
         Letters letters = Letters.of(15, Palette.INK).over(Palette.SKIN);
-        svg.words(label(reading), besideIt, y - 1, letters.strong());
-        Letters small = Letters.of(13.5, domes ? Palette.CLAY : Palette.INK).over(Palette.SKIN);
-        svg.words(reading.depth().words() + (domes ? " · domes" : ""), besideIt, y + 15, small);
+        svg.words(label(reading), besideIt, wordsY - 1, letters.strong());
+        Letters small = Letters.of(13.5, domes || reading.sore() ? Palette.CLAY : Palette.INK)
+                .over(Palette.SKIN);
+        String also = (domes ? " · domes" : "") + (reading.sore() ? " · sore" : "");
+        svg.words(reading.depth().words() + also, besideIt, wordsY + 15, small);
         if (domes) {
             String ridge = "M" + point(MIDDLE - half - 3, y + 10) + "Q" + point(MIDDLE, y - 22) + " "
                     + point(MIDDLE + half + 3, y + 10);
@@ -199,23 +217,17 @@ public final class MidlineMap {
     }
 
     private double mm(GapReading reading) {
-        if (reading.width() instanceof Width.Millimetres width) {
-            return width.mm();
-        }
-        Width.Fingers width = (Width.Fingers) reading.width();
-        return fingers.map(own -> (double) own.mmOf(width)).orElse(width.fingers() * NOMINAL_FINGER_MM);
+        return reading.width() instanceof Width.Fingers width && fingers.isPresent()
+                ? fingers.get().mmOf(width)
+                : reading.width().roughMm();
     }
 
     private static double y(GapReading reading) {
-        return switch (reading.site()) {
-            case XIPHOID, ABOVE -> -reading.offsetMm();
-            case NAVEL -> 0;
-            case BELOW -> reading.offsetMm();
-        };
+        return -reading.spot().upMm();
     }
 
     /** Scale, and what shading, hatching and ridge mean; in the width of two torsos. */
-    private void legend() {
+    private void legend(List<GapReading> readings) {
         svg.path("M-150,212V220M-150,216H-50M-50,212V220", Paint.line(Palette.MUTED, 1.2));
         svg.words("100 mm", -100, 238, QUIET.centred());
         svg.box(-30, 211, 15, 11, 0, Paint.filled(DEPTH_TONES[0]).outlined(Palette.LINE, 1));
@@ -225,8 +237,15 @@ public final class MidlineMap {
         svg.words("closer lines: firmer floor", 164, 221, QUIET);
         svg.path("M336,222Q347,202 358,222", Paint.line(Palette.CLAY, 2.2).dashed("4 4"));
         svg.words("domes", 366, 221, QUIET);
-        String drawn =
-                fingers.isPresent() ? "mm derived from your fingers" : "drawn at " + NOMINAL_FINGER_MM + " mm a finger";
-        svg.words(drawn, -30, 240, QUIET);
+        svg.words(drawnBy(readings), -30, 240, QUIET);
+    }
+
+    private String drawnBy(List<GapReading> readings) {
+        boolean measured = !readings.isEmpty()
+                && readings.stream().allMatch(reading -> reading.width() instanceof Width.Millimetres);
+        if (measured) {
+            return "measured in mm";
+        }
+        return fingers.isPresent() ? "mm derived from your fingers" : "drawn at " + NOMINAL_FINGER_MM + " mm a finger";
     }
 }

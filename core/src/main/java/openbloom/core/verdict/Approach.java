@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import openbloom.core.gap.School;
 
 /** One choice for each question of approach. */
 public record Approach(Map<Question, Choice> choices) {
@@ -24,6 +25,16 @@ public record Approach(Map<Question, Choice> choices) {
                         Function.identity(), Question::usual, (a, b) -> b, () -> new EnumMap<>(Question.class)));
         own.stream().sorted().forEach(choice -> choices.put(choice.question(), choice));
         return new Approach(choices);
+    }
+
+    /** The school her gap is read by (A1). */
+    public School school() {
+        return switch (at(Question.A1)) {
+            case FUNCTIONAL -> School.FUNCTIONAL;
+            case MILLIMETRE_NORMS -> School.RATH_1996;
+            case FOUR_FINGERS -> School.FOUR_FINGERS;
+            default -> School.TWO_FINGERS;
+        };
     }
 
     public boolean is(Choice choice) {

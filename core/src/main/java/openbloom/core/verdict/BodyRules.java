@@ -8,7 +8,6 @@ import static openbloom.core.verdict.Adjustment.KNEES_CLOSER;
 import static openbloom.core.verdict.Adjustment.LOAD_AT_THE_CHEST;
 import static openbloom.core.verdict.Adjustment.LONGER_RESTS;
 import static openbloom.core.verdict.Adjustment.MID_RANGE;
-import static openbloom.core.verdict.Adjustment.NO_BREATH_HOLD;
 import static openbloom.core.verdict.Adjustment.PROP_UP;
 import static openbloom.core.verdict.Adjustment.SHORTER_HOLD;
 import static openbloom.core.verdict.Adjustment.SLOW_TO_RISE;
@@ -20,6 +19,8 @@ import static openbloom.core.verdict.Adjustment.SYMMETRICAL;
 import java.util.List;
 import java.util.Set;
 import java.util.function.BiConsumer;
+import java.util.function.Predicate;
+import openbloom.core.breath.ConnectFault;
 import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 import openbloom.core.moves.Demand;
@@ -125,9 +126,15 @@ final class BodyRules {
     private static final Rule BACK = Rule.code("BACK-LIMB")
             .client("Bring the knees closer so that the back stays easy.")
             .instructor("Back tenses on limb load: knees closer, or down a rung.")
-            .looks(told(
-                    Symptom.BACK_PAIN,
-                    (fact, found) -> found.adjust(move -> move.strand() == Strand.LIMB_LOAD, fact, KNEES_CLOSER)));
+            .looks((facts, found) -> {
+                Predicate<Move> limbLoad = move -> move.strand() == Strand.LIMB_LOAD;
+                if (facts.has(Symptom.BACK_PAIN)) {
+                    found.adjust(limbLoad, facts.symptomWords(Symptom.BACK_PAIN), KNEES_CLOSER);
+                }
+                if (facts.client().connect().has(ConnectFault.BACK_TENSES)) {
+                    found.adjust(limbLoad, "connect check: " + ConnectFault.BACK_TENSES.words(), KNEES_CLOSER);
+                }
+            });
 
     private static final Rule NECK = Rule.code("NECK")
             .client("Support the head so that the neck does not do the work.")
@@ -165,17 +172,6 @@ final class BodyRules {
                     Condition.EPILEPSY,
                     (fact, found) -> found.adjust(move -> move.has(Demand.BALANCE), fact, SUPPORT_WITHIN_REACH)));
 
-    private static final Rule BREATH = Rule.code("BREATH-DOWN")
-            .client("Let the breath out through the effort so that nothing presses down.")
-            .instructor("The breath check showed bearing down or a held breath: out-breath through every effort.")
-            .source(Source.E_SAPS)
-            .looks((facts, found) -> {
-                if (facts.client().breath().pressesDown()) {
-                    String fact = facts.client().breath().words();
-                    found.adjust(move -> move.load() >= LOAD_THAT_TIRES, fact, NO_BREATH_HOLD);
-                }
-            });
-
     private BodyRules() {}
 
     static List<Rule> all() {
@@ -193,8 +189,7 @@ final class BodyRules {
                 NECK,
                 ANAEMIA,
                 FAINT,
-                EPILEPSY,
-                BREATH);
+                EPILEPSY);
     }
 
     private static void lowArmsShortHolds(String fact, Findings found) {

@@ -5,12 +5,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import openbloom.core.breath.BreathFinding;
+import openbloom.core.breath.ConnectCheck;
 import openbloom.core.dating.Dating;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.screening.Condition;
+import openbloom.core.screening.EffortCheck;
+import openbloom.core.screening.SideCheck;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Birth;
@@ -41,6 +44,9 @@ public record Client(
         Optional<Integer> straightLegRaise,
         ImpactTests impactTests,
         BreathFinding breath,
+        ConnectCheck connect,
+        SideCheck sides,
+        EffortCheck effort,
         Approach approach,
         Set<Equipment> equipment) {
 
@@ -73,6 +79,9 @@ public record Client(
                 .rungs(rungs)
                 .impactTests(impactTests)
                 .breath(breath)
+                .connect(connect)
+                .sides(sides)
+                .effort(effort)
                 .approach(approach)
                 .equipment(equipment);
     }
@@ -95,6 +104,9 @@ public record Client(
         private Optional<Integer> straightLegRaise = Optional.empty();
         private ImpactTests impactTests = ImpactTests.NOT_DONE;
         private BreathFinding breath = BreathFinding.UNKNOWN;
+        private ConnectCheck connect = ConnectCheck.NOT_CHECKED;
+        private SideCheck sides = SideCheck.NOT_CHECKED;
+        private EffortCheck effort = EffortCheck.NOT_CHECKED;
         private Approach approach = Approach.USUAL;
         private Set<Equipment> equipment = Set.of();
 
@@ -174,6 +186,21 @@ public record Client(
             return this;
         }
 
+        public Builder connect(ConnectCheck latest) {
+            connect = latest;
+            return this;
+        }
+
+        public Builder sides(SideCheck latest) {
+            sides = latest;
+            return this;
+        }
+
+        public Builder effort(EffortCheck latest) {
+            effort = latest;
+            return this;
+        }
+
         public Builder approach(Approach chosen) {
             approach = chosen;
             return this;
@@ -202,6 +229,9 @@ public record Client(
                     straightLegRaise,
                     impactTests,
                     breath,
+                    connect,
+                    sides,
+                    effort,
                     approach,
                     equipment);
         }

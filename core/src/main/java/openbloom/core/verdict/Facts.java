@@ -11,10 +11,14 @@ import openbloom.core.dating.Dating;
 import openbloom.core.dating.GestationalAge;
 import openbloom.core.evidence.Published;
 import openbloom.core.gap.GapCheck;
-import openbloom.core.gap.School;
 import openbloom.core.gap.SchoolAnswer;
 import openbloom.core.moves.DoseStage;
 import openbloom.core.moves.Strand;
+import openbloom.core.pelvicfloor.Allowance;
+import openbloom.core.pelvicfloor.Effort;
+import openbloom.core.pelvicfloor.PelvicFloorCheck;
+import openbloom.core.pelvicfloor.Prescriber;
+import openbloom.core.pelvicfloor.Prescription;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Contraindication;
 import openbloom.core.screening.Symptom;
@@ -68,20 +72,11 @@ public final class Facts {
         return all;
     }
 
-    private School school() {
-        return switch (client.approach().at(Question.A1)) {
-            case FUNCTIONAL -> School.FUNCTIONAL;
-            case MILLIMETRE_NORMS -> School.RATH_1996;
-            case FOUR_FINGERS -> School.FOUR_FINGERS;
-            default -> School.TWO_FINGERS;
-        };
-    }
-
     private Told recoveredBy(GapCheck check) {
         if (client.approach().is(Choice.FOUR_FINGERS)) {
             return Told.NO;
         }
-        return switch (school().read(check, client.ageYears()).verdict()) {
+        return switch (client.approach().school().read(check, client.ageYears()).verdict()) {
             case WITHIN -> Told.YES;
             case WIDER -> Told.NO;
             case NO_READING -> Told.UNKNOWN;
@@ -89,7 +84,7 @@ public final class Facts {
     }
 
     private String gapIn(GapCheck check) {
-        SchoolAnswer answer = school().read(check, client.ageYears());
+        SchoolAnswer answer = client.approach().school().read(check, client.ageYears());
         return "gap " + answer.detail() + ", " + Days.words(check.date());
     }
 
@@ -180,6 +175,20 @@ public final class Facts {
         return client.clearance()
                 .filter(given -> !given.date().isAfter(day))
                 .filter(given -> since.isEmpty() || !given.date().isBefore(since.get()));
+    }
+
+    /** What the time since her latest birth and her clearance allow her pelvic floor. */
+    public Allowance pelvicAllowance() {
+        if (recentBirth.isEmpty() || clearance().isPresent()) {
+            return Allowance.FULL;
+        }
+        return recentBirth.get().tear().reachesSphincter() ? Allowance.WAITS : Allowance.EARLY;
+    }
+
+    /** What her pelvic floor practises, by the latest check, her approach and what is allowed. */
+    public Prescription pelvicPractice(PelvicFloorCheck check) {
+        Effort wished = follows(Choice.STRONG_LIFT) ? Effort.STRONG : Effort.GENTLE;
+        return Prescriber.of(check, wished, pelvicAllowance());
     }
 
     Told gapRecovered() {
@@ -314,7 +323,7 @@ public final class Facts {
     }
 
     Gate connectGate() {
-        int positions = achieved(Strand.CONNECT);
+        int positions = client.connect().positionsFelt().orElse(achieved(Strand.CONNECT));
         return Gate.of(
                 GateKind.CONNECT, positions >= POSITIONS_TO_FEEL_CONNECT, "felt in " + positions + " positions so far");
     }

@@ -94,7 +94,11 @@ final class GapRules {
                     Integer ceiling = facts.client().domingCeiling().get(strand);
                     if (ceiling != null) {
                         String fact = "flat up to rung " + ceiling + " of " + strand.words();
-                        found.notYet(above(strand, ceiling), fact, Gate.of(GateKind.NO_DOMING, false, fact));
+                        boolean curlsSwapAnyway = facts.isPregnantFrom(SECOND_TRIMESTER.amount());
+                        found.notYet(
+                                above(strand, ceiling).and(move -> !(curlsSwapAnyway && move.isCurl())),
+                                fact,
+                                Gate.of(GateKind.NO_DOMING, false, fact));
                     }
                 });
     }

@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import openbloom.core.breath.CueFamily;
 import openbloom.core.moves.Catalogue;
-import openbloom.core.moves.CueFamily;
 import openbloom.core.moves.Move;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
@@ -53,7 +53,7 @@ public final class Judgement {
             case CUE_WHOLE_HUG -> CueFamily.WHOLE_HUG;
             case CUE_UPWARD_SWEEP -> CueFamily.UPWARD_SWEEP;
             case CUE_NAVEL_DRAW -> CueFamily.DRAW_IN;
-            default -> CueFamily.PLAIN;
+            default -> facts.client().connect().works().orElse(CueFamily.PLAIN);
         };
     }
 

@@ -6,6 +6,7 @@ import openbloom.core.evidence.Source;
 import openbloom.core.moves.Demand;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.PelvicTone;
+import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.screening.Condition;
@@ -35,12 +36,13 @@ final class PelvicFloorRules {
 
     private static final Rule GENTLE = Rule.code("PF-GENTLE")
             .client("Lift lightly and let go completely each time.")
-            .instructor("Not checked whether she lets go fully: gentle lifts only, with full letting-go between.")
+            .instructor("Not known that she lets go fully: gentle lifts only, with full letting-go between.")
             .source(Source.E_ICS)
             .by(Question.A6)
             .looks((facts, found) -> {
-                if (facts.client().pelvicFloor().letsGoFully() == Told.UNKNOWN) {
-                    found.adjust(PelvicFloorRules::isLift, "letting go not checked", Adjustment.GENTLE_AND_LET_GO);
+                LettingGo lettingGo = facts.client().pelvicFloor().lettingGo();
+                if (lettingGo == LettingGo.UNKNOWN || lettingGo == LettingGo.PARTIAL) {
+                    found.adjust(PelvicFloorRules::isLift, lettingGo.words(), Adjustment.GENTLE_AND_LET_GO);
                 }
             });
 

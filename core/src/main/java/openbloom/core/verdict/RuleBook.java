@@ -10,7 +10,7 @@ import java.util.stream.Stream;
 /** Every rule, in the order their reasons are told: warning signs first. */
 public final class RuleBook {
     /** Stored with every plan, so that a verdict can be explained by the rules it was made with. */
-    public static final String VERSION = "2026-11";
+    public static final String VERSION = "2026-11b";
 
     private static final List<Rule> RULES = Stream.of(
                     StopRules.all(),
@@ -19,6 +19,7 @@ public final class RuleBook {
                     GapRules.all(),
                     PelvicFloorRules.all(),
                     BodyRules.all(),
+                    CheckRules.all(),
                     LadderRules.all())
             .flatMap(List::stream)
             .toList();

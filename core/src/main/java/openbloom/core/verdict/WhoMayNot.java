@@ -21,6 +21,7 @@ import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
+import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.screening.Condition;
@@ -110,7 +111,7 @@ public record WhoMayNot(String who, Verdict verdict, Reason reason) {
     }
 
     private static PelvicFloorCheck floor(Tone tone, Told letsGo) {
-        return new PelvicFloorCheck(10, 10, 10, letsGo, tone, Told.NO, Told.NO);
+        return new PelvicFloorCheck(10, 10, 10, LettingGo.of(letsGo), tone, Told.NO, Told.NO);
     }
 
     private static GapCheck gap(int halves, Told domed) {

@@ -10,6 +10,7 @@ import openbloom.core.stage.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Seven days to the next check, fourteen while a gate may rest on it: common practice, no source. */
 class GapCheckTest {
@@ -38,8 +39,8 @@ class GapCheckTest {
     @Test
     void findsItsReadingsBySiteAndState() {
         GapCheck check = new GapCheck(DAY, List.of(lift(Site.NAVEL, Told.NO), lift(Site.ABOVE, Told.NO)));
-        assertThat(check.at(Site.NAVEL, GapState.LIFT)).isPresent();
-        assertThat(check.at(Site.NAVEL, GapState.REST)).isEmpty();
+        assertThat(check.at(Spot.usual(Site.NAVEL), GapState.LIFT)).isPresent();
+        assertThat(check.at(Spot.usual(Site.NAVEL), GapState.REST)).isEmpty();
         assertThat(check.readings()).extracting(GapReading::site).containsExactly(Site.ABOVE, Site.NAVEL);
     }
 
@@ -49,6 +50,36 @@ class GapCheckTest {
             value = {"0|0 fingers", "1|½ finger", "2|1 finger", "3|1½ fingers", "4|2 fingers", "5|2½ fingers"})
     void tellsHalvesAsPeopleDo(int halves, String words) {
         assertThat(Width.ofHalfFingers(halves).words()).isEqualTo(words);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "ABOVE-45, 45 mm above the navel, 45",
+        "BELOW-25, 25 mm below the navel, -25",
+        "NAVEL-0, at the navel, 0"
+    })
+    void readsTheSpotItWrites(String written, String words, int up) {
+        Spot spot = Spot.parse(written);
+        assertThat(spot).hasToString(written);
+        assertThat(spot.words()).isEqualTo(words);
+        assertThat(spot.upMm()).isEqualTo(up);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "ABOVE", "ABOVE-301", "BESIDE-4", "ABOVE--4", "above-45"})
+    void refusesAnythingElseForASpot(String written) {
+        assertThatIllegalArgumentException().isThrownBy(() -> Spot.parse(written));
+    }
+
+    @Test
+    void keepsSeveralSpotsOfOneSiteApartFromTheBreastboneDown() {
+        GapReading near = lift(Site.ABOVE, Told.NO);
+        GapReading far = new GapReading(
+                Site.ABOVE, 20, GapState.LIFT, Width.ofHalfFingers(4), Depth.SURFACE, Firmness.FIRM, Told.NO);
+        GapCheck check = new GapCheck(DAY, List.of(far, near));
+        assertThat(check.spots()).containsExactly(Spot.parse("ABOVE-45"), Spot.parse("ABOVE-20"));
+        assertThat(check.at(Spot.parse("ABOVE-20"), GapState.LIFT)).contains(far);
+        assertThat(check.widest(GapState.LIFT)).contains(far);
     }
 
     @Test

@@ -12,6 +12,8 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import openbloom.core.breath.BreathFinding;
+import openbloom.core.breath.ConnectCheck;
+import openbloom.core.breath.ConnectFault;
 import openbloom.core.dating.Dating;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
@@ -24,10 +26,16 @@ import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Strand;
+import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Contraindication;
+import openbloom.core.screening.EffortCheck;
+import openbloom.core.screening.FeltIn;
+import openbloom.core.screening.SideCheck;
+import openbloom.core.screening.SideScore;
+import openbloom.core.screening.SideTask;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;
@@ -503,6 +511,36 @@ class RuleTest {
                         well().breath(BreathFinding.BEARING_DOWN).build(),
                         well().breath(BreathFinding.EVEN).build()),
                 new Case(
+                        "BREATH-DOWN",
+                        "squat",
+                        Kind.ADJUST,
+                        well().connect(new ConnectCheck(Map.of(), Map.of(), Set.of(ConnectFault.BREATH_HELD)))
+                                .build(),
+                        well().connect(new ConnectCheck(Map.of(), Map.of(), Set.of(ConnectFault.PELVIS_TIPS)))
+                                .build()),
+                new Case(
+                        "BREATH-EVEN",
+                        "squat",
+                        Kind.ADJUST,
+                        well().breath(BreathFinding.BELLY_ONLY).build(),
+                        well().breath(BreathFinding.BELLY_ONLY)
+                                .approach(Approach.of(Set.of(Choice.BELLY_FIRST)))
+                                .build()),
+                new Case(
+                        "EFFORT-TALK",
+                        "squat",
+                        Kind.ADJUST,
+                        well().effort(new EffortCheck(Told.UNKNOWN, Optional.of(15), Optional.empty()))
+                                .build(),
+                        well().effort(new EffortCheck(Told.YES, Optional.of(14), Optional.empty()))
+                                .build()),
+                new Case(
+                        "SIDE-WEAKER",
+                        "one-foot-float",
+                        Kind.ADJUST,
+                        well().sides(leftAndRight(2, 3)).build(),
+                        well().sides(leftAndRight(3, 3)).build()),
+                new Case(
                         "LADDER-NEXT",
                         "squat",
                         Kind.NOT_YET,
@@ -533,7 +571,7 @@ class RuleTest {
                 .rungs(all())
                 .equipment(Set.of(Equipment.values()))
                 .impactTests(new ImpactTests(Optional.of(TODAY), Set.of(ImpactTests.Test.values())))
-                .pelvicFloor(new PelvicFloorCheck(10, 10, 10, Told.YES, Tone.TYPICAL, Told.NO, Told.NO));
+                .pelvicFloor(new PelvicFloorCheck(10, 10, 10, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO));
     }
 
     private static Map<Strand, Integer> all() {
@@ -587,7 +625,7 @@ class RuleTest {
     }
 
     private static Client floor(Tone tone, Told letsGo, Told pain) {
-        return well().pelvicFloor(new PelvicFloorCheck(5, 5, 5, letsGo, tone, pain, Told.NO))
+        return well().pelvicFloor(new PelvicFloorCheck(5, 5, 5, LettingGo.of(letsGo), tone, pain, Told.NO))
                 .build();
     }
 
@@ -614,5 +652,11 @@ class RuleTest {
 
     private static String code(String group, Enum<?> constant) {
         return group + constant.name().replace('_', '-');
+    }
+
+    private static SideCheck leftAndRight(int left, int right) {
+        SideScore one = new SideScore(left, 3, FeltIn.RIGHT_PLACE);
+        SideScore other = new SideScore(right, 3, FeltIn.RIGHT_PLACE);
+        return new SideCheck(Map.of(SideTask.STAND_ON_ONE_LEG, new SideCheck.Both(one, other)));
     }
 }

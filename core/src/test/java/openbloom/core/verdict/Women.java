@@ -27,6 +27,7 @@ import openbloom.core.gap.Site;
 import openbloom.core.gap.Width;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Strand;
+import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.screening.Condition;
@@ -167,7 +168,7 @@ public final class Women implements ArbitraryProvider {
 
     private static Arbitrary<PelvicFloorCheck> floor() {
         return Combinators.combine(Arbitraries.of(Tone.class), Arbitraries.of(Told.class), Arbitraries.of(Told.class))
-                .as((tone, letsGo, pain) -> new PelvicFloorCheck(5, 5, 5, letsGo, tone, pain, Told.NO));
+                .as((tone, letsGo, pain) -> new PelvicFloorCheck(5, 5, 5, LettingGo.of(letsGo), tone, pain, Told.NO));
     }
 
     private static Arbitrary<Approach> approach() {

@@ -1,0 +1,63 @@
+package openbloom.app.checks;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import openbloom.core.breath.BreathCheck;
+import openbloom.core.breath.BreathFault;
+import openbloom.core.breath.BreathPosition;
+import openbloom.core.breath.BreathZone;
+import openbloom.core.breath.Movement;
+import openbloom.core.picture.RibSection;
+import org.springframework.stereotype.Component;
+
+/** The breath check: zones, faults and the position in which it spreads. */
+@Component
+class BreathSheet implements SheetReader {
+    static BreathCheck read(Answers answers) {
+        return new BreathCheck(
+                answers.each("zone", BreathZone.class, Movement.class),
+                answers.choices("faults", BreathFault.class),
+                answers.yesOrNo("position", BreathPosition.class));
+    }
+
+    @Override
+    public SheetKind kind() {
+        return SheetKind.BREATH;
+    }
+
+    @Override
+    public boolean isKeepable(Answers answers, Beside beside) {
+        return !read(answers).isEmpty();
+    }
+
+    @Override
+    public View view(Answers answers, Beside beside) {
+        BreathCheck check = read(answers);
+        List<Line> lines = new ArrayList<>();
+        lines.add(new Line("Her breath", check.finding().words()));
+        if (!check.lacking().isEmpty()) {
+            String zones = check.lacking().stream().map(BreathZone::words).collect(Collectors.joining(", "));
+            lines.add(new Line("To reach", zones));
+        }
+        if (check.isLopsided()) {
+            lines.add(new Line("Left and right differ", "lie her on the fuller side, breathe into the upper ribs"));
+        }
+        check.works().ifPresent(position -> lines.add(new Line("Works", position.words())));
+        check.next().ifPresent(position -> lines.add(new Line("Try next", position.words())));
+        if (check.finding().pressesDown()) {
+            lines.add(new Line("Plan", "out-breath through every effort until this has gone"));
+        } else if (check.finding().needsEvening()) {
+            lines.add(new Line("Plan", "three even breaths before each loaded set"));
+        }
+        return new View(RibSection.of(check.zones()), lines);
+    }
+
+    @Override
+    public String words(Answers answers) {
+        BreathCheck check = read(answers);
+        String works =
+                check.works().map(position -> "; works " + position.words()).orElse("");
+        return check.finding().words() + works;
+    }
+}

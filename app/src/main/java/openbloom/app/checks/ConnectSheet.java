@@ -1,0 +1,65 @@
+package openbloom.app.checks;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import openbloom.core.breath.ConnectCheck;
+import openbloom.core.breath.ConnectFault;
+import openbloom.core.breath.ConnectPosition;
+import openbloom.core.breath.CueFamily;
+import openbloom.core.picture.ConnectSteps;
+import org.springframework.stereotype.Component;
+
+/** The connect check: which cue finds the deep layer, and in how many positions. */
+@Component
+class ConnectSheet implements SheetReader {
+    static ConnectCheck read(Answers answers) {
+        Map<CueFamily, Boolean> cues = answers.yesOrNo("cue", CueFamily.class);
+        cues.keySet().retainAll(CueFamily.TRIED);
+        return new ConnectCheck(
+                cues,
+                answers.yesOrNo("position", ConnectPosition.class),
+                answers.choices("faults", ConnectFault.class));
+    }
+
+    @Override
+    public SheetKind kind() {
+        return SheetKind.CONNECT;
+    }
+
+    @Override
+    public boolean isKeepable(Answers answers, Beside beside) {
+        return !read(answers).isEmpty();
+    }
+
+    @Override
+    public View view(Answers answers, Beside beside) {
+        ConnectCheck check = read(answers);
+        List<Line> lines = new ArrayList<>();
+        String cue = check.works()
+                .map(CueFamily::words)
+                .orElse(
+                        check.cues().size() == CueFamily.TRIED.size()
+                                ? "none of the six yet: change the position, or refer"
+                                : "none found yet");
+        lines.add(new Line("Cue that works", cue));
+        check.positionsFelt()
+                .ifPresent(felt -> lines.add(new Line(
+                        "Felt in", felt + (felt == 1 ? " position" : " positions") + "; Strengthen asks for two")));
+        check.next().ifPresent(position -> lines.add(new Line("Try next", position.words())));
+        check.faults().stream().map(fault -> new Line("Seen", fault.words())).forEach(lines::add);
+        return new View(ConnectSteps.of(check), lines);
+    }
+
+    @Override
+    public String words(Answers answers) {
+        ConnectCheck check = read(answers);
+        String cue = check.works().map(works -> "“" + works.words() + "” works").orElse("no cue works yet");
+        String felt = check.positionsFelt()
+                .map(positions -> "; felt in " + positions + (positions == 1 ? " position" : " positions"))
+                .orElse("");
+        String faults = check.faults().stream().map(ConnectFault::words).collect(Collectors.joining(", "));
+        return cue + felt + (faults.isEmpty() ? "" : "; " + faults);
+    }
+}

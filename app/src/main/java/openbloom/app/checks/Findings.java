@@ -1,0 +1,73 @@
+package openbloom.app.checks;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import openbloom.core.breath.BreathFinding;
+import openbloom.core.breath.ConnectCheck;
+import openbloom.core.pelvicfloor.PelvicFloorCheck;
+import openbloom.core.screening.EffortCheck;
+import openbloom.core.screening.SideCheck;
+import openbloom.core.verdict.Client;
+import openbloom.core.verdict.LoadCheck;
+import org.springframework.stereotype.Service;
+
+/** What the latest sheets found, as the rules read it and as one line tells it. */
+@Service
+public class Findings {
+    private final Sheets sheets;
+    private final Map<SheetKind, SheetReader> readers;
+
+    Findings(Sheets sheets, List<SheetReader> readers) {
+        this.sheets = sheets;
+        this.readers = readers.stream().collect(Collectors.toMap(SheetReader::kind, reader -> reader));
+    }
+
+    /** What a sheet found, in one line. */
+    public String words(Sheet sheet) {
+        return readers.get(sheet.kind()).words(sheet.answers());
+    }
+
+    /** Adds what the sheets up to a day found; a kind that was never filled in stays unknown. */
+    public void addTo(Client.Builder client, long womanId, LocalDate day) {
+        Map<SheetKind, Sheet> latest = sheets.of(womanId).stream()
+                .filter(sheet -> !sheet.checkedOn().isAfter(day))
+                .collect(Collectors.toMap(Sheet::kind, sheet -> sheet, (later, earlier) -> later));
+        client.breath(read(
+                        latest,
+                        SheetKind.BREATH,
+                        found -> BreathSheet.read(found).finding(),
+                        BreathFinding.UNKNOWN))
+                .connect(read(latest, SheetKind.CONNECT, ConnectSheet::read, ConnectCheck.NOT_CHECKED))
+                .pelvicFloor(read(latest, SheetKind.PELVIC_FLOOR, PelvicFloorSheet::read, PelvicFloorCheck.NOT_CHECKED))
+                .sides(read(latest, SheetKind.SIDES, SidesSheet::read, SideCheck.NOT_CHECKED))
+                .effort(read(latest, SheetKind.EFFORT, EffortSheet::read, EffortCheck.NOT_CHECKED));
+        Optional.ofNullable(latest.get(SheetKind.EFFORT)).ifPresent(sheet -> {
+            client.impactTests(EffortSheet.tests(sheet.answers(), sheet.checkedOn()));
+            EffortSheet.straightLegRaise(sheet.answers()).ifPresent(client::straightLegRaise);
+        });
+    }
+
+    /** A load check on its day. */
+    public record DatedLoad(LocalDate on, LoadCheck check) {}
+
+    /** The load checks up to a day, oldest first. */
+    public List<DatedLoad> loadChecks(long womanId, LocalDate day) {
+        return sheets.of(womanId).stream()
+                .filter(sheet ->
+                        sheet.kind() == SheetKind.LOAD && !sheet.checkedOn().isAfter(day))
+                .sorted(Comparator.comparing(Sheet::checkedOn))
+                .map(sheet -> new DatedLoad(sheet.checkedOn(), LoadSheet.read(sheet.answers())))
+                .toList();
+    }
+
+    /** What the latest sheet of a kind says, or what stands for not checked. */
+    private static <T> T read(Map<SheetKind, Sheet> latest, SheetKind kind, Function<Answers, T> reader, T unknown) {
+        Sheet sheet = latest.get(kind);
+        return sheet == null ? unknown : reader.apply(sheet.answers());
+    }
+}

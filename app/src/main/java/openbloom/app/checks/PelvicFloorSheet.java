@@ -1,0 +1,199 @@
+package openbloom.app.checks;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import openbloom.core.pelvicfloor.Area;
+import openbloom.core.pelvicfloor.LeakageBand;
+import openbloom.core.pelvicfloor.LettingGo;
+import openbloom.core.pelvicfloor.PelvicFloorCheck;
+import openbloom.core.pelvicfloor.Prescription;
+import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.pelvicfloor.ToneRule;
+import openbloom.core.pelvicfloor.Track;
+import openbloom.core.picture.AreaDial;
+import openbloom.core.stage.Told;
+import org.springframework.stereotype.Component;
+
+/** The pelvic floor check, without internal examination: holds, flicks, letting go, sides, areas, faults, symptoms. */
+@Component
+class PelvicFloorSheet implements SheetReader {
+    private static final int STRONGEST = 5;
+
+    /** The side that is weaker. */
+    enum Side {
+        LEFT_WEAKER,
+        RIGHT_WEAKER,
+        ALIKE
+    }
+
+    /** A fault seen while she lifts. */
+    enum Fault {
+        BEARING_DOWN("bears down"),
+        BREATH_HELD("holds the breath"),
+        BUTTOCKS("buttocks grip"),
+        THIGHS("thighs grip"),
+        NECK("neck grips");
+
+        private final String words;
+
+        Fault(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** How she knows that she lets go. */
+    enum Known {
+        FELT,
+        GUESSED
+    }
+
+    static PelvicFloorCheck read(Answers answers) {
+        LettingGo lettingGo = lettingGo(answers);
+        int seconds =
+                answers.whole("holdSeconds", 0, PelvicFloorCheck.LONGEST_HOLD).orElse(0);
+        int repetitions = answers.whole("holdRepetitions", 0, PelvicFloorCheck.MOST_REPETITIONS)
+                .orElse(0);
+        int flicks = answers.whole("flicks", 0, PelvicFloorCheck.MOST_FLICKS).orElse(0);
+        return new PelvicFloorCheck(
+                seconds,
+                repetitions,
+                flicks,
+                lettingGo,
+                tone(answers).tone(),
+                answers.told("pain"),
+                answers.told("fades"));
+    }
+
+    /** Letting go that is only guessed counts as not known. */
+    private static LettingGo lettingGo(Answers answers) {
+        LettingGo told = answers.choice("letsGo", LettingGo.class).orElse(LettingGo.UNKNOWN);
+        boolean guessed = answers.choice("known", Known.class)
+                .filter(known -> known == Known.GUESSED)
+                .isPresent();
+        return told == LettingGo.FULL && guessed ? LettingGo.UNKNOWN : told;
+    }
+
+    /** By the rule, unless it was overruled; a sheet from before the rule has the tone as it was told. */
+    private static ToneRule.Found tone(Answers answers) {
+        Optional<Tone> overruled = answers.choice("tone", Tone.class);
+        if (overruled.isPresent()) {
+            return new ToneRule.Found(overruled.get(), "overruled: " + answers.text("toneReason"));
+        }
+        Optional<Tone> before = answers.choice("toneAsTold", Tone.class);
+        return before.map(tone -> new ToneRule.Found(tone, "as told"))
+                .orElseGet(() -> ToneRule.of(new ToneRule.Answers(
+                        answers.told("felt"),
+                        Told.of(faults(answers).contains(Fault.BEARING_DOWN)),
+                        answers.told("strains"),
+                        answers.told("pain"),
+                        lettingGo(answers),
+                        answers.whole("holdSeconds", 0, PelvicFloorCheck.LONGEST_HOLD)
+                                .orElse(0),
+                        answers.whole("flicks", 0, PelvicFloorCheck.MOST_FLICKS).orElse(0))));
+    }
+
+    private static Set<Fault> faults(Answers answers) {
+        return answers.choices("faults", Fault.class);
+    }
+
+    @Override
+    public SheetKind kind() {
+        return SheetKind.PELVIC_FLOOR;
+    }
+
+    @Override
+    public boolean isKeepable(Answers answers, Beside beside) {
+        if (answers.choice("tone", Tone.class).isPresent()) {
+            answers.problems().requiredText("toneReason", answers.text("toneReason"), 300);
+        }
+        answers.choice("side", Side.class);
+        answers.choices("areas", Area.class);
+        answers.whole("power", 0, STRONGEST);
+        Optional<Integer> leakage = answers.whole("leakage", 0, LeakageBand.MOST);
+        return !read(answers).equals(PelvicFloorCheck.NOT_CHECKED)
+                || leakage.isPresent()
+                || answers.told("felt") != Told.UNKNOWN
+                || !faults(answers).isEmpty();
+    }
+
+    @Override
+    public View view(Answers answers, Beside beside) {
+        PelvicFloorCheck check = read(answers);
+        ToneRule.Found tone = tone(answers);
+        List<Line> lines = new ArrayList<>();
+        lines.add(new Line("Her pelvic floor", tone.tone().words() + ", because " + tone.because()));
+        Prescription practice = beside.facts().pelvicPractice(check);
+        lines.add(new Line("Practice", practiceWords(practice)));
+        practice.reasons().stream().limit(2).forEach(why -> lines.add(new Line("Because", why.words())));
+        answers.whole("power", 0, STRONGEST)
+                .ifPresent(grade -> lines.add(new Line("Power", grade + " of 5, as reported by a clinician")));
+        answers.whole("leakage", 0, LeakageBand.MOST)
+                .ifPresent(total -> lines.add(new Line(
+                        "Leakage", total + " of 21: " + LeakageBand.of(total).words())));
+        faults(answers).forEach(fault -> lines.add(new Line("Seen", fault.words())));
+        return new View(AreaDial.of(answers.choices("areas", Area.class), weaker(answers)), lines);
+    }
+
+    private static Set<Area> weaker(Answers answers) {
+        return answers.choice("side", Side.class)
+                .map(side -> switch (side) {
+                    case LEFT_WEAKER -> EnumSet.of(Area.LEFT);
+                    case RIGHT_WEAKER -> EnumSet.of(Area.RIGHT);
+                    case ALIKE -> EnumSet.noneOf(Area.class);
+                })
+                .orElseGet(() -> EnumSet.noneOf(Area.class));
+    }
+
+    /** {@code Build holds and flicks: 6 s × 4, let go 6 s, 7 flicks, 3 sets a day}. */
+    static String practiceWords(Prescription practice) {
+        if (practice.track() == Track.RELEASE) {
+            return practice.track().words()
+                    + ": positions of 1–2 minutes, 2–3 times a day; no holds, flicks or squeeze";
+        }
+        List<String> parts = new ArrayList<>();
+        Prescription.Holds holds = practice.holds();
+        if (holds.repetitions() > 0) {
+            parts.add(holds.seconds() + " s × " + holds.repetitions() + ", let go " + holds.restSeconds() + " s");
+        }
+        if (practice.shortHolds().repetitions() > 0) {
+            parts.add(practice.shortHolds().repetitions() + " short holds of "
+                    + practice.shortHolds().seconds() + " s");
+        }
+        if (practice.flicks().repetitions() > 0) {
+            parts.add(practice.flicks().repetitions() + " flicks");
+        }
+        if (practice.areaRounds() > 0) {
+            parts.add(practice.areaRounds() + " area rounds");
+        }
+        String sets = practice.setsPerDay() == 1 ? "once a day" : practice.setsPerDay() + " times a day";
+        return practice.track().words() + ": " + String.join(", ", parts) + "; " + sets + ", "
+                + practice.effort().words();
+    }
+
+    @Override
+    public String words(Answers answers) {
+        PelvicFloorCheck check = read(answers);
+        List<String> parts = new ArrayList<>();
+        parts.add(check.tone().words());
+        if (check.holdSeconds() > 0) {
+            parts.add("hold " + check.holdSeconds() + " s × " + check.holdRepetitions());
+        }
+        if (check.flicks() > 0) {
+            parts.add(check.flicks() + " flicks");
+        }
+        if (check.lettingGo() != LettingGo.UNKNOWN) {
+            parts.add(check.lettingGo().words());
+        }
+        if (check.pain() == Told.YES) {
+            parts.add("lifts hurt");
+        }
+        return String.join("; ", parts);
+    }
+}

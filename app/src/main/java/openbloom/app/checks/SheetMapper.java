@@ -1,0 +1,68 @@
+package openbloom.app.checks;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
+
+/** Sheets as they are kept. */
+@Mapper
+interface SheetMapper {
+    /** A row as it stands in the table, its answers still written. */
+    record Row(
+            long id,
+            long womanId,
+            SheetKind kind,
+            LocalDate checkedOn,
+            String checkedBy,
+            String keptBy,
+            Instant storedAt,
+            @Nullable Long rootId,
+            @Nullable Long corrects,
+            String reason,
+            String found) {}
+
+    /** Every version, the latest day first. */
+    @Select("""
+            select sheet.id, woman_id, kind, checked_on, checker.name as checked_by, keeper.name as kept_by, stored_at,
+              root_id, corrects, reason, found
+            from sheet
+              join account checker on checker.id = sheet.checked_by
+              join account keeper on keeper.id = sheet.kept_by
+            where woman_id = #{womanId}
+            order by checked_on desc, coalesce(root_id, sheet.id) desc, sheet.id desc
+            """)
+    List<Row> versionsOf(long womanId);
+
+    /** A row to be kept. */
+    record NewRow(
+            long womanId,
+            SheetKind kind,
+            String formKey,
+            LocalDate checkedOn,
+            long checkedBy,
+            long keptBy,
+            Instant storedAt,
+            @Nullable Long rootId,
+            @Nullable Long corrects,
+            String reason,
+            String found) {}
+
+    @Insert("""
+            insert into sheet (woman_id, kind, form_key, checked_on, checked_by, kept_by, stored_at, root_id, corrects,
+              reason, found)
+            values (#{s.womanId}, #{s.kind}, #{s.formKey}, #{s.checkedOn}, #{s.checkedBy}, #{s.keptBy}, #{s.storedAt},
+              #{s.rootId}, #{s.corrects}, #{s.reason}, #{s.found})
+            """)
+    void insert(@Param("s") NewRow row);
+
+    @Select("select checked_by from sheet where id = #{id}")
+    long checkedBy(long id);
+
+    @Select("select count(*) from sheet where form_key = #{formKey} and kind = #{kind}")
+    int sent(String formKey, SheetKind kind);
+}

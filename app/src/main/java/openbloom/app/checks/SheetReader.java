@@ -1,0 +1,37 @@
+package openbloom.app.checks;
+
+import java.time.LocalDate;
+import java.util.List;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.verdict.Facts;
+
+/** Reads, draws and tells the sheets of one kind. */
+interface SheetReader {
+    /**
+     * What a sheet is read beside.
+     *
+     * @param ageYears her age in completed years on the day
+     * @param facts everything else that is known of her on the day
+     */
+    record Beside(LocalDate day, int ageYears, boolean pregnant, Catalogue catalogue, Facts facts) {}
+
+    /** One sentence with its heading. */
+    record Line(String heading, String text) {}
+
+    /**
+     * A sheet as it is shown.
+     *
+     * @param picture an SVG drawing
+     */
+    record View(String picture, List<Line> lines) {}
+
+    SheetKind kind();
+
+    /** Tells every slip to the problems of the answers; empty when nothing was found that could be kept. */
+    boolean isKeepable(Answers answers, Beside beside);
+
+    View view(Answers answers, Beside beside);
+
+    /** What was found, in one line. */
+    String words(Answers answers);
+}

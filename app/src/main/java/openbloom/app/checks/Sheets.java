@@ -1,0 +1,122 @@
+package openbloom.app.checks;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import openbloom.core.Problem;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The sheets of a woman. A correction is a new version, and the old one stays. */
+@Service
+public class Sheets {
+    private static final TypeReference<Map<String, String>> FOUND = new TypeReference<>() {};
+
+    private final SheetMapper mapper;
+    private final JsonMapper json;
+
+    Sheets(SheetMapper mapper, JsonMapper json) {
+        this.mapper = mapper;
+        this.json = json;
+    }
+
+    /** A sheet to be kept. */
+    public record Draft(long womanId, SheetKind kind, String formKey, LocalDate checkedOn, long keptBy, Instant at) {}
+
+    /** Every sheet in its latest version, latest first; withdrawn ones are left out. */
+    public List<Sheet> of(long womanId) {
+        List<Sheet> versions = versions(womanId);
+        Set<Long> overtaken =
+                versions.stream().map(Sheet::corrects).filter(Objects::nonNull).collect(Collectors.toSet());
+        return versions.stream()
+                .filter(sheet -> !sheet.isWithdrawn() && !overtaken.contains(sheet.id()))
+                .toList();
+    }
+
+    /** The latest sheet of a kind, up to a day. */
+    public Optional<Sheet> latest(long womanId, SheetKind kind, LocalDate day) {
+        return of(womanId).stream()
+                .filter(sheet -> sheet.kind() == kind && !sheet.checkedOn().isAfter(day))
+                .findFirst();
+    }
+
+    /** All versions of one sheet, the latest first; empty when the woman has none of that number. */
+    public List<Sheet> versionsOf(long womanId, long id) {
+        List<Sheet> all = versions(womanId);
+        Optional<Long> root =
+                all.stream().filter(one -> one.id() == id).map(Sheet::root).findFirst();
+        return all.stream()
+                .filter(one -> root.filter(same -> one.root() == same).isPresent())
+                .toList();
+    }
+
+    private List<Sheet> versions(long womanId) {
+        return mapper.versionsOf(womanId).stream().map(this::sheet).toList();
+    }
+
+    private Sheet sheet(SheetMapper.Row row) {
+        return new Sheet(
+                row.id(),
+                row.womanId(),
+                row.kind(),
+                row.checkedOn(),
+                row.checkedBy(),
+                row.keptBy(),
+                row.storedAt(),
+                row.rootId(),
+                row.corrects(),
+                row.reason(),
+                json.readValue(row.found(), FOUND));
+    }
+
+    /** Keeps a sheet; the same form sent twice keeps it once. */
+    @Transactional
+    public void keep(Draft draft, Map<String, String> found) {
+        try {
+            mapper.insert(row(draft, found, draft.keptBy(), null, ""));
+        } catch (DuplicateKeyException sentTwice) {
+            // the same sheet is kept already
+        }
+    }
+
+    /**
+     * Keeps a correction by whoever corrects, of what was checked by whoever checked. Nothing found withdraws the sheet.
+     *
+     * @return a problem when somebody corrected the same version first
+     */
+    @Transactional
+    public Optional<Problem> correct(Draft draft, Map<String, String> found, Sheet old, String reason) {
+        try {
+            mapper.insert(row(draft, found, mapper.checkedBy(old.id()), old, reason));
+            return Optional.empty();
+        } catch (DuplicateKeyException overtaken) {
+            boolean sentTwice = mapper.sent(draft.formKey(), draft.kind()) > 0;
+            return sentTwice ? Optional.empty() : Optional.of(Problem.of("reason", "gap.overtaken"));
+        }
+    }
+
+    private SheetMapper.NewRow row(
+            Draft draft, Map<String, String> found, long checkedBy, @Nullable Sheet old, String reason) {
+        return new SheetMapper.NewRow(
+                draft.womanId(),
+                draft.kind(),
+                draft.formKey(),
+                draft.checkedOn(),
+                checkedBy,
+                draft.keptBy(),
+                draft.at(),
+                old == null ? null : old.root(),
+                old == null ? null : old.id(),
+                reason,
+                json.writeValueAsString(found));
+    }
+}

@@ -1,0 +1,199 @@
+package openbloom.app.gap;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import openbloom.core.Days;
+import openbloom.core.gap.FingerWidths;
+import openbloom.core.gap.GapCheck;
+import openbloom.core.gap.Measured;
+import openbloom.core.gap.Method;
+import openbloom.core.gap.Repeatability;
+import openbloom.core.gap.RepeatabilityInUse;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The gap checks of a woman; kept whole or not at all. A correction is a new version, and the old one stays. */
+@Service
+public class GapChecks {
+    private final GapCheckMapper mapper;
+
+    GapChecks(GapCheckMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    /**
+     * One version of a check.
+     *
+     * @param root the first version of it
+     * @param fingers the examiner's own finger breadths, if it was read with fingers and she has entered them
+     * @param reason why it took the place of an earlier version; empty for a first version
+     */
+    public record Examined(
+            long id,
+            long root,
+            Measured measured,
+            Optional<FingerWidths> fingers,
+            String keptBy,
+            Instant storedAt,
+            String reason) {
+        public GapCheck check() {
+            return measured.check();
+        }
+
+        public String examiner() {
+            return measured.by().name();
+        }
+
+        /** {@code kept 24 Nov 2026 by Ines}, by the universal day. */
+        public String keptWords() {
+            return Days.words(LocalDate.ofInstant(storedAt, ZoneOffset.UTC)) + " by " + keptBy;
+        }
+    }
+
+    /** Who keeps what, and when. */
+    public record Keeping(long womanId, String formKey, long keptBy, Instant at) {}
+
+    /** What came of keeping a correction. */
+    enum Kept {
+        NEW_VERSION,
+        OVERTAKEN
+    }
+
+    /** Every check in its latest version, latest first; second readings and withdrawn checks are left out. */
+    public List<Examined> of(long womanId) {
+        return latestVersions(womanId, kept -> kept.repeats() == null);
+    }
+
+    /** Blind second readings by the first version of the check they repeat. */
+    public Map<Long, Examined> secondReadingsOf(long womanId) {
+        Map<Long, Long> repeated = mapper.versionsOf(womanId).stream()
+                .filter(kept -> kept.repeats() != null)
+                .collect(Collectors.toMap(KeptGapCheck::id, kept -> Objects.requireNonNull(kept.repeats())));
+        return latestVersions(womanId, kept -> kept.repeats() != null).stream()
+                .collect(Collectors.toMap(
+                        second -> repeated.get(second.id()), second -> second, (later, earlier) -> later));
+    }
+
+    private List<Examined> latestVersions(long womanId, Predicate<KeptGapCheck> wanted) {
+        List<KeptGapCheck> versions = mapper.versionsOf(womanId);
+        Set<Long> overtaken = versions.stream()
+                .map(KeptGapCheck::corrects)
+                .filter(Objects::nonNull)
+                .collect(Collectors.toSet());
+        return withReadings(womanId, versions).stream()
+                .filter(examined -> !examined.check().readings().isEmpty() && !overtaken.contains(examined.id()))
+                .filter(examined -> versions.stream().anyMatch(kept -> kept.id() == examined.id() && wanted.test(kept)))
+                .toList();
+    }
+
+    private List<Examined> withReadings(long womanId, List<KeptGapCheck> versions) {
+        Map<Long, List<KeptReading>> readings =
+                mapper.readingsOf(womanId).stream().collect(Collectors.groupingBy(KeptReading::checkId));
+        return versions.stream()
+                .map(kept -> kept.with(readings.getOrDefault(kept.id(), List.of())))
+                .toList();
+    }
+
+    /** All versions of one check, the latest first; empty when the woman has none of that number. */
+    public List<Examined> versionsOf(long womanId, long id) {
+        List<Examined> all = withReadings(womanId, mapper.versionsOf(womanId));
+        Optional<Long> root =
+                all.stream().filter(one -> one.id() == id).map(Examined::root).findFirst();
+        return all.stream()
+                .filter(one -> root.filter(same -> one.root() == same).isPresent())
+                .toList();
+    }
+
+    public Optional<GapCheck> latest(long womanId, LocalDate day) {
+        return of(womanId).stream()
+                .map(Examined::check)
+                .filter(check -> !check.date().isAfter(day))
+                .findFirst();
+    }
+
+    /** The repeatability that counts for an examiner and a method. */
+    public RepeatabilityInUse repeatability(long studioId, long examinerId, Method method) {
+        List<KeptPair> ofMethod = mapper.pairsOf(studioId).stream()
+                .filter(pair -> pair.method() == method)
+                .toList();
+        List<Repeatability.Pair> hers = ofMethod.stream()
+                .filter(pair -> pair.examinerId() == examinerId)
+                .map(KeptPair::pair)
+                .toList();
+        return RepeatabilityInUse.of(
+                method, hers, ofMethod.stream().map(KeptPair::pair).toList());
+    }
+
+    /**
+     * Keeps a check; the same form sent twice keeps it once.
+     *
+     * @return its number
+     */
+    @Transactional
+    public long keep(long womanId, String formKey, Measured measured, Instant at) {
+        return insert(new Keeping(womanId, formKey, measured.by().id(), at), measured, null, "", null);
+    }
+
+    /** Keeps a check that somebody else may have measured. */
+    @Transactional
+    long keep(Keeping keeping, Measured measured) {
+        return insert(keeping, measured, null, "", null);
+    }
+
+    /** Keeps a blind second reading of a check. */
+    @Transactional
+    public void keepSecond(Keeping keeping, Measured measured, long firstRoot) {
+        insert(keeping, measured, null, "", firstRoot);
+    }
+
+    /**
+     * Keeps a correction: a new version beside the old one, by the same examiner of the same day. No readings withdraw
+     * the check.
+     */
+    @Transactional
+    Kept correct(Keeping keeping, Measured measured, Examined old, String reason) {
+        Long repeats = mapper.versionsOf(keeping.womanId()).stream()
+                .filter(kept -> kept.id() == old.id())
+                .findFirst()
+                .map(KeptGapCheck::repeats)
+                .orElse(null);
+        try {
+            insert(keeping, measured, old, reason, repeats);
+            return Kept.NEW_VERSION;
+        } catch (DuplicateKeyException alreadyCorrected) {
+            return Kept.OVERTAKEN;
+        }
+    }
+
+    private long insert(
+            Keeping keeping, Measured measured, @Nullable Examined old, String reason, @Nullable Long repeats) {
+        Long sentBefore = mapper.idOf(keeping.formKey(), keeping.womanId());
+        if (sentBefore != null) {
+            return sentBefore;
+        }
+        long id = mapper.insert(new GapCheckMapper.NewCheck(
+                keeping.womanId(),
+                keeping.formKey(),
+                measured.check().date(),
+                measured.by().id(),
+                measured.method(),
+                keeping.keptBy(),
+                keeping.at(),
+                old == null ? null : old.root(),
+                old == null ? null : old.id(),
+                reason,
+                repeats));
+        measured.check().readings().forEach(reading -> mapper.insertReading(KeptReading.of(id, reading)));
+        return id;
+    }
+}

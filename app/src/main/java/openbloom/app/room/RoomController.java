@@ -1,0 +1,178 @@
+package openbloom.app.room;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import openbloom.app.accounts.SignedIn;
+import openbloom.app.checks.Findings;
+import openbloom.app.checks.Sheet;
+import openbloom.app.checks.SheetKind;
+import openbloom.app.checks.Sheets;
+import openbloom.app.gap.GapChecks;
+import openbloom.app.gap.GapRoom;
+import openbloom.app.people.Woman;
+import openbloom.app.system.StudioDay;
+import openbloom.core.Days;
+import openbloom.core.gap.GapState;
+import openbloom.core.gap.Measured;
+import openbloom.core.gap.Method;
+import openbloom.core.gap.Spot;
+import openbloom.core.gap.Width;
+import openbloom.core.stage.Told;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** The check room: what was found last, what is due, the gap's trend, and everything in the order of its days. */
+@Controller
+class RoomController {
+    private final GapChecks gaps;
+    private final GapRoom room;
+    private final Sheets sheets;
+    private final Findings findings;
+    private final StudioDay day;
+
+    RoomController(GapChecks gaps, GapRoom room, Sheets sheets, Findings findings, StudioDay day) {
+        this.gaps = gaps;
+        this.room = room;
+        this.sheets = sheets;
+        this.findings = findings;
+        this.day = day;
+    }
+
+    @GetMapping("/people/{womanId}/checks")
+    ModelAndView overview(
+            @AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam(defaultValue = "") String at) {
+        LocalDate today = day.today(me.studio().zone());
+        List<GapChecks.Examined> checks = gaps.of(woman.id());
+        List<Sheet> kept = sheets.of(woman.id());
+        ModelAndView page = new ModelAndView("room/checks")
+                .addObject("cards", cards(checks, kept, today))
+                .addObject("history", history(woman, checks, kept));
+        checks.stream()
+                .findFirst()
+                .ifPresent(latest -> page.addObject("latest", latest)
+                        .addObject("view", room.view(me, woman, GapRoom.Look.at(latest, place(at)))));
+        return page;
+    }
+
+    /** {@code LIFT-NAVEL-0} as a spot and a state; anything else is no choice. */
+    private static Optional<GapRoom.At> place(String written) {
+        return Arrays.stream(GapState.values())
+                .filter(state -> written.startsWith(state + "-"))
+                .findFirst()
+                .flatMap(state ->
+                        spot(written.substring(state.name().length() + 1)).map(spot -> new GapRoom.At(spot, state)));
+    }
+
+    private static Optional<Spot> spot(String written) {
+        try {
+            return Optional.of(Spot.parse(written));
+        } catch (IllegalArgumentException unreadable) {
+            return Optional.empty();
+        }
+    }
+
+    private List<CheckCard> cards(List<GapChecks.Examined> checks, List<Sheet> kept, LocalDate today) {
+        List<CheckCard> cards = new ArrayList<>();
+        cards.add(checks.stream()
+                .findFirst()
+                .map(latest -> {
+                    LocalDate next = latest.check().nextDue();
+                    boolean due = !next.isAfter(today);
+                    String stale = latest.check().isFreshOn(today) ? "" : ", too old for a gate";
+                    String when = Days.words(latest.check().date()) + "; next " + (due ? "due now" : Days.words(next))
+                            + stale;
+                    return new CheckCard("Gap", "gap", Optional.of(widest(latest)), when, due);
+                })
+                .orElseGet(() -> new CheckCard("Gap", "gap", Optional.empty(), "due now", true)));
+        for (SheetKind kind : SheetKind.values()) {
+            cards.add(kept.stream()
+                    .filter(sheet -> sheet.kind() == kind)
+                    .findFirst()
+                    .map(sheet -> new CheckCard(
+                            kind.words(),
+                            kind.path(),
+                            Optional.of(findings.words(sheet)),
+                            Days.words(sheet.checkedOn()),
+                            false))
+                    .orElseGet(() -> new CheckCard(kind.words(), kind.path(), Optional.empty(), "", false)));
+        }
+        return cards;
+    }
+
+    private List<CheckLine> history(Woman woman, List<GapChecks.Examined> checks, List<Sheet> kept) {
+        String base = "/people/" + woman.id() + "/checks/";
+        Map<Long, GapChecks.Examined> twice = gaps.secondReadingsOf(woman.id());
+        List<CheckLine> lines = new ArrayList<>();
+        checks.forEach(check -> lines.add(new CheckLine(
+                check.check().date(),
+                "Gap",
+                readings(check),
+                check.examiner() + ", " + check.measured().method().words(),
+                base + "gap/" + check.id() + "/correct",
+                corrected(check.reason(), check.keptBy()),
+                Optional.ofNullable(twice.get(check.root()))
+                        .map(second -> twice(check, second))
+                        .orElse(""))));
+        kept.forEach(sheet -> lines.add(new CheckLine(
+                sheet.checkedOn(),
+                sheet.kind().words(),
+                findings.words(sheet),
+                sheet.checkedBy(),
+                base + sheet.kind().path() + "/" + sheet.id() + "/correct",
+                corrected(sheet.reason(), sheet.keptBy()),
+                "")));
+        lines.sort(Comparator.comparing(CheckLine::date).reversed());
+        return lines;
+    }
+
+    private static String corrected(String reason, String by) {
+        return reason.isEmpty() ? "" : "corrected by " + by + ": " + reason;
+    }
+
+    private static String widest(GapChecks.Examined check) {
+        return check.check()
+                .widest(GapState.LIFT)
+                .or(() -> check.check().widest(GapState.REST))
+                .map(reading -> reading.width().words() + " " + reading.spot().words() + ", "
+                        + reading.state().words())
+                .orElse("");
+    }
+
+    /** The widths of the state that was read, from the breastbone down. */
+    private static String readings(GapChecks.Examined check) {
+        GapState state = check.check().in(GapState.LIFT).findAny().isPresent() ? GapState.LIFT : GapState.REST;
+        String widths =
+                check.check().in(state).map(reading -> amount(reading.width())).collect(Collectors.joining(" · "));
+        boolean domes = check.check().domedOnLift() == Told.YES;
+        return widths + " " + check.measured().method().unit() + ", " + state.words() + (domes ? ", domes" : "");
+    }
+
+    private static String amount(Width width) {
+        return width instanceof Width.Fingers fingers ? fingers.count() : String.valueOf((int) Method.amountOf(width));
+    }
+
+    /** The largest difference between the two readings. */
+    private static String twice(GapChecks.Examined first, GapChecks.Examined second) {
+        Measured one = first.measured();
+        Measured other = second.measured();
+        return one.check().readings().stream()
+                .flatMap(reading -> other
+                        .amount(reading.spot(), reading.state())
+                        .map(again -> Math.abs(again - Method.amountOf(reading.width())))
+                        .stream())
+                .max(Comparator.naturalOrder())
+                .map(most -> most == 0
+                        ? "read twice, both alike"
+                        : "read twice, at most " + one.method().words(most) + " apart")
+                .orElse("");
+    }
+}

@@ -1,0 +1,138 @@
+// The gap check by keyboard: digits choose and move on, y and n say doming, s says sore, arrows change the site.
+const form = document.querySelector('form.gap');
+
+const widths = () => [...form.querySelectorAll('input.width')];
+
+const goTo = (element) => {
+  if (!element) return;
+  const state = element.name.split('-')[1];
+  const choice = document.getElementById(`state-${state}`);
+  if (choice && !choice.checked) {
+    choice.checked = true;
+    choice.dispatchEvent(new Event('change', { bubbles: true }));
+  }
+  element.focus();
+  element.select?.();
+};
+
+const besides = (element, step) => {
+  const all = widths();
+  const name = element.name.replace(/^[a-z]+-/, 'width-');
+  return all[all.findIndex((one) => one.name === name) + step];
+};
+
+const choose = (radio) => {
+  radio.checked = true;
+  radio.dispatchEvent(new Event('change', { bubbles: true }));
+};
+
+const groupsOfRow = (element) => [...element.closest('tr').querySelectorAll('[role=radiogroup]')];
+
+// Focus goes to the next group of the row, and from the last to the next width.
+const moveOn = (radio) => {
+  const groups = groupsOfRow(radio);
+  const next = groups[groups.indexOf(radio.closest('[role=radiogroup]')) + 1];
+  if (next) (next.querySelector('input:checked') ?? next.querySelector('input')).focus();
+  else goTo(besides(radio, 1));
+};
+
+const radioKey = (event) => {
+  const options = [...event.target.closest('[role=radiogroup]').querySelectorAll('input')];
+  const doming = options[0].name.startsWith('domed');
+  const wanted = doming ? { n: 0, y: 1, 0: 0, 1: 1 }[event.key] : Number(event.key);
+  if (event.key === 's') {
+    event.target.closest('tr').querySelector('.sore input').click();
+  } else if (options[wanted] && event.key.trim() !== '') {
+    choose(options[wanted]);
+    moveOn(event.target);
+  } else {
+    return;
+  }
+  event.preventDefault();
+};
+
+form?.addEventListener('keydown', (event) => {
+  const input = event.target;
+  if (!(input instanceof HTMLInputElement) || event.ctrlKey || event.metaKey || event.altKey) return;
+  const inGrid = input.closest('.gap-grid');
+  const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+  if (input.classList.contains('width') && step) {
+    event.preventDefault();
+    goTo(besides(input, step));
+  } else if (inGrid && input.type === 'radio') {
+    radioKey(event);
+  }
+});
+
+// The pelvic floor check: hold Space or the button to time a hold, tap to count.
+const sheet = document.querySelector('form.sheet');
+const holdButton = sheet?.querySelector('[data-hold]');
+let heldSince = null;
+
+const tell = (field, value) => {
+  const input = document.getElementById(field);
+  input.value = String(value);
+  input.dispatchEvent(new Event('input', { bubbles: true }));
+};
+
+const startHold = () => {
+  if (heldSince !== null) return;
+  heldSince = performance.now();
+  holdButton.setAttribute('aria-pressed', 'true');
+  requestAnimationFrame(showHold);
+};
+
+const showHold = () => {
+  if (heldSince === null) return;
+  holdButton.querySelector('.pf-live').textContent = `${((performance.now() - heldSince) / 1000).toFixed(1)} s`;
+  requestAnimationFrame(showHold);
+};
+
+// The best hold counts, in whole seconds that were really held.
+const endHold = () => {
+  if (heldSince === null) return;
+  const seconds = Math.min(60, Math.floor((performance.now() - heldSince) / 1000));
+  heldSince = null;
+  holdButton.setAttribute('aria-pressed', 'false');
+  const best = Number(document.getElementById(holdButton.dataset.hold).value) || 0;
+  if (seconds > best) tell(holdButton.dataset.hold, seconds);
+};
+
+const taps = {};
+
+const tap = (button) => {
+  const field = button.dataset.tap;
+  const now = performance.now();
+  const input = document.getElementById(field);
+  const most = field === 'flicks' ? 50 : 30;
+  taps[field] = [...(taps[field] ?? []), now];
+  tell(field, Math.min(most, (Number(input.value) || 0) + 1));
+  const rhythm = button.querySelector('.pf-rhythm');
+  const last = taps[field].slice(-5);
+  if (rhythm && last.length > 1) rhythm.textContent = `${(1000 * (last.length - 1) / (now - last[0])).toFixed(1)} a second`;
+};
+
+if (holdButton) {
+  holdButton.addEventListener('pointerdown', (event) => { event.preventDefault(); holdButton.setPointerCapture?.(event.pointerId); startHold(); });
+  for (const end of ['pointerup', 'pointercancel']) holdButton.addEventListener(end, endHold);
+  document.addEventListener('keydown', (event) => {
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    const field = event.target instanceof Element && event.target.closest('input, select, textarea, a, summary, button:not([data-hold]):not([data-tap])');
+    if (field) return;
+    const counter = { f: 'flicks', h: 'holdRepetitions' }[event.key];
+    if (event.key === ' ') {
+      event.preventDefault();
+      if (!event.repeat) startHold();
+    } else if (counter && !event.repeat) {
+      event.preventDefault();
+      tap(sheet.querySelector(`[data-tap=${counter}]`));
+    }
+  });
+  document.addEventListener('keyup', (event) => { if (event.key === ' ') endHold(); });
+  sheet.addEventListener('click', (event) => {
+    const button = event.target instanceof Element && event.target.closest('[data-tap], [data-clear]');
+    if (!button || event.detail === 0 && button.dataset.tap) return;
+    if (button.dataset.tap) tap(button);
+    else { taps[button.dataset.clear] = []; tell(button.dataset.clear, ''); }
+  });
+}

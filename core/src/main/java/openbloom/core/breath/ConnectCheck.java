@@ -1,0 +1,57 @@
+package openbloom.core.breath;
+
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Which cue firms the deep abdominal layer under a finger, in which positions, and the faults seen.
+ *
+ * @param cues whether a family worked; a family that is absent was not tried
+ * @param positions whether the layer was felt there; a position that is absent was not tried
+ */
+public record ConnectCheck(
+        Map<CueFamily, Boolean> cues, Map<ConnectPosition, Boolean> positions, Set<ConnectFault> faults) {
+    public static final ConnectCheck NOT_CHECKED = new ConnectCheck(Map.of(), Map.of(), Set.of());
+
+    public ConnectCheck {
+        cues = cues.isEmpty() ? Map.of() : Collections.unmodifiableMap(new EnumMap<>(cues));
+        positions = positions.isEmpty() ? Map.of() : Collections.unmodifiableMap(new EnumMap<>(positions));
+        faults = faults.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(faults));
+    }
+
+    public boolean isEmpty() {
+        return cues.isEmpty() && positions.isEmpty() && faults.isEmpty();
+    }
+
+    /** The first family that works. */
+    public Optional<CueFamily> works() {
+        return cues.entrySet().stream()
+                .filter(Map.Entry::getValue)
+                .map(Map.Entry::getKey)
+                .findFirst();
+    }
+
+    /** How many positions it was felt in; empty when no position was tried. */
+    public Optional<Integer> positionsFelt() {
+        return positions.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Math.toIntExact(
+                        positions.values().stream().filter(felt -> felt).count()));
+    }
+
+    /** The next position to look in: the first that was not tried. */
+    public Optional<ConnectPosition> next() {
+        return Arrays.stream(ConnectPosition.values())
+                .filter(position -> !positions.containsKey(position))
+                .findFirst();
+    }
+
+    public boolean has(ConnectFault fault) {
+        return faults.contains(fault);
+    }
+}

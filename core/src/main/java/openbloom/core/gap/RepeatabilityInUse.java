@@ -1,0 +1,63 @@
+package openbloom.core.gap;
+
+import java.util.List;
+import java.util.Locale;
+import openbloom.core.evidence.Published;
+
+/**
+ * The repeatability a comparison rests on, in the unit of the method, and where it comes from: the examiner's own
+ * duplicates, the studio's while hers are few, and a stated working value of one finger while the studio's are few too.
+ *
+ * @param coefficient two readings of one woman differ by less in 95 of 100 pairs; never below one step of the reading
+ * @param basis where it comes from, in words
+ */
+public record RepeatabilityInUse(Method method, double coefficient, String basis) {
+    private static final int FEWEST = Published.DUPLICATE_PAIRS.amount();
+
+    /**
+     * @param hers the examiner's duplicates by this method, in its unit
+     * @param studios the duplicates of everybody in the studio by this method, hers among them
+     */
+    public static RepeatabilityInUse of(
+            Method method, List<Repeatability.Pair> hers, List<Repeatability.Pair> studios) {
+        if (hers.size() >= FEWEST) {
+            return from(method, Repeatability.of(hers), "from " + hers.size() + " pairs of her own");
+        }
+        if (studios.size() >= FEWEST) {
+            String why = "from " + studios.size() + " pairs of the studio (her own: " + hers.size() + " of " + FEWEST
+                    + " so far)";
+            return from(method, Repeatability.of(studios), why);
+        }
+        String why = "a working value of one finger until there are " + FEWEST + " pairs (her own: " + hers.size()
+                + ", the studio's: " + studios.size() + ")";
+        return new RepeatabilityInUse(method, method.oneFinger(), why);
+    }
+
+    private static RepeatabilityInUse from(Method method, Repeatability found, String pairs) {
+        String sum =
+                String.format(Locale.ROOT, "2.77 × s_w %.2f %s, %s", found.withinSubjectSd(), method.unit(), pairs);
+        return new RepeatabilityInUse(method, Math.max(method.step(), found.coefficient()), sum);
+    }
+
+    /**
+     * Whether a difference of two readings is a real change. Readings come in steps, so half a step is taken off first;
+     * without that, rounding alone would claim too much.
+     */
+    public boolean isReal(double difference) {
+        return Math.abs(difference) - halfAStep() > coefficient;
+    }
+
+    double halfAStep() {
+        return method.step() / 2;
+    }
+
+    /** {@code ± 1.39 fingers (2.77 × s_w 0.50 fingers, from 12 pairs of her own)}. */
+    public String words() {
+        return String.format(Locale.ROOT, "± %s %s (%s)", number(coefficient), method.unit(), basis);
+    }
+
+    static String number(double amount) {
+        String text = String.format(Locale.ROOT, "%.2f", amount);
+        return text.contains(".") ? text.replaceFirst("\\.?0+$", "") : text;
+    }
+}

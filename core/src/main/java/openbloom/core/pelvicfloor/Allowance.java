@@ -1,0 +1,10 @@
+package openbloom.core.pelvicfloor;
+
+/** What the time since a birth and her clearance allow. */
+public enum Allowance {
+    FULL,
+    /** After a birth and not cleared yet: short, gentle, only while comfortable. */
+    EARLY,
+    /** A tear of degree 3 or 4 and not cleared yet: lifts wait. */
+    WAITS
+}

@@ -1,0 +1,30 @@
+package openbloom.core.pelvicfloor;
+
+import openbloom.core.stage.Told;
+
+/** How completely she lets go after a lift, after E-ICS: absent, partial, complete. */
+public enum LettingGo {
+    ABSENT("does not let go"),
+    PARTIAL("lets go in part"),
+    FULL("lets go fully"),
+    UNKNOWN("letting go not checked");
+
+    private final String words;
+
+    LettingGo(String words) {
+        this.words = words;
+    }
+
+    /** Of an answer to "does she let go fully?". A plain no may mean in part or not at all: it counts as not at all. */
+    public static LettingGo of(Told fully) {
+        return switch (fully) {
+            case YES -> FULL;
+            case NO -> ABSENT;
+            case UNKNOWN -> UNKNOWN;
+        };
+    }
+
+    public String words() {
+        return words;
+    }
+}

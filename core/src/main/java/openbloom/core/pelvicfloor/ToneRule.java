@@ -1,0 +1,55 @@
+package openbloom.core.pelvicfloor;
+
+import openbloom.core.evidence.Published;
+import openbloom.core.stage.Told;
+
+/**
+ * Tone from the answers, in the words of E-ICS. The rule is ours, stated here and on the page; an instructor may overrule
+ * it with a reason.
+ */
+public final class ToneRule {
+    private ToneRule() {}
+
+    /**
+     * What the check answers.
+     *
+     * @param liftFelt whether a lift was felt at all
+     * @param bearsDown whether she bears down when asked to lift
+     * @param strains constipation, straining or pelvic pain
+     */
+    public record Answers(
+            Told liftFelt,
+            Told bearsDown,
+            Told strains,
+            Told painWithLifts,
+            LettingGo lettingGo,
+            int holdSeconds,
+            int flicks) {}
+
+    /** A tone and the answer that decided it. */
+    public record Found(Tone tone, String because) {}
+
+    public static Found of(Answers answers) {
+        if (answers.lettingGo() == LettingGo.ABSENT) {
+            return new Found(Tone.TIGHT, "she does not let go");
+        }
+        boolean hurtsOrStrains = answers.strains() == Told.YES || answers.painWithLifts() == Told.YES;
+        if (answers.lettingGo() == LettingGo.PARTIAL && hurtsOrStrains) {
+            return new Found(Tone.TIGHT, "she lets go in part, and there is pain or straining");
+        }
+        if (answers.bearsDown() == Told.YES) {
+            return new Found(Tone.UNCOORDINATED, "she bears down when asked to lift");
+        }
+        if (answers.liftFelt() == Told.NO) {
+            return new Found(Tone.NONE_FELT, "no lift is felt");
+        }
+        if (answers.lettingGo() == LettingGo.UNKNOWN || answers.holdSeconds() == 0) {
+            return new Found(Tone.UNKNOWN, "letting go or holding was not checked");
+        }
+        int weak = Published.WEAK_BELOW.amount();
+        if (answers.holdSeconds() < weak || answers.flicks() < weak) {
+            return new Found(Tone.WEAK, "best hold under " + weak + " s or fewer than " + weak + " flicks");
+        }
+        return new Found(Tone.TYPICAL, "she lifts, holds " + answers.holdSeconds() + " s and lets go");
+    }
+}

@@ -1,0 +1,86 @@
+package openbloom.core.picture;
+
+import java.util.List;
+import java.util.Map;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.Strand;
+import openbloom.core.verdict.LoadCheck;
+
+/** The ladders of loads side by side: rungs that stayed flat are filled, and a bar lies where the climb ended. */
+public final class LoadLadders {
+    private static final double COLUMN = 126;
+    private static final double RUNG = 27;
+    private static final Letters NAME = Letters.of(14, Palette.INK).strong().centred();
+    private static final Letters QUIET = Letters.of(13.5, Palette.MUTED).centred();
+
+    private LoadLadders() {}
+
+    /** @param catalogue for how many rungs each ladder has */
+    public static String of(LoadCheck check, Catalogue catalogue) {
+        int most = LoadCheck.LADDERS.stream()
+                .mapToInt(strand -> top(catalogue, strand))
+                .max()
+                .orElse(0);
+        double ground = 40 + RUNG * most;
+        double wide = COLUMN * LoadCheck.LADDERS.size();
+        Svg svg = Svg.drawing(0, 0, wide, ground + 62, describe(check), "load-ladders");
+        for (Strand strand : LoadCheck.LADDERS) {
+            double middle = COLUMN * (LoadCheck.LADDERS.indexOf(strand) + 0.5);
+            ladder(svg, strand, check.climbs(), top(catalogue, strand), middle, ground);
+        }
+        return svg.finish();
+    }
+
+    private static int top(Catalogue catalogue, Strand strand) {
+        return catalogue.moves().stream()
+                .filter(move -> move.strand() == strand)
+                .mapToInt(move -> move.rung())
+                .max()
+                .orElse(0);
+    }
+
+    private static String describe(LoadCheck check) {
+        List<String> parts = check.climbs().entrySet().stream()
+                .map(climb -> climb.getKey().words() + " flat to rung "
+                        + climb.getValue().flatRung() + ", "
+                        + climb.getValue().endedBy().words())
+                .toList();
+        return parts.isEmpty() ? "Ladders of loads, none climbed yet" : "Ladders of loads: " + String.join("; ", parts);
+    }
+
+    private static void ladder(
+            Svg svg, Strand strand, Map<Strand, LoadCheck.Climb> climbs, int top, double middle, double ground) {
+        LoadCheck.Climb climb = climbs.get(strand);
+        for (int rung = 1; rung <= top; rung++) {
+            double y = ground - RUNG * rung;
+            boolean flat = climb != null && rung <= climb.flatRung();
+            svg.box(middle - 36, y, 72, RUNG - 6, 4, rung(flat));
+            Letters letters =
+                    Letters.of(14, flat ? Palette.PAPER : Palette.MUTED).centred();
+            svg.words(String.valueOf(rung), middle, y + 15, flat ? letters.strong() : letters);
+        }
+        String name = strand == Strand.FLEXION ? "Head lift, curls" : strand.words();
+        svg.words(name, middle, ground + 22, NAME);
+        if (climb == null) {
+            svg.words("not climbed", middle, ground + 42, QUIET);
+            return;
+        }
+        if (climb.endedBy().isLimit()) {
+            double y = ground - RUNG * climb.flatRung() - 3;
+            svg.line(middle - 50, y, middle + 50, y, Paint.line(Palette.CLAY, 3));
+        }
+        svg.words("flat to " + climb.flatRung() + ended(climb.endedBy()), middle, ground + 42, QUIET);
+    }
+
+    private static String ended(LoadCheck.EndedBy endedBy) {
+        return switch (endedBy) {
+            case DOMED -> ", domes";
+            case BREATH_STOPPED -> ", no breath";
+            case NOT_TRIED_FURTHER -> "";
+        };
+    }
+
+    private static Paint rung(boolean flat) {
+        return flat ? Paint.filled(Palette.MOSS) : Paint.filled(Palette.PAPER).outlined(Palette.LINE, 1.4);
+    }
+}

@@ -1,0 +1,106 @@
+package openbloom.core.picture;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.StringReader;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import javax.xml.parsers.DocumentBuilderFactory;
+import openbloom.core.breath.BreathZone;
+import openbloom.core.breath.ConnectCheck;
+import openbloom.core.breath.ConnectPosition;
+import openbloom.core.breath.Movement;
+import openbloom.core.gap.Measured;
+import openbloom.core.gap.Method;
+import openbloom.core.gap.Outlook;
+import openbloom.core.gap.RepeatabilityInUse;
+import openbloom.core.gap.Series;
+import openbloom.core.gap.Trend;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.moves.Strand;
+import openbloom.core.screening.EffortCheck;
+import openbloom.core.screening.FeltIn;
+import openbloom.core.screening.SideCheck;
+import openbloom.core.screening.SideScore;
+import openbloom.core.screening.SideTask;
+import openbloom.core.stage.Told;
+import openbloom.core.verdict.LoadCheck;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.xml.sax.InputSource;
+
+class CheckPictureTest {
+    private static final LocalDate DAY = LocalDate.of(2026, 6, 1);
+    private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
+
+    @Test
+    void everyPictureIsWellFormedAndChangesWithWhatWasFound() throws Exception {
+        List<String> empty = List.of(
+                RibSection.of(Map.of()),
+                ConnectSteps.of(ConnectCheck.NOT_CHECKED),
+                SideBars.of(SideCheck.NOT_CHECKED),
+                LoadLadders.of(LoadCheck.NOT_CHECKED, CATALOGUE),
+                EffortScale.of(EffortCheck.NOT_CHECKED),
+                chart(0, 0, Optional.empty()));
+        SideScore strong = new SideScore(3, 3, FeltIn.RIGHT_PLACE);
+        SideScore weak = new SideScore(1, 2, FeltIn.BACK);
+        LoadCheck.Climb climb = new LoadCheck.Climb(3, LoadCheck.EndedBy.DOMED);
+        List<String> filled = List.of(
+                RibSection.of(Map.of(BreathZone.BELLY, Movement.FULL)),
+                ConnectSteps.of(new ConnectCheck(Map.of(), Map.of(ConnectPosition.LYING, true), Set.of())),
+                SideBars.of(new SideCheck(Map.of(SideTask.STAND_ON_ONE_LEG, new SideCheck.Both(strong, weak)))),
+                LoadLadders.of(new LoadCheck(Map.of(Strand.LIMB_LOAD, climb)), CATALOGUE),
+                EffortScale.of(new EffortCheck(Told.NO, Optional.of(16), Optional.empty())),
+                chart(8, 5, Optional.of(new TrendChart.Limit(2, "two fingers"))));
+        for (int i = 0; i < empty.size(); i++) {
+            assertThat(name(filled.get(i))).isNotEqualTo(name(empty.get(i)));
+            assertThat(filled.get(i)).isNotEqualTo(empty.get(i)).doesNotContain("style=");
+        }
+        assertThat(filled.get(2)).contains("3 weaker");
+        assertThat(filled.get(3)).contains("flat to 3, domes");
+    }
+
+    /** With no reading, one, two and forty, very narrow and very wide, everything drawn stays on the sheet. */
+    @ParameterizedTest
+    @CsvSource({"0, 0", "1, 0", "1, 10", "2, 0.5", "40, 10", "40, 0"})
+    void keepsEveryPointOfATrendOnTheSheet(int readings, double first) throws Exception {
+        var circles = parse(chart(readings, first, Optional.of(new TrendChart.Limit(2, "two fingers"))))
+                .getElementsByTagName("circle");
+        assertThat(circles.getLength()).isEqualTo(readings);
+        for (int i = 0; i < circles.getLength(); i++) {
+            assertThat(number(circles.item(i).getAttributes().getNamedItem("cx").getNodeValue()))
+                    .isBetween(58.0, 616.0);
+            assertThat(number(circles.item(i).getAttributes().getNamedItem("cy").getNodeValue()))
+                    .isBetween(22.0, 248.0);
+        }
+    }
+
+    private static String chart(int readings, double first, Optional<TrendChart.Limit> limit) {
+        List<Trend.Reading> all = new ArrayList<>();
+        for (int week = 0; week < readings; week++) {
+            all.add(new Trend.Reading(DAY.plusWeeks(week), Math.max(0, first - week * 0.25)));
+        }
+        Series series = new Series(Method.FINGERS, new Measured.Examiner(1, "Ines"), all);
+        RepeatabilityInUse oneFinger = RepeatabilityInUse.of(Method.FINGERS, List.of(), List.of());
+        Outlook outlook = Outlook.of(series, new Outlook.Aim.Reach(2, "2 fingers"), oneFinger);
+        return TrendChart.of(new TrendChart.Data(series, List.of(), 1, limit, outlook.trend(), outlook.forecast()));
+    }
+
+    private static double number(String text) {
+        return Double.parseDouble(text);
+    }
+
+    private static String name(String svg) throws Exception {
+        return parse(svg).getDocumentElement().getAttribute("aria-label");
+    }
+
+    private static org.w3c.dom.Document parse(String svg) throws Exception {
+        return DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(svg)));
+    }
+}
