@@ -29,7 +29,7 @@ create table practice (
     kept_by bigint not null references account,
     stored_at timestamp(6) with time zone not null,
     track varchar(20) not null,
-    hold_s int not null,
+    hold_seconds int not null,
     holds int not null,
     flicks int not null,
     holds_done int not null,

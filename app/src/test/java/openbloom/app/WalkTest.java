@@ -3,94 +3,17 @@ package openbloom.app;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserContext;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestInstance;
-import org.springframework.boot.test.web.server.LocalServerPort;
 
 /** The first true path through the job, driven in Chromium; every page it visits is looked over by axe. */
-@DemoServer
-@TestInstance(TestInstance.Lifecycle.PER_CLASS)
-class WalkTest {
-    private static final List<String> QUIET = List.of(
-            "--no-sandbox",
-            "--disable-gpu",
-            "--disable-quic",
-            "--no-first-run",
-            "--disable-background-networking",
-            "--disable-component-update",
-            "--disable-sync");
-
-    @LocalServerPort
-    private int port;
-
-    private Playwright playwright;
-    private Browser browser;
-    private BrowserContext context;
-    private Page page;
-    private final List<String> complaints = new ArrayList<>();
-
-    @BeforeAll
-    void start() {
-        playwright = Playwright.create(
-                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        browser = playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setArgs(QUIET));
-    }
-
-    @AfterAll
-    void stop() {
-        playwright.close();
-    }
-
-    @BeforeEach
-    void signIn() {
-        complaints.clear();
-        context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
-        page = context.newPage();
-        page.onConsoleMessage(message -> {
-            if (message.type().equals("error")
-                    && !message.text().contains("htmx:")
-                    && !message.text().contains("422")) {
-                complaints.add(message.text());
-            }
-        });
-        page.onPageError(complaints::add);
-        open("/");
-        look();
-        page.getByLabel("Email").fill("ines@boathouse.example");
-        page.getByLabel("Password").fill("tarnmouth-demo");
-        page.getByRole(AriaRole.BUTTON, named("Sign in")).click();
-        assertThat(heading("Today")).isVisible();
-        page.waitForLoadState();
-    }
-
-    @AfterEach
-    void leave() {
-        context.close();
-        assertThat(complaints).as("what the browser complained of").isEmpty();
-    }
-
+class WalkTest extends BrowserTest {
     @Test
     void leadsFromANewWomanToATaughtKeptAndPrintedSession() {
         look();
@@ -400,41 +323,5 @@ class WalkTest {
         page.getByRole(AriaRole.BUTTON, named("Keep this check")).click();
         assertThat(page.locator(".history")).containsText("limb load flat to 2 then domes");
         look();
-    }
-
-    private void open(String path) {
-        page.navigate("http://localhost:" + port + path);
-    }
-
-    /** No serious or critical finding of axe on the page as it stands. */
-    private void look() {
-        page.waitForLoadState();
-        List<String> findings = new AxeBuilder(page)
-                .setLegacyMode(true).analyze().getViolations().stream()
-                        .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
-                        .map(rule ->
-                                rule.getId() + " at " + rule.getNodes().get(0).getHtml())
-                        .toList();
-        assertThat(findings).as(page.url()).isEmpty();
-    }
-
-    private Locator heading(String name) {
-        return page.getByRole(AriaRole.HEADING, named(name)).first();
-    }
-
-    private Locator link(String name) {
-        return page.getByRole(AriaRole.LINK, named(name)).first();
-    }
-
-    private static Page.GetByRoleOptions named(String name) {
-        return new Page.GetByRoleOptions().setName(name);
-    }
-
-    private static Page.GetByLabelOptions exactly() {
-        return new Page.GetByLabelOptions().setExact(true);
-    }
-
-    private static Locator.GetByTextOptions exactText() {
-        return new Locator.GetByTextOptions().setExact(true);
     }
 }

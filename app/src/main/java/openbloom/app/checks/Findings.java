@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.ConnectCheck;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
+import openbloom.core.picture.FloorTrend;
 import openbloom.core.screening.EffortCheck;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.verdict.Client;
@@ -50,6 +51,16 @@ public class Findings {
             client.impactTests(EffortSheet.tests(sheet.answers(), sheet.checkedOn()));
             EffortSheet.straightLegRaise(sheet.answers()).ifPresent(client::straightLegRaise);
         });
+    }
+
+    /** The pelvic floor checks up to a day, oldest first. */
+    public List<FloorTrend.Dated> pelvicFloorChecks(long womanId, LocalDate day) {
+        return sheets.of(womanId).stream()
+                .filter(sheet -> sheet.kind() == SheetKind.PELVIC_FLOOR
+                        && !sheet.checkedOn().isAfter(day))
+                .sorted(Comparator.comparing(Sheet::checkedOn))
+                .map(sheet -> new FloorTrend.Dated(sheet.checkedOn(), PelvicFloorSheet.read(sheet.answers())))
+                .toList();
     }
 
     /** A load check on its day. */

@@ -12,7 +12,6 @@ import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Prescription;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.pelvicfloor.ToneRule;
-import openbloom.core.pelvicfloor.Track;
 import openbloom.core.picture.AreaDial;
 import openbloom.core.stage.Told;
 import org.springframework.stereotype.Component;
@@ -130,7 +129,7 @@ class PelvicFloorSheet implements SheetReader {
         List<Line> lines = new ArrayList<>();
         lines.add(new Line("Her pelvic floor", tone.tone().words() + ", because " + tone.because()));
         Prescription practice = beside.facts().pelvicPractice(check);
-        lines.add(new Line("Practice", practiceWords(practice)));
+        lines.add(new Line("Practice", practice.words()));
         practice.reasons().stream().limit(2).forEach(why -> lines.add(new Line("Because", why.words())));
         answers.whole("power", 0, STRONGEST)
                 .ifPresent(grade -> lines.add(new Line("Power", grade + " of 5, as reported by a clinician")));
@@ -149,32 +148,6 @@ class PelvicFloorSheet implements SheetReader {
                     case ALIKE -> EnumSet.noneOf(Area.class);
                 })
                 .orElseGet(() -> EnumSet.noneOf(Area.class));
-    }
-
-    /** {@code Build holds and flicks: 6 s × 4, let go 6 s, 7 flicks, 3 sets a day}. */
-    static String practiceWords(Prescription practice) {
-        if (practice.track() == Track.RELEASE) {
-            return practice.track().words()
-                    + ": positions of 1–2 minutes, 2–3 times a day; no holds, flicks or squeeze";
-        }
-        List<String> parts = new ArrayList<>();
-        Prescription.Holds holds = practice.holds();
-        if (holds.repetitions() > 0) {
-            parts.add(holds.seconds() + " s × " + holds.repetitions() + ", let go " + holds.restSeconds() + " s");
-        }
-        if (practice.shortHolds().repetitions() > 0) {
-            parts.add(practice.shortHolds().repetitions() + " short holds of "
-                    + practice.shortHolds().seconds() + " s");
-        }
-        if (practice.flicks().repetitions() > 0) {
-            parts.add(practice.flicks().repetitions() + " flicks");
-        }
-        if (practice.areaRounds() > 0) {
-            parts.add(practice.areaRounds() + " area rounds");
-        }
-        String sets = practice.setsPerDay() == 1 ? "once a day" : practice.setsPerDay() + " times a day";
-        return practice.track().words() + ": " + String.join(", ", parts) + "; " + sets + ", "
-                + practice.effort().words();
     }
 
     @Override

@@ -74,8 +74,17 @@ class SafetyController {
     }
 
     private static Map<String, String> afterwards() {
-        Map<String, String> pages = new HashMap<>(
-                Map.of("gap", "/checks/gap", "plan", "/plan", "session", "/session", "journey", "/journey"));
+        Map<String, String> pages = new HashMap<>(Map.of(
+                "gap",
+                "/checks/gap",
+                "practice",
+                "/floor/practice",
+                "plan",
+                "/plan",
+                "session",
+                "/session",
+                "journey",
+                "/journey"));
         for (SheetKind kind : SheetKind.values()) {
             pages.put(kind.path(), "/checks/" + kind.path());
         }

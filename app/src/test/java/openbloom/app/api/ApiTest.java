@@ -1,6 +1,7 @@
 package openbloom.app.api;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
 import java.net.URI;
@@ -93,6 +94,9 @@ class ApiTest {
                 "/gap/repeatability|{}|422|pairs",
                 "/gap/change|{'readings':[{'date':'2026-01-01','widthMm':30}],'repeatabilityMm':5}|422|readings",
                 "/gap/change|{'readings':[{'date':'2026-01-01','widthMm':-3}],'repeatabilityMm':5}|422|readings[0].widthMm",
+                "/pelvic-floor/prescription|{'effort':'GENTLE','stage':'OTHER'}|422|check",
+                "/pelvic-floor/prescription|{'check':{'holdSeconds':61},'effort':'GENTLE','stage':'OTHER'}|422|check.holdSeconds",
+                "/pelvic-floor/prescription|{'check':{'holdSeconds':6},'effort':'HARD','stage':'OTHER'}|422|effort",
                 "/season|{'from':'2025-04-09','to':'2035-04-09','client':{W}}|422|to"
             })
     void answersNonsenseWithAProblemDocumentThatNamesTheField(String path, String body, int status, String field)
@@ -220,8 +224,7 @@ class ApiTest {
     void measuresRepeatabilityAndChange() throws Exception {
         JsonNode found = ok("/gap/repeatability", "{\"pairs\":[[494,490],[395,397],[516,512],[434,401]]}");
         assertThat(found.path("n").asInt()).isEqualTo(4);
-        assertThat(found.path("withinSubjectSd").asDouble())
-                .isCloseTo(Math.sqrt(1125 / 8.0), org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(found.path("withinSubjectSd").asDouble()).isCloseTo(Math.sqrt(1125 / 8.0), within(1e-9));
         StringBuilder readings = new StringBuilder();
         for (int week = 0; week < 6; week++) {
             readings.append(week == 0 ? "" : ",")
@@ -232,11 +235,55 @@ class ApiTest {
                     .append('}');
         }
         JsonNode change = ok("/gap/change", "{\"readings\":[" + readings + "],\"repeatabilityMm\":8}");
-        assertThat(change.path("slopeMmPerWeek").asDouble())
-                .isCloseTo(-2, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(change.path("slopeMmPerWeek").asDouble()).isCloseTo(-2, within(1e-9));
         assertThat(change.path("realChange").asBoolean()).isTrue();
         assertThat(change.path("changeMm").asDouble()).isEqualTo(-10);
         assertThat(change.path("forecast").path("expected").asString()).isEqualTo("2026-11-03");
+    }
+
+    /** The PERFECT worked case 4/6/4//7: value from memory of Laycock & Jerwood 2001. */
+    @Test
+    void prescribesWhatThePelvicFloorCheckShowed() throws Exception {
+        String check = "{\"check\":{\"holdSeconds\":6,\"holdRepetitions\":4,\"flicks\":7,\"letsGoFully\":true,"
+                + "\"tone\":\"TYPICAL\"},\"effort\":\"GENTLE\",\"stage\":\"OTHER\"}";
+        JsonNode given = ok("/pelvic-floor/prescription", check);
+        assertThat(given.path("track").asString()).isEqualTo("ENDURANCE");
+        assertThat(given.path("holds").toString()).isEqualTo("{\"seconds\":6,\"repetitions\":4,\"restSeconds\":6}");
+        assertThat(given.path("flicks").toString()).isEqualTo("{\"repetitions\":7,\"sets\":1,\"restSeconds\":60}");
+        assertThat(given.path("contractionsPerDay").asInt()).isEqualTo(33);
+        JsonNode early = ok("/pelvic-floor/prescription", check.replace("OTHER", "RECONNECT"));
+        assertThat(early.path("holds").path("seconds").asInt()).isEqualTo(3);
+        JsonNode tight = ok("/pelvic-floor/prescription", check.replace("true", "false"));
+        assertThat(tight.path("track").asString()).isEqualTo("RELEASE");
+        assertThat(tight.path("contractionsPerDay").asInt()).isZero();
+    }
+
+    @Test
+    void readsATraceAndNamesTheLineItCannotRead() throws Exception {
+        StringBuilder file = new StringBuilder("time_s,value\n");
+        for (int i = 0; i < 2_000; i++) {
+            boolean held = i >= 600 && i < 1_100 || i >= 1_600 && i < 1_660;
+            file.append(i / 50.0).append(',').append(held ? 25 : 8).append('\n');
+        }
+        HttpResponse<String> answer = trace("cmH2O", file.toString());
+        assertThat(answer.statusCode()).as(answer.body()).isEqualTo(200);
+        JsonNode found = JSON.readTree(answer.body());
+        assertThat(found.path("restLevel").asDouble()).isEqualTo(8);
+        assertThat(found.path("holds")).hasSize(1);
+        assertThat(found.path("holds").get(0).path("start").asDouble()).isCloseTo(12, within(0.2));
+        assertThat(found.path("holds").get(0).path("seconds").asDouble()).isCloseTo(10, within(0.2));
+        assertThat(found.path("flicks")).hasSize(1);
+        assertThat(found.path("letsGoFully").asBoolean()).isTrue();
+        HttpResponse<String> wrong = trace("cmH2O", "time_s,value\n0,1\n0.1,much\n");
+        assertThat(wrong.statusCode()).isEqualTo(422);
+        assertThat(wrong.body()).contains("Line 3: “much” is no number");
+        assertThat(trace("psi", "x").statusCode()).isEqualTo(422);
+    }
+
+    private HttpResponse<String> trace(String unit, String file) throws Exception {
+        return send(request("/pelvic-floor/trace?unit=" + unit)
+                .header("Content-Type", "text/csv")
+                .POST(HttpRequest.BodyPublishers.ofString(file)));
     }
 
     @Test

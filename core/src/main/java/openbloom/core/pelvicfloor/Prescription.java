@@ -1,6 +1,8 @@
 package openbloom.core.pelvicfloor;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import openbloom.core.evidence.Source;
 
 /**
@@ -44,6 +46,12 @@ public record Prescription(
         }
     }
 
+    /** The same with holds that practice has moved on or back, and why. */
+    public Prescription with(Holds moved, Why why) {
+        List<Why> all = Stream.concat(reasons.stream(), Stream.of(why)).toList();
+        return new Prescription(track, effort, moved, shortHolds, flicks, setsPerDay, areaRounds, reviewAfterDays, all);
+    }
+
     /** Lifts of every kind in one day. */
     public int contractionsPerDay() {
         return setsPerDay * contractionsPerSet();
@@ -51,6 +59,28 @@ public record Prescription(
 
     public int contractionsPerSet() {
         return holds.repetitions() + shortHolds.repetitions() + flicks.repetitions() * flicks.sets();
+    }
+
+    /** {@code Build holds and flicks: 6 s × 4, let go 6 s, 7 flicks; 3 times a day, gently}. */
+    public String words() {
+        if (track == Track.RELEASE) {
+            return track.words() + ": positions of 1–2 minutes, 2–3 times a day; no holds, flicks or squeeze";
+        }
+        List<String> parts = new ArrayList<>();
+        if (holds.repetitions() > 0) {
+            parts.add(holds.seconds() + " s × " + holds.repetitions() + ", let go " + holds.restSeconds() + " s");
+        }
+        if (shortHolds.repetitions() > 0) {
+            parts.add(shortHolds.repetitions() + " short holds of " + shortHolds.seconds() + " s");
+        }
+        if (flicks.repetitions() > 0) {
+            parts.add(flicks.repetitions() + " flicks");
+        }
+        if (areaRounds > 0) {
+            parts.add(areaRounds + " area rounds");
+        }
+        String sets = setsPerDay == 1 ? "once a day" : setsPerDay + " times a day";
+        return track.words() + ": " + String.join(", ", parts) + "; " + sets + ", " + effort.words();
     }
 
     public boolean isSqueeze() {

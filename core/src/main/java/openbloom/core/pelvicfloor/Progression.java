@@ -1,6 +1,7 @@
 package openbloom.core.pelvicfloor;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
@@ -52,6 +53,25 @@ public final class Progression {
         return goodDays >= DAYS_TO_MOVE_ON
                 ? on(holds)
                 : new Step(holds, "Full set with full letting-go on " + goodDays + " of 2 days.");
+    }
+
+    /**
+     * Where a dose has come to: practices are taken day by day, and begin anew with every change.
+     *
+     * @param practices oldest first
+     */
+    public static Step through(Holds start, List<Practice> practices) {
+        Step step = after(start, List.of());
+        List<Practice> withThisDose = new ArrayList<>();
+        for (Practice practice : practices) {
+            withThisDose.add(practice);
+            Step next = after(step.holds(), withThisDose);
+            if (!next.holds().equals(step.holds())) {
+                withThisDose.clear();
+            }
+            step = next;
+        }
+        return step;
     }
 
     private static Step back(Holds holds, Practice latest) {

@@ -181,6 +181,18 @@ class PrescriberTest {
         assertThat(after.restSeconds()).isGreaterThanOrEqualTo(after.seconds());
     }
 
+    @Test
+    void beginsAnewWithEveryChangeOfTheDose() {
+        List<Practice> practices = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            practices.add(new Practice(DAY.plusDays(i), true, true, false, false, false));
+        }
+        assertThat(Progression.through(new Holds(4, 6, 4), practices).holds()).isEqualTo(new Holds(6, 6, 6));
+        practices.add(new Practice(DAY.plusDays(5), true, true, true, false, false));
+        assertThat(Progression.through(new Holds(4, 6, 4), practices).holds()).isEqualTo(new Holds(5, 6, 5));
+        assertThat(Progression.through(Holds.NONE, practices).holds()).isEqualTo(Holds.NONE);
+    }
+
     /** From memory of Klovning 2009. */
     @ParameterizedTest
     @CsvSource({

@@ -167,8 +167,11 @@ public final class TraceAnalyser {
                 .mapToDouble(Contraction::enduredSeconds)
                 .max()
                 .orElse(0);
+        double cutOff = trace.startSeconds() + trace.seconds() - 1;
         boolean letsGo = !contractions.isEmpty()
-                && contractions.stream().allMatch(one -> one.returnSeconds().isPresent());
+                && contractions.stream()
+                        .filter(one -> one.end() < cutOff)
+                        .allMatch(one -> one.returnSeconds().isPresent());
         double peak = Smoothing.quantile(smooth, 1);
         return new TraceFindings(rest, peak, found.isEmpty() ? 0 : squeeze, contractions, endurance, letsGo);
     }

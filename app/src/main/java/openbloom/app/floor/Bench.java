@@ -1,0 +1,90 @@
+package openbloom.app.floor;
+
+import java.time.LocalDate;
+import java.util.List;
+import openbloom.app.accounts.SignedIn;
+import openbloom.app.people.Woman;
+import openbloom.app.system.Joined;
+import openbloom.app.system.StudioDay;
+import openbloom.core.pelvicfloor.trace.Profile;
+import openbloom.core.pelvicfloor.trace.SimulatedSensor;
+import openbloom.core.pelvicfloor.trace.TraceBuilder;
+import openbloom.core.pelvicfloor.trace.TraceUnit;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.stereotype.Service;
+
+/** Keeps what a sensor recorded. */
+@Service
+class Bench {
+    static final double SIMULATED_RATE = 50;
+    private static final double SIMULATED_DECIBELS = 24;
+    private static final double NOISY_DECIBELS = 12;
+    private static final double SIMULATED_DRIFT = 0.1;
+    private static final int LONGEST_SOURCE = 120;
+
+    private final RecordingMapper recordings;
+    private final StudioDay day;
+
+    Bench(RecordingMapper recordings, StudioDay day) {
+        this.recordings = recordings;
+        this.day = day;
+    }
+
+    /** Where a recording came from. */
+    record From(TraceUnit unit, String source, Asked protocol, String formKey) {}
+
+    /** The simulated sensor; the same seed always gives the same trace. */
+    static SimulatedSensor sensor(Profile profile, Asked asked, long seed) {
+        double decibels = profile == Profile.NOISY ? NOISY_DECIBELS : SIMULATED_DECIBELS;
+        return new SimulatedSensor(profile, asked.protocol(), SIMULATED_RATE, decibels, SIMULATED_DRIFT, seed);
+    }
+
+    /** Keeps a recording; the same form sent twice keeps it once. */
+    long keep(SignedIn me, Woman woman, TraceFile.Read read, From from) {
+        LocalDate today = day.today(me.studio().zone());
+        String source =
+                from.source().length() > LONGEST_SOURCE ? from.source().substring(0, LONGEST_SOURCE) : from.source();
+        try {
+            return recordings.insert(
+                    new RecordingMapper.NewRecording(
+                            woman.id(),
+                            from.formKey(),
+                            today,
+                            me.accountId(),
+                            day.instant(),
+                            from.unit(),
+                            source,
+                            from.protocol(),
+                            read.trace(),
+                            Joined.lines(read.repairs()),
+                            Recording.bytes(read.trace())),
+                    from.unit().name());
+        } catch (DuplicateKeyException sentTwice) {
+            Long there = recordings.idOf(from.formKey(), woman.id());
+            if (there == null) {
+                throw sentTwice;
+            }
+            return there;
+        }
+    }
+
+    /** What the simulated sensor recorded up to a moment. */
+    static TraceFile.Read simulated(Profile profile, Asked asked, long seed, double seconds) {
+        SimulatedSensor sensor = sensor(profile, asked, seed);
+        TraceBuilder builder = new TraceBuilder();
+        long lost = 0;
+        while (sensor.hasNext()) {
+            SimulatedSensor.Sample sample = sensor.next();
+            if (sample.seconds() > seconds) {
+                break;
+            }
+            if (Double.isNaN(sample.value())) {
+                lost++;
+            } else {
+                builder.add(sample.seconds(), sample.value());
+            }
+        }
+        List<String> repairs = lost == 0 ? List.of() : List.of(lost + " samples without contact were bridged.");
+        return new TraceFile.Read(builder.build(), repairs);
+    }
+}

@@ -1,0 +1,227 @@
+package openbloom.app.floor;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import openbloom.app.accounts.SignedIn;
+import openbloom.app.checks.Findings;
+import openbloom.app.checks.Safety;
+import openbloom.app.people.RecordReader;
+import openbloom.app.people.Woman;
+import openbloom.app.system.Sentences;
+import openbloom.app.system.StudioDay;
+import openbloom.app.system.Typed;
+import openbloom.core.Days;
+import openbloom.core.evidence.Published;
+import openbloom.core.evidence.Source;
+import openbloom.core.pelvicfloor.Pacer;
+import openbloom.core.pelvicfloor.PelvicFloorCheck;
+import openbloom.core.pelvicfloor.Prescription;
+import openbloom.core.pelvicfloor.Progression;
+import openbloom.core.pelvicfloor.Track;
+import openbloom.core.picture.FloorTrend;
+import openbloom.core.screening.Symptom;
+import openbloom.core.verdict.Facts;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** What her pelvic floor practises and why, guided second by second, and how it has gone. */
+@Controller
+@RequestMapping("/people/{womanId}/floor")
+class FloorController {
+    /** Seconds or repetitions that a day and a stopwatch make; a working value, as nobody has duplicates of this yet. */
+    private static final int WITHIN_A_DAYS_NOISE = 2;
+
+    private static final int MOST_DONE = 60;
+
+    private final Findings findings;
+    private final RecordReader records;
+    private final PracticeMapper practices;
+    private final Safety safety;
+    private final Sentences sentences;
+    private final StudioDay day;
+
+    FloorController(
+            Findings findings,
+            RecordReader records,
+            PracticeMapper practices,
+            Safety safety,
+            Sentences sentences,
+            StudioDay day) {
+        this.findings = findings;
+        this.records = records;
+        this.practices = practices;
+        this.safety = safety;
+        this.sentences = sentences;
+        this.day = day;
+    }
+
+    @GetMapping
+    ModelAndView page(@AuthenticationPrincipal SignedIn me, Woman woman) {
+        LocalDate today = day.today(me.studio().zone());
+        List<FloorTrend.Dated> checks = findings.pelvicFloorChecks(woman.id(), today);
+        Facts facts = new Facts(records.clientOn(woman, today), today);
+        Prescription given = practiceOf(woman, checks, facts);
+        ModelAndView page = new ModelAndView("floor/floor")
+                .addObject("given", given)
+                .addObject("checked", !checks.isEmpty())
+                .addObject("setSeconds", Pacer.seconds(Pacer.of(given)))
+                .addObject("moments", Pacer.momentsOfTheDay(given.track()))
+                .addObject("news", news(checks, facts, today))
+                .addObject("practices", latestFirst(practices.of(woman.id())));
+        if (!checks.isEmpty()) {
+            page.addObject("trend", FloorTrend.of(checks));
+        }
+        return page;
+    }
+
+    private static List<PracticeMapper.Row> latestFirst(List<PracticeMapper.Row> oldestFirst) {
+        return oldestFirst.stream()
+                .sorted(Comparator.comparing(PracticeMapper.Row::practisedOn).reversed())
+                .limit(30)
+                .toList();
+    }
+
+    /** By the latest check, moved on or back by what was practised since. */
+    private Prescription practiceOf(Woman woman, List<FloorTrend.Dated> checks, Facts facts) {
+        Prescription given = facts.pelvicPractice(facts.client().pelvicFloor());
+        if (given.holds().repetitions() == 0) {
+            return given;
+        }
+        LocalDate since =
+                checks.isEmpty() ? LocalDate.MIN : checks.get(checks.size() - 1).on();
+        List<Progression.Practice> done = practices.of(woman.id()).stream()
+                .filter(row -> !row.practisedOn().isBefore(since) && row.track() == given.track())
+                .map(FloorController::practice)
+                .toList();
+        Progression.Step step = Progression.through(given.holds(), done);
+        return step.holds().equals(given.holds())
+                ? given
+                : given.with(
+                        step.holds(),
+                        new Prescription.Why(
+                                step.why().replaceFirst("\\.$", "") + ": now "
+                                        + step.holds().seconds() + " s × "
+                                        + step.holds().repetitions(),
+                                Source.COMMON_PRACTICE));
+    }
+
+    private static Progression.Practice practice(PracticeMapper.Row row) {
+        boolean fullSet = row.holdsDone() >= row.holds() && row.flicksDone() >= row.flicks();
+        return new Progression.Practice(
+                row.practisedOn(), fullSet, row.letGoFully(), row.faded(), row.hurt(), row.heavy());
+    }
+
+    /** What has changed since the first check, honestly, and what is due. */
+    private static List<String> news(List<FloorTrend.Dated> checks, Facts facts, LocalDate today) {
+        List<String> news = new ArrayList<>();
+        if (checks.isEmpty()) {
+            return List.of("Not checked yet: practice stays gentle until it is.");
+        }
+        FloorTrend.Dated first = checks.get(0);
+        FloorTrend.Dated last = checks.get(checks.size() - 1);
+        LocalDate again = last.on().plusDays(Published.PELVIC_REVIEW.days());
+        news.add("Checked " + Days.words(last.on()) + "; again "
+                + (again.isAfter(today) ? "on " + Days.words(again) : "now, it is due") + ".");
+        if (checks.size() > 1) {
+            news.add(changed(
+                    "Best hold", "s", first.check().holdSeconds(), last.check().holdSeconds(), first.on()));
+            news.add(changed(
+                    "Flicks", "in a row", first.check().flicks(), last.check().flicks(), first.on()));
+        }
+        boolean heavy = facts.client().symptoms().has(Symptom.HEAVINESS);
+        Published programme = heavy ? Published.PELVIC_PROGRAMME_HEAVY : Published.PELVIC_PROGRAMME;
+        if (!first.on().plusDays(programme.days()).isAfter(today)) {
+            boolean gained = gain(first.check(), last.check()) > WITHIN_A_DAYS_NOISE;
+            news.add(programme.amount() + " weeks since the first check: "
+                    + (gained
+                            ? "it has grown; go on, and keep it with one set a day once it is full."
+                            : "no change that is clear of noise. Refer her to a pelvic health clinician."));
+        }
+        return news;
+    }
+
+    private static int gain(PelvicFloorCheck first, PelvicFloorCheck last) {
+        return Math.max(last.holdSeconds() - first.holdSeconds(), last.flicks() - first.flicks());
+    }
+
+    private static String changed(String what, String unit, int first, int last, LocalDate since) {
+        int change = last - first;
+        String worth = Math.abs(change) > WITHIN_A_DAYS_NOISE
+                ? "a real change by our working value of " + WITHIN_A_DAYS_NOISE
+                : "within what a day makes (working value " + WITHIN_A_DAYS_NOISE + ")";
+        return what + " " + first + " to " + last + " " + unit + " since " + Days.words(since) + ": " + worth + ".";
+    }
+
+    @GetMapping("/practice")
+    ModelAndView practise(@AuthenticationPrincipal SignedIn me, Woman woman) {
+        Optional<String> detour = safety.detour(me, woman, "practice");
+        if (detour.isPresent()) {
+            return new ModelAndView(detour.get());
+        }
+        LocalDate today = day.today(me.studio().zone());
+        Facts facts = new Facts(records.clientOn(woman, today), today);
+        Prescription given = practiceOf(woman, findings.pelvicFloorChecks(woman.id(), today), facts);
+        return new ModelAndView("floor/practice")
+                .addObject("given", given)
+                .addObject("phases", Pacer.of(given))
+                .addObject("setSeconds", Pacer.seconds(Pacer.of(given)))
+                .addObject("formKey", UUID.randomUUID().toString());
+    }
+
+    @PostMapping("/practice")
+    ModelAndView keep(@AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam Map<String, String> typed) {
+        Typed problems = new Typed();
+        LocalDate today = day.today(me.studio().zone());
+        PracticeMapper.Row row = row(typed, today, problems);
+        String key = typed.getOrDefault("formKey", "");
+        if (key.isBlank() || key.length() > 36) {
+            problems.refuse("practice", "typed.formKey");
+        }
+        if (!problems.isClean()) {
+            ModelAndView page = page(me, woman).addObject("errors", sentences.byField(problems.problems()));
+            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+            return page;
+        }
+        try {
+            practices.insert(woman.id(), key, me.accountId(), day.instant(), row);
+        } catch (DuplicateKeyException sentTwice) {
+            // the same practice is kept already
+        }
+        return new ModelAndView("redirect:/people/" + woman.id() + "/floor");
+    }
+
+    private static PracticeMapper.Row row(Map<String, String> typed, LocalDate today, Typed problems) {
+        Track track = problems.requiredChoice("practice", typed.get("track"), Track.class)
+                .orElse(Track.RELEASE);
+        return new PracticeMapper.Row(
+                today,
+                "",
+                track,
+                count(typed, "holdSeconds", problems),
+                count(typed, "holds", problems),
+                count(typed, "flicks", problems),
+                count(typed, "holdsDone", problems),
+                count(typed, "flicksDone", problems),
+                typed.containsKey("letGoFully"),
+                typed.containsKey("faded"),
+                typed.containsKey("hurt"),
+                typed.containsKey("heavy"));
+    }
+
+    private static int count(Map<String, String> typed, String field, Typed problems) {
+        return problems.requiredWhole("practice", typed.get(field), 0, MOST_DONE)
+                .orElse(0);
+    }
+}

@@ -1,0 +1,126 @@
+package openbloom.app;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.TestInstance;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+/** Drives the pages in Chromium as the demonstration's owner; nothing the browser complains of is let pass. */
+@DemoServer
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+abstract class BrowserTest {
+    private static final List<String> QUIET = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
+    @LocalServerPort
+    private int port;
+
+    private Playwright playwright;
+    private Browser browser;
+    protected BrowserContext context;
+    protected Page page;
+    protected final List<String> complaints = new ArrayList<>();
+
+    @BeforeAll
+    void start() {
+        playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(QUIET));
+    }
+
+    @AfterAll
+    void stop() {
+        playwright.close();
+    }
+
+    @BeforeEach
+    void signIn() {
+        complaints.clear();
+        context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
+        page = context.newPage();
+        page.onConsoleMessage(message -> {
+            if (message.type().equals("error")
+                    && !message.text().contains("htmx:")
+                    && !message.text().contains("422")) {
+                complaints.add(message.text());
+            }
+        });
+        page.onPageError(complaints::add);
+        open("/");
+        look();
+        page.getByLabel("Email").fill("ines@boathouse.example");
+        page.getByLabel("Password").fill("tarnmouth-demo");
+        page.getByRole(AriaRole.BUTTON, named("Sign in")).click();
+        assertThat(heading("Today")).isVisible();
+        page.waitForLoadState();
+    }
+
+    @AfterEach
+    void leave() {
+        context.close();
+        assertThat(complaints).as("what the browser complained of").isEmpty();
+    }
+
+    protected void open(String path) {
+        page.navigate("http://localhost:" + port + path);
+    }
+
+    /** No serious or critical finding of axe on the page as it stands. */
+    protected void look() {
+        page.waitForLoadState();
+        List<String> findings = new AxeBuilder(page)
+                .setLegacyMode(true).analyze().getViolations().stream()
+                        .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
+                        .map(rule ->
+                                rule.getId() + " at " + rule.getNodes().get(0).getHtml())
+                        .toList();
+        assertThat(findings).as(page.url()).isEmpty();
+    }
+
+    protected Locator heading(String name) {
+        return page.getByRole(AriaRole.HEADING, named(name)).first();
+    }
+
+    protected Locator link(String name) {
+        return page.getByRole(AriaRole.LINK, named(name)).first();
+    }
+
+    protected static Page.GetByRoleOptions named(String name) {
+        return new Page.GetByRoleOptions().setName(name);
+    }
+
+    protected static Page.GetByLabelOptions exactly() {
+        return new Page.GetByLabelOptions().setExact(true);
+    }
+
+    protected static Locator.GetByTextOptions exactText() {
+        return new Locator.GetByTextOptions().setExact(true);
+    }
+}

@@ -1,0 +1,124 @@
+package openbloom.app;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** The pelvic floor in the browser: timer, tapper, guided practice, the simulated sensor. */
+class PelvicFloorWalkTest extends BrowserTest {
+    private String her;
+
+    private void openFenna() {
+        open("/people?q=fenna");
+        link("Fenna Marlowe").click();
+        page.waitForURL("**/journey");
+        her = page.url().replace("/journey", "");
+    }
+
+    private void goTo(String path) {
+        page.navigate(her + path);
+        if (page.url().contains("/safe")) {
+            page.getByLabel("none of these").nth(0).check();
+            page.getByLabel("none of these").nth(1).check();
+            page.getByRole(AriaRole.BUTTON, named("Keep her answers")).click();
+            page.waitForURL("**" + path);
+        }
+        page.waitForLoadState();
+    }
+
+    @Test
+    void timesAHoldByKeyAndByTouchAndCountsFlicksExactly() {
+        openFenna();
+        goTo("/checks/pelvic-floor");
+        page.locator("h1").click();
+        page.keyboard().down(" ");
+        page.waitForTimeout(2_300);
+        page.keyboard().up(" ");
+        assertThat(page.locator("#holdSeconds")).hasValue("2");
+        var button = page.locator(".pf-hold");
+        button.dispatchEvent("pointerdown", java.util.Map.of("pointerType", "touch", "pointerId", 1));
+        page.waitForTimeout(3_300);
+        button.dispatchEvent("pointerup", java.util.Map.of("pointerType", "touch", "pointerId", 1));
+        assertThat(page.locator("#holdSeconds")).hasValue("3");
+        for (int i = 0; i < 9; i++) {
+            page.keyboard().press("f");
+            page.waitForTimeout(333);
+        }
+        assertThat(page.locator("#flicks")).hasValue("9");
+        for (int i = 0; i < 4; i++) {
+            page.locator("[data-tap=flicks]").click();
+        }
+        assertThat(page.locator("#flicks")).hasValue("13");
+        page.keyboard().press("h");
+        page.locator("h1").click();
+        for (int i = 0; i < 4; i++) {
+            page.keyboard().press("h");
+        }
+        assertThat(page.locator("#letsGo-FULL")).hasCount(1);
+        page.locator("label[for=letsGo-FULL]").click();
+        assertThat(page.locator("#seen")).containsText("Build holds and flicks: 3 s × ");
+        look();
+    }
+
+    /** The clock is the test's own: the product knows of no faster time. */
+    @Test
+    void runsAGuidedPracticeToItsEnd() {
+        page.clock().install();
+        openFenna();
+        goTo("/floor");
+        look();
+        goTo("/floor/practice");
+        look();
+        int phases = page.locator("#pacer-phases li").count();
+        int lifts = page.locator("#pacer-phases li[data-counts=true][data-kind=LIFT]")
+                .count();
+        int flicks = page.locator("#pacer-phases li[data-counts=true][data-kind=FLICK]")
+                .count();
+        assertThat(phases).isGreaterThan(10);
+        page.keyboard().press(" ");
+        page.clock().runFor(4_500);
+        assertThat(page.locator("#pacer-words")).containsText("Out: lift");
+        page.keyboard().press(" ");
+        page.clock().runFor(60_000);
+        assertThat(page.locator("#pacer-words")).containsText("Out: lift");
+        page.keyboard().press(" ");
+        page.clock().runFor(20 * 60_000);
+        assertThat(page.locator("#pacer-words")).containsText("Finished");
+        assertThat(page.locator("#pacer-counts")).hasText(lifts + " holds, " + flicks + " flicks done");
+        page.keyboard().press("1");
+        assertThat(page.locator("[data-key='1']")).isChecked();
+        page.getByRole(AriaRole.BUTTON, named("Keep this practice")).click();
+        page.waitForURL("**/floor");
+        assertThat(page.locator("tbody")).containsText(lifts + " of " + lifts + " holds, " + flicks + " of " + flicks);
+        assertThat(page.locator("tbody")).containsText("let go fully");
+    }
+
+    @Test
+    void streamsTheSimulatedSensorAndAsksWhatATraceCannotTell() {
+        openFenna();
+        goTo("/bench");
+        look();
+        page.locator("#live-start").click();
+        page.waitForCondition(() -> page.locator("#live-line").getAttribute("d").length() > 300);
+        page.locator("#live-said").waitFor();
+        page.getByRole(AriaRole.BUTTON, named("Stop and keep")).click();
+        page.waitForURL(Pattern.compile(".*/bench/\\d+"));
+        assertThat(page.locator("main")).containsText("simulated sensor, typical");
+        goTo("/bench");
+        page.getByLabel("Behaves").selectOption("WEAK_FADING");
+        page.getByRole(AriaRole.BUTTON, named("Stop and keep")).click();
+        page.waitForURL(Pattern.compile(".*/bench/\\d+"));
+        assertThat(page.locator("main")).containsText("All 4 holds were found.");
+        assertThat(page.locator("main")).containsText("All 7 flicks were found.");
+        look();
+        page.getByRole(AriaRole.BUTTON, named("No, it pushed down")).click();
+        assertThat(page.locator("main")).containsText("refer her to a pelvic health clinician");
+        page.getByLabel("Ends below, %").fill("60");
+        page.getByRole(AriaRole.BUTTON, named("Find again")).click();
+        assertThat(page.locator("#problem-off")).containsText("below the upper one");
+        look();
+    }
+}
