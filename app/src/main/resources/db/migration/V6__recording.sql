@@ -34,6 +34,9 @@ create table practice (
     flicks int not null,
     holds_done int not null,
     flicks_done int not null,
+    position varchar(20) not null,
+    -- How many of ten letting-goes were felt fully; asked in release practice.
+    let_go_of_ten int,
     let_go_fully boolean not null,
     faded boolean not null,
     hurt boolean not null,

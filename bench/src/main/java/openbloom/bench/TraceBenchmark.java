@@ -13,6 +13,7 @@ import org.openjdk.jmh.annotations.Measurement;
 import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Threads;
 import org.openjdk.jmh.annotations.Warmup;
@@ -23,12 +24,30 @@ import org.openjdk.jmh.annotations.Warmup;
 @BenchmarkMode(Mode.SingleShotTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 public class TraceBenchmark {
+    private static final int HOUR = 3_600;
+    private final double[] hour = new double[HOUR * 100];
+
+    @Setup
+    public void record() {
+        for (int i = 0; i < hour.length; i++) {
+            hour[i] = value(i / 100.0, i);
+        }
+    }
+
+    private static double value(double time, long sample) {
+        return (time % 20 > 10 ? 28 : 8) + 0.5 * Math.sin(sample * 0.7);
+    }
+
     @Benchmark
     @Fork(1)
     @Warmup(iterations = 5)
     @Measurement(iterations = 10)
     public TraceFindings oneHourAt100Hz() {
-        return analysed(3_600, 100);
+        TraceBuilder builder = new TraceBuilder();
+        for (int i = 0; i < hour.length; i++) {
+            builder.add(i / 100.0, hour[i]);
+        }
+        return TraceAnalyser.analyse(builder.build(), TraceUnit.CMH2O, Convention.USUAL);
     }
 
     /** In a heap of 512 MB. */
@@ -37,16 +56,9 @@ public class TraceBenchmark {
     @Warmup(iterations = 0)
     @Measurement(iterations = 1)
     public TraceFindings oneDayAt1000Hz() {
-        return analysed(24 * 3_600, 1_000);
-    }
-
-    private static TraceFindings analysed(int seconds, int rate) {
         TraceBuilder builder = new TraceBuilder();
-        long samples = (long) seconds * rate;
-        for (long i = 0; i < samples; i++) {
-            double time = i / (double) rate;
-            boolean held = time % 20 > 10;
-            builder.add(time, (held ? 28 : 8) + 0.5 * Math.sin(i * 0.7));
+        for (long i = 0; i < 24L * HOUR * 1_000; i++) {
+            builder.add(i / 1_000.0, value(i / 1_000.0, i));
         }
         return TraceAnalyser.analyse(builder.build(), TraceUnit.CMH2O, Convention.USUAL);
     }

@@ -167,6 +167,15 @@ class PelvicFloorSheet implements SheetReader {
         if (check.pain() == Told.YES) {
             parts.add("lifts hurt");
         }
+        if (answers.told("strains") == Told.YES) {
+            parts.add("pelvic pain or straining");
+        }
+        answers.choice("side", Side.class)
+                .filter(side -> side != Side.ALIKE)
+                .ifPresent(side -> parts.add(side == Side.LEFT_WEAKER ? "left weaker" : "right weaker"));
+        answers.whole("leakage", 0, LeakageBand.MOST)
+                .ifPresent(total -> parts.add(
+                        "leakage " + total + " of 21, " + LeakageBand.of(total).words()));
         return String.join("; ", parts);
     }
 }

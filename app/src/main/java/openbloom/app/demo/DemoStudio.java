@@ -13,6 +13,7 @@ import openbloom.app.accounts.NewAccount;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.checks.SafetyMapper;
 import openbloom.app.checks.Sheets;
+import openbloom.app.floor.Bench;
 import openbloom.app.gap.GapChecks;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.VisitMapper;
@@ -34,6 +35,8 @@ import openbloom.core.gap.Method;
 import openbloom.core.gap.Site;
 import openbloom.core.gap.Width;
 import openbloom.core.moves.Strand;
+import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.pelvicfloor.trace.SensorProfile;
 import openbloom.core.program.Place;
 import openbloom.core.program.SessionRequest;
 import openbloom.core.screening.Symptom;
@@ -57,6 +60,7 @@ class DemoStudio implements ApplicationRunner {
     private static final int SESSION_MINUTES = 30;
     private static final int CHECKS_BETWEEN_SECOND_READINGS = 3;
     private static final int MANY_CHECKS = 9;
+    private static final int SESSIONS_BEFORE_A_SENSOR = 4;
     private static final int MOST_RUNG_WHERE_IT_DOMES = 5;
 
     private final Accounts accounts;
@@ -65,6 +69,7 @@ class DemoStudio implements ApplicationRunner {
     private final SafetyMapper answers;
     private final GapChecks gaps;
     private final Sheets sheets;
+    private final Bench bench;
     private final Sessions sessions;
     private final SessionMapper kept;
     private final Judgements judgements;
@@ -77,6 +82,7 @@ class DemoStudio implements ApplicationRunner {
             SafetyMapper answers,
             GapChecks gaps,
             Sheets sheets,
+            Bench bench,
             Sessions sessions,
             SessionMapper kept,
             Judgements judgements,
@@ -87,6 +93,7 @@ class DemoStudio implements ApplicationRunner {
         this.answers = answers;
         this.gaps = gaps;
         this.sheets = sheets;
+        this.bench = bench;
         this.sessions = sessions;
         this.kept = kept;
         this.judgements = judgements;
@@ -126,9 +133,19 @@ class DemoStudio implements ApplicationRunner {
             answer(woman, who, today, story.signsToday(), story.symptoms());
         }
         fillSheets(story, woman, who, today);
+        if (story.sessions() > SESSIONS_BEFORE_A_SENSOR) {
+            bench.keepSimulated(who, woman, profile(story), "demo-trace-" + woman.id());
+        }
         if (story.visitAt() != null) {
             visits.insert(woman.id(), "demo-" + woman.id(), today.atTime(LocalTime.parse(story.visitAt())));
         }
+    }
+
+    private static SensorProfile profile(Story story) {
+        if (story.tone() == Tone.TIGHT) {
+            return SensorProfile.TIGHT_HIGH_REST;
+        }
+        return story.symptoms().contains(Symptom.HEAVINESS) ? SensorProfile.WEAK_FADING : SensorProfile.TYPICAL;
     }
 
     private void fillSheets(Story story, Woman woman, SignedIn who, LocalDate today) {

@@ -159,7 +159,7 @@ final class Stories {
                                 .cleared(160, "family doctor"),
                         Set.of(),
                         Set.of(),
-                        new GapStory(16, 3, 7, 6, 1, false),
+                        new GapStory(16, 3, 6, 6, 1, false),
                         12,
                         "17:00",
                         true),

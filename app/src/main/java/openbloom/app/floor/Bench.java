@@ -6,7 +6,7 @@ import openbloom.app.accounts.SignedIn;
 import openbloom.app.people.Woman;
 import openbloom.app.system.Joined;
 import openbloom.app.system.StudioDay;
-import openbloom.core.pelvicfloor.trace.Profile;
+import openbloom.core.pelvicfloor.trace.SensorProfile;
 import openbloom.core.pelvicfloor.trace.SimulatedSensor;
 import openbloom.core.pelvicfloor.trace.TraceBuilder;
 import openbloom.core.pelvicfloor.trace.TraceUnit;
@@ -15,7 +15,7 @@ import org.springframework.stereotype.Service;
 
 /** Keeps what a sensor recorded. */
 @Service
-class Bench {
+public class Bench {
     static final double SIMULATED_RATE = 50;
     private static final double SIMULATED_DECIBELS = 24;
     private static final double NOISY_DECIBELS = 12;
@@ -34,8 +34,8 @@ class Bench {
     record From(TraceUnit unit, String source, Asked protocol, String formKey) {}
 
     /** The simulated sensor; the same seed always gives the same trace. */
-    static SimulatedSensor sensor(Profile profile, Asked asked, long seed) {
-        double decibels = profile == Profile.NOISY ? NOISY_DECIBELS : SIMULATED_DECIBELS;
+    static SimulatedSensor sensor(SensorProfile profile, Asked asked, long seed) {
+        double decibels = profile == SensorProfile.NOISY ? NOISY_DECIBELS : SIMULATED_DECIBELS;
         return new SimulatedSensor(profile, asked.protocol(), SIMULATED_RATE, decibels, SIMULATED_DRIFT, seed);
     }
 
@@ -68,8 +68,20 @@ class Bench {
         }
     }
 
+    /** Keeps a whole short protocol of the simulated sensor. */
+    public void keepSimulated(SignedIn me, Woman woman, SensorProfile profile, String formKey) {
+        String source = "simulated sensor, " + profile.words();
+        From from = new From(TraceUnit.CMH2O, source, Asked.SHORT, formKey);
+        keep(
+                me,
+                woman,
+                simulated(
+                        profile, Asked.SHORT, woman.id(), Asked.SHORT.protocol().seconds()),
+                from);
+    }
+
     /** What the simulated sensor recorded up to a moment. */
-    static TraceFile.Read simulated(Profile profile, Asked asked, long seed, double seconds) {
+    static TraceFile.Read simulated(SensorProfile profile, Asked asked, long seed, double seconds) {
         SimulatedSensor sensor = sensor(profile, asked, seed);
         TraceBuilder builder = new TraceBuilder();
         long lost = 0;

@@ -15,7 +15,7 @@ import openbloom.app.system.Typed;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
 import openbloom.core.pelvicfloor.trace.Convention;
-import openbloom.core.pelvicfloor.trace.Profile;
+import openbloom.core.pelvicfloor.trace.SensorProfile;
 import openbloom.core.pelvicfloor.trace.TraceUnit;
 import openbloom.core.stage.Told;
 import org.jspecify.annotations.Nullable;
@@ -58,7 +58,7 @@ class BenchController {
                 .addObject("recordings", recordings.of(woman.id()))
                 .addObject("formKey", UUID.randomUUID().toString())
                 .addObject("seed", ThreadLocalRandom.current().nextInt(1, 1_000_000))
-                .addObject("profiles", Profile.values())
+                .addObject("profiles", SensorProfile.values())
                 .addObject("protocols", Asked.values())
                 .addObject("chosen", Map.of());
     }
@@ -107,7 +107,7 @@ class BenchController {
     @PostMapping("/simulated")
     ModelAndView simulated(@AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam Map<String, String> typed) {
         Typed problems = new Typed();
-        Optional<Profile> profile = problems.requiredChoice("profile", typed.get("profile"), Profile.class);
+        Optional<SensorProfile> profile = problems.requiredChoice("profile", typed.get("profile"), SensorProfile.class);
         Optional<Asked> asked = problems.requiredChoice("profile", typed.get("protocol"), Asked.class);
         Optional<Integer> seed = problems.requiredWhole("profile", typed.get("seed"), 1, 1_000_000);
         double seconds = seconds(typed.getOrDefault("seconds", ""));
@@ -138,7 +138,7 @@ class BenchController {
     SseEmitter live(
             Woman woman, @RequestParam String profile, @RequestParam String protocol, @RequestParam String seed) {
         Typed problems = new Typed();
-        Optional<Profile> known = problems.requiredChoice("profile", profile, Profile.class);
+        Optional<SensorProfile> known = problems.requiredChoice("profile", profile, SensorProfile.class);
         Optional<Asked> asked = problems.requiredChoice("protocol", protocol, Asked.class);
         Optional<Integer> start = problems.requiredWhole("seed", seed, 1, 1_000_000);
         if (!problems.isClean()) {

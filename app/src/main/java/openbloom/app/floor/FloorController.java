@@ -44,6 +44,8 @@ class FloorController {
     private static final int WITHIN_A_DAYS_NOISE = 2;
 
     private static final int MOST_DONE = 60;
+    private static final int TEN = 10;
+    private static final int DAYS_TO_MOVE_ON = 2;
 
     private final Findings findings;
     private final RecordReader records;
@@ -79,11 +81,27 @@ class FloorController {
                 .addObject("setSeconds", Pacer.seconds(Pacer.of(given)))
                 .addObject("moments", Pacer.momentsOfTheDay(given.track()))
                 .addObject("news", news(checks, facts, today))
+                .addObject("home", Pacer.homeText(given))
+                .addObject("release", given.track() == Track.RELEASE ? releaseWords(woman) : "")
+                .addObject("history", findings.pelvicFloorHistory(woman.id(), today))
                 .addObject("practices", latestFirst(practices.of(woman.id())));
         if (!checks.isEmpty()) {
             page.addObject("trend", FloorTrend.of(checks));
         }
         return page;
+    }
+
+    /** Release moves on when full letting-go is felt on 8 of 10 on two days and nothing hurts. */
+    private String releaseWords(Woman woman) {
+        int needed = Published.LETTING_GO_NEEDED.amount();
+        long days = practices.of(woman.id()).stream()
+                .filter(row -> row.letGoOfTen() != null && row.letGoOfTen() >= needed && !row.hurt())
+                .map(PracticeMapper.Row::practisedOn)
+                .distinct()
+                .count();
+        return days >= DAYS_TO_MOVE_ON
+                ? "Full letting-go on " + needed + " of 10 on two days, nothing hurt: check her again, she may move on."
+                : "Full letting-go on " + needed + " of 10 without pain: " + days + " of 2 days so far.";
     }
 
     private static List<PracticeMapper.Row> latestFirst(List<PracticeMapper.Row> oldestFirst) {
@@ -177,6 +195,7 @@ class FloorController {
                 .addObject("given", given)
                 .addObject("phases", Pacer.of(given))
                 .addObject("setSeconds", Pacer.seconds(Pacer.of(given)))
+                .addObject("positions", PracticeMapper.Position.values())
                 .addObject("formKey", UUID.randomUUID().toString());
     }
 
@@ -214,6 +233,9 @@ class FloorController {
                 count(typed, "flicks", problems),
                 count(typed, "holdsDone", problems),
                 count(typed, "flicksDone", problems),
+                problems.choice("practice", typed.get("position"), PracticeMapper.Position.class)
+                        .orElse(PracticeMapper.Position.LYING),
+                problems.whole("practice", typed.get("letGoOfTen"), 0, TEN).orElse(null),
                 typed.containsKey("letGoFully"),
                 typed.containsKey("faded"),
                 typed.containsKey("hurt"),

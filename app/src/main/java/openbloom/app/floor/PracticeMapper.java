@@ -8,10 +8,29 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
 
 /** Guided practices as they are kept. */
 @Mapper
 interface PracticeMapper {
+    /** Where she practises, from the easiest. */
+    enum Position {
+        LYING("lying"),
+        SITTING("sitting"),
+        STANDING("standing"),
+        IN_TASKS("in tasks");
+
+        private final String words;
+
+        Position(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
     /** One practice. */
     record Row(
             LocalDate practisedOn,
@@ -22,6 +41,8 @@ interface PracticeMapper {
             int flicks,
             int holdsDone,
             int flicksDone,
+            Position position,
+            @Nullable Integer letGoOfTen,
             boolean letGoFully,
             boolean faded,
             boolean hurt,
@@ -29,7 +50,7 @@ interface PracticeMapper {
 
     @Select("""
             select practised_on, account.name as kept_by, track, hold_seconds, holds, flicks, holds_done, flicks_done,
-              let_go_fully, faded, hurt, heavy
+              position, let_go_of_ten, let_go_fully, faded, hurt, heavy
             from practice join account on account.id = kept_by
             where woman_id = #{womanId} order by practised_on, practice.id
             """)
@@ -37,9 +58,10 @@ interface PracticeMapper {
 
     @Insert("""
             insert into practice (woman_id, form_key, practised_on, kept_by, stored_at, track, hold_seconds, holds, flicks,
-              holds_done, flicks_done, let_go_fully, faded, hurt, heavy)
+              holds_done, flicks_done, position, let_go_of_ten, let_go_fully, faded, hurt, heavy)
             values (#{womanId}, #{formKey}, #{r.practisedOn}, #{keptBy}, #{at}, #{r.track}, #{r.holdSeconds}, #{r.holds},
-              #{r.flicks}, #{r.holdsDone}, #{r.flicksDone}, #{r.letGoFully}, #{r.faded}, #{r.hurt}, #{r.heavy})
+              #{r.flicks}, #{r.holdsDone}, #{r.flicksDone}, #{r.position},
+              #{r.letGoOfTen}, #{r.letGoFully}, #{r.faded}, #{r.hurt}, #{r.heavy})
             """)
     void insert(long womanId, String formKey, long keptBy, Instant at, @Param("r") Row practice);
 }

@@ -19,7 +19,8 @@ import openbloom.core.picture.TracePicture;
  */
 public record TraceView(String picture, TraceFindings found, List<String> sentences, List<Row> rows) {
     /** One contraction as it is shown. */
-    public record Row(String kind, String start, String seconds, String height, String letGo, String faded) {}
+    public record Row(
+            String kind, String start, String seconds, String height, String rise, String letGo, String faded) {}
 
     static TraceView of(Recording recording, Convention convention) {
         TraceFindings found = TraceAnalyser.analyse(recording.trace(), recording.unit(), convention);
@@ -45,6 +46,7 @@ public record TraceView(String picture, TraceFindings found, List<String> senten
                 number(one.start()) + " s",
                 number(one.seconds()) + " s",
                 number(one.amplitude()) + " " + unit,
+                number(one.riseSeconds()) + " s",
                 one.returnSeconds().isPresent()
                         ? number(one.returnSeconds().getAsDouble()) + " s"
                         : "not before the next",

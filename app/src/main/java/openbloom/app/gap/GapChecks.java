@@ -17,6 +17,8 @@ import openbloom.core.gap.Measured;
 import openbloom.core.gap.Method;
 import openbloom.core.gap.Repeatability;
 import openbloom.core.gap.RepeatabilityInUse;
+import openbloom.core.gap.School;
+import openbloom.core.gap.SchoolAnswer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
@@ -114,11 +116,16 @@ public class GapChecks {
                 .toList();
     }
 
-    public Optional<GapCheck> latest(long womanId, LocalDate day) {
-        return of(womanId).stream()
+    /** The latest check up to a day that a school can read; the latest of all if it can read none. */
+    public Optional<GapCheck> latest(long womanId, LocalDate day, School school) {
+        List<GapCheck> upToTheDay = of(womanId).stream()
                 .map(Examined::check)
                 .filter(check -> !check.date().isAfter(day))
-                .findFirst();
+                .toList();
+        return upToTheDay.stream()
+                .filter(check -> school.read(check, 0).verdict() != SchoolAnswer.Reading.NO_READING)
+                .findFirst()
+                .or(() -> upToTheDay.stream().findFirst());
     }
 
     /** The repeatability that counts for an examiner and a method. */

@@ -51,7 +51,9 @@ public class GapRoom {
             long replaces) {
         /** A kept check. */
         public static Look at(GapChecks.Examined kept, Optional<At> trendAt) {
-            return new Look(kept.measured(), kept.fingers(), GapState.LIFT, trendAt, false, kept.id());
+            boolean lifted = kept.check().in(GapState.LIFT).findAny().isPresent();
+            GapState first = lifted ? GapState.LIFT : GapState.REST;
+            return new Look(kept.measured(), kept.fingers(), first, trendAt, false, kept.id());
         }
     }
 
@@ -84,9 +86,24 @@ public class GapRoom {
                 : SideBySide.of(look.measured().check(), look.fingers(), woman.ageYears(day));
         Optional<GapView.TrendView> trend = look.blind()
                 ? Optional.empty()
-                : new TrendRoom(woman, school, pregnantOn(woman, day), repeatability)
+                : new TrendRoom(
+                                woman,
+                                school,
+                                pregnantOn(woman, day),
+                                series -> checks.repeatability(
+                                        me.studioId(), series.by().id(), series.method()))
                         .view(look.measured(), earlier, look.trendAt());
         return new GapView(MidlineMap.of(readings, look.fingers(), beside(look.typing())), lines, schools, trend);
+    }
+
+    /** The latest check her approach can read; the latest of all if it can read none. */
+    public Optional<GapChecks.Examined> latest(Woman woman) {
+        School school = records.approachOf(woman).school();
+        List<GapChecks.Examined> all = checks.of(woman.id());
+        return all.stream()
+                .filter(kept -> school.read(kept.check(), 0).verdict() != SchoolAnswer.Reading.NO_READING)
+                .findFirst()
+                .or(() -> all.stream().findFirst());
     }
 
     static boolean pregnantOn(Woman woman, LocalDate day) {

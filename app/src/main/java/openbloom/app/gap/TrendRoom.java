@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import openbloom.app.gap.GapRoom.At;
 import openbloom.app.people.Woman;
@@ -25,13 +26,13 @@ final class TrendRoom {
     private final Woman woman;
     private final School school;
     private final boolean pregnant;
-    private final RepeatabilityInUse repeatability;
+    private final Function<Series, RepeatabilityInUse> repeatabilityOf;
 
-    TrendRoom(Woman woman, School school, boolean pregnant, RepeatabilityInUse repeatability) {
+    TrendRoom(Woman woman, School school, boolean pregnant, Function<Series, RepeatabilityInUse> repeatabilityOf) {
         this.woman = woman;
         this.school = school;
         this.pregnant = pregnant;
-        this.repeatability = repeatability;
+        this.repeatabilityOf = repeatabilityOf;
     }
 
     Optional<GapView.TrendView> view(Measured now, List<Measured> earlier, Optional<At> chosen) {
@@ -77,6 +78,7 @@ final class TrendRoom {
         List<Series> apart = new ArrayList<>(series);
         apart.remove(whole);
         since.ifPresent(day -> apart.add(whole.before(day)));
+        RepeatabilityInUse repeatability = repeatabilityOf.apply(shown);
         Outlook outlook = Outlook.of(shown, aim(at, shown), repeatability);
         TrendChart.Data data = new TrendChart.Data(
                 shown, apart, repeatability.coefficient(), limit(at, shown), outlook.trend(), outlook.forecast());

@@ -75,7 +75,7 @@ class ClientAssembler implements RecordReader {
         woman.dating().ifPresent(client::pregnant);
         woman.birth().ifPresent(client::gaveBirth);
         woman.clearance().ifPresent(client::cleared);
-        gaps.latest(woman.id(), day).ifPresent(client::gap);
+        gaps.latest(woman.id(), day, approachOf(woman).school()).ifPresent(client::gap);
         findings.addTo(client, woman.id(), day);
         answers.latest(woman.id(), day)
                 .ifPresent(answer -> client.warningSigns(answer.signs()).symptoms(withResponses(answer, responses)));

@@ -56,8 +56,7 @@ class RoomController {
         ModelAndView page = new ModelAndView("room/checks")
                 .addObject("cards", cards(checks, kept, today))
                 .addObject("history", history(woman, checks, kept));
-        checks.stream()
-                .findFirst()
+        room.latest(woman)
                 .ifPresent(latest -> page.addObject("latest", latest)
                         .addObject("view", room.view(me, woman, GapRoom.Look.at(latest, place(at)))));
         return page;

@@ -121,6 +121,22 @@ class GapCheckPagesTest extends PageTest {
         assertThat(checks.versionsOf(woman.id(), first)).hasSize(3);
     }
 
+    /** In the demonstration one woman is read with fingers by one person and with calipers by another. */
+    @Test
+    void aStalledTrendSaysSoByItsOwnExaminersRepeatability() throws Exception {
+        long jorun = people.search(ines, "jorun").get(0).id();
+        assertThat(page("/people/" + jorun + "/checks?at=LIFT-NAVEL-0"))
+                .contains(
+                        "No real change in the last eight weeks",
+                        "Look at the connect check again",
+                        " pairs of her own")
+                .doesNotContain("± 16 mm");
+        assertThat(page("/people/" + jorun + "/checks?at=REST-NAVEL-0"))
+                .contains("are never joined")
+                .contains("at rest");
+        assertThat(page("/people/" + jorun + "/checks?at=nonsense")).contains("Trend, at the navel");
+    }
+
     @Test
     void readingsGoOutAndComeInAndASecondTimeAddNothing() throws Exception {
         send(whole(post(at("")), "3", "FINGERS"));

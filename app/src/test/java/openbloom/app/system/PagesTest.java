@@ -126,7 +126,18 @@ class PagesTest extends PageTest {
                 "/plan",
                 "/session",
                 "/sessions/1",
-                "/sessions/1/teach"
+                "/sessions/1/teach",
+                "/checks/breath",
+                "/checks/pelvic-floor",
+                "/checks/gap/readings",
+                "/checks/gap/readings.csv",
+                "/checks/gap/1/correct",
+                "/floor",
+                "/floor/practice",
+                "/bench",
+                "/bench/1",
+                "/bench/1.csv",
+                "/bench/1.json"
             })
     void hidesAWomanOfAnotherStudioBehindAPlain404(String page) throws Exception {
         String name = "stranger-" + UUID.randomUUID() + "@elsewhere.example";

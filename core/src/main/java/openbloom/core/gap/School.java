@@ -43,7 +43,7 @@ public enum School {
             Optional<GapReading> worst = connected.stream()
                     .max(Comparator.comparing(GapReading::depth)
                             .thenComparing(reading -> -reading.firmness().grade()));
-            return worst.map(reading -> functional(connected, reading)).orElseGet(this::nothingRead);
+            return worst.map(reading -> functional(check, connected, reading)).orElseGet(this::nothingRead);
         }
     },
     RATH_1996("millimetres by age and site", Source.E_RATH) {
@@ -175,19 +175,24 @@ public enum School {
                 this, wider ? WIDER : WITHIN, Optional.empty(), Optional.of(widest.site()), detail, source);
     }
 
-    SchoolAnswer functional(List<GapReading> connected, GapReading worst) {
-        boolean holds = connected.stream().allMatch(School::isFunctional);
-        GapReading deciding = holds
-                ? worst
-                : connected.stream()
-                        .filter(reading -> !isFunctional(reading))
-                        .findFirst()
-                        .orElse(worst);
-        String detail = (holds ? "the floor holds" : "the floor does not hold yet") + " "
+    /** One spot that does not hold decides; that all hold is only said when none of the spots read was left out. */
+    SchoolAnswer functional(GapCheck check, List<GapReading> connected, GapReading worst) {
+        Optional<GapReading> failing =
+                connected.stream().filter(reading -> !isFunctional(reading)).findFirst();
+        Optional<Spot> leftOut = check.in(GapState.LIFT)
+                .map(GapReading::spot)
+                .filter(spot -> check.at(spot, GapState.CONNECTED).isEmpty())
+                .findFirst();
+        if (failing.isEmpty() && leftOut.isPresent()) {
+            String detail = "not read when connected " + leftOut.get().words();
+            return new SchoolAnswer(this, NO_READING, Optional.empty(), Optional.empty(), detail, source);
+        }
+        GapReading deciding = failing.orElse(worst);
+        String detail = (failing.isEmpty() ? "the floor holds" : "the floor does not hold yet") + " "
                 + deciding.site().words() + " when connected: "
                 + deciding.depth().words() + ", " + deciding.firmness().words();
-        return new SchoolAnswer(
-                this, holds ? WITHIN : WIDER, Optional.empty(), Optional.of(deciding.site()), detail, source);
+        SchoolAnswer.Reading verdict = failing.isEmpty() ? WITHIN : WIDER;
+        return new SchoolAnswer(this, verdict, Optional.empty(), Optional.of(deciding.site()), detail, source);
     }
 
     private static boolean isFunctional(GapReading reading) {

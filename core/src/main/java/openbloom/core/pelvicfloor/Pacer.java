@@ -86,6 +86,37 @@ public final class Pacer {
         return phases.stream().mapToInt(Phase::seconds).sum();
     }
 
+    /** The plan in plain sentences, to take home. */
+    public static List<String> homeText(Prescription given) {
+        List<String> text = new ArrayList<>();
+        if (given.track() == Track.RELEASE) {
+            text.add("Two or three times a day: one resting position for one to two minutes.");
+            text.add("Breathe in and let the pelvic floor widen; breathe out without squeezing.");
+            text.add("No squeezing and no quick lifts for now.");
+        } else {
+            text.add((given.setsPerDay() == 1 ? "Once a day" : given.setsPerDay() + " times a day") + ", "
+                    + given.effort().words() + ":");
+            if (given.holds().repetitions() > 0) {
+                text.add(given.holds().repetitions() + " times: lift on the out-breath, hold "
+                        + given.holds().seconds() + " seconds while breathing, let go "
+                        + given.holds().restSeconds() + " seconds.");
+            }
+            if (given.shortHolds().repetitions() > 0) {
+                text.add(given.shortHolds().repetitions() + " short lifts of "
+                        + given.shortHolds().seconds() + " seconds.");
+            }
+            if (given.flicks().repetitions() > 0) {
+                text.add("Rest a minute. Then " + given.flicks().repetitions()
+                        + " quick lifts, letting go completely after each.");
+            }
+            if (given.areaRounds() > 0) {
+                text.add(given.areaRounds() + " rounds of a light lift right, left, back, middle, front.");
+            }
+        }
+        text.add("Stop and tell your instructor if it hurts, feels heavy, or leaks more.");
+        return List.copyOf(text);
+    }
+
     /** A few moments of the day for a practised floor; never while passing urine. */
     public static List<String> momentsOfTheDay(Track track) {
         return track == Track.RELEASE

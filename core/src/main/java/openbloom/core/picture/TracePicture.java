@@ -13,7 +13,7 @@ public final class TracePicture {
     private static final double WIDE = 1_060;
     private static final double HIGH = 300;
     private static final double LEFT = 56;
-    private static final double RIGHT = 1_046;
+    private static final double RIGHT = 1_014;
     private static final double TOP = 30;
     private static final double GROUND = 256;
     private static final int MOST_POINTS = 1_500;
@@ -141,9 +141,9 @@ public final class TracePicture {
                 Paint.line(Palette.MOSS, 1.4).dashed("7 5"));
         svg.words(
                 "rest",
-                RIGHT - 4,
-                y(found.restLevel()) - 5,
-                Letters.of(13.5, Palette.MOSS).strong().endingHere().over(Palette.PAPER));
+                RIGHT + 6,
+                y(found.restLevel()) + 5,
+                Letters.of(13.5, Palette.MOSS).strong());
     }
 
     private void flicks() {

@@ -162,6 +162,35 @@ class SchoolTest {
         return new GapCheck(DAY, List.of(readings));
     }
 
+    @Test
+    void holdsAtEverySiteOnlyWhenEverySiteWasReadConnected() {
+        GapReading lift = reading(Site.NAVEL, GapState.LIFT, Width.ofHalfFingers(6));
+        GapReading liftAbove = reading(Site.ABOVE, GapState.LIFT, Width.ofHalfFingers(6));
+        GapReading connected = reading(Site.NAVEL, GapState.CONNECTED, Width.ofHalfFingers(5));
+        GapReading connectedAbove = reading(Site.ABOVE, GapState.CONNECTED, Width.ofHalfFingers(5));
+        assertThat(School.FUNCTIONAL.read(check(lift, liftAbove, connected), 30).verdict())
+                .isEqualTo(SchoolAnswer.Reading.NO_READING);
+        assertThat(School.FUNCTIONAL
+                        .read(check(lift, liftAbove, connected, connectedAbove), 30)
+                        .verdict())
+                .isEqualTo(SchoolAnswer.Reading.WITHIN);
+    }
+
+    /** Every school reads a check at its own sites; the millimetre norms draw their limit there and nowhere else. */
+    @ParameterizedTest
+    @CsvSource({
+        "TWO_FINGERS, ABOVE-45, LIFT, FINGERS, 2", "TWO_FINGERS, ABOVE-45, REST, FINGERS, -1",
+        "TWO_FINGERS, NAVEL-0, LIFT, CALIPERS, -1", "FOUR_FINGERS, NAVEL-0, LIFT, FINGERS, 4",
+        "RATH_1996, NAVEL-0, REST, CALIPERS, 27", "RATH_1996, ABOVE-55, REST, ULTRASOUND, 10",
+        "RATH_1996, ABOVE-56, REST, CALIPERS, -1", "RATH_1996, NAVEL-0, LIFT, CALIPERS, -1",
+        "FUNCTIONAL, NAVEL-0, CONNECTED, FINGERS, -1"
+    })
+    void namesTheWidthItAllows(School school, String spot, GapState state, Method method, int limit) {
+        assertThat(school.limitAt(Spot.parse(spot), state, method, 30).orElse(-1))
+                .isEqualTo(limit);
+        assertThat(school.spots()).isNotEmpty().isSorted();
+    }
+
     private static GapReading reading(Site site, GapState state, Width width) {
         return new GapReading(site, site.usualOffsetMm(), state, width, Depth.SURFACE, Firmness.FIRM, Told.NO);
     }

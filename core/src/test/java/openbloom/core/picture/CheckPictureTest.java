@@ -1,6 +1,7 @@
 package openbloom.core.picture;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import java.io.StringReader;
 import java.time.LocalDate;
@@ -23,6 +24,19 @@ import openbloom.core.gap.Trend;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Strand;
+import openbloom.core.pelvicfloor.Area;
+import openbloom.core.pelvicfloor.LettingGo;
+import openbloom.core.pelvicfloor.PelvicFloorCheck;
+import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.pelvicfloor.trace.Convention;
+import openbloom.core.pelvicfloor.trace.Protocol;
+import openbloom.core.pelvicfloor.trace.SensorProfile;
+import openbloom.core.pelvicfloor.trace.SimulatedSensor;
+import openbloom.core.pelvicfloor.trace.Trace;
+import openbloom.core.pelvicfloor.trace.TraceAnalyser;
+import openbloom.core.pelvicfloor.trace.TraceBuilder;
+import openbloom.core.pelvicfloor.trace.TraceFindings;
+import openbloom.core.pelvicfloor.trace.TraceUnit;
 import openbloom.core.screening.EffortCheck;
 import openbloom.core.screening.FeltIn;
 import openbloom.core.screening.SideCheck;
@@ -79,6 +93,41 @@ class CheckPictureTest {
             assertThat(number(circles.item(i).getAttributes().getNamedItem("cy").getNodeValue()))
                     .isBetween(22.0, 248.0);
         }
+    }
+
+    @Test
+    void marksWhatWasFoundOnATrace() throws Exception {
+        SimulatedSensor sensor = new SimulatedSensor(SensorProfile.WEAK_FADING, Protocol.of(3, 8, 8, 4), 50, 28, 0, 3);
+        TraceBuilder builder = new TraceBuilder();
+        while (sensor.hasNext()) {
+            SimulatedSensor.Sample sample = sensor.next();
+            builder.add(sample.seconds(), sample.value());
+        }
+        Trace trace = builder.build();
+        TraceFindings found = TraceAnalyser.analyse(trace, TraceUnit.CMH2O, Convention.USUAL);
+        String picture = TracePicture.of(trace, found, TraceUnit.CMH2O);
+        assertThat(name(picture)).contains("3 holds, 4 flicks");
+        assertThat(parse(picture).getElementsByTagName("rect").getLength()).isEqualTo(3);
+        assertThat(picture)
+                .contains("stroke-dasharray=\"5 4\"")
+                .contains("cmH2O")
+                .doesNotContain("NaN");
+        assertThat(picture.length()).isLessThan(60_000);
+    }
+
+    @Test
+    void drawsTheFloorOverTheWeeksAndWhereSheDidNotLetGo() throws Exception {
+        PelvicFloorCheck tight = new PelvicFloorCheck(3, 2, 4, LettingGo.ABSENT, Tone.TIGHT, Told.YES, Told.NO);
+        PelvicFloorCheck better = new PelvicFloorCheck(6, 4, 7, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO);
+        String picture = FloorTrend.of(
+                List.of(new FloorTrend.Dated(DAY, tight), new FloorTrend.Dated(DAY.plusWeeks(4), better)));
+        assertThat(name(picture)).contains("hold 6 s, 4 holds, 7 flicks, lets go fully");
+        assertThat(picture).containsOnlyOnce("does not let go").contains("best hold, s");
+        assertThatIllegalArgumentException().isThrownBy(() -> FloorTrend.of(List.of()));
+        String dial = AreaDial.of(Set.of(Area.LEFT, Area.MIDDLE), Set.of(Area.LEFT));
+        assertThat(name(dial)).isEqualTo("Five areas of the pelvic floor, a lift felt left, middle; weaker left");
+        assertThat(dial).isNotEqualTo(AreaDial.of(Set.of(Area.LEFT, Area.MIDDLE), Set.of()));
+        assertThat(name(AreaDial.of(Set.of(), Set.of()))).contains("felt in none yet");
     }
 
     private static String chart(int readings, double first, Optional<TrendChart.Limit> limit) {

@@ -11,7 +11,7 @@ import java.util.Random;
 public final class SimulatedSensor {
     private static final double FLICK_RAMP = 0.25;
 
-    private final Profile profile;
+    private final SensorProfile profile;
     private final double rate;
     private final double noise;
     private final double drift;
@@ -49,7 +49,8 @@ public final class SimulatedSensor {
      * @param decibels squeeze over noise, 20·log10 of the squeeze over the noise's SD
      * @param drift how far the level drifts from start to end, as a share of the squeeze
      */
-    public SimulatedSensor(Profile profile, Protocol protocol, double rate, double decibels, double drift, long seed) {
+    public SimulatedSensor(
+            SensorProfile profile, Protocol protocol, double rate, double decibels, double drift, long seed) {
         this.profile = profile;
         this.rate = rate;
         this.noise = profile.squeeze() / Math.pow(10, decibels / 20);
@@ -67,7 +68,7 @@ public final class SimulatedSensor {
             }
             at += step.seconds();
         }
-        int losses = profile == Profile.DROP_OUTS ? (int) (seconds / 20) : 0;
+        int losses = profile == SensorProfile.DROP_OUTS ? (int) (seconds / 20) : 0;
         for (int i = 0; i < losses; i++) {
             double from = random.nextDouble() * seconds;
             holes.add(new double[] {from, from + 0.1 + 0.3 * random.nextDouble()});

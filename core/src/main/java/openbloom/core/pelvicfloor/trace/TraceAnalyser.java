@@ -20,6 +20,7 @@ public final class TraceAnalyser {
     private final double leastSqueeze;
     private final float[] whole;
     private final float[] smooth;
+    private final double noise;
 
     private TraceAnalyser(Trace trace, TraceUnit unit, Convention convention) {
         this.trace = trace;
@@ -27,6 +28,7 @@ public final class TraceAnalyser {
         this.leastSqueeze = unit.leastSqueeze();
         this.whole = Smoothing.bridged(trace.steps());
         this.smooth = Smoothing.mean(whole, Math.max(1, steps(SMOOTH_SECONDS) / 2));
+        this.noise = noise();
     }
 
     /** A stretch of steps, from inclusive, to exclusive. */
@@ -59,7 +61,7 @@ public final class TraceAnalyser {
 
     /** Anything under four times the noise of the resting trace, or under the unit's least, is no squeeze. */
     private boolean isClear(double squeeze) {
-        return squeeze >= leastSqueeze && squeeze >= CLEAR_OF_NOISE * noise();
+        return squeeze >= leastSqueeze && squeeze >= CLEAR_OF_NOISE * noise;
     }
 
     /** From neighbouring steps two smoothing lengths apart: drift and contractions hardly touch it. */

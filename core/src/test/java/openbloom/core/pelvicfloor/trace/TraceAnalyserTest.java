@@ -43,8 +43,8 @@ class TraceAnalyserTest {
         DescriptiveStatistics rests = new DescriptiveStatistics();
         for (int run = 0; run < 200; run++) {
             Random random = new Random(run);
-            Profile profile = Profile.values()[run % Profile.values().length];
-            double decibels = profile == Profile.NOISY ? 10 : 10 + 20 * random.nextDouble();
+            SensorProfile profile = SensorProfile.values()[run % SensorProfile.values().length];
+            double decibels = profile == SensorProfile.NOISY ? 10 : 10 + 20 * random.nextDouble();
             Protocol protocol = run % 4 == 0
                     ? Protocol.glazer()
                     : Protocol.of(
@@ -109,29 +109,29 @@ class TraceAnalyserTest {
         return builder.build();
     }
 
-    private static TraceFindings analyse(Profile profile) {
+    private static TraceFindings analyse(SensorProfile profile) {
         SimulatedSensor sensor = new SimulatedSensor(profile, Protocol.of(5, 8, 8, 6), 50, 30, 0, 7);
         return TraceAnalyser.analyse(read(sensor), TraceUnit.CMH2O, Convention.USUAL);
     }
 
     @Test
     void tellsFadingAndNotLettingGoFromTheTypical() {
-        TraceFindings typical = analyse(Profile.TYPICAL);
+        TraceFindings typical = analyse(SensorProfile.TYPICAL);
         assertThat(typical.letsGoFully()).isTrue();
         assertThat(typical.holds()).hasSize(5).allMatch(hold -> hold.faded().isEmpty());
         assertThat(typical.squeeze()).isCloseTo(20, within(2.0));
         assertThat(typical.enduranceSeconds()).isCloseTo(8, within(0.5));
         assertThat(typical.flicks()).allMatch(flick -> flick.returnSeconds().orElse(9) < 1);
-        TraceFindings fading = analyse(Profile.WEAK_FADING);
+        TraceFindings fading = analyse(SensorProfile.WEAK_FADING);
         assertThat(fading.holds()).hasSize(5).allMatch(hold -> hold.faded().isPresent());
         assertThat(fading.enduranceSeconds()).isBetween(4.5, 8.0);
-        assertThat(analyse(Profile.NO_RELEASE).letsGoFully()).isFalse();
-        assertThat(analyse(Profile.TIGHT_HIGH_REST).restLevel()).isCloseTo(28, within(0.6));
+        assertThat(analyse(SensorProfile.NO_RELEASE).letsGoFully()).isFalse();
+        assertThat(analyse(SensorProfile.TIGHT_HIGH_REST).restLevel()).isCloseTo(28, within(0.6));
     }
 
     @ParameterizedTest
-    @EnumSource(Profile.class)
-    void findsNothingWhereNothingWasAsked(Profile profile) {
+    @EnumSource(SensorProfile.class)
+    void findsNothingWhereNothingWasAsked(SensorProfile profile) {
         SimulatedSensor sensor = new SimulatedSensor(profile, Protocol.of(0, 1, 1, 0), 100, 10, 0.3, 3);
         TraceFindings found = TraceAnalyser.analyse(read(sensor), TraceUnit.CMH2O, Convention.USUAL);
         assertThat(found.contractions()).isEmpty();
@@ -141,7 +141,7 @@ class TraceAnalyserTest {
 
     @Test
     void comparesWithWhatWasAsked() {
-        SimulatedSensor sensor = new SimulatedSensor(Profile.TYPICAL, Protocol.glazer(), 100, 25, 0, 5);
+        SimulatedSensor sensor = new SimulatedSensor(SensorProfile.TYPICAL, Protocol.glazer(), 100, 25, 0, 5);
         TraceFindings found = TraceAnalyser.analyse(read(sensor), TraceUnit.CMH2O, Convention.USUAL);
         assertThat(Protocol.glazer().beside(found)).contains("All 6 holds were found.", "All 5 flicks were found.");
         assertThat(Protocol.of(8, 10, 10, 7).beside(found))

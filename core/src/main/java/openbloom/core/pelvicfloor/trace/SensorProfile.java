@@ -10,7 +10,7 @@ package openbloom.core.pelvicfloor.trace;
  * @param rampSeconds how long rising and returning take in a hold
  * @param wobble share by which a hold wavers
  */
-public enum Profile {
+public enum SensorProfile {
     TYPICAL("typical", 8, 20, 0.05, 0, 0.5, 0.02),
     WEAK_FADING("weak, fading", 6, 9, 0.45, 0, 0.6, 0.03),
     TIGHT_HIGH_REST("tight, high rest", 28, 10, 0.1, 0, 0.8, 0.03),
@@ -27,7 +27,8 @@ public enum Profile {
     private final double rampSeconds;
     private final double wobble;
 
-    Profile(String words, double rest, double squeeze, double fade, double keeps, double rampSeconds, double wobble) {
+    SensorProfile(
+            String words, double rest, double squeeze, double fade, double keeps, double rampSeconds, double wobble) {
         this.words = words;
         this.rest = rest;
         this.squeeze = squeeze;
