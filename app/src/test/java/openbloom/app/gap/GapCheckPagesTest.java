@@ -132,8 +132,7 @@ class GapCheckPagesTest extends PageTest {
                         " pairs of her own")
                 .doesNotContain("± 16 mm");
         assertThat(page("/people/" + jorun + "/checks?at=REST-NAVEL-0"))
-                .contains("are never joined")
-                .contains("at rest");
+                .contains("6 readings by another person or method", "are never joined");
         assertThat(page("/people/" + jorun + "/checks?at=nonsense")).contains("Trend, at the navel");
     }
 
