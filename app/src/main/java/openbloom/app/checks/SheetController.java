@@ -118,6 +118,9 @@ class SheetController {
             @RequestParam MultiValueMap<String, String> typed) {
         Sheet latest = versions(woman, kindAt(kind), id).get(0);
         Answers answers = new Answers(joined(typed));
+        if (sheets.isKept(answers.text("formKey"), latest.kind())) {
+            return toChecks(woman);
+        }
         boolean withdrawn = answers.text("then").equals("withdraw");
         LocalDate on = answers.problems()
                 .pastDate("checkedOn", answers.text("checkedOn"), today(me))

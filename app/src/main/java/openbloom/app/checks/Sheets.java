@@ -78,6 +78,11 @@ public class Sheets {
                 json.readValue(row.found(), FOUND));
     }
 
+    /** Whether a form has been kept already, as when it is sent twice. */
+    boolean isKept(String formKey, SheetKind kind) {
+        return mapper.sent(formKey, kind) > 0;
+    }
+
     /** Keeps a sheet; the same form sent twice keeps it once. */
     @Transactional
     public void keep(Draft draft, Map<String, String> found) {

@@ -8,8 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import openbloom.app.accounts.SignedIn;
-import openbloom.app.checks.Findings;
 import openbloom.app.checks.Safety;
+import openbloom.app.checks.SheetFindings;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
 import openbloom.app.system.Sentences;
@@ -47,7 +47,7 @@ class FloorController {
     private static final int TEN = 10;
     private static final int DAYS_TO_MOVE_ON = 2;
 
-    private final Findings findings;
+    private final SheetFindings findings;
     private final RecordReader records;
     private final PracticeMapper practices;
     private final Safety safety;
@@ -55,7 +55,7 @@ class FloorController {
     private final StudioDay day;
 
     FloorController(
-            Findings findings,
+            SheetFindings findings,
             RecordReader records,
             PracticeMapper practices,
             Safety safety,

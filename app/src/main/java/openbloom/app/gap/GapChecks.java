@@ -151,6 +151,11 @@ public class GapChecks {
         return insert(new Keeping(womanId, formKey, measured.by().id(), at), measured, null, "", null);
     }
 
+    /** Whether a form has been kept already, as when it is sent twice. */
+    boolean isKept(String formKey, long womanId) {
+        return mapper.idOf(formKey, womanId) != null;
+    }
+
     /** Keeps a check that somebody else may have measured. */
     @Transactional
     long keep(Keeping keeping, Measured measured) {
@@ -184,11 +189,7 @@ public class GapChecks {
 
     private long insert(
             Keeping keeping, Measured measured, @Nullable Examined old, String reason, @Nullable Long repeats) {
-        Long sentBefore = mapper.idOf(keeping.formKey(), keeping.womanId());
-        if (sentBefore != null) {
-            return sentBefore;
-        }
-        long id = mapper.insert(new GapCheckMapper.NewCheck(
+        GapCheckMapper.NewCheck row = new GapCheckMapper.NewCheck(
                 keeping.womanId(),
                 keeping.formKey(),
                 measured.check().date(),
@@ -199,7 +200,17 @@ public class GapChecks {
                 old == null ? null : old.root(),
                 old == null ? null : old.id(),
                 reason,
-                repeats));
+                repeats);
+        long id;
+        try {
+            id = mapper.insert(row);
+        } catch (DuplicateKeyException taken) {
+            Long sentBefore = mapper.idOf(keeping.formKey(), keeping.womanId());
+            if (sentBefore == null) {
+                throw taken;
+            }
+            return sentBefore;
+        }
         measured.check().readings().forEach(reading -> mapper.insertReading(KeptReading.of(id, reading)));
         return id;
     }

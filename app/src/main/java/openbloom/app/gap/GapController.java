@@ -153,7 +153,7 @@ class GapController {
                 keeping,
                 new Measured(check, first.measured().method(), first.measured().by()),
                 first.root());
-        return new ModelAndView("redirect:/people/" + woman.id() + "/checks");
+        return toChecks(woman);
     }
 
     /** A check of this woman that she herself did today: only then is a second reading a duplicate. */
@@ -187,6 +187,9 @@ class GapController {
             @RequestParam Map<String, String> typed) {
         GapChecks.Examined latest = toCorrect(woman, id);
         GapForm form = new GapForm(typed);
+        if (checks.isKept(form.formKey(), woman.id())) {
+            return toChecks(woman);
+        }
         Typed problems = new Typed();
         String reason = problems.requiredText("reason", form.text("reason"), GapPage.LONGEST_REASON);
         boolean withdrawn = form.text("then").equals("withdraw");
@@ -205,7 +208,7 @@ class GapController {
                     new GapChecks.Keeping(woman.id(), form.formKey(), me.accountId(), day.instant());
             Measured measured = new Measured(check, method, latest.measured().by());
             if (checks.correct(keeping, measured, latest, reason) == GapChecks.Kept.NEW_VERSION) {
-                return new ModelAndView("redirect:/people/" + woman.id() + "/checks");
+                return toChecks(woman);
             }
             problems.refuse("reason", "gap.overtaken");
         }
@@ -269,6 +272,10 @@ class GapController {
         Measured.Examiner by =
                 new Measured.Examiner(me.accountId(), me.account().name());
         return new Measured(check, form.method(), by);
+    }
+
+    private static ModelAndView toChecks(Woman woman) {
+        return new ModelAndView("redirect:/people/" + woman.id() + "/checks");
     }
 
     private static String newKey() {

@@ -5,10 +5,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
-import openbloom.app.checks.Findings;
 import openbloom.app.checks.SafetyAnswer;
 import openbloom.app.checks.SafetyMapper;
 import openbloom.app.checks.Sheet;
+import openbloom.app.checks.SheetFindings;
 import openbloom.app.checks.Sheets;
 import openbloom.app.gap.GapChecks;
 import openbloom.app.people.LifeEvent;
@@ -34,7 +34,7 @@ import org.springframework.stereotype.Component;
 class JourneyEntries {
     private final GapChecks gaps;
     private final Sheets sheets;
-    private final Findings findings;
+    private final SheetFindings findings;
     private final SafetyMapper answers;
     private final Sessions sessions;
     private final LifeEvents events;
@@ -42,7 +42,7 @@ class JourneyEntries {
     JourneyEntries(
             GapChecks gaps,
             Sheets sheets,
-            Findings findings,
+            SheetFindings findings,
             SafetyMapper answers,
             Sessions sessions,
             LifeEvents events) {

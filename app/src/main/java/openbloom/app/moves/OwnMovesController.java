@@ -45,6 +45,7 @@ import tools.jackson.dataformat.yaml.YAMLMapper;
 /** A studio's own moves: added with a form, read from YAML, written to YAML; the same checks either way. */
 @Controller
 class OwnMovesController {
+    private static final int LARGEST_FILE = 1_000_000;
     private static final MediaType YAML_TYPE = new MediaType("application", "yaml", StandardCharsets.UTF_8);
 
     private final Catalogues catalogues;
@@ -95,6 +96,11 @@ class OwnMovesController {
             @RequestParam(required = false) @Nullable MultipartFile file)
             throws IOException {
         boolean sent = file != null && !file.isEmpty();
+        if (file != null && file.getSize() > LARGEST_FILE) {
+            Outcome<Catalogue> tooLong =
+                    Outcome.refused(Problem.of("file", "yaml.tooLong", LARGEST_FILE, file.getSize()));
+            return answered(me, tooLong, text);
+        }
         String given = sent ? new String(file.getBytes(), StandardCharsets.UTF_8) : text;
         return answered(me, catalogues.keep(me.studioId(), versionOf(version), given), sent ? "" : text);
     }

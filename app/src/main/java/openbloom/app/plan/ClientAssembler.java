@@ -8,9 +8,9 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 import openbloom.app.accounts.AccountMapper;
-import openbloom.app.checks.Findings;
 import openbloom.app.checks.SafetyAnswer;
 import openbloom.app.checks.SafetyMapper;
+import openbloom.app.checks.SheetFindings;
 import openbloom.app.gap.GapChecks;
 import openbloom.app.people.LifeEvents;
 import openbloom.app.people.RecordReader;
@@ -37,7 +37,7 @@ import org.springframework.stereotype.Service;
 class ClientAssembler implements RecordReader {
     private final SafetyMapper answers;
     private final GapChecks gaps;
-    private final Findings findings;
+    private final SheetFindings findings;
     private final Sessions sessions;
     private final Catalogue catalogue;
     private final AccountMapper accounts;
@@ -46,7 +46,7 @@ class ClientAssembler implements RecordReader {
     ClientAssembler(
             SafetyMapper answers,
             GapChecks gaps,
-            Findings findings,
+            SheetFindings findings,
             Sessions sessions,
             Catalogue catalogue,
             AccountMapper accounts,

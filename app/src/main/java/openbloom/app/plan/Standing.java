@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import openbloom.app.checks.Findings;
+import openbloom.app.checks.SheetFindings;
 import openbloom.app.session.Response;
 import openbloom.app.session.Told;
 import openbloom.core.moves.Strand;
@@ -29,10 +29,10 @@ record Standing(Map<Strand, Integer> rungs, Map<Strand, Integer> ceilings) {
      * @param responses oldest first
      * @param loads oldest first
      */
-    static Standing after(List<Response> responses, List<Findings.DatedLoad> loads) {
+    static Standing after(List<Response> responses, List<SheetFindings.DatedLoad> loads) {
         Standing standing = new Standing(new EnumMap<>(Strand.class), new EnumMap<>(Strand.class));
         LocalDate from = LocalDate.MIN;
-        for (Findings.DatedLoad load : loads) {
+        for (SheetFindings.DatedLoad load : loads) {
             standing.weighAll(between(responses, from, load.on()));
             standing.take(load.check());
             from = load.on();

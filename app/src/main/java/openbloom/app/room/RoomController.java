@@ -9,8 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import openbloom.app.accounts.SignedIn;
-import openbloom.app.checks.Findings;
 import openbloom.app.checks.Sheet;
+import openbloom.app.checks.SheetFindings;
 import openbloom.app.checks.SheetKind;
 import openbloom.app.checks.Sheets;
 import openbloom.app.gap.GapChecks;
@@ -36,10 +36,10 @@ class RoomController {
     private final GapChecks gaps;
     private final GapRoom room;
     private final Sheets sheets;
-    private final Findings findings;
+    private final SheetFindings findings;
     private final StudioDay day;
 
-    RoomController(GapChecks gaps, GapRoom room, Sheets sheets, Findings findings, StudioDay day) {
+    RoomController(GapChecks gaps, GapRoom room, Sheets sheets, SheetFindings findings, StudioDay day) {
         this.gaps = gaps;
         this.room = room;
         this.sheets = sheets;

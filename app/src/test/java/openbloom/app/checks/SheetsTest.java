@@ -114,6 +114,10 @@ class SheetsTest extends PageTest {
         assertThat(client().breath().words()).isEqualTo("only the belly moves");
         String second = correctLink();
         assertThat(second).isNotEqualTo(first);
+        MockHttpServletRequestBuilder twice = corrected(second, "BELLY_ONLY");
+        send(twice);
+        assertThat(send(twice).getStatus()).as("sent twice").isEqualTo(302);
+        second = correctLink();
         assertThat(page(second)).contains("faults held", "seen wrongly");
         // somebody who still had the first version open
         assertThat(body(corrected(first, "UPPER_CHEST"))).contains("Somebody else corrected", "faults belly only");

@@ -7,7 +7,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import openbloom.app.checks.Findings;
+import openbloom.app.checks.SheetFindings;
 import openbloom.app.session.Response;
 import openbloom.app.session.Told;
 import openbloom.core.moves.Strand;
@@ -53,7 +53,8 @@ class StandingTest {
                 new Response(1, day.plusDays(5), 0, "move", Strand.LIMB_LOAD, 3, Told.DOMED));
         LoadCheck flatToFour =
                 new LoadCheck(Map.of(Strand.LIMB_LOAD, new LoadCheck.Climb(4, LoadCheck.EndedBy.NOT_TRIED_FURTHER)));
-        Standing standing = Standing.after(domed, List.of(new Findings.DatedLoad(day.plusDays(loadOn), flatToFour)));
+        Standing standing =
+                Standing.after(domed, List.of(new SheetFindings.DatedLoad(day.plusDays(loadOn), flatToFour)));
         assertThat(standing.rungs()).containsEntry(Strand.LIMB_LOAD, rung);
         assertThat(String.valueOf(standing.ceilings().getOrDefault(Strand.LIMB_LOAD, -1)))
                 .isEqualTo(ceiling.equals("none") ? "-1" : ceiling);

@@ -19,11 +19,11 @@ import org.springframework.stereotype.Service;
 
 /** What the latest sheets found, as the rules read it and as one line tells it. */
 @Service
-public class Findings {
+public class SheetFindings {
     private final Sheets sheets;
     private final Map<SheetKind, SheetReader> readers;
 
-    Findings(Sheets sheets, List<SheetReader> readers) {
+    SheetFindings(Sheets sheets, List<SheetReader> readers) {
         this.sheets = sheets;
         this.readers = readers.stream().collect(Collectors.toMap(SheetReader::kind, reader -> reader));
     }
