@@ -196,8 +196,8 @@ public final class TraceAnalyser {
         int to = stretch.to() - offset;
         double first = level(above, from, to, true);
         double last = level(above, from, to, false);
-        double start = crossing(above, from, to, first / 2, true);
-        double end = crossing(above, from, to, last / 2, false);
+        double start = risingAt(above, from, to, first / 2);
+        double end = fallingAt(above, from, to, last / 2);
         double seconds = (end - start) / trace.rate();
         double amplitude = Smoothing.quantile(Arrays.copyOfRange(above, from, to), 0.95);
         boolean hold = seconds >= convention.holdSeconds();
@@ -220,25 +220,29 @@ public final class TraceAnalyser {
         return Smoothing.quantile(Arrays.copyOfRange(above, start, start + length), 0.6);
     }
 
-    /** Where the flank passes a height, between steps. */
-    private static double crossing(float[] above, int from, int to, double height, boolean up) {
-        int i = up ? from : to - 1;
-        int step = up ? 1 : -1;
-        while (i >= from && i < to && above[i] < height) {
-            i += step;
+    /** Where the flank up passes a height, between steps. */
+    private static double risingAt(float[] above, int from, int to, double height) {
+        int i = from;
+        while (i < to - 1 && above[i] < height) {
+            i++;
         }
-        while (i - step >= 0
-                && i - step < above.length
-                && above[i - step] >= height
-                && Math.abs(i - (up ? from : to)) < 40) {
-            i -= step;
+        while (i > 0 && above[i - 1] >= height) {
+            i--;
         }
-        int outside = i - step;
-        if (outside < 0 || outside >= above.length || i < 0 || i >= above.length || above[i] == above[outside]) {
-            return Math.max(0, Math.min(above.length - 1, i));
+        return i == 0 || above[i] < height ? i : i - (above[i] - height) / (above[i] - above[i - 1]);
+    }
+
+    /** Where the flank down passes a height, between steps. */
+    private static double fallingAt(float[] above, int from, int to, double height) {
+        int i = to - 1;
+        while (i > from && above[i] < height) {
+            i--;
         }
-        double share = (height - above[outside]) / (above[i] - above[outside]);
-        return outside + step * Math.max(0, Math.min(1, share));
+        while (i < above.length - 1 && above[i + 1] >= height) {
+            i++;
+        }
+        boolean open = i == above.length - 1 || above[i] < height;
+        return open ? i : i + (above[i] - height) / (above[i] - above[i + 1]);
     }
 
     private static double mean(float[] above, double start, double end) {
