@@ -55,7 +55,7 @@ final class Strips {
                         .findFirst()
                         .map(WarningSign::words)
                         .orElse(""),
-                due.map(next -> next.isAfter(day) ? Days.words(next) : "today").orElse("none yet, due today"),
+                due.map(next -> next.isAfter(day) ? Days.words(next) : "today").orElse("today, none yet"),
                 due.isEmpty() || !due.get().isAfter(day),
                 ring());
     }

@@ -18,6 +18,7 @@ import openbloom.app.gap.GapRoom;
 import openbloom.app.people.Woman;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Days;
+import openbloom.core.evidence.Published;
 import openbloom.core.gap.GapState;
 import openbloom.core.gap.Measured;
 import openbloom.core.gap.Method;
@@ -96,15 +97,24 @@ class RoomController {
             cards.add(kept.stream()
                     .filter(sheet -> sheet.kind() == kind)
                     .findFirst()
-                    .map(sheet -> new CheckCard(
-                            kind.words(),
-                            kind.path(),
-                            Optional.of(findings.words(sheet)),
-                            Days.words(sheet.checkedOn()),
-                            false))
+                    .map(sheet -> card(sheet, today))
                     .orElseGet(() -> new CheckCard(kind.words(), kind.path(), Optional.empty(), "", false)));
         }
         return cards;
+    }
+
+    /** Only the pelvic floor has a day on which it is due again. */
+    private CheckCard card(Sheet sheet, LocalDate today) {
+        LocalDate again = sheet.checkedOn().plusDays(Published.PELVIC_REVIEW.days());
+        boolean returns = sheet.kind() == SheetKind.PELVIC_FLOOR;
+        boolean due = returns && !again.isAfter(today);
+        String next = returns ? "; next " + (due ? "due now" : Days.words(again)) : "";
+        return new CheckCard(
+                sheet.kind().words(),
+                sheet.kind().path(),
+                Optional.of(findings.words(sheet)),
+                Days.words(sheet.checkedOn()) + next,
+                due);
     }
 
     private List<CheckLine> history(Woman woman, List<GapChecks.Examined> checks, List<Sheet> kept) {
@@ -141,8 +151,8 @@ class RoomController {
         return check.check()
                 .widest(GapState.LIFT)
                 .or(() -> check.check().widest(GapState.REST))
-                .map(reading -> reading.width().words() + " " + reading.spot().words() + ", "
-                        + reading.state().words())
+                .map(reading -> reading.width().words() + " wide, "
+                        + reading.spot().words() + ", " + reading.state().words())
                 .orElse("");
     }
 
