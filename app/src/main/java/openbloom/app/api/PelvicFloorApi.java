@@ -22,11 +22,15 @@ import openbloom.core.pelvicfloor.trace.TraceAnalyser;
 import openbloom.core.pelvicfloor.trace.TraceFindings;
 import openbloom.core.pelvicfloor.trace.TraceUnit;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.server.ResponseStatusException;
 
 /** The pelvic floor: practice from a check, and what a sensor's trace shows. */
 @RestController
@@ -117,8 +121,15 @@ class PelvicFloorApi {
             boolean letsGoFully) {}
 
     /** @param bytes the file as it comes: it is read line by line, whatever its length */
-    @PostMapping(value = "/trace", consumes = "text/csv")
-    TraceResponse trace(@RequestParam(defaultValue = "") String unit, InputStream bytes) throws IOException {
+    @PostMapping("/trace")
+    TraceResponse trace(
+            @RequestParam(defaultValue = "") String unit,
+            @RequestHeader(value = HttpHeaders.CONTENT_TYPE, defaultValue = "") String type,
+            InputStream bytes)
+            throws IOException {
+        if (!type.startsWith("text/csv")) {
+            throw new ResponseStatusException(HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Send the trace as text/csv.");
+        }
         Reading reading = new Reading();
         TraceUnit known = TraceUnit.parse(unit).orElse(null);
         if (known == null) {

@@ -278,6 +278,10 @@ class ApiTest {
         assertThat(wrong.statusCode()).isEqualTo(422);
         assertThat(wrong.body()).contains("Line 3: “much” is no number");
         assertThat(trace("psi", "x").statusCode()).isEqualTo(422);
+        HttpResponse<String> json = post("/pelvic-floor/trace?unit=uV", "{}");
+        assertThat(json.statusCode()).isEqualTo(415);
+        assertThat(json.headers().firstValue("content-type")).hasValue("application/problem+json");
+        assertThat(json.body()).contains("Send the trace as text/csv");
     }
 
     private HttpResponse<String> trace(String unit, String file) throws Exception {

@@ -1,5 +1,7 @@
 package openbloom.core.pelvicfloor.trace;
 
+import openbloom.core.evidence.Published;
+
 /**
  * How a contraction is found on a trace. No standard is published for sampled pressure or surface EMG, so these numbers are
  * our own convention, named and adjustable.
@@ -13,7 +15,7 @@ package openbloom.core.pelvicfloor.trace;
  */
 public record Convention(
         double onShare, double offShare, double shortestSeconds, double holdSeconds, double fadeShare) {
-    public static final Convention USUAL = new Convention(0.5, 0.3, 0.3, 2, 0.35);
+    public static final Convention USUAL = new Convention(0.5, 0.3, 0.3, 2, Published.FADE.amount() / 100.0);
 
     /** @throws IllegalArgumentException unless 0 < off < on < 1 and the times are positive */
     public Convention {
