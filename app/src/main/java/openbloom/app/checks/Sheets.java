@@ -2,6 +2,7 @@ package openbloom.app.checks;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -56,6 +57,7 @@ public class Sheets {
                 all.stream().filter(one -> one.id() == id).map(Sheet::root).findFirst();
         return all.stream()
                 .filter(one -> root.filter(same -> one.root() == same).isPresent())
+                .sorted(Comparator.comparing(Sheet::id).reversed())
                 .toList();
     }
 

@@ -3,13 +3,14 @@ package openbloom.app.gap;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import openbloom.core.Days;
 import openbloom.core.gap.FingerWidths;
 import openbloom.core.gap.GapCheck;
@@ -39,6 +40,7 @@ public class GapChecks {
      * @param root the first version of it
      * @param fingers the examiner's own finger breadths, if it was read with fingers and she has entered them
      * @param reason why it took the place of an earlier version; empty for a first version
+     * @param repeats first version of the check this is a blind second reading of
      */
     public record Examined(
             long id,
@@ -47,7 +49,8 @@ public class GapChecks {
             Optional<FingerWidths> fingers,
             String keptBy,
             Instant storedAt,
-            String reason) {
+            String reason,
+            Optional<Long> repeats) {
         public GapCheck check() {
             return measured.check();
         }
@@ -73,29 +76,27 @@ public class GapChecks {
 
     /** Every check in its latest version, latest first; second readings and withdrawn checks are left out. */
     public List<Examined> of(long womanId) {
-        return latestVersions(womanId, kept -> kept.repeats() == null);
+        return latestVersions(womanId)
+                .filter(check -> check.repeats().isEmpty())
+                .toList();
     }
 
     /** Blind second readings by the first version of the check they repeat. */
     public Map<Long, Examined> secondReadingsOf(long womanId) {
-        Map<Long, Long> repeated = mapper.versionsOf(womanId).stream()
-                .filter(kept -> kept.repeats() != null)
-                .collect(Collectors.toMap(KeptGapCheck::id, kept -> Objects.requireNonNull(kept.repeats())));
-        return latestVersions(womanId, kept -> kept.repeats() != null).stream()
+        return latestVersions(womanId)
+                .filter(second -> second.repeats().isPresent())
                 .collect(Collectors.toMap(
-                        second -> repeated.get(second.id()), second -> second, (later, earlier) -> later));
+                        second -> second.repeats().orElseThrow(), second -> second, (later, earlier) -> later));
     }
 
-    private List<Examined> latestVersions(long womanId, Predicate<KeptGapCheck> wanted) {
+    private Stream<Examined> latestVersions(long womanId) {
         List<KeptGapCheck> versions = mapper.versionsOf(womanId);
         Set<Long> overtaken = versions.stream()
                 .map(KeptGapCheck::corrects)
                 .filter(Objects::nonNull)
                 .collect(Collectors.toSet());
         return withReadings(womanId, versions).stream()
-                .filter(examined -> !examined.check().readings().isEmpty() && !overtaken.contains(examined.id()))
-                .filter(examined -> versions.stream().anyMatch(kept -> kept.id() == examined.id() && wanted.test(kept)))
-                .toList();
+                .filter(examined -> !examined.check().readings().isEmpty() && !overtaken.contains(examined.id()));
     }
 
     private List<Examined> withReadings(long womanId, List<KeptGapCheck> versions) {
@@ -113,6 +114,7 @@ public class GapChecks {
                 all.stream().filter(one -> one.id() == id).map(Examined::root).findFirst();
         return all.stream()
                 .filter(one -> root.filter(same -> one.root() == same).isPresent())
+                .sorted(Comparator.comparing(Examined::id).reversed())
                 .toList();
     }
 
@@ -174,13 +176,8 @@ public class GapChecks {
      */
     @Transactional
     Kept correct(Keeping keeping, Measured measured, Examined old, String reason) {
-        Long repeats = mapper.versionsOf(keeping.womanId()).stream()
-                .filter(kept -> kept.id() == old.id())
-                .findFirst()
-                .map(KeptGapCheck::repeats)
-                .orElse(null);
         try {
-            insert(keeping, measured, old, reason, repeats);
+            insert(keeping, measured, old, reason, old.repeats().orElse(null));
             return Kept.NEW_VERSION;
         } catch (DuplicateKeyException alreadyCorrected) {
             return Kept.OVERTAKEN;

@@ -40,7 +40,8 @@ record KeptGapCheck(
         GapCheck check = new GapCheck(
                 checkedOn, readings.stream().map(KeptReading::reading).toList());
         Measured measured = new Measured(check, method, new Measured.Examiner(examinerId, examiner));
-        return new GapChecks.Examined(id, root(), measured, fingers(), keptBy, storedAt, reason);
+        return new GapChecks.Examined(
+                id, root(), measured, fingers(), keptBy, storedAt, reason, Optional.ofNullable(repeats));
     }
 
     /** The examiner's own finger breadths, if she has entered them and measured with them. */

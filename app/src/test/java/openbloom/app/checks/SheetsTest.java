@@ -128,6 +128,16 @@ class SheetsTest extends PageTest {
         assertThat(client().breath().words()).isEqualTo("not checked");
     }
 
+    @Test
+    void aCorrectionToAnEarlierDayIsStillTheLatestVersion() throws Exception {
+        send(form("breath", "faults=HELD"));
+        String earlier = LocalDate.now().minusDays(9).toString();
+        send(corrected(correctLink(), "BELLY_ONLY").param("checkedOn", earlier));
+        assertThat(page(correctLink())).contains("value=\"BELLY_ONLY\" checked", "value=\"" + earlier + "\"");
+        assertThat(send(corrected(correctLink(), "UPPER_CHEST")).getStatus()).isEqualTo(302);
+        assertThat(client().breath().words()).startsWith("upper chest");
+    }
+
     private static MockHttpServletRequestBuilder corrected(String address, String fault) {
         return post(address).param("formKey", key()).param("faults", fault).param("reason", "seen wrongly");
     }

@@ -107,6 +107,10 @@ class GapCheckPagesTest extends PageTest {
         assertThat(body(whole(post(address), "4", "FINGERS").param("reason", "late")))
                 .contains("Somebody else corrected this check", "value=\"4\"", "2 fingers at the navel");
         String latest = at("/" + checks.of(woman.id()).get(0).id() + "/correct");
+        String earlier = LocalDate.now().minusDays(9).toString();
+        send(whole(post(latest), "2", "FINGERS").param("reason", "wrong day").param("checkedOn", earlier));
+        latest = at("/" + checks.of(woman.id()).get(0).id() + "/correct");
+        assertThat(page(latest)).contains("value=\"" + earlier + "\"", "wrong day");
         assertThat(body(whole(post(latest), "4", "FINGERS").param("reason", "")))
                 .contains("Fill this in");
         assertThat(body(whole(post(latest), "4", "FINGERS")
@@ -118,7 +122,7 @@ class GapCheckPagesTest extends PageTest {
                 .param("reason", "another woman")
                 .param("then", "withdraw"));
         assertThat(checks.of(woman.id())).isEmpty();
-        assertThat(checks.versionsOf(woman.id(), first)).hasSize(3);
+        assertThat(checks.versionsOf(woman.id(), first)).hasSize(4);
     }
 
     /** In the demonstration one woman is read with fingers by one person and with calipers by another. */
