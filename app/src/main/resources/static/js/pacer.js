@@ -6,7 +6,7 @@ const phases = [...document.querySelectorAll('#pacer-phases li')].map((item) => 
   words: item.textContent,
 }));
 const at = (id) => document.getElementById(id);
-const done = { LIFT: 0, FLICK: 0 };
+const done = { LIFT: Number(at('holdsDone').value) || 0, FLICK: Number(at('flicksDone').value) || 0 };
 let phase = -1;
 let endsAt = 0;
 let left = 0;
@@ -83,6 +83,7 @@ const toggle = () => {
   at('pacer-run').firstChild.textContent = running ? 'Pause ' : 'Go on ';
 };
 
+tellCounts();
 setInterval(tick, 100);
 at('pacer-run').addEventListener('click', toggle);
 document.addEventListener('keydown', (event) => {

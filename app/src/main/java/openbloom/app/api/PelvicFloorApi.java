@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import openbloom.app.floor.TraceFile;
 import openbloom.core.Outcome;
 import openbloom.core.moves.DoseStage;
@@ -127,7 +128,7 @@ class PelvicFloorApi {
             @RequestHeader(value = HttpHeaders.CONTENT_TYPE, defaultValue = "") String type,
             InputStream bytes)
             throws IOException {
-        if (!type.startsWith("text/csv")) {
+        if (!type.toLowerCase(Locale.ROOT).startsWith("text/csv")) {
             throw new ResponseStatusException(HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Send the trace as text/csv.");
         }
         Reading reading = new Reading();

@@ -96,7 +96,9 @@ public class Bench {
                 builder.add(sample.seconds(), sample.value());
             }
         }
-        List<String> repairs = lost == 0 ? List.of() : List.of(lost + " samples without contact were bridged.");
+        List<String> repairs = lost == 0
+                ? List.of()
+                : List.of(TraceFile.samples(lost) + " without contact " + TraceFile.were(lost) + " bridged.");
         return new TraceFile.Read(builder.build(), repairs);
     }
 }

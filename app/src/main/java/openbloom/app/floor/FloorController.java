@@ -188,6 +188,11 @@ class FloorController {
         if (detour.isPresent()) {
             return new ModelAndView(detour.get());
         }
+        return pacer(me, woman, Map.of("formKey", UUID.randomUUID().toString()));
+    }
+
+    /** @param told what was counted and ticked so far */
+    private ModelAndView pacer(SignedIn me, Woman woman, Map<String, String> told) {
         LocalDate today = day.today(me.studio().zone());
         Facts facts = new Facts(records.clientOn(woman, today), today);
         Prescription given = practiceOf(woman, findings.pelvicFloorChecks(woman.id(), today), facts);
@@ -196,7 +201,7 @@ class FloorController {
                 .addObject("phases", Pacer.of(given))
                 .addObject("setSeconds", Pacer.seconds(Pacer.of(given)))
                 .addObject("positions", PracticeMapper.Position.values())
-                .addObject("formKey", UUID.randomUUID().toString());
+                .addObject("told", told);
     }
 
     @PostMapping("/practice")
@@ -209,7 +214,7 @@ class FloorController {
             problems.refuse("practice", "typed.formKey");
         }
         if (!problems.isClean()) {
-            ModelAndView page = page(me, woman).addObject("errors", sentences.byField(problems.problems()));
+            ModelAndView page = pacer(me, woman, typed).addObject("errors", sentences.byField(problems.problems()));
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
             return page;
         }
@@ -235,7 +240,7 @@ class FloorController {
                 count(typed, "flicksDone", problems),
                 problems.choice("practice", typed.get("position"), PracticeMapper.Position.class)
                         .orElse(PracticeMapper.Position.LYING),
-                problems.whole("practice", typed.get("letGoOfTen"), 0, TEN).orElse(null),
+                problems.whole("letGoOfTen", typed.get("letGoOfTen"), 0, TEN).orElse(null),
                 typed.containsKey("letGoFully"),
                 typed.containsKey("faded"),
                 typed.containsKey("hurt"),

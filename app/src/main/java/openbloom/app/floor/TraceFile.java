@@ -8,6 +8,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
 import openbloom.core.pelvicfloor.trace.Trace;
@@ -25,6 +27,8 @@ public final class TraceFile {
     private static final double LONG_GAP_SECONDS = 1;
     private static final int GAPS_TOLD = 3;
     private static final int LONGEST_LINE = 400;
+    private static final String BYTE_ORDER_MARK = "\uFEFF";
+    private static final Pattern VALUE_WITH_UNIT = Pattern.compile("value[\\s_(\\[]*([a-zµ0-9]*)[\\s)\\]]*");
 
     private final TraceUnit unit;
     private final TraceBuilder builder = new TraceBuilder();
@@ -73,7 +77,10 @@ public final class TraceFile {
         if (first == null) {
             throw new Unreadable("trace.empty");
         }
-        head(first.startsWith("\uFEFF") ? first.substring(1) : first);
+        if (first.startsWith(BYTE_ORDER_MARK)) {
+            repairs.add("A byte order mark at the start was passed over.");
+        }
+        head(first.startsWith(BYTE_ORDER_MARK) ? first.substring(1) : first);
         for (String row = next(lines); row != null; row = next(lines)) {
             if (!row.isBlank()) {
                 row(row);
@@ -96,11 +103,11 @@ public final class TraceFile {
         boolean named = plain.startsWith("time");
         if (named) {
             String[] names = plain.split(String.valueOf(delimiter));
-            if (names.length < 2
-                    || !names[0].strip().equals("time_s")
-                    || !names[1].strip().startsWith("value")) {
+            Matcher value = VALUE_WITH_UNIT.matcher(names.length < 2 ? "" : names[1].strip());
+            if (!names[0].strip().equals("time_s") || !value.matches()) {
                 throw new Unreadable("trace.header", first);
             }
+            unit(value.group(1));
             return;
         }
         if (first.isEmpty() || Character.isLetter(first.strip().charAt(0))) {
@@ -183,6 +190,14 @@ public final class TraceFile {
         }
     }
 
+    static String samples(long count) {
+        return count == 1 ? "1 sample" : count + " samples";
+    }
+
+    static String were(long count) {
+        return count == 1 ? "was" : "were";
+    }
+
     private Read finished() throws Unreadable {
         if (builder.samples() < 2) {
             throw new Unreadable("trace.tooFew", builder.samples());
@@ -196,10 +211,10 @@ public final class TraceFile {
             repairs.add("Decimal commas were read as points.");
         }
         if (without > 0) {
-            repairs.add(without + " samples without a value were bridged.");
+            repairs.add(samples(without) + " without a value " + were(without) + " bridged.");
         }
         if (sameTime > 0) {
-            repairs.add(sameTime + " samples with the time of the one before were left out.");
+            repairs.add(samples(sameTime) + " with the time of the one before " + were(sameTime) + " left out.");
         }
         if (gaps > GAPS_TOLD) {
             repairs.add("Further gaps: " + (gaps - GAPS_TOLD) + ".");

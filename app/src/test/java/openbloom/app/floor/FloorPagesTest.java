@@ -44,6 +44,8 @@ class FloorPagesTest extends PageTest {
                 .contains("felt full letting-go")
                 .doesNotContain("data-kind=\"LIFT\"")
                 .doesNotContain("FLICK");
+        assertThat(body(set(practice("0", "0"), "track", "RELEASE").param("letGoOfTen", "eleven")))
+                .contains("Give a whole number from 0 to 10", "value=\"eleven\"", "data-key=\"1\" checked");
         send(set(practice("0", "0"), "track", "RELEASE").param("letGoOfTen", "8"));
         assertThat(page(at("/floor"))).contains("1 of 2 days so far", "let go 8 of 10");
     }

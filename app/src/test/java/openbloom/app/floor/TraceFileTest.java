@@ -31,6 +31,7 @@ class TraceFileTest {
                 "seconds;pressure/0;1|trace.header|[seconds;pressure]",
                 "time,value/0,1|trace.header|[time,value]",
                 "time_s,value,unit/0,1,cmH2O/0.1,2,uV|trace.unit|[3, uV, cmH2O]",
+                "time_s,value_uV/0,1/0.1,2|trace.unit|[1, uv, cmH2O]",
                 "time_s,value/0,1/1,2/2,3/3,4|trace.rate|[5.0, 2000.0, 1.0]",
                 "time_s,value/0,1/0.1,2/200000,3|trace.tooLong|[4]",
                 "GIF89a/0,1|trace.header|[GIF89a]"
@@ -47,14 +48,15 @@ class TraceFileTest {
             delimiter = '|',
             value = {
                 "time_s,value/0,1/0.1,2/0.2,3|''",
-                "\uFEFFtime_s,value/0,1/0.1,2|''",
+                "\uFEFFtime_s,value/0,1/0.1,2|byte order mark",
+                "time_s,value (cmH2O)/0,1/0.1,2|''",
                 "Time_s , Value/0,1/0.1,2|''",
                 "0,1/0.1,2/0.2,3|no line of names",
                 "time_s;value/0;1,5/0,1;2,5|Decimal commas",
                 "time_s;value/0;1/0.1;2|semicolons",
-                "time_s,value/0,1/0.1,NaN/0.2,3|1 samples without a value",
-                "time_s,value/0,1/0.1,/0.2,3|1 samples without a value",
-                "time_s,value/0,1/0.1,2/0.1,9/0.2,3|1 samples with the time of the one before",
+                "time_s,value/0,1/0.1,NaN/0.2,3|1 sample without a value",
+                "time_s,value/0,1/0.1,/0.2,3|1 sample without a value",
+                "time_s,value/0,1/0.1,2/0.1,9/0.2,3|1 sample with the time of the one before",
                 "time_s,value/0,1/0.1,2/0.2,3/0.3,3/5,4/5.1,4|A gap of 4.7 s at 0.3 s",
                 "time_s,value,unit/0,1,cmH2O/0.1,2,|''",
                 "time_s,value/0,1//0.1,2/|''"

@@ -122,7 +122,7 @@ public final class Pacer {
         return track == Track.RELEASE
                 ? List.of(
                         "Feeding the baby: five long in-breaths, feel the pelvic floor widen",
-                        "Waiting for the kettle: let belly, jaw and seat go soft",
+                        "Waiting for the bus: let belly, jaw and seat go soft",
                         "Before sleep: one release position for two minutes")
                 : List.of(
                         "Feeding the baby: two light lifts, let go fully after each",
