@@ -3,6 +3,7 @@ package openbloom.app.gap;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -56,12 +57,12 @@ class Carrying {
                 checks.of(woman.id()),
                 List.copyOf(checks.secondReadingsOf(woman.id()).values()));
         List<CsvIn.Refused> refused = new ArrayList<>(read.refused());
-        Map<CsvIn.Key, List<GapReading>> added = new LinkedHashMap<>();
+        Map<CsvIn.Key, List<CsvIn.Row>> added = new LinkedHashMap<>();
         int already = 0;
         for (CsvIn.Row row : read.rows()) {
             Optional<GapReading> there = kept.at(row);
             if (there.isEmpty()) {
-                added.computeIfAbsent(row.key(), key -> new ArrayList<>()).add(row.read());
+                added.computeIfAbsent(row.key(), key -> new ArrayList<>()).add(row);
             } else if (there.get().equals(row.read())) {
                 already++;
             } else {
@@ -74,12 +75,14 @@ class Carrying {
         added.keySet().stream()
                 .filter(key -> key.reading() == 2 && kept.firstOf(key).isEmpty() && !added.containsKey(first(key)))
                 .toList()
-                .forEach(alone -> {
-                    added.remove(alone);
-                    refused.add(new CsvIn.Refused(0, List.of(Problem.of("reading", "csv.secondAlone", alone.date()))));
-                });
+                .forEach(alone -> added.remove(alone)
+                        .forEach(row -> refused.add(new CsvIn.Refused(
+                                row.line(), List.of(Problem.of("reading", "csv.secondAlone", alone.date()))))));
+        refused.sort(Comparator.comparing(CsvIn.Refused::line));
         List<NewCheck> checksAdded = added.entrySet().stream()
-                .map(entry -> new NewCheck(entry.getKey(), entry.getValue()))
+                .map(entry -> new NewCheck(
+                        entry.getKey(),
+                        entry.getValue().stream().map(CsvIn.Row::read).toList()))
                 .toList();
         return new Preview(checksAdded, already, refused);
     }

@@ -2,6 +2,7 @@ package openbloom.app.gap;
 
 import java.io.IOException;
 import java.io.StringReader;
+import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -83,7 +84,7 @@ final class CsvIn {
                 .get();
         try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
             return read(parser);
-        } catch (IOException | IllegalArgumentException | java.io.UncheckedIOException broken) {
+        } catch (IOException | IllegalArgumentException | UncheckedIOException broken) {
             return Read.nothing(Problem.of("file", "csv.broken"));
         }
     }
@@ -105,7 +106,7 @@ final class CsvIn {
                         parser.getCurrentLineNumber(), List.of(Problem.of("file", "csv.tooMany", MOST_LINES))));
                 break;
             }
-            long number = line.getRecordNumber() + 1;
+            long number = parser.getCurrentLineNumber();
             Typed typed = new Typed();
             Optional<Row> row = row(line, number, typed);
             if (row.isPresent() && typed.isClean() && !seen.add(placeOf(row.get()))) {

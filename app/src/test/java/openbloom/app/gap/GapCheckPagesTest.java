@@ -169,9 +169,9 @@ class GapCheckPagesTest extends PageTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "2026-01-05,Ines,FINGERS,NAVEL,0,LIFT,2.5,,SURFACE,2,NO,NO,1|Keep these 1 readings",
-                "2026-01-05,,FINGERS,NAVEL,0,LIFT,2.5,,SURFACE,2,,,|Keep these 1 readings",
-                "2026-01-05,mara@boathouse.example,CALIPERS,NAVEL,0,REST,,27,SURFACE,2,,,|Keep these 1 readings",
+                "2026-01-05,Ines,FINGERS,NAVEL,0,LIFT,2.5,,SURFACE,2,NO,NO,1|Keep this reading",
+                "2026-01-05,,FINGERS,NAVEL,0,LIFT,2.5,,SURFACE,2,,,|Keep this reading",
+                "2026-01-05,mara@boathouse.example,CALIPERS,NAVEL,0,REST,,27,SURFACE,2,,,|Keep this reading",
                 "2026-01-05,Zoe,FINGERS,NAVEL,0,LIFT,2.5,,SURFACE,2,,,|No instructor called “Zoe”",
                 "2999-01-05,,FINGERS,NAVEL,0,LIFT,2.5,,SURFACE,2,,,|Give a day such as",
                 "2199-01-05,,FINGERS,NAVEL,0,LIFT,2.5,,SURFACE,2,,,|lies ahead",
@@ -194,11 +194,13 @@ class GapCheckPagesTest extends PageTest {
     void readsSemicolonsDecimalCommasAndAByteOrderMark() throws Exception {
         String file =
                 "\uFEFF" + HEADER.replace(',', ';') + "\n2026-01-05;Ines;FINGERS;NAVEL;0;LIFT;2,5;;SURFACE;2;NO;NO;1";
-        assertThat(look(file)).contains("Keep these 1 readings");
+        assertThat(look(file)).contains("Keep this reading");
         assertThat(look("date,date\n1,2")).contains("cannot be read as CSV");
         assertThat(look("date,site\n1,2")).contains("These columns are missing: depth, firmness, method");
         String twice = "2026-01-05,,FINGERS,NAVEL,0,LIFT,2,,SURFACE,2,,,";
         assertThat(look(HEADER + "\n" + twice + "\n" + twice)).contains("stand in the file twice", ">3<");
+        assertThat(look(HEADER + "\n\n" + twice + "2\n\n" + twice + "2"))
+                .contains(">3</td><td>reading: A second reading", ">5</td><td>site: This site");
     }
 
     @Test
@@ -207,7 +209,7 @@ class GapCheckPagesTest extends PageTest {
         byte[] text = (HEADER + "\n2026-01-05,,FINGERS,NAVEL,0,LIFT,2,,SURFACE,2,,,").getBytes(StandardCharsets.UTF_8);
         assertThat(send(multipart(into).file(new MockMultipartFile("file", "a.csv", "text/csv", text)))
                         .getContentAsString())
-                .contains("Keep these 1 readings");
+                .contains("Keep this reading");
         assertThat(body(multipart(into)
                         .file(new MockMultipartFile("file", "a.csv", "text/csv", new byte[] {(byte) 0xFF, 0}))))
                 .contains("not UTF-8 text");
