@@ -105,7 +105,7 @@ class GapApi {
             return Optional.empty();
         }
         try {
-            return Optional.of(new FingerWidths(told));
+            return Optional.of(FingerWidths.told(told));
         } catch (IllegalArgumentException | NullPointerException wrong) {
             reading.refuse("fingerWidthsMm", "api.fingerWidths");
             return Optional.empty();

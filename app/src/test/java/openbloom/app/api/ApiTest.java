@@ -207,6 +207,8 @@ class ApiTest {
         JsonNode derived = ok("/gap/interpretation", readings + ",\"fingerWidthsMm\":[15,31,47,62],\"ageYears\":33}");
         assertThat(school(derived, "RATH_1996")).isEqualTo("WIDER");
         assertThat(derived.path("worst").path("widthMm").asInt()).isEqualTo(47);
+        assertThat(ok("/gap/interpretation", readings + ",\"fingerWidthsMm\":[15,16,16,15],\"ageYears\":33}"))
+                .isEqualTo(derived);
         assertThat(derived.path("bySchool").findValuesAsString("detail"))
                 .anyMatch(detail -> detail.contains("mm derived from fingers"));
     }

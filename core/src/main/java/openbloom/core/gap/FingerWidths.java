@@ -3,6 +3,7 @@ package openbloom.core.gap;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * The breadth of an examiner's fingers laid side by side, one to four together, in millimetres. It turns her finger
@@ -25,6 +26,27 @@ public record FingerWidths(List<Integer> togetherMm) {
                         + " mm broad, but finger " + (i + 1) + " was " + finger);
             }
         }
+    }
+
+    /**
+     * From four breadths as they are told: one to four fingers together, or finger by finger from index to little. The two
+     * cannot be mistaken for each other, as four fingers together are broader than any one finger.
+     *
+     * @throws IllegalArgumentException if the breadths make no sense in either way
+     */
+    public static FingerWidths told(List<Integer> mm) {
+        boolean fingerByFinger = mm.stream().allMatch(one -> one <= BROADEST_MM);
+        return new FingerWidths(fingerByFinger ? together(mm) : mm);
+    }
+
+    private static List<Integer> together(List<Integer> fingers) {
+        return IntStream.rangeClosed(1, fingers.size())
+                .map(count -> fingers.stream()
+                        .limit(count)
+                        .mapToInt(Integer::intValue)
+                        .sum())
+                .boxed()
+                .toList();
     }
 
     /**
