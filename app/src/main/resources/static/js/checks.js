@@ -123,15 +123,19 @@ if (holdButton) {
     if (event.key === ' ') {
       event.preventDefault();
       if (!event.repeat) startHold();
+    } else if (event.key === 'Enter' && event.repeat) {
+      event.preventDefault();
     } else if (counter && !event.repeat) {
       event.preventDefault();
       tap(sheet.querySelector(`[data-tap=${counter}]`));
     }
   });
-  document.addEventListener('keyup', (event) => { if (event.key === ' ') endHold(); });
+  // Taken at both ends, so that Space never presses a button as well; and a hold ends when the window is left.
+  document.addEventListener('keyup', (event) => { if (event.key === ' ' && heldSince !== null) { event.preventDefault(); endHold(); } });
+  window.addEventListener('blur', endHold);
   sheet.addEventListener('click', (event) => {
     const button = event.target instanceof Element && event.target.closest('[data-tap], [data-clear]');
-    if (!button || event.detail === 0 && button.dataset.tap) return;
+    if (!button) return;
     if (button.dataset.tap) tap(button);
     else { taps[button.dataset.clear] = []; tell(button.dataset.clear, ''); }
   });
