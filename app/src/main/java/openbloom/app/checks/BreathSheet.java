@@ -27,7 +27,7 @@ class BreathSheet implements SheetReader {
     }
 
     @Override
-    public boolean isKeepable(Answers answers, Beside beside) {
+    public boolean examine(Answers answers, Beside beside) {
         return !read(answers).isEmpty();
     }
 

@@ -29,7 +29,7 @@ class ConnectSheet implements SheetReader {
     }
 
     @Override
-    public boolean isKeepable(Answers answers, Beside beside) {
+    public boolean examine(Answers answers, Beside beside) {
         return !read(answers).isEmpty();
     }
 

@@ -45,7 +45,7 @@ class EffortSheet implements SheetReader {
     }
 
     @Override
-    public boolean isKeepable(Answers answers, Beside beside) {
+    public boolean examine(Answers answers, Beside beside) {
         EffortCheck effort = read(answers);
         Optional<Integer> raise = straightLegRaise(answers);
         boolean leftOnly = answers.text("leftRaise").isBlank()

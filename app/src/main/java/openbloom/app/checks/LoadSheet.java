@@ -36,7 +36,7 @@ class LoadSheet implements SheetReader {
     }
 
     @Override
-    public boolean isKeepable(Answers answers, Beside beside) {
+    public boolean examine(Answers answers, Beside beside) {
         for (Strand strand : LoadCheck.LADDERS) {
             boolean onlyEnded = answers.text("flat-" + strand).isBlank()
                     && answers.choice("ended-" + strand, EndedBy.class)
@@ -45,17 +45,9 @@ class LoadSheet implements SheetReader {
             if (onlyEnded) {
                 answers.problems().refuse("flat-" + strand, "load.flatMissing");
             }
-            answers.whole("flat-" + strand, 0, top(beside.catalogue(), strand));
+            answers.whole("flat-" + strand, 0, beside.catalogue().topRung(strand));
         }
         return !read(answers).climbs().isEmpty();
-    }
-
-    private static int top(Catalogue catalogue, Strand strand) {
-        return catalogue.moves().stream()
-                .filter(move -> move.strand() == strand)
-                .mapToInt(Move::rung)
-                .max()
-                .orElse(0);
     }
 
     @Override
@@ -79,8 +71,8 @@ class LoadSheet implements SheetReader {
     }
 
     private static String named(Strand strand, int rung, Catalogue catalogue) {
-        String names = catalogue.moves().stream()
-                .filter(move -> move.strand() == strand && move.rung() == rung)
+        String names = catalogue.ladder(strand).stream()
+                .filter(move -> move.rung() == rung)
                 .map(Move::name)
                 .limit(2)
                 .collect(Collectors.joining(" or "));

@@ -108,7 +108,7 @@ class PelvicFloorSheet implements SheetReader {
     }
 
     @Override
-    public boolean isKeepable(Answers answers, Beside beside) {
+    public boolean examine(Answers answers, Beside beside) {
         if (answers.choice("tone", Tone.class).isPresent()) {
             answers.problems().requiredText("toneReason", answers.text("toneReason"), 300);
         }

@@ -147,8 +147,8 @@ class SheetController {
 
     private void check(
             SheetKind kind, Answers answers, MultiValueMap<String, String> typed, Woman woman, LocalDate on) {
-        boolean keepable = readers.get(kind).isKeepable(answers, beside(woman, on));
-        if (answers.problems().isClean() && !keepable) {
+        boolean found = readers.get(kind).examine(answers, beside(woman, on));
+        if (answers.problems().isClean() && !found) {
             answers.problems().refuse("sheet", "sheet.empty");
         }
         String key = joined(typed).getOrDefault("formKey", "");

@@ -27,8 +27,8 @@ interface SheetReader {
 
     SheetKind kind();
 
-    /** Tells every slip to the problems of the answers; empty when nothing was found that could be kept. */
-    boolean isKeepable(Answers answers, Beside beside);
+    /** Tells every slip to the problems of the answers; whether anything was found that can be kept. */
+    boolean examine(Answers answers, Beside beside);
 
     View view(Answers answers, Beside beside);
 

@@ -43,7 +43,7 @@ class SidesSheet implements SheetReader {
     }
 
     @Override
-    public boolean isKeepable(Answers answers, Beside beside) {
+    public boolean examine(Answers answers, Beside beside) {
         SideCheck check = read(answers);
         for (SideTask task : SideTask.values()) {
             boolean begun = SIDES.stream()

@@ -122,7 +122,7 @@ public class GapRoom {
                 .filter(one -> one.school() == school)
                 .findFirst()
                 .orElseThrow();
-        lines.add(GapView.Line.of(capital(school.words()), answer.detail()));
+        lines.add(GapView.Line.of(school.words(), answer.detail()));
         ConnectedGain.of(look.measured().check()).ifPresent(gain -> {
             String better = gain.helps() ? ". The better sign of progress" : "";
             lines.add(new GapView.Line(
@@ -171,9 +171,5 @@ public class GapRoom {
         String text = spot.words() + ": " + (compared ? change.words() + ", " : "")
                 + change.worth().words();
         return new GapView.Line(heading, text, false, change.sum());
-    }
-
-    private static String capital(String words) {
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

@@ -81,8 +81,7 @@ class JourneyEntries {
     }
 
     private static Entry birth(Birth birth, String record) {
-        String kind = capital(birth.kind().words());
-        return entry(birth.date(), "Birth", kind, birth.tear().words(), record + "/edit", false);
+        return entry(birth.date(), "Birth", birth.kind().words(), birth.tear().words(), record + "/edit", false);
     }
 
     private static Entry clearance(Clearance given, String record) {
@@ -102,7 +101,7 @@ class JourneyEntries {
     }
 
     private Entry sheet(Sheet sheet, String record) {
-        String title = capital(findings.words(sheet));
+        String title = findings.words(sheet);
         String kind = sheet.kind().words();
         return entry(sheet.checkedOn(), kind, title, "by " + sheet.checkedBy(), record + "/checks", false);
     }
@@ -168,9 +167,5 @@ class JourneyEntries {
 
     private static Entry entry(LocalDate date, String kind, String title, String detail, String link, boolean alarm) {
         return new Entry(date, Days.words(date), kind, title, detail, link, alarm);
-    }
-
-    private static String capital(String words) {
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

@@ -27,6 +27,8 @@ public record Move(
         Teaching teaching,
         Links links,
         Source evidence) {
+    private static final int TIRING_LOAD = 2;
+
     public Move {
         kit = List.copyOf(kit);
         doses = Map.copyOf(doses);
@@ -51,6 +53,11 @@ public record Move(
 
     public int load() {
         return demands.load();
+    }
+
+    /** Load of 2 or more: enough to tire her or to make her hold her breath (common practice, no source). */
+    public boolean isTiring() {
+        return load() >= TIRING_LOAD;
     }
 
     public boolean isOnTheBack() {

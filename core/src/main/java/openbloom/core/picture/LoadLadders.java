@@ -17,26 +17,15 @@ public final class LoadLadders {
 
     /** @param catalogue for how many rungs each ladder has */
     public static String of(LoadCheck check, Catalogue catalogue) {
-        int most = LoadCheck.LADDERS.stream()
-                .mapToInt(strand -> top(catalogue, strand))
-                .max()
-                .orElse(0);
+        int most = LoadCheck.LADDERS.stream().mapToInt(catalogue::topRung).max().orElse(0);
         double ground = 40 + RUNG * most;
         double wide = COLUMN * LoadCheck.LADDERS.size();
         Svg svg = Svg.drawing(0, 0, wide, ground + 62, describe(check), "load-ladders");
         for (Strand strand : LoadCheck.LADDERS) {
             double middle = COLUMN * (LoadCheck.LADDERS.indexOf(strand) + 0.5);
-            ladder(svg, strand, check.climbs(), top(catalogue, strand), middle, ground);
+            ladder(svg, strand, check.climbs(), catalogue.topRung(strand), middle, ground);
         }
         return svg.finish();
-    }
-
-    private static int top(Catalogue catalogue, Strand strand) {
-        return catalogue.moves().stream()
-                .filter(move -> move.strand() == strand)
-                .mapToInt(move -> move.rung())
-                .max()
-                .orElse(0);
     }
 
     private static String describe(LoadCheck check) {

@@ -3,6 +3,7 @@ package openbloom.core.picture;
 import static openbloom.core.picture.Svg.point;
 
 import java.util.List;
+import java.util.Locale;
 import openbloom.core.pelvicfloor.trace.Contraction;
 import openbloom.core.pelvicfloor.trace.Trace;
 import openbloom.core.pelvicfloor.trace.TraceFindings;
@@ -55,7 +56,7 @@ public final class TracePicture {
 
     private static String describe(TraceFindings found, TraceUnit unit) {
         return String.format(
-                java.util.Locale.ROOT,
+                Locale.ROOT,
                 "Trace: rest %.1f %s, %d holds, %d flicks, longest held %.1f s",
                 found.restLevel(),
                 unit,

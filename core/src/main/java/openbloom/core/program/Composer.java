@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
 import openbloom.core.stage.Gate;
 import openbloom.core.verdict.Judgement;
@@ -147,14 +146,5 @@ public final class Composer {
             return "Nothing is allowed today.";
         }
         return fits ? "" : "Shorter than asked: this is all she may do today.";
-    }
-
-    /** Ids of the moves of a session, for variety next time. */
-    public static List<String> idsOf(Session session) {
-        return session.items().stream()
-                .map(SessionItem::move)
-                .map(Move::id)
-                .distinct()
-                .toList();
     }
 }

@@ -41,8 +41,4 @@ public enum HeartRateZone {
     public String words() {
         return words;
     }
-
-    public boolean isTooHard() {
-        return this == VIGOROUS || this == ABOVE_VIGOROUS;
-    }
 }

@@ -23,8 +23,4 @@ public enum RecoveryStage {
     public String meaning() {
         return meaning;
     }
-
-    public boolean isAtLeast(RecoveryStage other) {
-        return compareTo(other) >= 0;
-    }
 }

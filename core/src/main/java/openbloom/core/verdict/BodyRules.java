@@ -41,7 +41,6 @@ final class BodyRules {
             Condition.HIGH_BLOOD_PRESSURE_UNCONTROLLED,
             Condition.GESTATIONAL_HYPERTENSION);
     private static final Set<Purpose> PRESSES_AND_PULLS = Set.of(Purpose.STRENGTH_PUSH, Purpose.STRENGTH_PULL);
-    private static final int LOAD_THAT_TIRES = 2;
     private static final int HARD_IMPACT = 2;
 
     private static final Rule ARMS = Rule.code("BP-ARMS")
@@ -149,8 +148,7 @@ final class BodyRules {
             .instructor("Anaemia: longer rests between loaded sets.")
             .looks((facts, found) -> List.of(Condition.ANAEMIA, Condition.ANAEMIA_SYMPTOMATIC).stream()
                     .filter(facts::has)
-                    .forEach(condition ->
-                            found.adjust(move -> move.load() >= LOAD_THAT_TIRES, condition.words(), LONGER_RESTS)));
+                    .forEach(condition -> found.adjust(Move::isTiring, condition.words(), LONGER_RESTS)));
 
     private static final Rule FAINT = Rule.code("FAINT")
             .client("Come up slowly and pause sitting.")

@@ -9,13 +9,13 @@ import java.util.List;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.ConnectFault;
 import openbloom.core.evidence.Source;
+import openbloom.core.moves.Move;
 import openbloom.core.moves.Sides;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.stage.Told;
 
 /** What the breath, connect, side and effort checks change. */
 final class CheckRules {
-    private static final int LOAD_THAT_TIRES = 2;
 
     private static final Rule BREATH = Rule.code("BREATH-DOWN")
             .client("Let the breath out through the effort so that nothing presses down.")
@@ -24,11 +24,11 @@ final class CheckRules {
             .looks((facts, found) -> {
                 if (facts.client().breath().pressesDown()) {
                     String fact = facts.client().breath().words();
-                    found.adjust(move -> move.load() >= LOAD_THAT_TIRES, fact, NO_BREATH_HOLD);
+                    found.adjust(Move::isTiring, fact, NO_BREATH_HOLD);
                 }
                 if (facts.client().connect().has(ConnectFault.BREATH_HELD)) {
                     String fact = "connect check: " + ConnectFault.BREATH_HELD.words();
-                    found.adjust(move -> move.load() >= LOAD_THAT_TIRES, fact, NO_BREATH_HOLD);
+                    found.adjust(Move::isTiring, fact, NO_BREATH_HOLD);
                 }
             });
 
@@ -41,7 +41,7 @@ final class CheckRules {
                         facts.client().breath() == BreathFinding.BELLY_ONLY && facts.follows(Choice.BELLY_FIRST);
                 if (facts.client().breath().needsEvening() && !bellyFirst) {
                     String fact = facts.client().breath().words();
-                    found.adjust(move -> move.load() >= LOAD_THAT_TIRES, fact, THREE_EVEN_BREATHS);
+                    found.adjust(Move::isTiring, fact, THREE_EVEN_BREATHS);
                 }
             });
 
@@ -54,7 +54,7 @@ final class CheckRules {
                     String fact = facts.client().effort().talks() == Told.NO
                             ? "could not talk in full sentences"
                             : "effort above 14 of 20";
-                    found.adjust(move -> move.load() >= LOAD_THAT_TIRES, fact, TALK_WHILE_WORKING);
+                    found.adjust(Move::isTiring, fact, TALK_WHILE_WORKING);
                 }
             });
 

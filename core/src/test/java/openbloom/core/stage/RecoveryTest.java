@@ -1,10 +1,7 @@
 package openbloom.core.stage;
 
-import static openbloom.core.stage.RecoveryStage.HEAL;
 import static openbloom.core.stage.RecoveryStage.REBUILD;
-import static openbloom.core.stage.RecoveryStage.RECONNECT;
 import static openbloom.core.stage.RecoveryStage.RETURN;
-import static openbloom.core.stage.RecoveryStage.STRENGTHEN;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
@@ -78,13 +75,6 @@ class RecoveryTest {
         assertThat(Recovery.on(DAY, Optional.of(longAgo), criteria(EnumSet.of(GateKind.NO_WARNING_SIGN)))
                         .stage())
                 .isEqualTo(REBUILD);
-    }
-
-    @Test
-    void ordersItsStages() {
-        assertThat(RETURN.isAtLeast(STRENGTHEN)).isTrue();
-        assertThat(RECONNECT.isAtLeast(REBUILD)).isFalse();
-        assertThat(HEAL.isAtLeast(HEAL)).isTrue();
     }
 
     @ParameterizedTest

@@ -2,6 +2,7 @@ package openbloom.core.pelvicfloor.trace;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Stream;
 
 /**
@@ -76,7 +77,7 @@ public record Protocol(String words, List<Step> steps) {
                         counted("holds", asked(Ask.HOLD), found.holds().size()),
                         counted("flicks", asked(Ask.FLICK), found.flicks().size()),
                         String.format(
-                                java.util.Locale.ROOT,
+                                Locale.ROOT,
                                 "Held for %.0f of %.0f s asked.",
                                 Math.min(heldSeconds, 9_999),
                                 askedSeconds))
