@@ -34,11 +34,13 @@ const tellCounts = () => {
 
 const show = () => {
   const now = phases[phase];
-  at('pacer-words').textContent = now.words;
-  at('pacer-kind').textContent = { BREATHE_IN: 'breathe in', LIFT: 'breathe out, lift', FLICK: 'out, quick', LET_GO: 'let go', PAUSE: 'pause', RELEASE: 'release' }[now.kind];
-  at('pacer-next').textContent = phases[phase + 1] ? `then: ${phases[phase + 1].words}` : 'then: finished';
+  const release = now.kind === 'RELEASE';
+  at('pacer-words').textContent = release ? `Position ${phase + 1} of ${phases.length}` : now.words;
+  at('pacer-kind').textContent = { BREATHE_IN: 'breathe in', LIFT: 'breathe out, lift', FLICK: 'out, quick', LET_GO: 'let go', PAUSE: 'pause', RELEASE: 'let the in-breath widen, squeeze nothing' }[now.kind];
+  at('pacer-next').textContent = phases[phase + 1] ? `then: ${release ? 'the next position' : phases[phase + 1].words}` : 'then: finished';
   at('pacer-disc').setAttribute('r', { LIFT: '40', FLICK: '36', BREATHE_IN: '118' }[now.kind] ?? '96');
   document.querySelectorAll('[data-area]').forEach((area) => area.classList.toggle('lifting', now.kind === 'LIFT' && (now.words.includes(area.dataset.area) || !now.words.includes('look for'))));
+  document.querySelectorAll('[data-step]').forEach((step, at) => step.classList.toggle('now', at === phase));
   tone(now.kind);
 };
 

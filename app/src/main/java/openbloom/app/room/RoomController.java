@@ -54,12 +54,12 @@ class RoomController {
         LocalDate today = day.today(me.studio().zone());
         List<GapChecks.Examined> checks = gaps.of(woman.id());
         List<Sheet> kept = sheets.of(woman.id());
+        Optional<GapChecks.Examined> readable = room.latest(woman);
         ModelAndView page = new ModelAndView("room/checks")
-                .addObject("cards", cards(checks, kept, today))
+                .addObject("cards", cards(newest(checks, readable), kept, today))
                 .addObject("history", history(woman, checks, kept));
-        room.latest(woman)
-                .ifPresent(latest -> page.addObject("latest", latest)
-                        .addObject("view", room.view(me, woman, GapRoom.Look.at(latest, place(at)))));
+        readable.ifPresent(latest -> page.addObject("latest", latest)
+                .addObject("view", room.view(me, woman, GapRoom.Look.at(latest, place(at)))));
         return page;
     }
 
@@ -80,18 +80,9 @@ class RoomController {
         }
     }
 
-    private List<CheckCard> cards(List<GapChecks.Examined> checks, List<Sheet> kept, LocalDate today) {
+    private List<CheckCard> cards(Optional<GapChecks.Examined> newest, List<Sheet> kept, LocalDate today) {
         List<CheckCard> cards = new ArrayList<>();
-        cards.add(checks.stream()
-                .findFirst()
-                .map(latest -> {
-                    LocalDate next = latest.check().nextDue();
-                    boolean due = !next.isAfter(today);
-                    String stale = latest.check().isFreshOn(today) ? "" : ", too old for a gate";
-                    String when = Days.words(latest.check().date()) + "; next " + (due ? "due now" : Days.words(next))
-                            + stale;
-                    return new CheckCard("Gap", "gap", Optional.of(widest(latest)), when, due);
-                })
+        cards.add(newest.map(check -> card(check, today))
                 .orElseGet(() -> new CheckCard("Gap", "gap", Optional.empty(), "due now", true)));
         for (SheetKind kind : SheetKind.values()) {
             cards.add(kept.stream()
@@ -101,6 +92,22 @@ class RoomController {
                     .orElseGet(() -> new CheckCard(kind.words(), kind.path(), Optional.empty(), "", false)));
         }
         return cards;
+    }
+
+    /** The newest check; of two on one day the one her approach can read. */
+    private static Optional<GapChecks.Examined> newest(
+            List<GapChecks.Examined> checks, Optional<GapChecks.Examined> readable) {
+        Optional<GapChecks.Examined> newest = checks.stream().findFirst();
+        LocalDate day = newest.map(check -> check.check().date()).orElse(LocalDate.EPOCH);
+        return readable.filter(check -> check.check().date().equals(day)).or(() -> newest);
+    }
+
+    private static CheckCard card(GapChecks.Examined check, LocalDate today) {
+        LocalDate next = check.check().nextDue();
+        boolean due = !next.isAfter(today);
+        String stale = check.check().isFreshOn(today) ? "" : ", too old for a gate";
+        String when = Days.words(check.check().date()) + "; next " + (due ? "due now" : Days.words(next)) + stale;
+        return new CheckCard("Gap", "gap", Optional.of(widest(check)), when, due);
     }
 
     /** Only the pelvic floor has a day on which it is due again. */
