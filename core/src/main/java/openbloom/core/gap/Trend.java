@@ -6,12 +6,15 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import openbloom.core.evidence.Published;
 
 /**
  * The slope of a series of widths by Theil and Sen: the median of the slopes between all pairs of days, with the 90 %
- * interval that Kendall's statistic gives. One slip moves it little.
+ * interval that Kendall's statistic gives: the slopes of rank (N − 1.645 σ) / 2, rounded, from either end. One slip moves it
+ * little.
  *
  * @param slopePerWeek unit of the readings a week; negative when the gap narrows
  * @param lowest lower end of the 90 % interval; minus infinity when three readings or fewer cannot bound it
@@ -38,17 +41,30 @@ public record Trend(List<Reading> readings, double slopePerWeek, double lowest, 
         if (slopes.isEmpty()) {
             throw new IllegalArgumentException("Readings on at least two days are expected, but there were none");
         }
-        int n = readings.size();
-        double spread = Z_90 * Math.sqrt(n * (n - 1.0) * (2 * n + 5) / 18);
-        int lower = (int) Math.floor((slopes.size() - spread) / 2);
-        int upper = (int) Math.ceil((slopes.size() + spread) / 2) - 1;
-        int last = slopes.size() - 1;
+        long rank = Math.round((slopes.size() - Z_90 * Math.sqrt(kendallVariance(readings))) / 2);
+        boolean bounded = rank >= 1;
         return new Trend(
                 readings,
                 median(slopes),
-                lower < 0 ? Double.NEGATIVE_INFINITY : slopes.get(lower),
-                upper > last ? Double.POSITIVE_INFINITY : slopes.get(upper),
-                readings.get(n - 1).amount() - readings.get(0).amount());
+                bounded ? slopes.get((int) rank - 1) : Double.NEGATIVE_INFINITY,
+                bounded ? slopes.get(slopes.size() - (int) rank) : Double.POSITIVE_INFINITY,
+                readings.get(readings.size() - 1).amount() - readings.get(0).amount());
+    }
+
+    /** Of Kendall's statistic without a trend; days or widths that are alike take their part off. */
+    private static double kendallVariance(List<Reading> readings) {
+        double alike = alike(readings, Reading::date) + alike(readings, Reading::amount);
+        return Math.max(0, part(readings.size()) - alike) / 18;
+    }
+
+    private static double alike(List<Reading> readings, Function<Reading, Object> what) {
+        return readings.stream().collect(Collectors.groupingBy(what, Collectors.counting())).values().stream()
+                .mapToDouble(Trend::part)
+                .sum();
+    }
+
+    private static double part(long n) {
+        return n * (n - 1.0) * (2 * n + 5);
     }
 
     /** Slopes between all pairs of different days, in order of size. */
