@@ -44,15 +44,17 @@ import openbloom.core.screening.WarningSign;
 import openbloom.core.verdict.Judgement;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 
-/** Fills the throw-away database with the Boathouse Rooms of Tarnmouth: all invented, dated back from today. */
+/**
+ * Fills the throw-away database with the Boathouse Rooms of Tarnmouth: all invented, dated back from today. It is whole before
+ * the first page can be asked for.
+ */
 @Component
 @Profile("demo")
-class DemoStudio implements ApplicationRunner {
+class DemoStudio implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(DemoStudio.class);
     private static final String PASSWORD = "tarnmouth-demo";
     private static final String ZONE = "Europe/London";
@@ -101,7 +103,7 @@ class DemoStudio implements ApplicationRunner {
     }
 
     @Override
-    public void run(ApplicationArguments arguments) {
+    public void afterSingletonsInstantiated() {
         accounts.createStudio("The Boathouse Rooms", ZONE, new NewAccount("Ines", "ines@boathouse.example", PASSWORD));
         SignedIn owner = (SignedIn) accounts.loadUserByUsername("ines@boathouse.example");
         accounts.addInstructor(owner.studioId(), new NewAccount("Mara", "mara@boathouse.example", PASSWORD));
