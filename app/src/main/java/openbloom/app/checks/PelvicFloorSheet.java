@@ -5,6 +5,8 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import openbloom.core.pelvicfloor.Area;
 import openbloom.core.pelvicfloor.LeakageBand;
 import openbloom.core.pelvicfloor.LettingGo;
@@ -13,6 +15,7 @@ import openbloom.core.pelvicfloor.Prescription;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.pelvicfloor.ToneRule;
 import openbloom.core.picture.AreaDial;
+import openbloom.core.screening.Symptom;
 import openbloom.core.stage.Told;
 import org.springframework.stereotype.Component;
 
@@ -20,6 +23,13 @@ import org.springframework.stereotype.Component;
 @Component
 class PelvicFloorSheet implements SheetReader {
     private static final int STRONGEST = 5;
+    private static final String GAS = "gas escapes";
+    private static final List<Symptom> FLOOR_SYMPTOMS = List.of(
+            Symptom.LEAK_WITH_EFFORT,
+            Symptom.LEAK_WITH_URGE,
+            Symptom.HEAVINESS,
+            Symptom.PELVIC_PAIN,
+            Symptom.PAIN_WITH_LIFTS);
 
     /** The side that is weaker. */
     enum Side {
@@ -119,6 +129,7 @@ class PelvicFloorSheet implements SheetReader {
         return !read(answers).equals(PelvicFloorCheck.NOT_CHECKED)
                 || leakage.isPresent()
                 || answers.told("felt") != Told.UNKNOWN
+                || answers.told("gas") != Told.UNKNOWN
                 || !faults(answers).isEmpty();
     }
 
@@ -131,6 +142,7 @@ class PelvicFloorSheet implements SheetReader {
         Prescription practice = beside.facts().pelvicPractice(check);
         lines.add(new Line("Practice", practice.words()));
         practice.reasons().stream().limit(2).forEach(why -> lines.add(new Line("Because", why.words())));
+        symptoms(answers, beside).ifPresent(told -> lines.add(new Line("Symptoms", told)));
         answers.whole("power", 0, STRONGEST)
                 .ifPresent(grade -> lines.add(new Line("Power", grade + " of 5, as reported by a clinician")));
         answers.whole("leakage", 0, LeakageBand.MOST)
@@ -140,7 +152,17 @@ class PelvicFloorSheet implements SheetReader {
         return new View(AreaDial.of(answers.choices("areas", Area.class), weaker(answers)), lines);
     }
 
-    private static Set<Area> weaker(Answers answers) {
+    /** What she told in the last 14 days, and what only this check asks. */
+    private static Optional<String> symptoms(Answers answers, Beside beside) {
+        Stream<String> told = FLOOR_SYMPTOMS.stream()
+                .filter(symptom -> beside.facts().client().symptoms().has(symptom))
+                .map(Symptom::words);
+        Stream<String> here = answers.told("gas") == Told.YES ? Stream.of(GAS) : Stream.empty();
+        return Optional.of(Stream.concat(told, here).collect(Collectors.joining(", ")))
+                .filter(words -> !words.isEmpty());
+    }
+
+    static Set<Area> weaker(Answers answers) {
         return answers.choice("side", Side.class)
                 .map(side -> switch (side) {
                     case LEFT_WEAKER -> EnumSet.of(Area.LEFT);
@@ -161,7 +183,8 @@ class PelvicFloorSheet implements SheetReader {
         if (check.flicks() > 0) {
             parts.add(check.flicks() + " flicks");
         }
-        if (check.lettingGo() != LettingGo.UNKNOWN) {
+        boolean saidByTone = check.tone() == Tone.TIGHT && check.lettingGo() == LettingGo.ABSENT;
+        if (check.lettingGo() != LettingGo.UNKNOWN && !saidByTone) {
             parts.add(check.lettingGo().words());
         }
         if (check.pain() == Told.YES) {
@@ -169,6 +192,9 @@ class PelvicFloorSheet implements SheetReader {
         }
         if (answers.told("strains") == Told.YES) {
             parts.add("pelvic pain or straining");
+        }
+        if (answers.told("gas") == Told.YES) {
+            parts.add(GAS);
         }
         answers.choice("side", Side.class)
                 .filter(side -> side != Side.ALIKE)

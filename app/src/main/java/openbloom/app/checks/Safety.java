@@ -43,6 +43,11 @@ public class Safety {
         return Optional.of("redirect:/people/" + woman.id() + "/safe?then=" + then);
     }
 
+    /** Everything she ever answered, latest first. */
+    public List<SafetyAnswer> answersOf(Woman woman) {
+        return answers.of(woman.id());
+    }
+
     List<WarningSign> asked(Woman woman) {
         boolean pregnant = woman.dating().isPresent();
         return WarningSign.askedOf(pregnant);

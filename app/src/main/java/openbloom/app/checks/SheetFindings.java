@@ -59,7 +59,10 @@ public class SheetFindings {
                 .filter(sheet -> sheet.kind() == SheetKind.PELVIC_FLOOR
                         && !sheet.checkedOn().isAfter(day))
                 .sorted(Comparator.comparing(Sheet::checkedOn))
-                .map(sheet -> new FloorTrend.Dated(sheet.checkedOn(), PelvicFloorSheet.read(sheet.answers())))
+                .map(sheet -> new FloorTrend.Dated(
+                        sheet.checkedOn(),
+                        PelvicFloorSheet.read(sheet.answers()),
+                        PelvicFloorSheet.weaker(sheet.answers())))
                 .toList();
     }
 

@@ -79,16 +79,28 @@ class FloorController {
                 .addObject("given", given)
                 .addObject("checked", !checks.isEmpty())
                 .addObject("setSeconds", Pacer.seconds(Pacer.of(given)))
-                .addObject("moments", Pacer.momentsOfTheDay(given.track()))
+                .addObject("moments", Pacer.momentsOfTheDay(given.track(), hasABaby(facts, today)))
                 .addObject("news", news(checks, facts, today))
                 .addObject("home", Pacer.homeText(given))
                 .addObject("release", given.track() == Track.RELEASE ? releaseWords(woman) : "")
                 .addObject("history", findings.pelvicFloorHistory(woman.id(), today))
                 .addObject("practices", latestFirst(practices.of(woman.id())));
         if (!checks.isEmpty()) {
-            page.addObject("trend", FloorTrend.of(checks));
+            page.addObject("trend", FloorTrend.of(checks, asked(woman)));
         }
         return page;
+    }
+
+    private static boolean hasABaby(Facts facts, LocalDate today) {
+        return facts.recentBirth()
+                .filter(birth -> birth.date().plusYears(1).isAfter(today))
+                .isPresent();
+    }
+
+    private List<FloorTrend.Asked> asked(Woman woman) {
+        return safety.answersOf(woman).stream()
+                .map(answer -> new FloorTrend.Asked(answer.askedOn(), answer.symptomSet()))
+                .toList();
     }
 
     /** Release moves on when full letting-go is felt on 8 of 10 on two days and nothing hurts. */
@@ -156,7 +168,7 @@ class FloorController {
             news.add(changed(
                     "Best hold", "s", first.check().holdSeconds(), last.check().holdSeconds(), first.on()));
             news.add(changed(
-                    "Flicks", "in a row", first.check().flicks(), last.check().flicks(), first.on()));
+                    "In a row", "flicks", first.check().flicks(), last.check().flicks(), first.on()));
         }
         boolean heavy = facts.client().symptoms().has(Symptom.HEAVINESS);
         Published programme = heavy ? Published.PELVIC_PROGRAMME_HEAVY : Published.PELVIC_PROGRAMME;
@@ -176,9 +188,13 @@ class FloorController {
 
     private static String changed(String what, String unit, int first, int last, LocalDate since) {
         int change = last - first;
+        if (change == 0) {
+            return what + " " + last + " " + unit + ", as on " + Days.words(since) + ".";
+        }
+        String noise = WITHIN_A_DAYS_NOISE + " " + unit;
         String worth = Math.abs(change) > WITHIN_A_DAYS_NOISE
-                ? "a real change by our working value of " + WITHIN_A_DAYS_NOISE
-                : "within what a day makes (working value " + WITHIN_A_DAYS_NOISE + ")";
+                ? "a real change by our working value of " + noise
+                : "within what a day makes (working value " + noise + ")";
         return what + " " + first + " to " + last + " " + unit + " since " + Days.words(since) + ": " + worth + ".";
     }
 

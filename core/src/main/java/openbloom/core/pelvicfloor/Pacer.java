@@ -117,15 +117,20 @@ public final class Pacer {
         return List.copyOf(text);
     }
 
-    /** A few moments of the day for a practised floor; never while passing urine. */
-    public static List<String> momentsOfTheDay(Track track) {
+    /**
+     * A few moments of the day for a practised floor; never while passing urine.
+     *
+     * @param withABaby whether she has a baby in her first year
+     */
+    public static List<String> momentsOfTheDay(Track track, boolean withABaby) {
+        String first = withABaby ? "Feeding the baby" : "Reading the news";
         return track == Track.RELEASE
                 ? List.of(
-                        "Feeding the baby: five long in-breaths, feel the pelvic floor widen",
+                        first + ": five long in-breaths, feel the pelvic floor widen",
                         "Waiting for the bus: let belly, jaw and seat go soft",
                         "Before sleep: one release position for two minutes")
                 : List.of(
-                        "Feeding the baby: two light lifts, let go fully after each",
+                        first + ": two light lifts, let go fully after each",
                         "Waiting in a queue: one lift on an out-breath, about a fifth of your strength",
                         "Before lifting, coughing or sneezing: a light lift just before, let go after",
                         "A couple of times an hour at most, and never while passing urine");

@@ -4,13 +4,23 @@ import static openbloom.core.picture.Svg.point;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import java.util.function.ToIntFunction;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import openbloom.core.Days;
+import openbloom.core.pelvicfloor.Area;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
+import openbloom.core.screening.Symptom;
 
-/** Best hold, repetitions and flicks over the weeks, the aim of ten as a line, and a mark where she did not let go. */
+/**
+ * Best hold, repetitions and flicks over the weeks, the aim of ten as a line, and a mark where she did not let go; below
+ * them the weaker side and, for every day on which she was asked, leaking, heaviness and pain.
+ */
 public final class FloorTrend {
     private static final double LEFT = 44;
     private static final double RIGHT = 520;
@@ -19,21 +29,54 @@ public final class FloorTrend {
     private static final int TEN = 10;
     private static final Letters QUIET = Letters.of(13.5, Palette.MUTED);
 
-    /** A check on its day. */
-    public record Dated(LocalDate on, PelvicFloorCheck check) {}
+    private static final double ROWS = GROUND + 50;
+    private static final double ROW = 24;
+
+    /**
+     * A check on its day.
+     *
+     * @param weaker the side that is weaker; empty when both are alike or were not compared
+     */
+    public record Dated(LocalDate on, PelvicFloorCheck check, Set<Area> weaker) {}
+
+    /** What she told on a day when she was asked for symptoms. */
+    public record Asked(LocalDate on, Set<Symptom> told) {}
+
+    /** Symptoms that share a row. */
+    private enum Row {
+        LEAK("leaking", Set.of(Symptom.LEAK_WITH_EFFORT, Symptom.LEAK_WITH_URGE)),
+        HEAVINESS("heaviness", Set.of(Symptom.HEAVINESS)),
+        PAIN("pain", Set.of(Symptom.PELVIC_PAIN, Symptom.PAIN_WITH_LIFTS));
+
+        private final String words;
+        private final Set<Symptom> symptoms;
+
+        Row(String words, Set<Symptom> symptoms) {
+            this.words = words;
+            this.symptoms = symptoms;
+        }
+
+        boolean isTold(Asked asked) {
+            return asked.told().stream().anyMatch(symptoms::contains);
+        }
+    }
 
     private final Svg svg;
     private final List<Dated> checks;
+    private final List<Asked> asked;
     private final long days;
     private final double most;
 
-    private FloorTrend(Svg svg, List<Dated> checks) {
+    private FloorTrend(Svg svg, List<Dated> checks, List<Asked> asked) {
+        LocalDate first = checks.get(0).on();
         this.svg = svg;
         this.checks = checks;
-        this.days = Math.max(
-                14,
-                ChronoUnit.DAYS.between(
-                        checks.get(0).on(), checks.get(checks.size() - 1).on()));
+        this.asked = asked.stream().filter(one -> !one.on().isBefore(first)).toList();
+        LocalDate last = Stream.concat(
+                        checks.stream().map(Dated::on), this.asked.stream().map(Asked::on))
+                .max(LocalDate::compareTo)
+                .orElse(first);
+        this.days = Math.max(14, ChronoUnit.DAYS.between(first, last));
         this.most = Math.max(
                         TEN,
                         checks.stream()
@@ -49,27 +92,40 @@ public final class FloorTrend {
 
     /**
      * @param checks oldest first
+     * @param asked in any order; what was told before the first check is left out
      * @throws IllegalArgumentException if there is none
      */
-    public static String of(List<Dated> checks) {
+    public static String of(List<Dated> checks, List<Asked> asked) {
         if (checks.isEmpty()) {
             throw new IllegalArgumentException("At least one check is expected, but there was none");
         }
-        Svg svg = Svg.drawing(0, 0, 640, 252, describe(checks), "floor-trend");
-        FloorTrend trend = new FloorTrend(svg, checks);
+        Svg svg = Svg.drawing(0, 0, 640, ROWS + 4.8 * ROW, describe(checks, asked), "floor-trend");
+        FloorTrend trend = new FloorTrend(svg, checks, asked);
         trend.grid();
         trend.line(PelvicFloorCheck::flicks, Palette.SLATE, "flicks", 0);
         trend.line(PelvicFloorCheck::holdRepetitions, Palette.SAFFRON, "holds", 1);
         trend.line(PelvicFloorCheck::holdSeconds, Palette.PLUM, "best hold, s", 2);
         trend.lettingGo();
+        trend.sides();
+        trend.symptoms();
         return svg.finish();
     }
 
-    private static String describe(List<Dated> checks) {
+    private static String describe(List<Dated> checks, List<Asked> asked) {
         PelvicFloorCheck last = checks.get(checks.size() - 1).check();
         return "Pelvic floor over " + checks.size() + " checks, latest: hold " + last.holdSeconds() + " s, "
                 + last.holdRepetitions() + " holds, " + last.flicks() + " flicks, "
-                + last.lettingGo().words();
+                + last.lettingGo().words() + told(asked);
+    }
+
+    private static String told(List<Asked> asked) {
+        return asked.stream()
+                .max(Comparator.comparing(Asked::on))
+                .map(latest -> Arrays.stream(Row.values())
+                        .filter(row -> row.isTold(latest))
+                        .map(row -> "; " + row.words)
+                        .collect(Collectors.joining()))
+                .orElse("");
     }
 
     private void grid() {
@@ -113,12 +169,50 @@ public final class FloorTrend {
                             x(one.on()),
                             GROUND,
                             Paint.line(Palette.CLAY, 1.4).dashed("4 4"));
+                    boolean late = x(one.on()) > (LEFT + RIGHT) / 2;
+                    Letters letters = Letters.of(13, Palette.CLAY).over(Palette.PAPER);
                     svg.words(
                             "does not let go",
-                            x(one.on()) + 4,
+                            x(one.on()) + (late ? -4 : 4),
                             TOP + 10,
-                            Letters.of(13, Palette.CLAY).over(Palette.PAPER));
+                            late ? letters.endingHere() : letters);
                 });
+    }
+
+    private void sides() {
+        svg.words("weaker side", RIGHT + 12, ROWS + 5, QUIET);
+        checks.stream()
+                .flatMap(one -> one.weaker().stream()
+                        .filter(area -> area == Area.LEFT || area == Area.RIGHT)
+                        .map(area -> new Weaker(one.on(), area)))
+                .forEach(weaker -> svg.words(
+                        weaker.side() == Area.LEFT ? "L" : "R",
+                        x(weaker.on()),
+                        ROWS + 5,
+                        Letters.of(14, Palette.PLUM).strong().centred()));
+    }
+
+    private record Weaker(LocalDate on, Area side) {}
+
+    /** Filled where it was told, a ring where she was asked and did not tell it. */
+    private void symptoms() {
+        svg.words("filled: told that day; ring: asked, not told", LEFT, ROWS + 4.3 * ROW, QUIET);
+        for (Row row : Row.values()) {
+            double y = ROWS + ROW * (1 + row.ordinal());
+            svg.line(LEFT, y, RIGHT, y, Paint.line("#EAE4D7", 1));
+            svg.words(row.words, RIGHT + 12, y + 5, QUIET);
+            for (Asked one : asked) {
+                svg.named(Days.words(one.on()) + ": " + (row.isTold(one) ? "" : "no ") + row.words);
+                svg.circle(
+                        x(one.on()),
+                        y,
+                        row.isTold(one) ? 5 : 3.5,
+                        row.isTold(one)
+                                ? Paint.filled(Palette.CLAY)
+                                : Paint.filled(Palette.PAPER).outlined(Palette.MUTED, 1.2));
+                svg.close();
+            }
+        }
     }
 
     private double x(LocalDate day) {

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import javax.xml.parsers.DocumentBuilderFactory;
+import openbloom.core.Days;
 import openbloom.core.breath.BreathZone;
 import openbloom.core.breath.ConnectCheck;
 import openbloom.core.breath.ConnectPosition;
@@ -42,6 +43,7 @@ import openbloom.core.screening.FeltIn;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.screening.SideScore;
 import openbloom.core.screening.SideTask;
+import openbloom.core.screening.Symptom;
 import openbloom.core.stage.Told;
 import openbloom.core.verdict.LoadCheck;
 import org.junit.jupiter.api.Test;
@@ -120,10 +122,19 @@ class CheckPictureTest {
         PelvicFloorCheck tight = new PelvicFloorCheck(3, 2, 4, LettingGo.ABSENT, Tone.TIGHT, Told.YES, Told.NO);
         PelvicFloorCheck better = new PelvicFloorCheck(6, 4, 7, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO);
         String picture = FloorTrend.of(
-                List.of(new FloorTrend.Dated(DAY, tight), new FloorTrend.Dated(DAY.plusWeeks(4), better)));
-        assertThat(name(picture)).contains("hold 6 s, 4 holds, 7 flicks, lets go fully");
+                List.of(
+                        new FloorTrend.Dated(DAY, tight, Set.of(Area.LEFT)),
+                        new FloorTrend.Dated(DAY.plusWeeks(4), better, Set.of())),
+                List.of(
+                        new FloorTrend.Asked(DAY.minusDays(1), Set.of(Symptom.HEAVINESS)),
+                        new FloorTrend.Asked(DAY, Set.of(Symptom.LEAK_WITH_URGE, Symptom.WRIST_PAIN)),
+                        new FloorTrend.Asked(DAY.plusWeeks(5), Set.of(Symptom.PAIN_WITH_LIFTS))));
+        assertThat(name(picture)).contains("hold 6 s, 4 holds, 7 flicks, lets go fully; pain");
+        assertThat(picture).containsOnlyOnce(Days.words(DAY) + ": leaking").contains(Days.words(DAY) + ": no pain");
+        assertThat(picture.split(": no ")).hasSize(5);
+        assertThat(picture).containsOnlyOnce(">L<").doesNotContain(">R<");
         assertThat(picture).containsOnlyOnce("does not let go").contains("best hold, s");
-        assertThatIllegalArgumentException().isThrownBy(() -> FloorTrend.of(List.of()));
+        assertThatIllegalArgumentException().isThrownBy(() -> FloorTrend.of(List.of(), List.of()));
         String dial = AreaDial.of(Set.of(Area.LEFT, Area.MIDDLE), Set.of(Area.LEFT));
         assertThat(name(dial)).isEqualTo("Five areas of the pelvic floor, a lift felt left, middle; weaker left");
         assertThat(dial).isNotEqualTo(AreaDial.of(Set.of(Area.LEFT, Area.MIDDLE), Set.of()));
