@@ -29,6 +29,7 @@ public final class FloorTrend {
     private static final int TEN = 10;
     private static final Letters QUIET = Letters.of(13.5, Palette.MUTED);
 
+    private static final String LIGHT_SLATE = "#A9BDCD";
     private static final double ROWS = GROUND + 50;
     private static final double ROW = 24;
 
@@ -102,9 +103,14 @@ public final class FloorTrend {
         Svg svg = Svg.drawing(0, 0, 640, ROWS + 4.8 * ROW, describe(checks, asked), "floor-trend");
         FloorTrend trend = new FloorTrend(svg, checks, asked);
         trend.grid();
-        trend.line(PelvicFloorCheck::flicks, Palette.SLATE, "flicks", 0);
-        trend.line(PelvicFloorCheck::holdRepetitions, Palette.SAFFRON, "holds", 1);
-        trend.line(PelvicFloorCheck::holdSeconds, Palette.PLUM, "best hold, s", 2);
+        trend.line(PelvicFloorCheck::flicks, Paint.line(LIGHT_SLATE, 7), LIGHT_SLATE, "flicks", 0);
+        trend.line(
+                PelvicFloorCheck::holdRepetitions,
+                Paint.line(Palette.SAFFRON, 2.4).dashed("6 4"),
+                Palette.SAFFRON,
+                "holds",
+                1);
+        trend.line(PelvicFloorCheck::holdSeconds, Paint.line(Palette.PLUM, 2), Palette.PLUM, "best hold, s", 2);
         trend.lettingGo();
         trend.sides();
         trend.symptoms();
@@ -148,14 +154,16 @@ public final class FloorTrend {
         }
     }
 
-    private void line(ToIntFunction<PelvicFloorCheck> what, String tone, String name, int place) {
+    /** Broad, dashed and thin, so that lines that lie on each other are all seen. */
+    private void line(ToIntFunction<PelvicFloorCheck> what, Paint paint, String tone, String name, int place) {
         StringBuilder path = new StringBuilder();
         for (Dated one : checks) {
             path.append(path.isEmpty() ? 'M' : 'L').append(point(x(one.on()), y(what.applyAsInt(one.check()))));
-            svg.circle(x(one.on()), y(what.applyAsInt(one.check())), 4.5, Paint.filled(tone));
+            svg.circle(x(one.on()), y(what.applyAsInt(one.check())), place == 0 ? 8 : 4.5, Paint.filled(tone));
         }
-        svg.path(path.toString(), Paint.line(tone, 2));
-        svg.circle(RIGHT + 22, TOP + 14 + 24 * place, 5, Paint.filled(tone));
+        svg.path(path.toString(), paint);
+        double middle = TOP + 14 + 24 * place;
+        svg.line(RIGHT + 6, middle, RIGHT + 26, middle, paint);
         svg.words(name, RIGHT + 33, TOP + 19 + 24 * place, Letters.of(14, Palette.INK));
     }
 
