@@ -149,9 +149,12 @@ class BenchController {
 
     @GetMapping("/{id:\\d{1,18}}")
     ModelAndView show(Woman woman, @PathVariable long id, @RequestParam Map<String, String> typed) {
+        return shown(woman, id, typed, new Typed());
+    }
+
+    private ModelAndView shown(Woman woman, long id, Map<String, String> typed, Typed problems) {
         Recording recording = found(woman, id);
         ConventionForm convention = new ConventionForm(typed);
-        Typed problems = new Typed();
         TraceView view = TraceView.of(recording, convention.convention(problems));
         ModelAndView page = new ModelAndView("floor/trace")
                 .addObject("recording", recording)
@@ -166,10 +169,15 @@ class BenchController {
 
     /** A trace cannot tell a lift from straining down: somebody has to have looked. */
     @PostMapping("/{id:\\d{1,18}}/lift")
-    ModelAndView tellLift(Woman woman, @PathVariable long id, @RequestParam(defaultValue = "") String seen) {
+    ModelAndView tellLift(Woman woman, @PathVariable long id, @RequestParam Map<String, String> typed) {
         found(woman, id);
-        new Typed().choice("seen", seen, Told.class).ifPresent(told -> recordings.tellLift(woman.id(), id, told));
-        return kept(woman, id);
+        Typed problems = new Typed();
+        Optional<Told> seen = problems.requiredChoice("seen", typed.get("seen"), Told.class);
+        Optional<Told> before = problems.requiredChoice("seen", typed.get("before"), Told.class);
+        if (problems.isClean() && recordings.tellLift(woman.id(), id, seen.orElseThrow(), before.orElseThrow()) == 0) {
+            problems.refuse("seen", "trace.toldMeanwhile");
+        }
+        return problems.isClean() ? kept(woman, id) : shown(woman, id, Map.of(), problems);
     }
 
     @GetMapping(value = "/{id:\\d{1,18}}.csv", produces = "text/csv")

@@ -62,6 +62,10 @@ interface RecordingMapper {
     @Nullable
     Long idOf(String formKey, long womanId);
 
-    @Update("update recording set inward_lift = #{seen} where id = #{id} and woman_id = #{womanId}")
-    int tellLift(long womanId, long id, Told seen);
+    /** Only if nobody has told otherwise since. */
+    @Update("""
+            update recording set inward_lift = #{seen}
+            where id = #{id} and woman_id = #{womanId} and inward_lift = #{before}
+            """)
+    int tellLift(long womanId, long id, Told seen, Told before);
 }

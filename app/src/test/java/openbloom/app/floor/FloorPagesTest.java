@@ -67,6 +67,10 @@ class FloorPagesTest extends PageTest {
         assertThat(body(upload("time_s,value\n0,1\n0.1,x\n"))).contains("Line 3: “x” is no number");
         assertThat(body(upload(""))).contains("The file is empty");
         assertThat(body(get(kept).param("on", "20").param("off", "40"))).contains("below the upper one");
+        send(post(kept + "/lift").param("seen", "NO").param("before", "UNKNOWN"));
+        assertThat(body(post(kept + "/lift").param("seen", "YES").param("before", "UNKNOWN")))
+                .contains("Somebody else has answered", "It pushed down");
+        assertThat(page(kept + ".json")).contains("\"inwardLiftSeen\":\"NO\"");
         assertThat(send(get(kept + "9999")).getStatus()).isEqualTo(404);
     }
 
