@@ -135,7 +135,11 @@ class FloorController {
                 .filter(row -> !row.practisedOn().isBefore(since) && row.track() == given.track())
                 .map(FloorController::practice)
                 .toList();
-        Progression.Step step = Progression.through(given.holds(), done);
+        Progression.Step step = Progression.of(
+                        given.track(),
+                        facts.pelvicAllowance(),
+                        facts.client().pelvicFloor().fades())
+                .through(given.holds(), done);
         return step.holds().equals(given.holds())
                 ? given
                 : given.with(

@@ -23,8 +23,10 @@ import openbloom.core.stage.Told;
 public final class Prescriber {
     private static final int SHORTEST_HOLD = 2;
     private static final int FEWEST_HOLDS = 3;
-    private static final int GENTLE_BREATHS = 2;
-    private static final int GENTLE_REPETITIONS = 5;
+    /** Two easy breaths, no longer than a full hold. */
+    static final int GENTLE_SECONDS = Math.min(2 * BREATH.amount(), FULL_HOLD.amount());
+
+    static final int GENTLE_REPETITIONS = 5;
     private static final int AREA_ROUNDS = 3;
     private static final int RELEASES_A_DAY = 3;
 
@@ -107,8 +109,7 @@ public final class Prescriber {
     }
 
     private Prescription coordinate() {
-        int asked = GENTLE_BREATHS * BREATH.amount();
-        int seconds = hold(Math.min(check.holdSeconds(), Math.min(asked, FULL_HOLD.amount())));
+        int seconds = hold(Math.min(check.holdSeconds(), GENTLE_SECONDS));
         int repetitions = repetitions(Math.min(check.holdRepetitions(), GENTLE_REPETITIONS));
         Holds holds = seconds == 0 || repetitions == 0
                 ? Holds.NONE

@@ -1,22 +1,41 @@
 package openbloom.core.pelvicfloor;
 
+import static openbloom.core.evidence.Published.EARLY_HOLD;
+import static openbloom.core.evidence.Published.EARLY_REPETITIONS;
+import static openbloom.core.evidence.Published.FULL_HOLD;
+import static openbloom.core.evidence.Published.FULL_REPETITIONS;
+import static openbloom.core.evidence.Published.LEAST_REST;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 import openbloom.core.pelvicfloor.Prescription.Holds;
+import openbloom.core.stage.Told;
 
 /**
  * Moves a dose of holds on: one second or one repetition more once the full set with full letting-go was done on two
- * days; one back on fading, pain or heaviness.
+ * days; one back on fading, pain or heaviness. Before clearance, and while a lift is still being found, it never grows past
+ * what is asked there at most.
+ *
+ * @param restTimes letting go lasts so many times the hold, and never under 4 s
+ * @param longest seconds
+ * @param most repetitions
  */
-public final class Progression {
+public record Progression(int restTimes, int longest, int most) {
     private static final int DAYS_TO_MOVE_ON = 2;
-    private static final int LONGEST = 10;
-    private static final int MOST = 10;
 
-    private Progression() {}
+    /** @param fades whether her holds fade, which doubles letting go */
+    public static Progression of(Track track, Allowance allowance, Told fades) {
+        boolean finding = track == Track.COORDINATE;
+        int restTimes = finding || fades == Told.YES ? 2 : 1;
+        if (allowance != Allowance.FULL) {
+            return new Progression(restTimes, EARLY_HOLD.amount(), EARLY_REPETITIONS.amount());
+        }
+        return finding
+                ? new Progression(restTimes, Prescriber.GENTLE_SECONDS, Prescriber.GENTLE_REPETITIONS)
+                : new Progression(restTimes, FULL_HOLD.amount(), FULL_REPETITIONS.amount());
+    }
 
     /** What one practice showed. */
     public record Practice(
@@ -34,19 +53,28 @@ public final class Progression {
     public record Step(Holds holds, String why) {}
 
     /**
-     * @param practices with the present dose, in any order; the latest day decides
+     * @param practices with the present dose, in any order; whatever went against it on the latest day decides,
+     *     and good days count only after the last one that was not
      */
-    public static Step after(Holds holds, List<Practice> practices) {
+    public Step after(Holds holds, List<Practice> practices) {
         if (holds.repetitions() == 0 || practices.isEmpty()) {
             return new Step(holds, "No practice with this dose yet.");
         }
-        Practice latest =
-                practices.stream().max(Comparator.comparing(Practice::on)).orElseThrow();
-        if (latest.isAgainst()) {
-            return back(holds, latest);
+        LocalDate latest =
+                practices.stream().map(Practice::on).max(LocalDate::compareTo).orElseThrow();
+        List<Practice> against = practices.stream()
+                .filter(practice -> practice.on().equals(latest) && practice.isAgainst())
+                .toList();
+        if (!against.isEmpty()) {
+            return back(holds, against);
         }
+        LocalDate lastAgainst = practices.stream()
+                .filter(Practice::isAgainst)
+                .map(Practice::on)
+                .max(LocalDate::compareTo)
+                .orElse(LocalDate.MIN);
         long goodDays = practices.stream()
-                .filter(Practice::isGood)
+                .filter(practice -> practice.isGood() && practice.on().isAfter(lastAgainst))
                 .map(Practice::on)
                 .distinct()
                 .count();
@@ -56,11 +84,11 @@ public final class Progression {
     }
 
     /**
-     * Where a dose has come to: practices are taken day by day, and begin anew with every change.
+     * Where a dose has come to: practices are taken one by one, and begin anew with every change.
      *
      * @param practices oldest first
      */
-    public static Step through(Holds start, List<Practice> practices) {
+    public Step through(Holds start, List<Practice> practices) {
         Step step = after(start, List.of());
         List<Practice> withThisDose = new ArrayList<>();
         for (Practice practice : practices) {
@@ -74,39 +102,40 @@ public final class Progression {
         return step;
     }
 
-    private static Step back(Holds holds, Practice latest) {
+    private Step back(Holds holds, List<Practice> against) {
         String why = String.join(
                 " and ",
                 Stream.of(
-                                latest.faded() ? "it faded" : "",
-                                latest.hurt() ? "it hurt" : "",
-                                latest.heavy() ? "heaviness came on" : "")
+                                against.stream().anyMatch(Practice::faded) ? "it faded" : "",
+                                against.stream().anyMatch(Practice::hurt) ? "it hurt" : "",
+                                against.stream().anyMatch(Practice::heavy) ? "heaviness came on" : "")
                         .filter(word -> !word.isEmpty())
                         .toList());
         Holds less = holds.seconds() > 1
-                ? with(holds, holds.seconds() - 1, holds.repetitions())
-                : with(holds, holds.seconds(), Math.max(1, holds.repetitions() - 1));
+                ? dose(holds.seconds() - 1, holds.repetitions())
+                : dose(holds.seconds(), Math.max(1, holds.repetitions() - 1));
         return new Step(less, "One back: " + why + ".");
     }
 
     /** Seconds first while they are no more than the repetitions, so that both grow together. */
-    private static Step on(Holds holds) {
+    private Step on(Holds holds) {
         boolean longer =
-                holds.seconds() < LONGEST && (holds.seconds() <= holds.repetitions() || holds.repetitions() >= MOST);
+                holds.seconds() < longest && (holds.seconds() <= holds.repetitions() || holds.repetitions() >= most);
         if (longer) {
-            return new Step(
-                    with(holds, holds.seconds() + 1, holds.repetitions()), "One second more: done fully on two days.");
+            return new Step(dose(holds.seconds() + 1, holds.repetitions()), "One second more: done fully on two days.");
         }
-        if (holds.repetitions() < MOST) {
-            return new Step(
-                    with(holds, holds.seconds(), holds.repetitions() + 1), "One hold more: done fully on two days.");
+        if (holds.repetitions() < most) {
+            return new Step(dose(holds.seconds(), holds.repetitions() + 1), "One hold more: done fully on two days.");
         }
-        return new Step(holds, "10 holds of 10 s are reached: take them upright and into tasks.");
+        boolean full = longest == FULL_HOLD.amount() && most == FULL_REPETITIONS.amount();
+        return new Step(
+                holds,
+                full
+                        ? "10 holds of 10 s are reached: take them upright and into tasks."
+                        : "As far as it goes for now: check her again.");
     }
 
-    /** Letting go stays at least as long as the hold. */
-    private static Holds with(Holds holds, int seconds, int repetitions) {
-        int times = holds.seconds() > 0 && holds.restSeconds() >= 2 * holds.seconds() && holds.seconds() > 2 ? 2 : 1;
-        return new Holds(seconds, repetitions, Math.max(4, times * seconds));
+    private Holds dose(int seconds, int repetitions) {
+        return new Holds(seconds, repetitions, Math.max(LEAST_REST.amount(), restTimes * seconds));
     }
 }

@@ -17,6 +17,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class PrescriberTest {
+    private static final Progression TRAINING = Progression.of(Track.ENDURANCE, Allowance.FULL, Told.NO);
     private static final LocalDate DAY = LocalDate.of(2026, 6, 1);
 
     /** The PERFECT worked case 4/6/4//7: value from memory of Laycock & Jerwood 2001. */
@@ -176,7 +177,7 @@ class PrescriberTest {
         }
         String[] parts = dose.split("x");
         Holds holds = new Holds(Integer.parseInt(parts[0]), Integer.parseInt(parts[1]), 10);
-        Holds after = Progression.after(holds, practices).holds();
+        Holds after = TRAINING.after(holds, practices).holds();
         assertThat(after.seconds() + "x" + after.repetitions()).isEqualTo(next);
         assertThat(after.restSeconds()).isGreaterThanOrEqualTo(after.seconds());
     }
@@ -187,10 +188,10 @@ class PrescriberTest {
         for (int i = 0; i < 4; i++) {
             practices.add(new Practice(DAY.plusDays(i), true, true, false, false, false));
         }
-        assertThat(Progression.through(new Holds(4, 6, 4), practices).holds()).isEqualTo(new Holds(6, 6, 6));
+        assertThat(TRAINING.through(new Holds(4, 6, 4), practices).holds()).isEqualTo(new Holds(6, 6, 6));
         practices.add(new Practice(DAY.plusDays(5), true, true, true, false, false));
-        assertThat(Progression.through(new Holds(4, 6, 4), practices).holds()).isEqualTo(new Holds(5, 6, 5));
-        assertThat(Progression.through(Holds.NONE, practices).holds()).isEqualTo(Holds.NONE);
+        assertThat(TRAINING.through(new Holds(4, 6, 4), practices).holds()).isEqualTo(new Holds(5, 6, 5));
+        assertThat(TRAINING.through(Holds.NONE, practices).holds()).isEqualTo(Holds.NONE);
     }
 
     /** From memory of Klovning 2009. */
