@@ -121,6 +121,7 @@ class PelvicFloorWalkTest extends BrowserTest {
         look();
         page.getByRole(AriaRole.BUTTON, named("No, it pushed down")).click();
         assertThat(page.locator("main")).containsText("refer her to a pelvic health clinician");
+        page.waitForLoadState();
         page.getByLabel("Ends below, %").fill("60");
         page.getByRole(AriaRole.BUTTON, named("Find again")).click();
         assertThat(page.locator("#problem-off")).containsText("below the upper one");

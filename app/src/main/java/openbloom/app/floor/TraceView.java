@@ -50,7 +50,14 @@ public record TraceView(String picture, TraceFindings found, List<String> senten
                 one.returnSeconds().isPresent()
                         ? number(one.returnSeconds().getAsDouble()) + " s"
                         : "not before the next",
-                one.faded().isPresent() ? "after " + number(one.faded().getAsDouble()) + " s" : "");
+                faded(one));
+    }
+
+    private static String faded(Contraction one) {
+        if (!one.hold()) {
+            return "";
+        }
+        return one.faded().isPresent() ? "after " + number(one.faded().getAsDouble()) + " s" : "no";
     }
 
     /** Everything as numbers, for another program. */
