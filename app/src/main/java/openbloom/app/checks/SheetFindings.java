@@ -9,8 +9,8 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.ConnectCheck;
+import openbloom.core.pelvicfloor.DatedCheck;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
-import openbloom.core.picture.FloorTrend;
 import openbloom.core.screening.EffortCheck;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.verdict.Client;
@@ -54,12 +54,12 @@ public class SheetFindings {
     }
 
     /** The pelvic floor checks up to a day, oldest first. */
-    public List<FloorTrend.Dated> pelvicFloorChecks(long womanId, LocalDate day) {
+    public List<DatedCheck> pelvicFloorChecks(long womanId, LocalDate day) {
         return sheets.of(womanId).stream()
                 .filter(sheet -> sheet.kind() == SheetKind.PELVIC_FLOOR
                         && !sheet.checkedOn().isAfter(day))
                 .sorted(Comparator.comparing(Sheet::checkedOn))
-                .map(sheet -> new FloorTrend.Dated(
+                .map(sheet -> new DatedCheck(
                         sheet.checkedOn(),
                         PelvicFloorSheet.read(sheet.answers()),
                         PelvicFloorSheet.weaker(sheet.answers())))

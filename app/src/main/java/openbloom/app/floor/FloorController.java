@@ -1,11 +1,11 @@
 package openbloom.app.floor;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.checks.Safety;
@@ -15,13 +15,13 @@ import openbloom.app.people.Woman;
 import openbloom.app.system.Sentences;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
-import openbloom.core.Days;
-import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
+import openbloom.core.pelvicfloor.DatedCheck;
 import openbloom.core.pelvicfloor.Pacer;
-import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Prescription;
 import openbloom.core.pelvicfloor.Progression;
+import openbloom.core.pelvicfloor.Release;
+import openbloom.core.pelvicfloor.Review;
 import openbloom.core.pelvicfloor.Track;
 import openbloom.core.picture.FloorTrend;
 import openbloom.core.screening.Symptom;
@@ -40,12 +40,8 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 @RequestMapping("/people/{womanId}/floor")
 class FloorController {
-    /** Seconds or repetitions that a day and a stopwatch make; a working value, as nobody has duplicates of this yet. */
-    private static final int WITHIN_A_DAYS_NOISE = 2;
-
     private static final int MOST_DONE = 60;
     private static final int TEN = 10;
-    private static final int DAYS_TO_MOVE_ON = 2;
 
     private final SheetFindings findings;
     private final RecordReader records;
@@ -72,7 +68,7 @@ class FloorController {
     @GetMapping
     ModelAndView page(@AuthenticationPrincipal SignedIn me, Woman woman) {
         LocalDate today = day.today(me.studio().zone());
-        List<FloorTrend.Dated> checks = findings.pelvicFloorChecks(woman.id(), today);
+        List<DatedCheck> checks = findings.pelvicFloorChecks(woman.id(), today);
         Facts facts = new Facts(records.clientOn(woman, today), today);
         Prescription given = practiceOf(woman, checks, facts);
         ModelAndView page = new ModelAndView("floor/floor")
@@ -80,9 +76,9 @@ class FloorController {
                 .addObject("checked", !checks.isEmpty())
                 .addObject("setSeconds", Pacer.seconds(Pacer.of(given)))
                 .addObject("moments", Pacer.momentsOfTheDay(given.track(), hasABaby(facts, today)))
-                .addObject("news", news(checks, facts, today))
+                .addObject("news", Review.of(checks, facts.client().symptoms().has(Symptom.HEAVINESS), today))
                 .addObject("home", Pacer.homeText(given))
-                .addObject("release", given.track() == Track.RELEASE ? releaseWords(woman) : "")
+                .addObject("release", given.track() == Track.RELEASE ? release(woman, checks) : "")
                 .addObject("history", findings.pelvicFloorHistory(woman.id(), today))
                 .addObject("practices", latestFirst(practices.of(woman.id())));
         if (!checks.isEmpty()) {
@@ -103,17 +99,22 @@ class FloorController {
                 .toList();
     }
 
-    /** Release moves on when full letting-go is felt on 8 of 10 on two days and nothing hurts. */
-    private String releaseWords(Woman woman) {
-        int needed = Published.LETTING_GO_NEEDED.amount();
-        long days = practices.of(woman.id()).stream()
-                .filter(row -> row.letGoOfTen() != null && row.letGoOfTen() >= needed && !row.hurt())
-                .map(PracticeMapper.Row::practisedOn)
-                .distinct()
-                .count();
-        return days >= DAYS_TO_MOVE_ON
-                ? "Full letting-go on " + needed + " of 10 on two days, nothing hurt: check her again, she may move on."
-                : "Full letting-go on " + needed + " of 10 without pain: " + days + " of 2 days so far.";
+    private String release(Woman woman, List<DatedCheck> checks) {
+        return Release.words(since(woman, checks).stream()
+                .map(row -> new Release.Practice(
+                        row.practisedOn(),
+                        row.letGoOfTen() == null ? OptionalInt.empty() : OptionalInt.of(row.letGoOfTen()),
+                        row.hurt()))
+                .toList());
+    }
+
+    /** What was practised since the latest check, oldest first. */
+    private List<PracticeMapper.Row> since(Woman woman, List<DatedCheck> checks) {
+        LocalDate latest =
+                checks.isEmpty() ? LocalDate.MIN : checks.get(checks.size() - 1).on();
+        return practices.of(woman.id()).stream()
+                .filter(row -> !row.practisedOn().isBefore(latest))
+                .toList();
     }
 
     private static List<PracticeMapper.Row> latestFirst(List<PracticeMapper.Row> oldestFirst) {
@@ -124,15 +125,13 @@ class FloorController {
     }
 
     /** By the latest check, moved on or back by what was practised since. */
-    private Prescription practiceOf(Woman woman, List<FloorTrend.Dated> checks, Facts facts) {
+    private Prescription practiceOf(Woman woman, List<DatedCheck> checks, Facts facts) {
         Prescription given = facts.pelvicPractice(facts.client().pelvicFloor());
         if (given.holds().repetitions() == 0) {
             return given;
         }
-        LocalDate since =
-                checks.isEmpty() ? LocalDate.MIN : checks.get(checks.size() - 1).on();
-        List<Progression.Practice> done = practices.of(woman.id()).stream()
-                .filter(row -> !row.practisedOn().isBefore(since) && row.track() == given.track())
+        List<Progression.Practice> done = since(woman, checks).stream()
+                .filter(row -> row.track() == given.track())
                 .map(FloorController::practice)
                 .toList();
         Progression.Step step = Progression.of(
@@ -155,51 +154,6 @@ class FloorController {
         boolean fullSet = row.holdsDone() >= row.holds() && row.flicksDone() >= row.flicks();
         return new Progression.Practice(
                 row.practisedOn(), fullSet, row.letGoFully(), row.faded(), row.hurt(), row.heavy());
-    }
-
-    /** What has changed since the first check, honestly, and what is due. */
-    private static List<String> news(List<FloorTrend.Dated> checks, Facts facts, LocalDate today) {
-        List<String> news = new ArrayList<>();
-        if (checks.isEmpty()) {
-            return List.of("Not checked yet: practice stays gentle until it is.");
-        }
-        FloorTrend.Dated first = checks.get(0);
-        FloorTrend.Dated last = checks.get(checks.size() - 1);
-        LocalDate again = last.on().plusDays(Published.PELVIC_REVIEW.days());
-        news.add("Checked " + Days.words(last.on()) + "; again "
-                + (again.isAfter(today) ? "on " + Days.words(again) : "now, it is due") + ".");
-        if (checks.size() > 1) {
-            news.add(changed(
-                    "Best hold", "s", first.check().holdSeconds(), last.check().holdSeconds(), first.on()));
-            news.add(changed(
-                    "In a row", "flicks", first.check().flicks(), last.check().flicks(), first.on()));
-        }
-        boolean heavy = facts.client().symptoms().has(Symptom.HEAVINESS);
-        Published programme = heavy ? Published.PELVIC_PROGRAMME_HEAVY : Published.PELVIC_PROGRAMME;
-        if (!first.on().plusDays(programme.days()).isAfter(today)) {
-            boolean gained = gain(first.check(), last.check()) > WITHIN_A_DAYS_NOISE;
-            news.add(programme.amount() + " weeks since the first check: "
-                    + (gained
-                            ? "it has grown; go on, and keep it with one set a day once it is full."
-                            : "no change that is clear of noise. Refer her to a pelvic health clinician."));
-        }
-        return news;
-    }
-
-    private static int gain(PelvicFloorCheck first, PelvicFloorCheck last) {
-        return Math.max(last.holdSeconds() - first.holdSeconds(), last.flicks() - first.flicks());
-    }
-
-    private static String changed(String what, String unit, int first, int last, LocalDate since) {
-        int change = last - first;
-        if (change == 0) {
-            return what + " " + last + " " + unit + ", as on " + Days.words(since) + ".";
-        }
-        String noise = WITHIN_A_DAYS_NOISE + " " + unit;
-        String worth = Math.abs(change) > WITHIN_A_DAYS_NOISE
-                ? "a real change by our working value of " + noise
-                : "within what a day makes (working value " + noise + ")";
-        return what + " " + first + " to " + last + " " + unit + " since " + Days.words(since) + ": " + worth + ".";
     }
 
     @GetMapping("/practice")

@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import openbloom.core.Days;
 import openbloom.core.pelvicfloor.Area;
+import openbloom.core.pelvicfloor.DatedCheck;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.screening.Symptom;
@@ -32,13 +33,6 @@ public final class FloorTrend {
     private static final String LIGHT_SLATE = "#A9BDCD";
     private static final double ROWS = GROUND + 50;
     private static final double ROW = 24;
-
-    /**
-     * A check on its day.
-     *
-     * @param weaker the side that is weaker; empty when both are alike or were not compared
-     */
-    public record Dated(LocalDate on, PelvicFloorCheck check, Set<Area> weaker) {}
 
     /** What she told on a day when she was asked for symptoms. */
     public record Asked(LocalDate on, Set<Symptom> told) {}
@@ -63,18 +57,18 @@ public final class FloorTrend {
     }
 
     private final Svg svg;
-    private final List<Dated> checks;
+    private final List<DatedCheck> checks;
     private final List<Asked> asked;
     private final long days;
     private final double most;
 
-    private FloorTrend(Svg svg, List<Dated> checks, List<Asked> asked) {
+    private FloorTrend(Svg svg, List<DatedCheck> checks, List<Asked> asked) {
         LocalDate first = checks.get(0).on();
         this.svg = svg;
         this.checks = checks;
         this.asked = asked.stream().filter(one -> !one.on().isBefore(first)).toList();
         LocalDate last = Stream.concat(
-                        checks.stream().map(Dated::on), this.asked.stream().map(Asked::on))
+                        checks.stream().map(DatedCheck::on), this.asked.stream().map(Asked::on))
                 .max(LocalDate::compareTo)
                 .orElse(first);
         this.days = Math.max(14, ChronoUnit.DAYS.between(first, last));
@@ -96,7 +90,7 @@ public final class FloorTrend {
      * @param asked in any order; what was told before the first check is left out
      * @throws IllegalArgumentException if there is none
      */
-    public static String of(List<Dated> checks, List<Asked> asked) {
+    public static String of(List<DatedCheck> checks, List<Asked> asked) {
         if (checks.isEmpty()) {
             throw new IllegalArgumentException("At least one check is expected, but there was none");
         }
@@ -117,7 +111,7 @@ public final class FloorTrend {
         return svg.finish();
     }
 
-    private static String describe(List<Dated> checks, List<Asked> asked) {
+    private static String describe(List<DatedCheck> checks, List<Asked> asked) {
         PelvicFloorCheck last = checks.get(checks.size() - 1).check();
         return "Pelvic floor over " + checks.size() + " checks, latest: hold " + last.holdSeconds() + " s, "
                 + last.holdRepetitions() + " holds, " + last.flicks() + " flicks, "
@@ -145,7 +139,7 @@ public final class FloorTrend {
             svg.words(String.valueOf(at), LEFT - 8, y(at) + 5, QUIET.endingHere());
         }
         LocalDate before = null;
-        for (Dated one : checks) {
+        for (DatedCheck one : checks) {
             if (before == null || x(one.on()) - x(before) > 70) {
                 String words = Days.words(one.on());
                 svg.words(words.substring(0, words.length() - 5), x(one.on()), GROUND + 20, QUIET.centred());
@@ -157,7 +151,7 @@ public final class FloorTrend {
     /** Broad, dashed and thin, so that lines that lie on each other are all seen. */
     private void line(ToIntFunction<PelvicFloorCheck> what, Paint paint, String tone, String name, int place) {
         StringBuilder path = new StringBuilder();
-        for (Dated one : checks) {
+        for (DatedCheck one : checks) {
             path.append(path.isEmpty() ? 'M' : 'L').append(point(x(one.on()), y(what.applyAsInt(one.check()))));
             svg.circle(x(one.on()), y(what.applyAsInt(one.check())), place == 0 ? 8 : 4.5, Paint.filled(tone));
         }

@@ -26,6 +26,7 @@ import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.Area;
+import openbloom.core.pelvicfloor.DatedCheck;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
@@ -123,8 +124,8 @@ class CheckPictureTest {
         PelvicFloorCheck better = new PelvicFloorCheck(6, 4, 7, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO);
         String picture = FloorTrend.of(
                 List.of(
-                        new FloorTrend.Dated(DAY, tight, Set.of(Area.LEFT)),
-                        new FloorTrend.Dated(DAY.plusWeeks(4), better, Set.of())),
+                        new DatedCheck(DAY, tight, Set.of(Area.LEFT)),
+                        new DatedCheck(DAY.plusWeeks(4), better, Set.of())),
                 List.of(
                         new FloorTrend.Asked(DAY.minusDays(1), Set.of(Symptom.HEAVINESS)),
                         new FloorTrend.Asked(DAY, Set.of(Symptom.LEAK_WITH_URGE, Symptom.WRIST_PAIN)),
