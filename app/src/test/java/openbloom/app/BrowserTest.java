@@ -10,6 +10,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -35,6 +36,9 @@ abstract class BrowserTest {
             "--disable-component-update",
             "--disable-sync");
 
+    /** A machine that does other work beside the tests is slow now and then. */
+    private static final double SLOWEST_ANSWER_MS = 15_000;
+
     @LocalServerPort
     private int port;
 
@@ -46,6 +50,7 @@ abstract class BrowserTest {
 
     @BeforeAll
     void start() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(SLOWEST_ANSWER_MS);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         browser = playwright

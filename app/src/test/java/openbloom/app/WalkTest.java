@@ -156,6 +156,7 @@ class WalkTest extends BrowserTest {
         page.getByLabel("Compose a session of").fill("500");
         page.getByRole(AriaRole.BUTTON, named("Compose")).click();
         assertThat(page.locator("#problem-minutes")).containsText("5 to 120");
+        page.waitForLoadState();
         page.getByLabel("Compose a session of").fill("20");
         page.getByRole(AriaRole.BUTTON, named("Compose")).click();
         assertThat(heading("20 minutes")).isVisible();
