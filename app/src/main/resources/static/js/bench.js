@@ -36,7 +36,7 @@ form?.querySelector('#live-start').addEventListener('click', () => {
     const [time, value] = event.data.split(',');
     points.push({ time: Number(time), value: value === '' ? null : Number(value) });
     document.getElementById('live-seconds').value = time;
-    document.getElementById('live-said').textContent = `${Math.floor(Number(time))} s, ${value === '' ? 'no contact' : `${Number(value).toFixed(1)} cmH2O`}`;
+    document.getElementById('live-said').textContent = `${Math.floor(Number(time))} s, ${value === '' ? 'no contact' : `${Number(value).toFixed(1)} cmH₂O`}`;
     draw();
   });
   source.addEventListener('end', () => stop('The protocol is over. Keep it, or start again.'));

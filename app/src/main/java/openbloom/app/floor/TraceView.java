@@ -26,7 +26,7 @@ public record TraceView(String picture, TraceFindings found, List<String> senten
         TraceFindings found = TraceAnalyser.analyse(recording.trace(), recording.unit(), convention);
         String picture = TracePicture.of(recording.trace(), found, recording.unit());
         List<String> sentences = new ArrayList<>();
-        String unit = recording.unit().toString();
+        String unit = recording.unit().words();
         sentences.add(number(found.restLevel()) + " " + unit + " at rest, " + number(found.squeeze()) + " " + unit
                 + " above it in a usual squeeze.");
         sentences.addAll(recording.protocol().protocol().beside(found));

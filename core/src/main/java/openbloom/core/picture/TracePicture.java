@@ -59,7 +59,7 @@ public final class TracePicture {
                 Locale.ROOT,
                 "Trace: rest %.1f %s, %d holds, %d flicks, longest held %.1f s",
                 found.restLevel(),
-                unit,
+                unit.words(),
                 found.holds().size(),
                 found.flicks().size(),
                 found.enduranceSeconds());
@@ -71,8 +71,7 @@ public final class TracePicture {
             svg.line(LEFT, y(at), RIGHT, y(at), Paint.line("#EAE4D7", 1));
             svg.words(Svg.number(at), LEFT - 8, y(at) + 5, QUIET.endingHere());
         }
-        String written = unit == TraceUnit.UV ? "µV" : unit.toString();
-        svg.upright(written, 15, (TOP + GROUND) / 2, QUIET.centred());
+        svg.upright(unit.words(), 15, (TOP + GROUND) / 2, QUIET.centred());
         double every = niceStep(trace.seconds() / 9);
         for (double at = 0; at <= trace.seconds(); at += every) {
             double x = x(trace.startSeconds() + at);

@@ -113,7 +113,7 @@ class CheckPictureTest {
         assertThat(parse(picture).getElementsByTagName("rect").getLength()).isEqualTo(3);
         assertThat(picture)
                 .contains("stroke-dasharray=\"5 4\"")
-                .contains("cmH2O")
+                .contains("cmH₂O")
                 .doesNotContain("NaN");
         assertThat(picture.length()).isLessThan(60_000);
     }

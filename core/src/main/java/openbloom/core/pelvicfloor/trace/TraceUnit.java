@@ -5,14 +5,16 @@ import java.util.Optional;
 
 /** What a sensor measures in. Microvolts depend on the device and are never graded. */
 public enum TraceUnit {
-    CMH2O("cmH2O", 2),
-    UV("uV", 1);
+    CMH2O("cmH2O", "cmH₂O", 2),
+    UV("uV", "µV", 1);
 
     private final String written;
+    private final String words;
     private final double leastSqueeze;
 
-    TraceUnit(String written, double leastSqueeze) {
+    TraceUnit(String written, String words, double leastSqueeze) {
         this.written = written;
+        this.words = words;
         this.leastSqueeze = leastSqueeze;
     }
 
@@ -21,6 +23,11 @@ public enum TraceUnit {
         return Arrays.stream(values())
                 .filter(unit -> unit.written.equalsIgnoreCase(written))
                 .findFirst();
+    }
+
+    /** As it is shown, such as {@code cmH₂O}. */
+    public String words() {
+        return words;
     }
 
     @Override
