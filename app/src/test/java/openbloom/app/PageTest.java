@@ -10,6 +10,7 @@ import java.util.UUID;
 import openbloom.app.accounts.Accounts;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.people.People;
+import openbloom.app.people.Woman;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -34,6 +35,18 @@ public abstract class PageTest {
     @BeforeEach
     void signIn() {
         ines = (SignedIn) accounts.loadUserByUsername("ines@boathouse.example");
+    }
+
+    /** A woman 20 weeks pregnant who was asked today and told nothing. */
+    protected Woman askedWoman(String name) throws Exception {
+        String hers = name + " " + key();
+        send(intake(hers));
+        Woman woman = people.search(ines, hers).get(0);
+        send(post("/people/" + woman.id() + "/safe")
+                .param("formKey", key())
+                .param("noSign", "yes")
+                .param("noSymptom", "yes"));
+        return woman;
     }
 
     protected MockHttpServletRequestBuilder intake(String name) {

@@ -24,12 +24,6 @@ import org.springframework.stereotype.Component;
 class PelvicFloorSheet implements SheetReader {
     private static final int STRONGEST = 5;
     private static final String GAS = "gas escapes";
-    private static final List<Symptom> FLOOR_SYMPTOMS = List.of(
-            Symptom.LEAK_WITH_EFFORT,
-            Symptom.LEAK_WITH_URGE,
-            Symptom.HEAVINESS,
-            Symptom.PELVIC_PAIN,
-            Symptom.PAIN_WITH_LIFTS);
 
     /** The side that is weaker. */
     enum Side {
@@ -154,7 +148,7 @@ class PelvicFloorSheet implements SheetReader {
 
     /** What she told in the last 14 days, and what only this check asks. */
     private static Optional<String> symptoms(Answers answers, Beside beside) {
-        Stream<String> told = FLOOR_SYMPTOMS.stream()
+        Stream<String> told = Symptom.OF_THE_PELVIC_FLOOR.stream()
                 .filter(symptom -> beside.facts().client().symptoms().has(symptom))
                 .map(Symptom::words);
         Stream<String> here = answers.told("gas") == Told.YES ? Stream.of(GAS) : Stream.empty();

@@ -30,10 +30,7 @@ class SheetsTest extends PageTest {
 
     @BeforeEach
     void askHer() throws Exception {
-        String name = "Bea " + key();
-        send(intake(name));
-        woman = people.search(ines, name).get(0);
-        send(post(at("/safe")).param("formKey", key()).param("noSign", "yes").param("noSymptom", "yes"));
+        woman = askedWoman("Bea");
     }
 
     /** Every sheet: what is filled in, the move and the reason it leads to, and how it is told afterwards. */

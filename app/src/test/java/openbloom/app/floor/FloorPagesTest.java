@@ -19,10 +19,7 @@ class FloorPagesTest extends PageTest {
 
     @BeforeEach
     void askHer() throws Exception {
-        String name = "Flo " + key();
-        send(intake(name));
-        woman = people.search(ines, name).get(0);
-        send(post(at("/safe")).param("formKey", key()).param("noSign", "yes").param("noSymptom", "yes"));
+        woman = askedWoman("Flo");
     }
 
     @Test

@@ -52,10 +52,7 @@ class HostileFormsTest extends PageTest {
 
     @BeforeEach
     void askHer() throws Exception {
-        String name = "Hostile " + key();
-        send(intake(name));
-        woman = people.search(ines, name).get(0);
-        send(post(at("/safe")).param("formKey", key()).param("noSign", "yes").param("noSymptom", "yes"));
+        woman = askedWoman("Hostile");
     }
 
     @ParameterizedTest

@@ -1,5 +1,6 @@
 package openbloom.core.screening;
 
+import java.util.List;
 import java.util.Set;
 
 /** What she noticed in the last 14 days. */
@@ -20,6 +21,10 @@ public enum Symptom {
     SITTING_PRESSURE_UNCOMFORTABLE("sitting pressure is uncomfortable"),
     FRONT_LYING_UNCOMFORTABLE("lying on the front is uncomfortable"),
     BELLY_PUSHES_OUT("belly pushes out or domes in daily tasks");
+
+    /** What the pelvic floor check looks at. */
+    public static final List<Symptom> OF_THE_PELVIC_FLOOR =
+            List.of(LEAK_WITH_EFFORT, LEAK_WITH_URGE, HEAVINESS, PELVIC_PAIN, PAIN_WITH_LIFTS);
 
     /** Leak, heaviness or pain: what must be absent before impact. */
     public static final Set<Symptom> AGAINST_IMPACT = Set.of(
