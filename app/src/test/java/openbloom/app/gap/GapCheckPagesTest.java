@@ -30,18 +30,7 @@ class GapCheckPagesTest extends PageTest {
 
     @BeforeEach
     void askHer() throws Exception {
-        woman = anotherWoman();
-    }
-
-    private Woman anotherWoman() throws Exception {
-        String name = "Gia " + key();
-        send(intake(name));
-        Woman other = people.search(ines, name).get(0);
-        send(post("/people/" + other.id() + "/safe")
-                .param("formKey", key())
-                .param("noSign", "yes")
-                .param("noSymptom", "yes"));
-        return other;
+        woman = askedWoman("Gia");
     }
 
     @Test
@@ -149,7 +138,7 @@ class GapCheckPagesTest extends PageTest {
         assertThat(file)
                 .startsWith(HEADER + "\r\n")
                 .contains(",Ines,FINGERS,NAVEL,0,LIFT,3.0,,FIRST_KNUCKLE,2,NO,NO,1");
-        Woman other = anotherWoman();
+        Woman other = askedWoman("Gia");
         String into = "/people/" + other.id() + "/checks/gap/readings";
         String preview = send(post(into + "/look").param("written", file)).getContentAsString();
         assertThat(preview).contains("Keep these 6 readings", "blind second reading");
