@@ -40,3 +40,23 @@ document.addEventListener('change', (event) => {
   if (box === none) group.querySelectorAll('.ticks input:checked').forEach((other) => { other.checked = false; });
   else none.checked = false;
 });
+
+// A refused form shows its first error: the field gets the focus, the error is in view.
+const fieldOf = (problem) => {
+  const name = CSS.escape(problem.id.replace(/^problem-/, ''));
+  const named = document.getElementById(problem.id.replace(/^problem-/, '')) ?? document.querySelector(`main [name="${name}"]`);
+  return named?.matches('[type=hidden]') ? null : named;
+};
+const refused = document.getElementById('refused');
+if (refused) {
+  const first = [...document.querySelectorAll('main [id^="problem-"]')][0];
+  const field = first && fieldOf(first);
+  (field ?? refused).focus();
+  (first ?? refused).scrollIntoView({ block: 'center' });
+  refused.addEventListener('click', (event) => {
+    const link = event.target instanceof Element && event.target.closest('a');
+    const problem = link && document.getElementById(decodeURIComponent(link.hash.slice(1)));
+    const wanted = problem && fieldOf(problem);
+    if (wanted) { event.preventDefault(); wanted.focus(); problem.scrollIntoView({ block: 'center' }); }
+  });
+}

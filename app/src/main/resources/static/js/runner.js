@@ -34,6 +34,7 @@ function show() {
   at('cue').textContent = item.cue;
   at('watch').textContent = item.watch ? `Watch for: ${item.watch}` : '';
   at('next').textContent = now + 1 < items.length ? named(items[now + 1]) : 'up by the side, then done';
+  at('where').hidden = !(noted.get(now)?.has('HURT') ?? false);
   at('back').disabled = now === 0;
   at('forward').hidden = now === items.length - 1;
   at('finish').hidden = now !== items.length - 1;
@@ -110,9 +111,22 @@ function toggle() {
   draw();
 }
 
+// What the first side managed is what the other side does.
+function evenOut(from, to) {
+  const sides = ['LEFT', 'RIGHT'];
+  const pair = from.name === to.name && from.side !== to.side && sides.includes(from.side) && sides.includes(to.side);
+  if (!pair || elapsed === 0 || elapsed >= totalSeconds(from) || number(from.repetitions) < 2) return;
+  const { set, within } = moment(from, elapsed);
+  const whole = set * number(from.repetitions) + Math.min(number(from.repetitions), Math.floor(within / number(from.each)));
+  to.sets = '1';
+  to.repetitions = String(Math.max(1, Math.min(whole, number(from.sets) * number(from.repetitions))));
+  to.dose = `${to.repetitions} as on the other side`;
+}
+
 function go(step) {
   const target = now + step;
   if (target < 0 || target >= items.length) return;
+  if (step === 1) evenOut(items[now], items[target]);
   if (step > 0 && elapsed > 0) note('DONE');
   now = target;
   elapsed = 0;
@@ -121,12 +135,14 @@ function go(step) {
 }
 
 // Each response carries its own key, so sending it again after a lost connection keeps it once.
-function note(told) {
+function note(told, place = '') {
   const here = noted.get(now) ?? new Set();
-  if (here.has(told)) return;
+  if (here.has(told + place)) return;
   here.add(told);
+  here.add(told + place);
   noted.set(now, here);
-  waiting.push(new URLSearchParams({ item: String(now), told, formKey: crypto.randomUUID?.() ?? `${Date.now()}-${Math.random()}`.slice(0, 36) }));
+  if (told === 'HURT') at('where').hidden = false;
+  waiting.push(new URLSearchParams({ item: String(now), told, place, formKey: crypto.randomUUID?.() ?? `${Date.now()}-${Math.random()}`.slice(0, 36) }));
   send();
   document.querySelectorAll('.answer').forEach((button) => button.setAttribute('aria-pressed', String(here.has(button.dataset.told))));
 }
@@ -141,7 +157,12 @@ async function flush() {
   while (waiting.length > 0) {
     try {
       const answer = await fetch(runner.dataset.responses, { method: 'POST', headers: csrf, body: waiting[0] });
-      if (!answer.ok) throw new Error(String(answer.status));
+      if (answer.status === 422) {
+        waiting.shift();
+        at('kept').textContent = `Not kept: ${await answer.text()}`;
+        continue;
+      }
+      if (!answer.ok || answer.redirected) throw new Error(String(answer.status));
       waiting.shift();
       at('kept').textContent = 'kept';
     } catch {
@@ -162,6 +183,10 @@ at('finish').addEventListener('submit', async (event) => {
   if (waiting.length === 0) event.target.submit();
 });
 document.querySelectorAll('.answer').forEach((button) => button.addEventListener('click', () => note(button.dataset.told)));
+document.querySelectorAll('[data-place]').forEach((button) => button.addEventListener('click', () => {
+  note('HURT', button.dataset.place);
+  at('where').hidden = true;
+}));
 document.addEventListener('keydown', (event) => {
   if (event.ctrlKey || event.metaKey || event.altKey) return;
   const onButton = event.target instanceof HTMLButtonElement || event.target instanceof HTMLAnchorElement;

@@ -1,13 +1,20 @@
 package openbloom.app.accounts;
 
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.format.DateTimeFormatter;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import openbloom.app.system.Sentences;
+import openbloom.app.system.Typed;
 import openbloom.core.Problem;
 import openbloom.core.gap.FingerWidths;
 import openbloom.core.verdict.Preset;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -22,13 +29,18 @@ import org.springframework.web.servlet.ModelAndView;
 /** Signing in, the first visit, and the studio's own page. */
 @Controller
 class AccountController {
+    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH);
+
     private final Accounts accounts;
     private final Sentences sentences;
+    private final OpenSessions sessions;
     private final boolean demo;
 
-    AccountController(Accounts accounts, Sentences sentences, @Value("${bloom.demo}") boolean demo) {
+    AccountController(
+            Accounts accounts, Sentences sentences, OpenSessions sessions, @Value("${bloom.demo}") boolean demo) {
         this.accounts = accounts;
         this.sentences = sentences;
+        this.sessions = sessions;
         this.demo = demo;
     }
 
@@ -52,7 +64,12 @@ class AccountController {
         if (!accounts.isEmpty()) {
             return new ModelAndView("redirect:/sign-in");
         }
-        List<Problem> problems = accounts.createStudio(studio, zone, owner);
+        List<Problem> problems;
+        try {
+            problems = accounts.createFirstStudio(studio, zone, owner);
+        } catch (DuplicateKeyException | ConcurrencyFailureException somebodyWasQuicker) {
+            return new ModelAndView("redirect:/sign-in");
+        }
         if (problems.isEmpty()) {
             return new ModelAndView("redirect:/sign-in?made");
         }
@@ -77,8 +94,11 @@ class AccountController {
     }
 
     @PostMapping("/studio/fingers")
-    ModelAndView changeFingers(@AuthenticationPrincipal SignedIn me, @RequestParam List<String> fingers) {
-        List<Problem> problems = accounts.changeFingers(me.account(), fingers);
+    ModelAndView changeFingers(
+            @AuthenticationPrincipal SignedIn me,
+            @RequestParam(defaultValue = "") String version,
+            @RequestParam(defaultValue = "") List<String> fingers) {
+        List<Problem> problems = accounts.changeFingers(me.account(), versionOf(version), fingers);
         if (problems.isEmpty()) {
             return new ModelAndView("redirect:/studio?fingers");
         }
@@ -87,21 +107,34 @@ class AccountController {
 
     @PostMapping("/studio/approach")
     @PreAuthorize("hasRole('OWNER')")
-    String chooseApproach(@AuthenticationPrincipal SignedIn me, @RequestParam(defaultValue = "") String preset) {
-        accounts.chooseApproach(me.studioId(), preset);
-        return "redirect:/studio?approach";
+    ModelAndView chooseApproach(
+            @AuthenticationPrincipal SignedIn me,
+            @RequestParam(defaultValue = "") String version,
+            @RequestParam(defaultValue = "") String preset) {
+        List<Problem> problems = accounts.chooseApproach(me.studioId(), versionOf(version), preset);
+        if (problems.isEmpty()) {
+            return new ModelAndView("redirect:/studio?approach");
+        }
+        return studioRefused(me, Map.of("errors", sentences.byField(problems), "preset", preset));
     }
 
     @PostMapping("/studio/password")
     ModelAndView changePassword(
             @AuthenticationPrincipal SignedIn me,
+            HttpServletRequest request,
+            HttpServletResponse response,
             @RequestParam(defaultValue = "") String current,
             @RequestParam(defaultValue = "") String next) {
-        List<Problem> problems = accounts.changePassword(me.account(), current, next);
+        List<Problem> problems = accounts.changePassword(me, current, next);
         if (problems.isEmpty()) {
+            sessions.goOn(me, request, response);
             return new ModelAndView("redirect:/studio?changed");
         }
         return studioRefused(me, Map.of("errors", sentences.byField(problems)));
+    }
+
+    private static int versionOf(String typed) {
+        return new Typed().whole("version", typed, 0, Integer.MAX_VALUE).orElse(-1);
     }
 
     /** Everything the studio page shows; a refused form lays what was typed and its errors over it. */
@@ -110,11 +143,27 @@ class AccountController {
         page.put("accounts", accounts.ofStudio(me.studioId()));
         page.put("instructor", new NewAccount("", "", ""));
         page.put("presets", Preset.values());
+        page.put("studioVersion", accounts.studioVersion(me.studioId()));
+        page.put("accountVersion", accounts.fresh(me).version());
+        page.put("refused", me.account().owner() ? refusedLines(me) : List.of());
         page.put("preset", accounts.presetOf(me.studioId()).map(Preset::name).orElse(""));
         page.put(
                 "fingers",
                 accounts.fresh(me).fingers().map(FingerWidths::togetherMm).orElse(List.of()));
         return page;
+    }
+
+    /** A refused sign-in as it is shown. */
+    record RefusedLine(String at, String email, String address, String why) {}
+
+    private List<RefusedLine> refusedLines(SignedIn me) {
+        return accounts.refusedOf(me.studioId()).stream()
+                .map(refused -> new RefusedLine(
+                        MOMENT.format(refused.refusedAt().atZone(me.studio().zone())),
+                        refused.email(),
+                        refused.address(),
+                        refused.why().equals(SignInGuard.PAUSED) ? "paused after too many tries" : "wrong password"))
+                .toList();
     }
 
     private ModelAndView studioRefused(SignedIn me, Map<String, ?> typed) {

@@ -1,5 +1,6 @@
 package openbloom.app.accounts;
 
+import java.nio.charset.StandardCharsets;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -23,8 +24,10 @@ import org.springframework.transaction.annotation.Transactional;
 /** Who may sign in. */
 @Service
 public class Accounts implements UserDetailsService {
-    static final int SHORTEST_PASSWORD = 10;
-    static final int LONGEST_PASSWORD = 72;
+    static final int SHORTEST_PASSWORD = 12;
+    /** What bcrypt reads; anything beyond would not count. */
+    static final int LONGEST_PASSWORD_BYTES = 72;
+
     private static final int LONGEST_NAME = 120;
     private static final Pattern EMAIL = Pattern.compile("[^@\\s]{1,100}@[^@\\s]{1,90}");
 
@@ -52,19 +55,40 @@ public class Accounts implements UserDetailsService {
     }
 
     /**
+     * Makes the first studio; of several that are sent at once one is made.
+     *
+     * @return what is wrong with the input; empty when it was made, or somebody else was quicker
+     */
+    @Transactional
+    public List<Problem> createFirstStudio(String studio, String zoneId, NewAccount owner) {
+        List<Problem> problems = studioProblems(studio, zoneId, owner);
+        if (problems.isEmpty()) {
+            String hash = passwords.encode(owner.password());
+            mapper.claimFirstVisit();
+            add(mapper.insertStudio(studio.strip(), zoneId), owner, hash, true);
+        }
+        return problems;
+    }
+
+    /**
      * Makes a studio and its owner.
      *
      * @return what is wrong with the input; empty when they were made
      */
     @Transactional
     public List<Problem> createStudio(String studio, String zoneId, NewAccount owner) {
+        List<Problem> problems = studioProblems(studio, zoneId, owner);
+        if (problems.isEmpty()) {
+            add(mapper.insertStudio(studio.strip(), zoneId), owner, passwords.encode(owner.password()), true);
+        }
+        return problems;
+    }
+
+    private static List<Problem> studioProblems(String studio, String zoneId, NewAccount owner) {
         List<Problem> problems = new ArrayList<>(problems(owner));
         name("studio", studio).ifPresent(problems::add);
         if (!ZoneId.getAvailableZoneIds().contains(zoneId)) {
             problems.add(Problem.of("zone", "account.zone", zoneId));
-        }
-        if (problems.isEmpty()) {
-            add(mapper.insertStudio(studio.strip(), zoneId), owner, true);
         }
         return problems;
     }
@@ -80,7 +104,7 @@ public class Accounts implements UserDetailsService {
             return problems;
         }
         try {
-            add(studioId, instructor, false);
+            add(studioId, instructor, passwords.encode(instructor.password()), false);
             return List.of();
         } catch (DuplicateKeyException taken) {
             return List.of(Problem.of("email", "account.taken", instructor.email()));
@@ -92,12 +116,25 @@ public class Accounts implements UserDetailsService {
         return mapper.account(me.accountId());
     }
 
+    /** Who she is by what is kept now; empty once her password was changed after this session began. */
+    public Optional<SignedIn> renewed(SignedIn me) {
+        return Optional.ofNullable(mapper.account(me.accountId()))
+                .filter(now -> now.credentials() == me.account().credentials())
+                .map(now -> new SignedIn(now, mapper.studio(now.studioId())));
+    }
+
+    /** The latest refused sign-ins to accounts of a studio. */
+    public List<AccountMapper.Refused> refusedOf(long studioId) {
+        return mapper.refusedOf(studioId);
+    }
+
     /**
-     * Keeps an examiner's own finger breadths.
+     * Keeps an examiner's own finger breadths. Readings that are kept already stay as they are.
      *
+     * @param version the version of her account the form was made from
      * @return what is wrong with the input; empty when they were kept
      */
-    public List<Problem> changeFingers(Account account, List<String> typedMm) {
+    public List<Problem> changeFingers(Account account, int version, List<String> typedMm) {
         Typed typed = new Typed();
         List<Integer> together = new ArrayList<>();
         for (int i = 0; i < typedMm.size(); i++) {
@@ -105,12 +142,19 @@ public class Accounts implements UserDetailsService {
         }
         if (typed.isClean()) {
             try {
-                mapper.changeFingers(account.id(), new FingerWidths(together).toString());
+                if (mapper.changeFingers(account.id(), version, new FingerWidths(together).toString()) == 0) {
+                    typed.refuse("finger1", "account.fingersStale", keptFingers(account));
+                }
             } catch (IllegalArgumentException noFingers) {
                 typed.refuse("finger1", "account.fingers", FingerWidths.NARROWEST_MM, FingerWidths.BROADEST_MM);
             }
         }
         return typed.problems();
+    }
+
+    /** How often the studio's approach was changed. */
+    int studioVersion(long studioId) {
+        return mapper.studio(studioId).version();
     }
 
     /** The preset the studio's women begin with; empty if its choices are none of the presets'. */
@@ -123,35 +167,55 @@ public class Accounts implements UserDetailsService {
                 .findFirst();
     }
 
-    /** Lets the studio's women begin with a preset; an unknown name changes nothing. */
-    public void chooseApproach(long studioId, String preset) {
-        Arrays.stream(Preset.values())
-                .filter(known -> known.name().equals(preset))
-                .findFirst()
-                .ifPresent(known -> mapper.changeApproach(
-                        studioId, Joined.constants(known.approach().choices().values())));
+    private String keptFingers(Account account) {
+        String kept = mapper.account(account.id()).fingerWidthsMm();
+        return kept.isEmpty() ? "none" : kept.replace(",", ", ") + " mm";
     }
 
-    /** What is wrong with a change of password; empty when it was changed. */
-    public List<Problem> changePassword(Account account, String current, String next) {
-        if (!passwords.matches(current, account.passwordHash())) {
+    /**
+     * Lets the studio's women begin with a preset.
+     *
+     * @param version the version of the studio the form was made from
+     * @return what is wrong; empty when it was kept
+     */
+    public List<Problem> chooseApproach(long studioId, int version, String preset) {
+        Typed typed = new Typed();
+        typed.requiredChoice("preset", preset, Preset.class).ifPresent(known -> {
+            String choices = Joined.constants(known.approach().choices().values());
+            if (mapper.changeApproach(studioId, version, choices) == 0) {
+                typed.refuse(
+                        "preset",
+                        "account.approachStale",
+                        presetOf(studioId).map(Preset::words).orElse("choices of their own"),
+                        known.words());
+            }
+        });
+        return typed.problems();
+    }
+
+    /** What is wrong with a change of password; empty when it was changed. Every other session of hers ends. */
+    public List<Problem> changePassword(SignedIn me, String current, String next) {
+        Account kept = mapper.account(me.accountId());
+        if (!isHers(kept, current)) {
             return List.of(Problem.of("current", "account.current"));
         }
-        Optional<Problem> problem = password("next", next);
-        if (problem.isEmpty()) {
-            mapper.changePassword(account.id(), passwords.encode(next));
+        Optional<Problem> problem = password("next", next, kept.email(), kept.name());
+        if (problem.isEmpty() && next.equals(current)) {
+            problem = Optional.of(Problem.of("next", "account.sameAgain"));
+        }
+        if (problem.isEmpty() && mapper.changePassword(kept.id(), kept.credentials(), passwords.encode(next)) == 0) {
+            problem = Optional.of(Problem.of("current", "account.current"));
         }
         return problem.stream().toList();
     }
 
-    private void add(long studioId, NewAccount given, boolean owner) {
+    private boolean isHers(Account kept, String password) {
+        return bytes(password) <= LONGEST_PASSWORD_BYTES && passwords.matches(password, kept.passwordHash());
+    }
+
+    private void add(long studioId, NewAccount given, String passwordHash, boolean owner) {
         String email = given.email().strip().toLowerCase(Locale.ROOT);
-        mapper.insert(
-                studioId,
-                email,
-                passwords.encode(given.password()),
-                given.name().strip(),
-                owner);
+        mapper.insert(studioId, email, passwordHash, given.name().strip(), owner);
     }
 
     private static List<Problem> problems(NewAccount given) {
@@ -160,7 +224,7 @@ public class Accounts implements UserDetailsService {
         if (!EMAIL.matcher(given.email().strip()).matches()) {
             problems.add(Problem.of("email", "account.email"));
         }
-        password("password", given.password()).ifPresent(problems::add);
+        password("password", given.password(), given.email(), given.name()).ifPresent(problems::add);
         return problems;
     }
 
@@ -169,10 +233,19 @@ public class Accounts implements UserDetailsService {
         return fits ? Optional.empty() : Optional.of(Problem.of(field, "account.name", LONGEST_NAME, name.length()));
     }
 
-    private static Optional<Problem> password(String field, String password) {
-        boolean fits = password.length() >= SHORTEST_PASSWORD && password.length() <= LONGEST_PASSWORD;
-        return fits
-                ? Optional.empty()
-                : Optional.of(Problem.of(field, "account.password", SHORTEST_PASSWORD, LONGEST_PASSWORD));
+    /** Long enough, not longer than bcrypt reads, and not what everybody knows of her. */
+    private static Optional<Problem> password(String field, String password, String email, String name) {
+        if (password.isBlank()
+                || password.codePointCount(0, password.length()) < SHORTEST_PASSWORD
+                || bytes(password) > LONGEST_PASSWORD_BYTES) {
+            return Optional.of(Problem.of(field, "account.password", SHORTEST_PASSWORD, LONGEST_PASSWORD_BYTES));
+        }
+        boolean known = password.strip().equalsIgnoreCase(email.strip())
+                || password.strip().equalsIgnoreCase(name.strip());
+        return known ? Optional.of(Problem.of(field, "account.knownPassword")) : Optional.empty();
+    }
+
+    private static int bytes(String password) {
+        return password.getBytes(StandardCharsets.UTF_8).length;
     }
 }

@@ -3,18 +3,28 @@ package openbloom.app.api;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.Stream;
+import openbloom.app.system.BodyTooLong;
 import openbloom.app.system.Sentences;
 import openbloom.core.Problem;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.HttpMediaTypeNotAcceptableException;
 import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
+import org.springframework.web.bind.ServletRequestBindingException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.server.ResponseStatusException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
@@ -46,6 +56,9 @@ class ApiProblems {
 
     @ExceptionHandler
     ProblemDetail unreadable(HttpMessageNotReadableException unreadable) {
+        if (isTooLong(unreadable)) {
+            return ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, "The body is too long.");
+        }
         if (unreadable.getCause() instanceof DatabindException mismatch
                 && !mismatch.getPath().isEmpty()) {
             return unprocessable(List.of(new FieldProblem(path(mismatch), sentence(mismatch))));
@@ -71,11 +84,38 @@ class ApiProblems {
                 HttpStatus.METHOD_NOT_ALLOWED, refused.getMethod() + " is not answered here.");
     }
 
+    /** Whatever the caller would rather have, this is what there is. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> notAcceptable(HttpMediaTypeNotAcceptableException refused) {
+        return ResponseEntity.status(HttpStatus.NOT_ACCEPTABLE)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(ProblemDetail.forStatusAndDetail(HttpStatus.NOT_ACCEPTABLE, "Answers come as application/json."));
+    }
+
+    @ExceptionHandler
+    ProblemDetail storage(DataAccessException broken) {
+        LOG.error("The store did not answer: {}", broken.getMessage());
+        return ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, "The store does not answer just now.");
+    }
+
+    @ExceptionHandler({
+        ServletRequestBindingException.class,
+        MultipartException.class,
+        MethodArgumentTypeMismatchException.class
+    })
+    ProblemDetail unreadableRequest() {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, "The request cannot be read.");
+    }
+
     @ExceptionHandler
     ProblemDetail broken(Exception broken) {
         LOG.error("A call could not be answered", broken);
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong on our side. Nothing was stored.");
+    }
+
+    private static boolean isTooLong(Throwable broken) {
+        return Stream.iterate(broken, Objects::nonNull, Throwable::getCause).anyMatch(BodyTooLong.class::isInstance);
     }
 
     private static ProblemDetail unprocessable(List<FieldProblem> errors) {

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import openbloom.app.accounts.SignedIn;
+import openbloom.app.moves.Catalogues;
 import openbloom.core.dating.Dating;
 import openbloom.core.dating.GestationalAge;
 import openbloom.core.dating.Statement;
@@ -21,6 +23,7 @@ import openbloom.core.verdict.Client;
 import openbloom.core.verdict.Judgement;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -36,10 +39,10 @@ class CalculatorsApi {
     private static final int USUAL_CYCLE_DAYS = 28;
     private static final int MOST_MOVES = 2_000;
 
-    private final Catalogue catalogue;
+    private final Catalogues catalogues;
 
-    CalculatorsApi(Catalogue catalogue) {
-        this.catalogue = catalogue;
+    CalculatorsApi(Catalogues catalogues) {
+        this.catalogues = catalogues;
     }
 
     @PostMapping("/dating")
@@ -103,19 +106,16 @@ class CalculatorsApi {
     }
 
     @PostMapping("/verdicts")
-    List<VerdictResponse> verdicts(@RequestBody VerdictsRequest request) {
+    List<VerdictResponse> verdicts(@AuthenticationPrincipal SignedIn me, @RequestBody VerdictsRequest request) {
+        Catalogue catalogue = catalogues.of(me.studioId());
         Reading reading = new Reading();
         LocalDate onDate = reading.required("onDate", request.onDate()).orElse(LocalDate.EPOCH);
-        List<Move> moves = moves(request.moves(), reading);
-        Judgement judgement = judgement(request.client(), onDate, reading);
+        List<Move> moves = moves(catalogue, request.moves(), reading);
+        Judgement judgement = Judgement.of(catalogue, ClientReader.read(request.client(), onDate, reading), onDate);
         return moves.stream().map(judgement::of).map(VerdictResponse::of).toList();
     }
 
-    private Judgement judgement(@Nullable ClientRequest told, LocalDate onDate, Reading reading) {
-        return Judgement.of(catalogue, ClientReader.read(told, onDate, reading), onDate);
-    }
-
-    private List<Move> moves(@Nullable List<String> ids, Reading reading) {
+    private static List<Move> moves(Catalogue catalogue, @Nullable List<String> ids, Reading reading) {
         if (ids == null) {
             return catalogue.moves();
         }
@@ -136,7 +136,8 @@ class CalculatorsApi {
     }
 
     @PostMapping("/sessions")
-    SessionResponse sessions(@RequestBody SessionsRequest request) {
+    SessionResponse sessions(@AuthenticationPrincipal SignedIn me, @RequestBody SessionsRequest request) {
+        Catalogue catalogue = catalogues.of(me.studioId());
         Reading reading = new Reading();
         LocalDate onDate = reading.required("onDate", request.onDate()).orElse(LocalDate.EPOCH);
         int minutes = reading.required("minutes", request.minutes()).orElse(SessionRequest.SHORTEST_MINUTES);
@@ -144,7 +145,7 @@ class CalculatorsApi {
                 minutes,
                 request.place() == null ? Place.STUDIO : request.place(),
                 request.seed() == null ? 0 : request.seed(),
-                recent(request.recent(), reading));
+                recent(catalogue, request.recent(), reading));
         reading.refuseAll(asked.problems());
         Client client = ClientReader.read(request.client(), onDate, reading);
         if (request.equipment() != null) {
@@ -153,9 +154,12 @@ class CalculatorsApi {
         return SessionResponse.of(Composer.compose(Judgement.of(catalogue, client, onDate), asked));
     }
 
-    private List<List<String>> recent(@Nullable List<List<String>> recent, Reading reading) {
+    private static List<List<String>> recent(
+            Catalogue catalogue, @Nullable List<List<String>> recent, Reading reading) {
         List<List<String>> known = new ArrayList<>();
-        if (recent != null) {
+        if (recent != null && recent.size() > MOST_MOVES) {
+            reading.refuse("recent", "api.tooMany", MOST_MOVES, recent.size());
+        } else if (recent != null) {
             for (int i = 0; i < recent.size(); i++) {
                 for (String id : recent.get(i) == null ? List.<String>of() : recent.get(i)) {
                     if (catalogue.find(String.valueOf(id)).isEmpty()) {
@@ -175,13 +179,16 @@ class CalculatorsApi {
     }
 
     @GetMapping("/moves")
-    List<MoveResponse> moves() {
-        return catalogue.moves().stream().map(MoveResponse::of).toList();
+    List<MoveResponse> moves(@AuthenticationPrincipal SignedIn me) {
+        return catalogues.of(me.studioId()).moves().stream()
+                .map(MoveResponse::of)
+                .toList();
     }
 
     @GetMapping("/moves/{id}")
-    MoveResponse move(@PathVariable String id) {
-        return catalogue
+    MoveResponse move(@AuthenticationPrincipal SignedIn me, @PathVariable String id) {
+        return catalogues
+                .of(me.studioId())
                 .find(id)
                 .map(MoveResponse::of)
                 .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND, "There is no move " + id + "."));

@@ -5,7 +5,8 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
-import openbloom.core.moves.Catalogue;
+import openbloom.app.accounts.SignedIn;
+import openbloom.app.moves.Catalogues;
 import openbloom.core.moves.Move;
 import openbloom.core.program.Season;
 import openbloom.core.stage.Birth;
@@ -14,6 +15,7 @@ import openbloom.core.stage.RecoveryStage;
 import openbloom.core.verdict.Client;
 import openbloom.core.verdict.Judgement;
 import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -24,10 +26,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1")
 class CalendarApi {
     private static final int LONGEST_SEASON_DAYS = 1_200;
-    private final Catalogue catalogue;
+    private final Catalogues catalogues;
 
-    CalendarApi(Catalogue catalogue) {
-        this.catalogue = catalogue;
+    CalendarApi(Catalogues catalogues) {
+        this.catalogues = catalogues;
     }
 
     /** What {@code POST /api/v1/recovery-stage} takes. */
@@ -60,11 +62,13 @@ class CalendarApi {
     }
 
     @PostMapping("/recovery-stage")
-    StageResponse stage(@RequestBody StageRequest request) {
+    StageResponse stage(@AuthenticationPrincipal SignedIn me, @RequestBody StageRequest request) {
         Reading reading = new Reading();
         LocalDate onDate = reading.required("onDate", request.onDate()).orElse(LocalDate.EPOCH);
         Client client = ClientReader.read(request.client(), onDate, reading);
-        Recovery recovery = Judgement.of(catalogue, client, onDate).facts().recovery();
+        Recovery recovery = Judgement.of(catalogues.of(me.studioId()), client, onDate)
+                .facts()
+                .recovery();
         Optional<Long> days = client.birth().map((Birth birth) -> birth.daysOn(onDate));
         return new StageResponse(
                 days.map(since -> since / 7).orElse(null),
@@ -76,7 +80,7 @@ class CalendarApi {
     }
 
     @PostMapping("/season")
-    List<ChangeResponse> season(@RequestBody SeasonRequest request) {
+    List<ChangeResponse> season(@AuthenticationPrincipal SignedIn me, @RequestBody SeasonRequest request) {
         Reading reading = new Reading();
         LocalDate from = reading.required("from", request.from()).orElse(LocalDate.EPOCH);
         LocalDate to = reading.required("to", request.to()).orElse(LocalDate.EPOCH);
@@ -85,7 +89,7 @@ class CalendarApi {
             reading.refuse("to", "api.season", LONGEST_SEASON_DAYS, days);
         }
         Client client = ClientReader.read(request.client(), from, reading);
-        return Season.of(catalogue, client, from, to).stream()
+        return Season.of(catalogues.of(me.studioId()), client, from, to).stream()
                 .map(ChangeResponse::of)
                 .toList();
     }

@@ -150,8 +150,8 @@ class GapApi {
         return new Gain(
                 lift.flatMap(before -> connected.map(after -> before - after)).orElse(null),
                 gain.halfFingers().map(halves -> halves / 2.0).orElse(null),
-                gain.depthSteps(),
-                gain.firmnessSteps());
+                gain.depthSteps().orElse(0),
+                gain.firmnessSteps().orElse(0));
     }
 
     /** By each choice of A1; the lenient four fingers never count as recovered. */

@@ -1,24 +1,30 @@
 package openbloom.app.checks;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.people.Woman;
 import openbloom.app.system.Joined;
 import openbloom.app.system.StudioDay;
+import openbloom.app.system.Typed;
+import openbloom.core.Days;
 import openbloom.core.Problem;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
-import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
 /** The warning signs, asked before anything else. */
 @Service
 public class Safety {
+    private static final int LONGEST_NAME = 120;
+    private static final int LONGEST_REASON = 600;
+
     private final SafetyMapper answers;
     private final StudioDay day;
 
@@ -27,25 +33,50 @@ public class Safety {
         this.day = day;
     }
 
+    public SafetyRecord of(Woman woman) {
+        return new SafetyRecord(answers.of(List.of(woman.id())));
+    }
+
+    /** The answers of several women at once. */
+    public Map<Long, SafetyRecord> ofAll(List<Long> womanIds) {
+        return answers.of(womanIds).stream()
+                .collect(Collectors.groupingBy(
+                        SafetyAnswer::womanId, Collectors.collectingAndThen(Collectors.toList(), SafetyRecord::new)));
+    }
+
+    /** Numbers of the women of a studio who are stopped. */
+    public List<Long> stoppedIn(long studioId) {
+        return answers.stoppedIn(studioId);
+    }
+
     /** What she answered today, or that nobody has asked yet. */
     public Optional<SafetyAnswer> today(SignedIn me, Woman woman) {
-        LocalDate today = day.today(me.studio().zone());
-        return answers.latest(woman.id(), today)
-                .filter(answer -> answer.askedOn().equals(today));
+        return of(woman).on(day.today(me.studio().zone()));
     }
 
     /** Where to go before a check or a session may begin; empty when she was asked today and nothing stops her. */
     public Optional<String> detour(SignedIn me, Woman woman, String then) {
-        Optional<SafetyAnswer> answer = today(me, woman);
-        if (answer.isPresent() && !answer.get().stops()) {
-            return Optional.empty();
+        return isOpen(me, woman)
+                ? Optional.empty()
+                : Optional.of("redirect:/people/" + woman.id() + "/safe?then=" + then);
+    }
+
+    /** A form may be kept only when she was asked today and nothing stops her; what was typed stays in it. */
+    public void require(SignedIn me, Woman woman, Typed problems) {
+        if (!isOpen(me, woman)) {
+            problems.refuse("safety", "safe.askFirst");
         }
-        return Optional.of("redirect:/people/" + woman.id() + "/safe?then=" + then);
+    }
+
+    private boolean isOpen(SignedIn me, Woman woman) {
+        SafetyRecord record = of(woman);
+        return record.stops().isEmpty()
+                && record.on(day.today(me.studio().zone())).isPresent();
     }
 
     /** Everything she ever answered, latest first. */
     public List<SafetyAnswer> answersOf(Woman woman) {
-        return answers.of(woman.id());
+        return of(woman).answers();
     }
 
     List<WarningSign> asked(Woman woman) {
@@ -54,41 +85,67 @@ public class Safety {
     }
 
     /**
-     * Keeps what she answered.
+     * Keeps what she answered. A stop is lifted only by a form that showed it, with who said so and why.
      *
-     * @param none whether she said "none of these" to the warning signs
      * @return what is missing; empty when it was kept
      */
-    List<Problem> keep(SignedIn me, Woman woman, SafetyForm form) {
-        List<Problem> problems = new ArrayList<>(form.typed().problems());
+    @Transactional
+    public List<Problem> keep(SignedIn me, Woman woman, SafetyForm form) {
+        Typed typed = form.typed();
         Set<WarningSign> signs = form.warningSigns();
         Set<Symptom> symptoms = form.symptomSet();
         if (signs.isEmpty() == !form.isNoSign()) {
-            problems.add(Problem.of("signs", signs.isEmpty() ? "safe.unanswered" : "safe.both"));
+            typed.refuse("signs", signs.isEmpty() ? "safe.unanswered" : "safe.both");
         }
         if (signs.isEmpty() && symptoms.isEmpty() == !form.isNoSymptom()) {
-            problems.add(Problem.of("symptoms", symptoms.isEmpty() ? "safe.unanswered" : "safe.both"));
+            typed.refuse("symptoms", symptoms.isEmpty() ? "safe.unanswered" : "safe.both");
         }
-        if (problems.isEmpty()) {
-            insert(me, woman, form.formKey(), signs, symptoms);
+        SafetyRecord record = of(woman);
+        boolean lifts = signs.isEmpty() && form.isNoSign() && !record.stops().isEmpty();
+        String by = typed.text("liftedBy", form.liftedBy(), LONGEST_NAME);
+        String reason = typed.text("liftReason", form.liftReason(), LONGEST_REASON);
+        if (lifts) {
+            checkLifting(typed, record, form, by, reason);
         }
-        return problems;
-    }
-
-    private void insert(SignedIn me, Woman woman, String formKey, Set<WarningSign> signs, Set<Symptom> symptoms) {
-        try {
-            answers.insert(
+        if (typed.isClean()) {
+            answers.insert(new SafetyMapper.NewAnswer(
                     woman.id(),
-                    formKey,
+                    form.formKey(),
                     day.today(me.studio().zone()),
                     me.accountId(),
                     day.instant(),
                     Joined.constants(signs),
                     Joined.constants(symptoms),
-                    whatToDo(signs));
-        } catch (DuplicateKeyException sentTwice) {
-            // the same answer is kept already
+                    whatToDo(signs),
+                    lifts ? record.latestStop() : null,
+                    lifts ? by : "",
+                    lifts ? reason : ""));
         }
+        return typed.problems();
+    }
+
+    private static void checkLifting(Typed typed, SafetyRecord record, SafetyForm form, String by, String reason) {
+        if (form.seenStop() != record.latestStop()) {
+            typed.refuse("signs", "safe.signMeanwhile", words(record));
+            return;
+        }
+        if (by.isEmpty()) {
+            typed.refuse("liftedBy", "safe.liftedBy");
+        }
+        if (reason.isEmpty()) {
+            typed.refuse("liftReason", "safe.liftReason");
+        }
+    }
+
+    private static String words(SafetyRecord record) {
+        String known = record.signs().entrySet().stream()
+                .map(told -> told.getKey().words() + ", told " + Days.words(told.getValue()))
+                .collect(Collectors.joining("; "));
+        return known.isEmpty() ? String.join("; ", record.unknownSigns()) : known;
+    }
+
+    LocalDate today(SignedIn me) {
+        return day.today(me.studio().zone());
     }
 
     /** The most urgent advice of all signs told. */

@@ -1,13 +1,20 @@
 package openbloom.app.checks;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Set;
 import openbloom.app.system.Joined;
 import openbloom.core.screening.Symptom;
-import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;
+import org.jspecify.annotations.Nullable;
 
-/** What she answered to "Safe today?"; never changed afterwards. */
+/**
+ * What she answered to "Safe today?"; never changed afterwards.
+ *
+ * @param lifts the latest stop this answer lifts, if it lifts any
+ * @param liftedBy who said that she may go on
+ * @param liftReason what was found
+ */
 public record SafetyAnswer(
         long id,
         long womanId,
@@ -15,17 +22,22 @@ public record SafetyAnswer(
         String askedBy,
         String warningSigns,
         String symptoms,
-        String whatToDo) {
+        String whatToDo,
+        @Nullable Long lifts,
+        String liftedBy,
+        String liftReason) {
+    /** The signs told; words this version does not know are in {@link #unknownSigns}. */
     public Set<WarningSign> signs() {
-        return Joined.constants(warningSigns, WarningSign.class);
+        return Joined.known(warningSigns, WarningSign.class);
+    }
+
+    /** Signs that were kept in words this version does not know: still signs. */
+    public List<String> unknownSigns() {
+        return Joined.unknown(warningSigns, WarningSign.class);
     }
 
     public Set<Symptom> symptomSet() {
         return Joined.constants(symptoms, Symptom.class);
-    }
-
-    public SymptomReport report() {
-        return new SymptomReport.Asked(askedOn, symptomSet());
     }
 
     public boolean stops() {

@@ -3,17 +3,19 @@ package openbloom.app.checks;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.people.Woman;
+import openbloom.app.system.Once;
 import openbloom.app.system.Sentences;
 import openbloom.core.Problem;
 import openbloom.core.screening.Symptom;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -26,6 +28,8 @@ class SafetyController {
     /** Where a page may ask to be led back to. */
     private static final Map<String, String> AFTERWARDS = afterwards();
 
+    private static final Pattern TEACHING = Pattern.compile("teach-(\\d{1,18})");
+
     private final Safety safety;
     private final Sentences sentences;
 
@@ -35,24 +39,19 @@ class SafetyController {
     }
 
     @GetMapping("/people/{womanId}/safe")
-    String ask(
-            @AuthenticationPrincipal SignedIn me,
+    ModelAndView ask(
             Woman woman,
             @RequestParam(defaultValue = "journey") String then,
-            @RequestParam(required = false) @org.jspecify.annotations.Nullable String again,
-            Model model) {
-        Optional<SafetyAnswer> answer = safety.today(me, woman);
-        if (answer.filter(SafetyAnswer::stops).isPresent() && again == null) {
-            model.addAttribute("answer", answer.get());
-            return "checks/stop";
+            @RequestParam(required = false) @Nullable String again) {
+        SafetyRecord record = safety.of(woman);
+        if (!record.stops().isEmpty() && again == null) {
+            return new ModelAndView("checks/stop").addObject("stops", record);
         }
-        model.addAttribute("form", new SafetyForm(UUID.randomUUID().toString(), null, null, null, null));
-        model.addAttribute("then", then);
-        model.addAttribute("asked", safety.asked(woman));
-        model.addAttribute("allSymptoms", Symptom.values());
-        return "checks/safe";
+        SafetyForm blank = SafetyForm.blank(UUID.randomUUID().toString(), record.latestStop());
+        return page(woman, then, blank, record);
     }
 
+    @Once
     @PostMapping("/people/{womanId}/safe")
     ModelAndView keep(
             @AuthenticationPrincipal SignedIn me,
@@ -60,17 +59,30 @@ class SafetyController {
             @RequestParam(defaultValue = "journey") String then,
             @ModelAttribute("form") SafetyForm form) {
         List<Problem> problems = safety.keep(me, woman, form);
+        SafetyRecord record = safety.of(woman);
         if (!problems.isEmpty()) {
-            return new ModelAndView("checks/safe", HttpStatus.UNPROCESSABLE_CONTENT)
-                    .addObject("form", form)
-                    .addObject("then", then)
-                    .addObject("asked", safety.asked(woman))
-                    .addObject("allSymptoms", Symptom.values())
-                    .addObject("errors", sentences.byField(problems));
+            ModelAndView page = page(woman, then, form, record).addObject("errors", sentences.byField(problems));
+            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+            return page;
         }
-        boolean stops = safety.today(me, woman).filter(SafetyAnswer::stops).isPresent();
-        String next = stops ? "/safe" : AFTERWARDS.getOrDefault(then, "/journey");
+        String next = record.stops().isEmpty() ? afterwards(then) : "/safe";
         return new ModelAndView("redirect:/people/" + woman.id() + next);
+    }
+
+    private ModelAndView page(Woman woman, String then, SafetyForm form, SafetyRecord record) {
+        return new ModelAndView("checks/safe")
+                .addObject("form", form)
+                .addObject("then", then)
+                .addObject("stops", record)
+                .addObject("asked", safety.asked(woman))
+                .addObject("allSymptoms", Symptom.values());
+    }
+
+    private static String afterwards(String then) {
+        Matcher session = TEACHING.matcher(then);
+        return session.matches()
+                ? "/sessions/" + session.group(1) + "/teach"
+                : AFTERWARDS.getOrDefault(then, "/journey");
     }
 
     private static Map<String, String> afterwards() {

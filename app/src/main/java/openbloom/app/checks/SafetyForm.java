@@ -13,7 +13,18 @@ public record SafetyForm(
         @Nullable List<String> signs,
         @Nullable String noSign,
         @Nullable List<String> symptoms,
-        @Nullable String noSymptom) {
+        @Nullable String noSymptom,
+        @Nullable String seen,
+        @Nullable String liftedBy,
+        @Nullable String liftReason) {
+    static SafetyForm blank(String formKey, long seenStop) {
+        return new SafetyForm(formKey, null, null, null, null, String.valueOf(seenStop), null, null);
+    }
+
+    /** The latest stop the form showed; 0 if it showed none. */
+    long seenStop() {
+        return seen != null && seen.matches("\\d{1,18}") ? Long.parseLong(seen) : 0;
+    }
 
     Typed typed() {
         Typed typed = new Typed();

@@ -28,6 +28,13 @@ public record Sheet(
         @Nullable Long corrects,
         String reason,
         Map<String, String> found) {
+    static final Map<String, String> CANNOT_BE_READ = Map.of("cannot-be-read", "YES");
+
+    /** Whether what was found is written in a way this version does not understand. */
+    public boolean isUnreadable() {
+        return found.equals(CANNOT_BE_READ);
+    }
+
     public long root() {
         return rootId == null ? id : rootId;
     }

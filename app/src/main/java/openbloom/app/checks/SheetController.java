@@ -8,13 +8,14 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import openbloom.app.accounts.SignedIn;
+import openbloom.app.moves.Catalogues;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
+import openbloom.app.system.Once;
 import openbloom.app.system.Sentences;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Days;
 import openbloom.core.Problem;
-import openbloom.core.moves.Catalogue;
 import openbloom.core.verdict.Facts;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -39,7 +40,7 @@ class SheetController {
     private final Sheets sheets;
     private final Map<SheetKind, SheetReader> readers;
     private final Safety safety;
-    private final Catalogue catalogue;
+    private final Catalogues catalogues;
     private final RecordReader records;
     private final Sentences sentences;
     private final StudioDay day;
@@ -48,14 +49,14 @@ class SheetController {
             Sheets sheets,
             List<SheetReader> readers,
             Safety safety,
-            Catalogue catalogue,
+            Catalogues catalogues,
             RecordReader records,
             Sentences sentences,
             StudioDay day) {
         this.sheets = sheets;
         this.readers = readers.stream().collect(Collectors.toMap(SheetReader::kind, reader -> reader));
         this.safety = safety;
-        this.catalogue = catalogue;
+        this.catalogues = catalogues;
         this.records = records;
         this.sentences = sentences;
         this.day = day;
@@ -81,17 +82,16 @@ class SheetController {
                 .addObject("view", reader.view(answers, beside(woman, today(me))));
     }
 
+    @Once
     @PostMapping
     ModelAndView keep(
             @AuthenticationPrincipal SignedIn me,
             Woman woman,
             @PathVariable String kind,
             @RequestParam MultiValueMap<String, String> typed) {
-        Optional<String> detour = safety.detour(me, woman, kind);
-        if (detour.isPresent()) {
-            return new ModelAndView(detour.get());
-        }
         Answers answers = new Answers(found(typed));
+        safety.require(me, woman, answers.problems());
+        checkKey(answers, typed);
         check(kindAt(kind), answers, typed, woman, today(me));
         if (!answers.problems().isClean()) {
             return refused(page(woman, kindAt(kind), today(me), joined(typed), List.of()), answers);
@@ -109,6 +109,7 @@ class SheetController {
         return page(woman, latest.kind(), latest.checkedOn(), fields, versions);
     }
 
+    @Once
     @PostMapping("/{id}/correct")
     ModelAndView keepCorrection(
             @AuthenticationPrincipal SignedIn me,
@@ -118,10 +119,8 @@ class SheetController {
             @RequestParam MultiValueMap<String, String> typed) {
         Sheet latest = versions(woman, kindAt(kind), id).get(0);
         Answers answers = new Answers(joined(typed));
-        if (sheets.isKept(answers.text("formKey"), latest.kind())) {
-            return toChecks(woman);
-        }
         boolean withdrawn = answers.text("then").equals("withdraw");
+        checkKey(answers, typed);
         LocalDate on = answers.problems()
                 .pastDate("checkedOn", answers.text("checkedOn"), today(me))
                 .orElse(latest.checkedOn());
@@ -147,10 +146,19 @@ class SheetController {
 
     private void check(
             SheetKind kind, Answers answers, MultiValueMap<String, String> typed, Woman woman, LocalDate on) {
+        typed.forEach((field, all) -> {
+            int length = String.join(",", all).length();
+            if (length > LONGEST_ANSWER) {
+                answers.problems().refuse("sheet", "typed.long", LONGEST_ANSWER, length);
+            }
+        });
         boolean found = readers.get(kind).examine(answers, beside(woman, on));
         if (answers.problems().isClean() && !found) {
             answers.problems().refuse("sheet", "sheet.empty");
         }
+    }
+
+    private static void checkKey(Answers answers, MultiValueMap<String, String> typed) {
         String key = joined(typed).getOrDefault("formKey", "");
         if (key.isBlank() || key.length() > 36) {
             answers.problems().refuse("sheet", "typed.formKey");
@@ -194,7 +202,7 @@ class SheetController {
                 .addObject("kind", kind)
                 .addObject("form", answers)
                 .addObject("versions", versions)
-                .addObject("catalogue", catalogue)
+                .addObject("catalogue", catalogues.of(woman.studioId()))
                 .addObject("faults", PelvicFloorSheet.Fault.values())
                 .addObject("view", readers.get(kind).view(new Answers(fields), beside(woman, on)));
     }
@@ -208,7 +216,11 @@ class SheetController {
     private SheetReader.Beside beside(Woman woman, LocalDate on) {
         boolean pregnant = woman.dating().flatMap(dating -> dating.ageOn(on)).isPresent();
         return new SheetReader.Beside(
-                on, woman.ageYears(on), pregnant, catalogue, new Facts(records.clientOn(woman, on), on));
+                on,
+                woman.ageYears(on),
+                pregnant,
+                catalogues.of(woman.studioId()),
+                new Facts(records.clientOn(woman, on), on));
     }
 
     private List<Sheet> versions(Woman woman, SheetKind kind, String id) {

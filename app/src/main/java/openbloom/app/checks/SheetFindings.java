@@ -30,14 +30,19 @@ public class SheetFindings {
 
     /** What a sheet found, in one line. */
     public String words(Sheet sheet) {
-        return readers.get(sheet.kind()).words(sheet.answers());
+        return sheet.isUnreadable()
+                ? "cannot be read: correct it or withdraw it; it counts as not checked"
+                : readers.get(sheet.kind()).words(sheet.answers());
     }
 
-    /** Adds what the sheets up to a day found; a kind that was never filled in stays unknown. */
-    public void addTo(Client.Builder client, long womanId, LocalDate day) {
-        Map<SheetKind, Sheet> latest = sheets.of(womanId).stream()
-                .filter(sheet -> !sheet.checkedOn().isAfter(day))
-                .collect(Collectors.toMap(Sheet::kind, sheet -> sheet, (later, earlier) -> later));
+    /**
+     * Adds what sheets found; a kind that was never filled in stays unknown.
+     *
+     * @param all latest first
+     */
+    public void addTo(Client.Builder client, List<Sheet> all) {
+        Map<SheetKind, Sheet> latest =
+                all.stream().collect(Collectors.toMap(Sheet::kind, sheet -> sheet, (later, earlier) -> later));
         client.breath(read(
                         latest,
                         SheetKind.BREATH,
@@ -81,11 +86,10 @@ public class SheetFindings {
     /** A load check on its day. */
     public record DatedLoad(LocalDate on, LoadCheck check) {}
 
-    /** The load checks up to a day, oldest first. */
-    public List<DatedLoad> loadChecks(long womanId, LocalDate day) {
-        return sheets.of(womanId).stream()
-                .filter(sheet ->
-                        sheet.kind() == SheetKind.LOAD && !sheet.checkedOn().isAfter(day))
+    /** The load checks among some sheets, oldest first. */
+    public List<DatedLoad> loadChecks(List<Sheet> all) {
+        return all.stream()
+                .filter(sheet -> sheet.kind() == SheetKind.LOAD)
                 .sorted(Comparator.comparing(Sheet::checkedOn))
                 .map(sheet -> new DatedLoad(sheet.checkedOn(), LoadSheet.read(sheet.answers())))
                 .toList();

@@ -28,15 +28,17 @@ interface SheetMapper {
 
     /** Every version, the latest day first. */
     @Select("""
+            <script>
             select sheet.id, woman_id, kind, checked_on, checker.name as checked_by, keeper.name as kept_by, stored_at,
               root_id, corrects, reason, found
             from sheet
               join account checker on checker.id = sheet.checked_by
               join account keeper on keeper.id = sheet.kept_by
-            where woman_id = #{womanId}
+            where woman_id in (<foreach collection='womanIds' item='id' separator=','>#{id}</foreach>)
             order by checked_on desc, coalesce(root_id, sheet.id) desc, sheet.id desc
+            </script>
             """)
-    List<Row> versionsOf(long womanId);
+    List<Row> versionsOf(@Param("womanIds") List<Long> womanIds);
 
     /** A row to be kept. */
     record NewRow(

@@ -11,9 +11,12 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import openbloom.core.Problem;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.JacksonException;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -21,6 +24,8 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class Sheets {
     private static final TypeReference<Map<String, String>> FOUND = new TypeReference<>() {};
+
+    private static final Logger LOG = LoggerFactory.getLogger(Sheets.class);
 
     private final SheetMapper mapper;
     private final JsonMapper json;
@@ -35,7 +40,20 @@ public class Sheets {
 
     /** Every sheet in its latest version, latest first; withdrawn ones are left out. */
     public List<Sheet> of(long womanId) {
-        List<Sheet> versions = versions(womanId);
+        return latest(versions(womanId));
+    }
+
+    /** The sheets of several women at once, as {@link #of}. */
+    public Map<Long, List<Sheet>> ofAll(List<Long> womanIds) {
+        Map<Long, List<Sheet>> versions = mapper.versionsOf(womanIds).stream()
+                .filter(row -> row.kind() != null)
+                .map(this::sheet)
+                .collect(Collectors.groupingBy(Sheet::womanId));
+        versions.replaceAll((woman, all) -> latest(all));
+        return versions;
+    }
+
+    private static List<Sheet> latest(List<Sheet> versions) {
         Set<Long> overtaken =
                 versions.stream().map(Sheet::corrects).filter(Objects::nonNull).collect(Collectors.toSet());
         return versions.stream()
@@ -62,7 +80,10 @@ public class Sheets {
     }
 
     private List<Sheet> versions(long womanId) {
-        return mapper.versionsOf(womanId).stream().map(this::sheet).toList();
+        return mapper.versionsOf(List.of(womanId)).stream()
+                .filter(row -> row.kind() != null)
+                .map(this::sheet)
+                .toList();
     }
 
     private Sheet sheet(SheetMapper.Row row) {
@@ -77,22 +98,23 @@ public class Sheets {
                 row.rootId(),
                 row.corrects(),
                 row.reason(),
-                json.readValue(row.found(), FOUND));
+                found(row));
     }
 
-    /** Whether a form has been kept already, as when it is sent twice. */
-    boolean isKept(String formKey, SheetKind kind) {
-        return mapper.sent(formKey, kind) > 0;
+    /** One sheet that cannot be read is shown as such; it says nothing, and hurts no other. */
+    private Map<String, String> found(SheetMapper.Row row) {
+        try {
+            return json.readValue(row.found(), FOUND);
+        } catch (JacksonException unreadable) {
+            LOG.error("Sheet {} cannot be read: {}", row.id(), unreadable.getMessage());
+            return Sheet.CANNOT_BE_READ;
+        }
     }
 
-    /** Keeps a sheet; the same form sent twice keeps it once. */
+    /** @throws DuplicateKeyException if the form's key was used for another sheet of the kind */
     @Transactional
     public void keep(Draft draft, Map<String, String> found) {
-        try {
-            mapper.insert(row(draft, found, draft.keptBy(), null, ""));
-        } catch (DuplicateKeyException sentTwice) {
-            // the same sheet is kept already
-        }
+        mapper.insert(row(draft, found, draft.keptBy(), null, ""));
     }
 
     /**

@@ -108,7 +108,7 @@ class DemoStudio implements SmartInitializingSingleton {
         SignedIn owner = (SignedIn) accounts.loadUserByUsername("ines@boathouse.example");
         accounts.addInstructor(owner.studioId(), new NewAccount("Mara", "mara@boathouse.example", PASSWORD));
         accounts.addInstructor(owner.studioId(), new NewAccount("Tove", "tove@boathouse.example", PASSWORD));
-        accounts.changeFingers(owner.account(), List.of("15", "31", "47", "62"));
+        accounts.changeFingers(owner.account(), owner.account().version(), List.of("15", "31", "47", "62"));
         List<Account> team = accounts.ofStudio(owner.studioId());
         LocalDate today = day.today(ZoneId.of(ZONE));
         List<Story> stories = Stories.all();
@@ -169,7 +169,7 @@ class DemoStudio implements SmartInitializingSingleton {
                 .findFirst()
                 .map(sign -> sign.urgency().whatToDo())
                 .orElse("");
-        answers.insert(
+        answers.insert(new SafetyMapper.NewAnswer(
                 woman.id(),
                 "demo-" + woman.id() + "-" + on,
                 on,
@@ -177,7 +177,10 @@ class DemoStudio implements SmartInitializingSingleton {
                 day.instant(),
                 Joined.constants(signs),
                 Joined.constants(symptoms),
-                whatToDo);
+                whatToDo,
+                null,
+                "",
+                ""));
     }
 
     private void readGap(
@@ -282,9 +285,9 @@ class DemoStudio implements SmartInitializingSingleton {
         for (int i = 0; i < planned.plan().items().size(); i++) {
             PlanDocument.Item item = planned.plan().items().get(i);
             boolean domed = domes && item.strand() == Strand.LIMB_LOAD && item.rung() >= MOST_RUNG_WHERE_IT_DOMES;
-            sessions.respond(planned, i, Told.DONE, "demo-" + id + "-" + i);
+            sessions.respond(planned, new Sessions.Noted(i, Told.DONE, "", "demo-" + id + "-" + i), on);
             if (domed) {
-                sessions.respond(planned, i, Told.DOMED, "demo-" + id + "-" + i + "-domed");
+                sessions.respond(planned, new Sessions.Noted(i, Told.DOMED, "", "demo-" + id + "-" + i + "-domed"), on);
             }
         }
         kept.taught(id, on, who.accountId());

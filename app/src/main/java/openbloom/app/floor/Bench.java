@@ -10,7 +10,6 @@ import openbloom.core.pelvicfloor.trace.SensorProfile;
 import openbloom.core.pelvicfloor.trace.SimulatedSensor;
 import openbloom.core.pelvicfloor.trace.TraceBuilder;
 import openbloom.core.pelvicfloor.trace.TraceUnit;
-import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 
 /** Keeps what a sensor recorded. */
@@ -39,33 +38,25 @@ public class Bench {
         return new SimulatedSensor(profile, asked.protocol(), SIMULATED_RATE, decibels, SIMULATED_DRIFT, seed);
     }
 
-    /** Keeps a recording; the same form sent twice keeps it once. */
+    /** Keeps a recording. */
     long keep(SignedIn me, Woman woman, TraceFile.Read read, From from) {
         LocalDate today = day.today(me.studio().zone());
         String source =
                 from.source().length() > LONGEST_SOURCE ? from.source().substring(0, LONGEST_SOURCE) : from.source();
-        try {
-            return recordings.insert(
-                    new RecordingMapper.NewRecording(
-                            woman.id(),
-                            from.formKey(),
-                            today,
-                            me.accountId(),
-                            day.instant(),
-                            from.unit(),
-                            source,
-                            from.protocol(),
-                            read.trace(),
-                            Joined.lines(read.repairs()),
-                            Recording.bytes(read.trace())),
-                    from.unit().name());
-        } catch (DuplicateKeyException sentTwice) {
-            Long there = recordings.idOf(from.formKey(), woman.id());
-            if (there == null) {
-                throw sentTwice;
-            }
-            return there;
-        }
+        return recordings.insert(
+                new RecordingMapper.NewRecording(
+                        woman.id(),
+                        from.formKey(),
+                        today,
+                        me.accountId(),
+                        day.instant(),
+                        from.unit(),
+                        source,
+                        from.protocol(),
+                        read.trace(),
+                        Joined.lines(read.repairs()),
+                        Recording.bytes(read.trace())),
+                from.unit().name());
     }
 
     /** Keeps a whole short protocol of the simulated sensor. */

@@ -10,6 +10,7 @@ import java.util.UUID;
 import java.util.concurrent.ThreadLocalRandom;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.people.Woman;
+import openbloom.app.system.Once;
 import openbloom.app.system.Sentences;
 import openbloom.app.system.Typed;
 import openbloom.core.Outcome;
@@ -63,6 +64,7 @@ class BenchController {
                 .addObject("chosen", Map.of());
     }
 
+    @Once
     @PostMapping("/file")
     ModelAndView file(
             @AuthenticationPrincipal SignedIn me,
@@ -104,6 +106,7 @@ class BenchController {
     }
 
     /** Keeps what the simulated sensor had recorded when it was stopped. */
+    @Once
     @PostMapping("/simulated")
     ModelAndView simulated(@AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam Map<String, String> typed) {
         Typed problems = new Typed();

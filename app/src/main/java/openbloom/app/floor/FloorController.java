@@ -12,6 +12,7 @@ import openbloom.app.checks.Safety;
 import openbloom.app.checks.SheetFindings;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
+import openbloom.app.system.Once;
 import openbloom.app.system.Sentences;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
@@ -26,7 +27,6 @@ import openbloom.core.pelvicfloor.Track;
 import openbloom.core.picture.FloorTrend;
 import openbloom.core.screening.Symptom;
 import openbloom.core.verdict.Facts;
-import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -178,9 +178,11 @@ class FloorController {
                 .addObject("told", told);
     }
 
+    @Once
     @PostMapping("/practice")
     ModelAndView keep(@AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam Map<String, String> typed) {
         Typed problems = new Typed();
+        safety.require(me, woman, problems);
         LocalDate today = day.today(me.studio().zone());
         PracticeMapper.Row row = row(typed, today, problems);
         String key = typed.getOrDefault("formKey", "");
@@ -192,11 +194,7 @@ class FloorController {
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
             return page;
         }
-        try {
-            practices.insert(woman.id(), key, me.accountId(), day.instant(), row);
-        } catch (DuplicateKeyException sentTwice) {
-            // the same practice is kept already
-        }
+        practices.insert(woman.id(), key, me.accountId(), day.instant(), row);
         return new ModelAndView("redirect:/people/" + woman.id() + "/floor");
     }
 

@@ -11,7 +11,6 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
-import org.jspecify.annotations.Nullable;
 
 /** Recordings as they are kept. */
 @Mapper
@@ -57,10 +56,6 @@ interface RecordingMapper {
                         #{r.trace.rectified}, #{r.repairs}, 'UNKNOWN', #{r.steps}))
                     """, affectData = true)
     long insert(@Param("r") NewRecording recording, @Param("unit") String unit);
-
-    @Select("select id from recording where form_key = #{formKey} and woman_id = #{womanId}")
-    @Nullable
-    Long idOf(String formKey, long womanId);
 
     /** Only if nobody has told otherwise since. */
     @Update("""

@@ -26,6 +26,8 @@ public final class TraceFile {
     private static final double FASTEST = 2_000;
     private static final double LONG_GAP_SECONDS = 1;
     private static final int GAPS_TOLD = 3;
+    private static final double LARGEST_VALUE = 100_000;
+    private static final double LARGEST_SECONDS = 1e9;
     private static final int LONGEST_LINE = 400;
     private static final String BYTE_ORDER_MARK = "\uFEFF";
     private static final Pattern VALUE_WITH_UNIT = Pattern.compile("value[\\s_(\\[]*([a-zµ0-9]*)[\\s)\\]]*");
@@ -149,6 +151,9 @@ public final class TraceFile {
             throw new Unreadable("trace.number", line, "NaN");
         }
         double value = missing ? 0 : number(written);
+        if (Double.isFinite(value) && Math.abs(value) > LARGEST_VALUE || Math.abs(seconds) > LARGEST_SECONDS) {
+            throw new Unreadable("trace.impossible", line, missing ? seconds : value);
+        }
         if (missing || !Double.isFinite(value)) {
             without++;
             return;

@@ -172,8 +172,8 @@ final class CsvIn {
                 new Spot(site.orElseThrow(), offset.orElseThrow()),
                 state.orElseThrow(),
                 width.get(),
-                depth.orElseThrow(),
-                Firmness.of(firmness.orElseThrow()),
+                depth,
+                firmness.map(Firmness::of),
                 domed,
                 sore == Told.YES));
     }

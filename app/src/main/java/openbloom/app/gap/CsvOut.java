@@ -47,8 +47,8 @@ final class CsvOut {
                     one.state(),
                     one.width() instanceof Width.Fingers fingers ? fingers.fingers() : "",
                     one.width() instanceof Width.Millimetres millimetres ? millimetres.mm() : "",
-                    one.depth(),
-                    one.firmness().grade(),
+                    one.depth().orElseThrow(),
+                    one.firmness().orElseThrow().grade(),
                     one.domed(),
                     one.sore() ? "YES" : "NO",
                     reading);

@@ -15,27 +15,39 @@ import org.jspecify.annotations.Nullable;
 interface GapCheckMapper {
     /** Every version, the latest day first. */
     @Select("""
+            <script>
             select c.id, c.woman_id, c.checked_on, c.examiner_id, examiner.name as examiner,
-              examiner.finger_widths_mm, c.method, keeper.name as kept_by, c.stored_at, c.root_id, c.corrects,
+              c.finger_widths_mm, c.method, keeper.name as kept_by, c.stored_at, c.root_id, c.corrects,
               c.reason, c.repeats
             from gap_check c
               join account examiner on examiner.id = c.examiner_id
               join account keeper on keeper.id = c.kept_by
-            where c.woman_id = #{womanId} order by c.checked_on desc, coalesce(c.root_id, c.id) desc, c.id desc
+            where c.woman_id in (<foreach collection='womanIds' item='id' separator=','>#{id}</foreach>)
+            order by c.checked_on desc, coalesce(c.root_id, c.id) desc, c.id desc
+            </script>
             """)
-    List<KeptGapCheck> versionsOf(long womanId);
+    List<KeptGapCheck> versionsOf(@Param("womanIds") List<Long> womanIds);
 
     @Select("""
+            <script>
             select gap_reading.* from gap_reading join gap_check on gap_check.id = check_id
-            where woman_id = #{womanId}
+            where woman_id in (<foreach collection='womanIds' item='id' separator=','>#{id}</foreach>)
+            </script>
             """)
-    List<KeptReading> readingsOf(long womanId);
+    List<KeptReading> readingsOf(@Param("womanIds") List<Long> womanIds);
 
-    /** The widths of every check that was read twice, each in its latest version. */
+    /**
+     * Duplicates of one kind in sums: how many, and Σ of squared differences.
+     *
+     * @param squares Σ(first − second)², in half fingers or mm
+     */
+    record Duplicates(long examinerId, long pairs, long squares) {}
+
+    /** Every check that was read twice with one method, each in its latest version, summed up by examiner. */
     @Select("""
-            select first_check.examiner_id, first_check.method,
-              r1.width_half_fingers as first_half_fingers, r1.width_mm as first_mm,
-              r2.width_half_fingers as second_half_fingers, r2.width_mm as second_mm
+            select first_check.examiner_id, count(*) as pairs,
+              sum(power(coalesce(r1.width_half_fingers, r1.width_mm) - coalesce(r2.width_half_fingers, r2.width_mm), 2))
+                as squares
             from gap_check second_check
               join gap_check first_check on coalesce(first_check.root_id, first_check.id) = second_check.repeats
                 and first_check.method = second_check.method and first_check.examiner_id = second_check.examiner_id
@@ -43,13 +55,19 @@ interface GapCheckMapper {
               join gap_reading r1 on r1.check_id = first_check.id
               join gap_reading r2 on r2.check_id = second_check.id and r2.site = r1.site
                 and r2.offset_mm = r1.offset_mm and r2.state = r1.state
-            where account.studio_id = #{studioId}
+            where account.studio_id = #{studioId} and first_check.method = #{method}
               and not exists (select 1 from gap_check later where later.corrects = first_check.id)
               and not exists (select 1 from gap_check later where later.corrects = second_check.id)
+            group by first_check.examiner_id
             """)
-    List<KeptPair> pairsOf(long studioId);
+    List<Duplicates> duplicatesIn(long studioId, Method method);
 
-    /** A row to be kept. */
+    /**
+     * A row to be kept.
+     *
+     * @param firstRepetitionOf what it is the first blind second reading of; there is one
+     * @param fingerWidthsMm breadths it was read with; null for those the examiner has now
+     */
     record NewCheck(
             long womanId,
             String formKey,
@@ -61,20 +79,19 @@ interface GapCheckMapper {
             @Nullable Long rootId,
             @Nullable Long corrects,
             String reason,
-            @Nullable Long repeats) {}
+            @Nullable Long repeats,
+            @Nullable Long firstRepetitionOf,
+            @Nullable String fingerWidthsMm) {}
 
     @Select(value = """
                     select id from final table (
                       insert into gap_check (woman_id, form_key, checked_on, examiner_id, method, kept_by, stored_at,
-                        root_id, corrects, reason, repeats)
+                        root_id, corrects, reason, repeats, first_repetition_of, finger_widths_mm)
                       values (#{c.womanId}, #{c.formKey}, #{c.checkedOn}, #{c.examinerId}, #{c.method}, #{c.keptBy},
-                        #{c.storedAt}, #{c.rootId}, #{c.corrects}, #{c.reason}, #{c.repeats}))
+                        #{c.storedAt}, #{c.rootId}, #{c.corrects}, #{c.reason}, #{c.repeats}, #{c.firstRepetitionOf},
+                        coalesce(#{c.fingerWidthsMm}, (select finger_widths_mm from account where id = #{c.examinerId}))))
                     """, affectData = true)
     long insert(@Param("c") NewCheck check);
-
-    @Select("select id from gap_check where form_key = #{formKey} and woman_id = #{womanId}")
-    @Nullable
-    Long idOf(String formKey, long womanId);
 
     @Insert("""
             insert into gap_reading

@@ -76,9 +76,16 @@ public class GapChecks {
 
     /** Every check in its latest version, latest first; second readings and withdrawn checks are left out. */
     public List<Examined> of(long womanId) {
-        return latestVersions(womanId)
+        return ofAll(List.of(womanId)).getOrDefault(womanId, List.of());
+    }
+
+    /** The checks of several women at once, as {@link #of}. */
+    public Map<Long, List<Examined>> ofAll(List<Long> womanIds) {
+        List<KeptGapCheck> versions = mapper.versionsOf(womanIds);
+        Map<Long, Long> womanOf = versions.stream().collect(Collectors.toMap(KeptGapCheck::id, KeptGapCheck::womanId));
+        return latest(versions, mapper.readingsOf(womanIds))
                 .filter(check -> check.repeats().isEmpty())
-                .toList();
+                .collect(Collectors.groupingBy(check -> womanOf.get(check.id())));
     }
 
     /** Blind second readings by the first version of the check they repeat. */
@@ -90,18 +97,20 @@ public class GapChecks {
     }
 
     private Stream<Examined> latestVersions(long womanId) {
-        List<KeptGapCheck> versions = mapper.versionsOf(womanId);
+        return latest(mapper.versionsOf(List.of(womanId)), mapper.readingsOf(List.of(womanId)));
+    }
+
+    private static Stream<Examined> latest(List<KeptGapCheck> versions, List<KeptReading> readings) {
         Set<Long> overtaken = versions.stream()
                 .map(KeptGapCheck::corrects)
                 .filter(Objects::nonNull)
                 .collect(Collectors.toSet());
-        return withReadings(womanId, versions).stream()
+        return withReadings(versions, readings).stream()
                 .filter(examined -> !examined.check().readings().isEmpty() && !overtaken.contains(examined.id()));
     }
 
-    private List<Examined> withReadings(long womanId, List<KeptGapCheck> versions) {
-        Map<Long, List<KeptReading>> readings =
-                mapper.readingsOf(womanId).stream().collect(Collectors.groupingBy(KeptReading::checkId));
+    private static List<Examined> withReadings(List<KeptGapCheck> versions, List<KeptReading> all) {
+        Map<Long, List<KeptReading>> readings = all.stream().collect(Collectors.groupingBy(KeptReading::checkId));
         return versions.stream()
                 .map(kept -> kept.with(readings.getOrDefault(kept.id(), List.of())))
                 .toList();
@@ -109,7 +118,7 @@ public class GapChecks {
 
     /** All versions of one check, the latest first; empty when the woman has none of that number. */
     public List<Examined> versionsOf(long womanId, long id) {
-        List<Examined> all = withReadings(womanId, mapper.versionsOf(womanId));
+        List<Examined> all = withReadings(mapper.versionsOf(List.of(womanId)), mapper.readingsOf(List.of(womanId)));
         Optional<Long> root =
                 all.stream().filter(one -> one.id() == id).map(Examined::root).findFirst();
         return all.stream()
@@ -118,44 +127,41 @@ public class GapChecks {
                 .toList();
     }
 
-    /** The latest check up to a day that a school can read; the latest of all if it can read none. */
-    public Optional<GapCheck> latest(long womanId, LocalDate day, School school) {
-        List<GapCheck> upToTheDay = of(womanId).stream()
-                .map(Examined::check)
-                .filter(check -> !check.date().isAfter(day))
-                .toList();
-        return upToTheDay.stream()
+    /** The latest of some checks that a school can read; the latest of all if it can read none. */
+    public static Optional<GapCheck> latest(List<Examined> checks, School school) {
+        List<GapCheck> all = checks.stream().map(Examined::check).toList();
+        return all.stream()
                 .filter(check -> school.read(check, 0).verdict() != SchoolAnswer.Reading.NO_READING)
                 .findFirst()
-                .or(() -> upToTheDay.stream().findFirst());
+                .or(() -> all.stream().findFirst());
     }
 
     /** The repeatability that counts for an examiner and a method. */
     public RepeatabilityInUse repeatability(long studioId, long examinerId, Method method) {
-        List<KeptPair> ofMethod = mapper.pairsOf(studioId).stream()
-                .filter(pair -> pair.method() == method)
-                .toList();
-        List<Repeatability.Pair> hers = ofMethod.stream()
-                .filter(pair -> pair.examinerId() == examinerId)
-                .map(KeptPair::pair)
-                .toList();
-        return RepeatabilityInUse.of(
-                method, hers, ofMethod.stream().map(KeptPair::pair).toList());
+        Repeatability.Sums hers = Repeatability.Sums.NONE;
+        Repeatability.Sums studios = Repeatability.Sums.NONE;
+        for (GapCheckMapper.Duplicates kept : mapper.duplicatesIn(studioId, method)) {
+            Repeatability.Sums sums = sums(kept, method);
+            studios = studios.plus(sums);
+            hers = kept.examinerId() == examinerId ? sums : hers;
+        }
+        return RepeatabilityInUse.of(method, hers, studios);
+    }
+
+    /** Fingers are kept in halves. */
+    private static Repeatability.Sums sums(GapCheckMapper.Duplicates kept, Method method) {
+        double squares = method.readsFingers() ? kept.squares() / 4.0 : kept.squares();
+        return new Repeatability.Sums(Math.toIntExact(kept.pairs()), squares);
     }
 
     /**
-     * Keeps a check; the same form sent twice keeps it once.
+     * Keeps a check.
      *
      * @return its number
      */
     @Transactional
     public long keep(long womanId, String formKey, Measured measured, Instant at) {
         return insert(new Keeping(womanId, formKey, measured.by().id(), at), measured, null, "", null);
-    }
-
-    /** Whether a form has been kept already, as when it is sent twice. */
-    boolean isKept(String formKey, long womanId) {
-        return mapper.idOf(formKey, womanId) != null;
     }
 
     /** Keeps a check that somebody else may have measured. */
@@ -197,17 +203,10 @@ public class GapChecks {
                 old == null ? null : old.root(),
                 old == null ? null : old.id(),
                 reason,
-                repeats);
-        long id;
-        try {
-            id = mapper.insert(row);
-        } catch (DuplicateKeyException taken) {
-            Long sentBefore = mapper.idOf(keeping.formKey(), keeping.womanId());
-            if (sentBefore == null) {
-                throw taken;
-            }
-            return sentBefore;
-        }
+                repeats,
+                old == null ? repeats : null,
+                old == null ? null : old.fingers().map(FingerWidths::toString).orElse(""));
+        long id = mapper.insert(row);
         measured.check().readings().forEach(reading -> mapper.insertReading(KeptReading.of(id, reading)));
         return id;
     }

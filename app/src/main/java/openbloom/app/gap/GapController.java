@@ -11,6 +11,7 @@ import openbloom.app.accounts.Accounts;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.checks.Safety;
 import openbloom.app.people.Woman;
+import openbloom.app.system.Once;
 import openbloom.app.system.Sentences;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
@@ -109,14 +110,12 @@ class GapController {
         return mm.flatMap(distance -> site.map(where -> new Spot(where, distance)));
     }
 
+    @Once
     @PostMapping
     ModelAndView keep(@AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam Map<String, String> typed) {
-        Optional<String> detour = safety.detour(me, woman, "gap");
-        if (detour.isPresent()) {
-            return new ModelAndView(detour.get());
-        }
         GapForm form = new GapForm(typed);
         Typed problems = new Typed();
+        safety.require(me, woman, problems);
         Measured measured = measured(me, form.check(day.today(me.studio().zone()), problems), form);
         if (!problems.isClean()) {
             return refused(page(me, woman, opened(form, problems), GapPage.ofNew(woman)), problems);
@@ -135,6 +134,7 @@ class GapController {
         return page(me, woman, form, GapPage.blind(woman, first));
     }
 
+    @Once
     @PostMapping("/{id}/again")
     ModelAndView keepAgain(
             @AuthenticationPrincipal SignedIn me,
@@ -145,6 +145,9 @@ class GapController {
         GapForm form = new GapForm(typed);
         Typed problems = new Typed();
         GapCheck check = form.check(first.check().date(), problems);
+        if (problems.isClean() && checks.secondReadingsOf(woman.id()).containsKey(first.root())) {
+            problems.refuse("formKey", "gap.readTwice");
+        }
         if (!problems.isClean()) {
             return refused(page(me, woman, opened(form, problems), GapPage.blind(woman, first)), problems);
         }
@@ -179,6 +182,7 @@ class GapController {
         return page(me, woman, GapForm.of(newKey(), latest), corrected(woman, latest));
     }
 
+    @Once
     @PostMapping("/{id}/correct")
     ModelAndView keepCorrection(
             @AuthenticationPrincipal SignedIn me,
@@ -187,12 +191,10 @@ class GapController {
             @RequestParam Map<String, String> typed) {
         GapChecks.Examined latest = toCorrect(woman, id);
         GapForm form = new GapForm(typed);
-        if (checks.isKept(form.formKey(), woman.id())) {
-            return toChecks(woman);
-        }
         Typed problems = new Typed();
         String reason = problems.requiredText("reason", form.text("reason"), GapPage.LONGEST_REASON);
         boolean withdrawn = form.text("then").equals("withdraw");
+        form.checkKey(problems);
         LocalDate on = problems.pastDate(
                         "checkedOn",
                         form.text("checkedOn"),

@@ -26,7 +26,7 @@ import openbloom.core.stage.Told;
  * soreness, under names such as {@code width-LIFT-NAVEL-0}.
  */
 public record GapForm(Map<String, String> typed) {
-    private static final Pattern FINGERS = Pattern.compile("(\\d{1,3})(?:[.,](\\d{1,3}))?");
+    private static final Pattern FINGERS = Pattern.compile("(\\d{0,3})(½|[.,](\\d{1,3}))?");
     private static final Pattern MILLIMETRES = Pattern.compile("\\d{1,3}");
     private static final String[] PARTS = {"width", "depth", "firmness", "domed", "sore"};
 
@@ -47,10 +47,9 @@ public record GapForm(Map<String, String> typed) {
             GapState state = reading.state();
             Spot spot = reading.spot();
             typed.put(name("width", state, spot), number(reading.width()));
-            typed.put(name("depth", state, spot), reading.depth().name());
-            typed.put(
-                    name("firmness", state, spot),
-                    String.valueOf(reading.firmness().grade()));
+            reading.depth().ifPresent(depth -> typed.put(name("depth", state, spot), depth.name()));
+            reading.firmness()
+                    .ifPresent(floor -> typed.put(name("firmness", state, spot), String.valueOf(floor.grade())));
             if (reading.domed() != Told.UNKNOWN) {
                 typed.put(name("domed", state, spot), reading.domed().name());
             }
@@ -140,7 +139,7 @@ public record GapForm(Map<String, String> typed) {
                 .orElse(this);
     }
 
-    /** The readings so far, for the map: what is not told yet is drawn at its mildest, and a slip is left out. */
+    /** The readings so far, for the map: what is not told yet stays unread, and a slip is left out. */
     List<GapReading> sketch() {
         return readings(new Typed(), false);
     }
@@ -153,10 +152,16 @@ public record GapForm(Map<String, String> typed) {
         if (problems.isClean() && !enough) {
             problems.refuse(name("width", GapState.LIFT, spots().get(0)), "gap.noLift");
         }
-        if (formKey().isBlank() || formKey().length() > 36) {
+        checkKey(problems);
+        return new GapCheck(day, readings);
+    }
+
+    void checkKey(Typed problems) {
+        boolean told =
+                problems.problems().stream().anyMatch(problem -> problem.field().equals("formKey"));
+        if (!told && (formKey().isBlank() || formKey().length() > 36)) {
             problems.refuse("formKey", "typed.formKey");
         }
-        return new GapCheck(day, readings);
     }
 
     private List<GapReading> readings(Typed problems, boolean whole) {
@@ -190,8 +195,8 @@ public record GapForm(Map<String, String> typed) {
                 spot,
                 state,
                 read,
-                depth.orElse(Depth.SURFACE),
-                Firmness.of(firmness.orElse(0)),
+                depth,
+                firmness.map(Firmness::of),
                 domed,
                 !at("sore", state, spot).isBlank()));
     }
@@ -205,14 +210,17 @@ public record GapForm(Map<String, String> typed) {
         return width;
     }
 
-    /** Fingers in halves: {@code 2}, {@code 2.5}, {@code 2,5}. */
+    /** Fingers in halves: {@code 2}, {@code 2.5}, {@code 2,5}, and as the screen writes it, {@code 2½}. */
     static Optional<Width> fingers(String written) {
         var match = FINGERS.matcher(written);
-        if (!match.matches()) {
+        if (written.isEmpty() || !match.matches() || match.group(1).isEmpty() && !written.equals("½")) {
             return Optional.empty();
         }
-        String part = match.group(2) == null ? "0" : match.group(2).replaceFirst("0+$", "");
-        int halves = 2 * Integer.parseInt(match.group(1)) + (part.equals("5") ? 1 : 0);
+        String part = match.group(2) == null
+                ? "0"
+                : match.group(3) == null ? "5" : match.group(3).replaceFirst("0+$", "");
+        int whole = match.group(1).isEmpty() ? 0 : Integer.parseInt(match.group(1));
+        int halves = 2 * whole + (part.equals("5") ? 1 : 0);
         return List.of("", "0", "5").contains(part) && halves <= Width.WIDEST_HALF_FINGERS
                 ? Optional.of(Width.ofHalfFingers(halves))
                 : Optional.empty();

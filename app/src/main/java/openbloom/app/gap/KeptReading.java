@@ -1,6 +1,9 @@
 package openbloom.app.gap;
 
 import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
+import openbloom.app.system.UnreadableRecord;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
 import openbloom.core.gap.GapReading;
@@ -31,16 +34,27 @@ record KeptReading(
                 reading.state(),
                 reading.width() instanceof Width.Fingers fingers ? fingers.halves() : null,
                 reading.width() instanceof Width.Millimetres millimetres ? millimetres.mm() : null,
-                reading.depth(),
-                reading.firmness().grade(),
+                reading.depth().orElseThrow(),
+                reading.firmness().orElseThrow().grade(),
                 reading.domed(),
                 reading.sore());
     }
 
+    /** @throws UnreadableRecord if a word of it is none this version knows */
     GapReading reading() {
+        if (Stream.of(site, state, depth, domed).anyMatch(Objects::isNull)) {
+            throw new UnreadableRecord("", "a reading of gap check " + checkId, null);
+        }
         Width width = widthHalfFingers == null
                 ? new Width.Millimetres(Objects.requireNonNull(widthMm))
                 : Width.ofHalfFingers(widthHalfFingers);
-        return new GapReading(new Spot(site, offsetMm), state, width, depth, Firmness.of(firmness), domed, sore);
+        return new GapReading(
+                new Spot(site, offsetMm),
+                state,
+                width,
+                Optional.of(depth),
+                Optional.of(Firmness.of(firmness)),
+                domed,
+                sore);
     }
 }

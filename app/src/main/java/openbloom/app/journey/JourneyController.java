@@ -15,11 +15,11 @@ import openbloom.app.people.RecordReader;
 import openbloom.app.people.VisitMapper;
 import openbloom.app.people.Woman;
 import openbloom.app.session.Sessions;
+import openbloom.app.system.Once;
 import openbloom.app.system.Sentences;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
 import openbloom.core.verdict.Kind;
-import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -36,6 +36,9 @@ class JourneyController {
     private static final DateTimeFormatter VISIT = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH);
 
     private static final Pattern TIME = Pattern.compile("([01]\\d|2[0-3]):[0-5]\\d");
+
+    private static final int VISITS_BACK_DAYS = 31;
+    private static final int VISITS_AHEAD_YEARS = 2;
 
     private final JourneyEntries entries;
     private final GapChecks gaps;
@@ -73,6 +76,7 @@ class JourneyController {
         return page(me, woman, "", "");
     }
 
+    @Once
     @PostMapping("/people/{womanId}/visits")
     ModelAndView expect(
             @AuthenticationPrincipal SignedIn me,
@@ -81,27 +85,33 @@ class JourneyController {
             @RequestParam(defaultValue = "") String at,
             @RequestParam(defaultValue = "") String formKey) {
         Typed typed = new Typed();
+        LocalDate today = day.today(me.studio().zone());
+        LocalDate earliest = today.minusDays(VISITS_BACK_DAYS);
+        LocalDate latest = today.plusYears(VISITS_AHEAD_YEARS);
         Optional<LocalDate> date = typed.requiredDate("on", on);
+        date.filter(given -> given.isBefore(earliest) || given.isAfter(latest))
+                .ifPresent(given -> typed.refuse("on", "visit.range", earliest, latest));
         if (!TIME.matcher(at).matches()) {
             typed.refuse("at", "visit.time");
         }
         if (formKey.isBlank() || formKey.length() > 36) {
             typed.refuse("on", "typed.formKey");
         }
+        if (typed.isClean()
+                && visits.insertUnlessThere(
+                                woman.id(), formKey, date.orElseThrow().atTime(LocalTime.parse(at)))
+                        == 0) {
+            typed.refuse("at", "visit.twice");
+        }
         if (!typed.isClean()) {
             ModelAndView page = page(me, woman, on, at).addObject("errors", sentences.byField(typed.problems()));
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
             return page;
         }
-        try {
-            visits.insert(woman.id(), formKey, date.orElseThrow().atTime(LocalTime.parse(at)));
-        } catch (DuplicateKeyException sentTwice) {
-            return toJourney(woman);
-        }
         return toJourney(woman);
     }
 
-    @PostMapping("/people/{womanId}/visits/{visitId:\\d+}/delete")
+    @PostMapping("/people/{womanId}/visits/{visitId:\\d{1,18}}/delete")
     ModelAndView cancel(Woman woman, @PathVariable long visitId) {
         visits.delete(woman.id(), visitId);
         return toJourney(woman);

@@ -4,9 +4,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import openbloom.app.checks.Safety;
 import openbloom.app.checks.SafetyAnswer;
-import openbloom.app.checks.SafetyMapper;
 import openbloom.app.checks.Sheet;
 import openbloom.app.checks.SheetFindings;
 import openbloom.app.checks.Sheets;
@@ -35,7 +36,7 @@ class JourneyEntries {
     private final GapChecks gaps;
     private final Sheets sheets;
     private final SheetFindings findings;
-    private final SafetyMapper answers;
+    private final Safety answers;
     private final Sessions sessions;
     private final LifeEvents events;
 
@@ -43,7 +44,7 @@ class JourneyEntries {
             GapChecks gaps,
             Sheets sheets,
             SheetFindings findings,
-            SafetyMapper answers,
+            Safety answers,
             Sessions sessions,
             LifeEvents events) {
         this.gaps = gaps;
@@ -63,7 +64,7 @@ class JourneyEntries {
         List<GapChecks.Examined> checks = gaps.of(woman.id());
         checks.forEach(kept -> entries.add(check(kept, woman.ageYears(today), record)));
         sheets.of(woman.id()).forEach(sheet -> entries.add(sheet(sheet, record)));
-        answers.of(woman.id()).forEach(answer -> entries.add(answer(answer, record)));
+        answers.of(woman).answers().forEach(answer -> entries.add(answer(answer, record)));
         sessions.of(woman.id()).forEach(planned -> entries.add(session(planned, checks, record)));
         events.of(woman.id()).forEach(event -> entries.add(event(event, record)));
         intake(woman, record).forEach(entries::add);
@@ -131,14 +132,17 @@ class JourneyEntries {
     }
 
     private static Entry answer(SafetyAnswer answer, String record) {
-        String signs = String.join(
-                ", ", answer.signs().stream().map(WarningSign::words).toList());
+        String signs = Stream.concat(answer.signs().stream().map(WarningSign::words), answer.unknownSigns().stream())
+                .collect(Collectors.joining(", "));
         String symptoms = String.join(
                 ", ", answer.symptomSet().stream().map(Symptom::words).toList());
         String title = answer.stops()
                 ? "Stopped: " + signs
                 : symptoms.isEmpty() ? "No sign, no symptom" : "No sign; " + symptoms;
-        String detail = "asked by " + answer.askedBy() + (answer.stops() ? ". " + answer.whatToDo() : "");
+        String lifted = answer.lifts() == null || answer.liftedBy().isEmpty()
+                ? ""
+                : ". Stop lifted: " + answer.liftedBy() + ", " + answer.liftReason();
+        String detail = "asked by " + answer.askedBy() + (answer.stops() ? ". " + answer.whatToDo() : lifted);
         return entry(answer.askedOn(), "Safe today?", title, detail, record + "/safe", answer.stops());
     }
 

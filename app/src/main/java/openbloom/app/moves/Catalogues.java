@@ -17,6 +17,8 @@ import org.springframework.stereotype.Service;
 @Service
 public class Catalogues {
     private static final Logger LOG = LoggerFactory.getLogger(Catalogues.class);
+    static final int MOST_OWN_MOVES = 300;
+    static final int LARGEST_YAML = 1_000_000;
     private final CatalogueLoader loader = new CatalogueLoader();
     private final Catalogue shipped;
     private final StudioMovesMapper mapper;
@@ -72,7 +74,14 @@ public class Catalogues {
      * @param version the version the change was made from
      */
     Outcome<Catalogue> keep(long studioId, int version, String yaml) {
+        if (yaml.length() > LARGEST_YAML) {
+            return Outcome.refused(Problem.of("file", "yaml.tooLong", LARGEST_YAML, yaml.length()));
+        }
         Outcome<Catalogue> checked = yaml.isBlank() ? Outcome.accepted(shipped) : loader.add(shipped, yaml);
+        if (checked.problems().isEmpty() && checked.value().size() - shipped.size() > MOST_OWN_MOVES) {
+            return Outcome.refused(Problem.of(
+                    "file", "moves.tooMany", MOST_OWN_MOVES, checked.value().size() - shipped.size()));
+        }
         if (checked.problems().isEmpty() && !store(studioId, version, yaml)) {
             return Outcome.refused(Problem.of("version", "moves.stale"));
         }

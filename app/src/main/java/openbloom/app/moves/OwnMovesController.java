@@ -13,6 +13,7 @@ import java.util.function.Function;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.system.Sentences;
 import openbloom.app.system.Typed;
+import openbloom.app.system.UnreadableRecord;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
 import openbloom.core.moves.BreathPattern;
@@ -39,13 +40,14 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.ModelAndView;
+import tools.jackson.core.JacksonException;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.dataformat.yaml.YAMLMapper;
 
 /** A studio's own moves: added with a form, read from YAML, written to YAML; the same checks either way. */
 @Controller
 class OwnMovesController {
-    private static final int LARGEST_FILE = 1_000_000;
+    private static final int LARGEST_FILE = Catalogues.LARGEST_YAML;
     private static final MediaType YAML_TYPE = new MediaType("application", "yaml", StandardCharsets.UTF_8);
 
     private final Catalogues catalogues;
@@ -152,7 +154,12 @@ class OwnMovesController {
         if (kept.isBlank()) {
             return List.of();
         }
-        Map<String, Object> file = yaml.readValue(kept, new TypeReference<Map<String, Object>>() {});
+        Map<String, Object> file;
+        try {
+            file = yaml.readValue(kept, new TypeReference<Map<String, Object>>() {});
+        } catch (JacksonException unreadable) {
+            throw new UnreadableRecord("Our own moves", "the own moves of studio " + me.studioId(), unreadable);
+        }
         Map<String, Object> defaults = asMap(file.get("defaults"));
         List<Map<String, Object>> entries = new ArrayList<>();
         if (file.get("moves") instanceof List<?> moves) {

@@ -78,7 +78,7 @@ public record IntakeForm(
                 w.name(),
                 Integer.toString(w.birthYear()),
                 w.goals(),
-                w.situation().name(),
+                text(w.situation()),
                 basis.name(),
                 given(w, DatingBasis.LAST_PERIOD),
                 text(w.cycleLengthDays()),

@@ -3,10 +3,12 @@ package openbloom.app.people;
 import java.util.List;
 import java.util.UUID;
 import openbloom.app.accounts.SignedIn;
+import openbloom.app.system.Once;
 import openbloom.app.system.Sentences;
 import openbloom.core.Problem;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -29,12 +31,16 @@ class LifeEventController {
 
     @GetMapping("/people/{womanId}/birth")
     ModelAndView birth(Woman woman) {
+        if (woman.situation() != Situation.PREGNANT) {
+            return toJourney(woman);
+        }
         return page(
                 "people/birth",
                 woman,
                 new LifeEvents.BirthForm(key(), Integer.toString(woman.version()), "", "", "UNKNOWN", "UNKNOWN"));
     }
 
+    @Once
     @PostMapping("/people/{womanId}/birth")
     ModelAndView recordBirth(
             @AuthenticationPrincipal SignedIn me, Woman woman, @ModelAttribute("form") LifeEvents.BirthForm form) {
@@ -43,9 +49,13 @@ class LifeEventController {
 
     @GetMapping("/people/{womanId}/close-pregnancy")
     ModelAndView close(Woman woman) {
+        if (woman.situation() != Situation.PREGNANT) {
+            return toJourney(woman);
+        }
         return page("people/close", woman, null).addObject("formKey", key()).addObject("endedOn", "");
     }
 
+    @Once
     @PostMapping("/people/{womanId}/close-pregnancy")
     ModelAndView closePregnancy(
             @AuthenticationPrincipal SignedIn me,
@@ -60,20 +70,22 @@ class LifeEventController {
 
     private ModelAndView after(List<Problem> problems, Woman woman, ModelAndView again) {
         if (problems.isEmpty()) {
-            return new ModelAndView("redirect:/people/" + woman.id() + "/journey");
+            return toJourney(woman);
         }
         again.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
         return again.addObject("errors", sentences.byField(problems));
     }
 
-    private static ModelAndView page(
-            String view, Woman woman, LifeEvents.@org.jspecify.annotations.Nullable BirthForm form) {
-        ModelAndView page = woman.situation() == Situation.PREGNANT
-                ? new ModelAndView(view)
-                : new ModelAndView("redirect:/people/" + woman.id() + "/journey");
-        return page.addObject("form", form)
+    private static ModelAndView page(String view, Woman woman, LifeEvents.@Nullable BirthForm form) {
+        return new ModelAndView(view)
+                .addObject("form", form)
+                .addObject("pregnant", woman.situation() == Situation.PREGNANT)
                 .addObject("birthKinds", BirthKind.values())
                 .addObject("tears", Tear.values());
+    }
+
+    private static ModelAndView toJourney(Woman woman) {
+        return new ModelAndView("redirect:/people/" + woman.id() + "/journey");
     }
 
     private static String key() {

@@ -2,7 +2,9 @@ package openbloom.app.people;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
@@ -20,10 +22,15 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class LifeEvents {
     private final LifeEventMapper events;
+    /** Before this a pregnancy that ended is closed, not recorded as a birth (common practice, no source). */
+    private static final int EARLIEST_BIRTH_WEEKS = 20;
+
     private final WomanMapper women;
+    private final EarlierIntakes earlier;
     private final StudioDay day;
 
-    LifeEvents(LifeEventMapper events, WomanMapper women, StudioDay day) {
+    LifeEvents(LifeEventMapper events, WomanMapper women, EarlierIntakes earlier, StudioDay day) {
+        this.earlier = earlier;
         this.events = events;
         this.women = women;
         this.day = day;
@@ -39,15 +46,12 @@ public class LifeEvents {
             @Nullable String woundClosed) {}
 
     public List<LifeEvent> of(long womanId) {
-        return events.of(womanId);
+        return events.of(List.of(womanId));
     }
 
-    /** When her latest pregnancy was closed without a birth. */
-    public Optional<LocalDate> closedOn(long womanId) {
-        return events.of(womanId).stream()
-                .filter(event -> event.kind() == LifeEvent.Kind.PREGNANCY_CLOSED)
-                .map(LifeEvent::happenedOn)
-                .findFirst();
+    /** The events of several women at once. */
+    public Map<Long, List<LifeEvent>> ofAll(List<Long> womanIds) {
+        return events.of(womanIds).stream().collect(Collectors.groupingBy(LifeEvent::womanId));
     }
 
     /**
@@ -58,6 +62,8 @@ public class LifeEvents {
     @Transactional
     public List<Problem> recordBirth(SignedIn me, Woman woman, BirthForm form) {
         Typed typed = new Typed();
+        checkKey(typed, form.formKey());
+        checkPregnant(typed, woman);
         Optional<LocalDate> on = past(typed, "birthDate", form.birthDate(), me);
         BirthKind kind = typed.requiredChoice("birthKind", form.birthKind(), BirthKind.class)
                 .orElse(BirthKind.VAGINAL);
@@ -68,10 +74,12 @@ public class LifeEvents {
         }
         on.filter(born -> !afterTheBeginning(woman, born))
                 .ifPresent(born -> typed.refuse("birthDate", "life.beforePregnancy", born));
+        on.filter(born -> isTooEarlyForABirth(woman, born))
+                .ifPresent(born -> typed.refuse("birthDate", "life.tooEarly", EARLIEST_BIRTH_WEEKS));
         if (typed.isClean()) {
             LocalDate born = on.orElseThrow();
             Woman after = woman.afterBirth(born, kind, tear, wound, me.accountId(), version(form.version()));
-            keep(typed, me, after, form.formKey(), LifeEvent.Kind.BIRTH, born);
+            keep(typed, me, woman, after, form.formKey(), LifeEvent.Kind.BIRTH, born);
         }
         return typed.problems();
     }
@@ -84,19 +92,41 @@ public class LifeEvents {
     @Transactional
     public List<Problem> closePregnancy(SignedIn me, Woman woman, String formKey, String version, @Nullable String on) {
         Typed typed = new Typed();
+        checkKey(typed, formKey);
+        checkPregnant(typed, woman);
         Optional<LocalDate> ended = past(typed, "endedOn", on, me);
         ended.filter(end -> !afterTheBeginning(woman, end))
                 .ifPresent(end -> typed.refuse("endedOn", "life.beforePregnancy", end));
         if (typed.isClean()) {
             Woman after = woman.noLongerPregnant(me.accountId(), version(version));
-            keep(typed, me, after, formKey, LifeEvent.Kind.PREGNANCY_CLOSED, ended.orElseThrow());
+            keep(typed, me, woman, after, formKey, LifeEvent.Kind.PREGNANCY_CLOSED, ended.orElseThrow());
         }
         return typed.problems();
     }
 
-    private void keep(Typed typed, SignedIn me, Woman after, String formKey, LifeEvent.Kind kind, LocalDate on) {
-        String before = women.find(me.studioId(), after.id())
-                .flatMap(Woman::dating)
+    private static void checkKey(Typed typed, @Nullable String formKey) {
+        if (formKey == null || formKey.isBlank() || formKey.length() > 36) {
+            typed.refuse("version", "typed.formKey");
+        }
+    }
+
+    /** A second birth, or closing what is closed, makes no sense. */
+    private static void checkPregnant(Typed typed, Woman woman) {
+        if (woman.situation() != Situation.PREGNANT) {
+            typed.refuse("version", "life.notPregnant");
+        }
+    }
+
+    private static boolean isTooEarlyForABirth(Woman woman, LocalDate born) {
+        return woman.dating()
+                .map(Dating::firstDay)
+                .filter(first -> !born.isBefore(first) && born.isBefore(first.plusWeeks(EARLIEST_BIRTH_WEEKS)))
+                .isPresent();
+    }
+
+    private void keep(
+            Typed typed, SignedIn me, Woman before, Woman after, String formKey, LifeEvent.Kind kind, LocalDate on) {
+        String known = before.dating()
                 .map(dating -> "pregnancy due " + Days.words(dating.dueDate()) + ", by "
                         + dating.basis().words())
                 .orElse("");
@@ -104,7 +134,8 @@ public class LifeEvents {
             typed.refuse("version", "life.stale");
             return;
         }
-        events.insert(after.id(), formKey, kind, on, before, me.accountId(), day.instant());
+        earlier.keep(before, me, day.instant());
+        events.insert(after.id(), formKey, kind, on, known, me.accountId(), day.instant());
     }
 
     private Optional<LocalDate> past(Typed typed, String field, @Nullable String text, SignedIn me) {

@@ -4,56 +4,146 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.system.StudioDay;
+import openbloom.app.system.UnreadableRecord;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
 import openbloom.core.verdict.Choice;
-import org.springframework.dao.DuplicateKeyException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.dao.UncategorizedDataAccessException;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
 /** The women of a studio. */
 @Service
 public class People {
+    /** Women on one page of a list. */
+    static final int PAGE = 40;
+
+    private static final Logger LOG = LoggerFactory.getLogger(People.class);
+
     private final WomanMapper women;
+    private final EarlierIntakes earlier;
     private final StudioDay day;
 
-    People(WomanMapper women, StudioDay day) {
+    People(WomanMapper women, EarlierIntakes earlier, StudioDay day) {
         this.women = women;
+        this.earlier = earlier;
         this.day = day;
     }
 
-    /** One of the studio's own women; empty for everybody else's. */
+    /**
+     * One of the studio's own women; empty for everybody else's.
+     *
+     * @throws UnreadableRecord if her intake is kept in a way this version does not understand
+     */
     public Optional<Woman> find(SignedIn me, long id) {
-        return women.find(me.studioId(), id);
+        try {
+            return women.find(me.studioId(), id);
+        } catch (UncategorizedDataAccessException broken) {
+            String name = women.named(me.studioId(), List.of(id)).stream()
+                    .map(WomanMapper.Named::name)
+                    .findFirst()
+                    .orElse("");
+            throw new UnreadableRecord(name, "the intake of woman " + id, broken);
+        }
     }
 
+    /** Everybody whose name has some letters; those whose record cannot be read are left out. */
     public List<Woman> search(SignedIn me, String part) {
-        String pattern = part.strip()
+        return readable(
+                me,
+                women.names(me.studioId(), pattern(part), 0, Integer.MAX_VALUE),
+                () -> women.search(me.studioId(), pattern(part), 0, Integer.MAX_VALUE));
+    }
+
+    /**
+     * One page of a search.
+     *
+     * @param women those whose intake can be read
+     * @param unreadable those whose intake cannot
+     */
+    public record Page(List<Woman> women, List<WomanMapper.Named> unreadable, int total) {}
+
+    /** The women of one page, {@link #PAGE} at most. */
+    public Page page(SignedIn me, String part, int page) {
+        int from = page * PAGE;
+        List<WomanMapper.Named> names = women.names(me.studioId(), pattern(part), from, PAGE);
+        List<Woman> readable = readable(me, names, () -> women.search(me.studioId(), pattern(part), from, PAGE));
+        return new Page(readable, without(names, readable), women.count(me.studioId(), pattern(part)));
+    }
+
+    /** The women of some numbers, by name. */
+    public Page of(SignedIn me, List<Long> ids) {
+        List<WomanMapper.Named> names = ids.isEmpty() ? List.of() : women.named(me.studioId(), ids);
+        List<Woman> readable = names.stream()
+                .flatMap(named -> readable(me, named.id()).stream())
+                .toList();
+        return new Page(readable, without(names, readable), names.size());
+    }
+
+    /** Numbers of the women the studio has seen last. */
+    public List<Long> seenLast(SignedIn me, int most) {
+        return women.seenLast(me.studioId(), most);
+    }
+
+    public int count(SignedIn me) {
+        return women.count(me.studioId(), "");
+    }
+
+    private static List<WomanMapper.Named> without(List<WomanMapper.Named> names, List<Woman> readable) {
+        Set<Long> read = readable.stream().map(Woman::id).collect(Collectors.toSet());
+        return names.stream().filter(named -> !read.contains(named.id())).toList();
+    }
+
+    /** All at once; if one of them cannot be read, one by one. */
+    private List<Woman> readable(SignedIn me, List<WomanMapper.Named> names, Supplier<List<Woman>> atOnce) {
+        try {
+            return atOnce.get();
+        } catch (DataAccessException oneIsBroken) {
+            return names.stream()
+                    .flatMap(named -> readable(me, named.id()).stream())
+                    .toList();
+        }
+    }
+
+    private Optional<Woman> readable(SignedIn me, long id) {
+        try {
+            return women.find(me.studioId(), id);
+        } catch (DataAccessException broken) {
+            LOG.error("The intake of woman {} cannot be read: {}", id, broken.getMessage());
+            return Optional.empty();
+        }
+    }
+
+    private static String pattern(String part) {
+        return part.strip()
                 .toLowerCase(Locale.ROOT)
                 .replace("\\", "\\\\")
                 .replace("%", "\\%")
                 .replace("_", "\\_");
-        return women.search(me.studioId(), pattern);
     }
 
-    /** Keeps a new woman; the same form sent twice keeps her once. */
     public Outcome<Woman> add(SignedIn me, IntakeForm form) {
         Intake.Owner owner = new Intake.Owner(0, me.studioId(), me.accountId(), 0, "");
         Outcome<Woman> read = Intake.read(form, owner, day.today(me.studio().zone()));
-        return read.map(woman -> {
-            try {
-                long id = women.insert(woman, day.instant());
-                return women.find(me.studioId(), id).orElseThrow();
-            } catch (DuplicateKeyException sentTwice) {
-                return women.byFormKey(me.studioId(), woman.formKey()).orElseThrow(() -> sentTwice);
-            }
-        });
+        return read.map(woman ->
+                women.find(me.studioId(), women.insert(woman, day.instant())).orElseThrow());
     }
 
     /** Keeps an approach of her own; false if somebody else changed her record meanwhile. */
+    @Transactional
     public boolean follow(SignedIn me, Woman woman, Set<Choice> choices, int version) {
-        return women.update(woman.following(choices, me.accountId(), version), day.instant()) == 1;
+        boolean kept = women.update(woman.following(choices, me.accountId(), version), day.instant()) == 1;
+        if (kept) {
+            earlier.keep(woman, me, day.instant());
+        }
+        return kept;
     }
 
     /**
@@ -61,11 +151,15 @@ public class People {
      *
      * @param version the version the form was made from; another means that somebody else was quicker
      */
+    @Transactional
     public Outcome<Woman> change(SignedIn me, Woman kept, int version, IntakeForm form) {
         Intake.Owner owner = new Intake.Owner(kept.id(), me.studioId(), me.accountId(), version, kept.approach());
         Outcome<Woman> read = Intake.read(form, owner, day.today(me.studio().zone()));
-        if (read.problems().isEmpty() && women.update(read.value(), day.instant()) == 0) {
-            return Outcome.refused(Problem.of("version", "intake.stale", kept.version()));
+        if (read.problems().isEmpty()) {
+            if (women.update(read.value(), day.instant()) == 0) {
+                return Outcome.refused(Problem.of("version", "intake.stale", kept.version()));
+            }
+            earlier.keep(kept, me, day.instant());
         }
         return read;
     }

@@ -1,12 +1,18 @@
 package openbloom.app.people;
 
 import java.lang.reflect.RecordComponent;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Stream;
 import openbloom.app.accounts.SignedIn;
+import openbloom.app.system.Once;
 import openbloom.app.system.Sentences;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
@@ -31,15 +37,19 @@ import org.springframework.web.servlet.ModelAndView;
 /** People: search and intake. */
 @Controller
 class PeopleController {
+    private static final int MOST_PAGES = 100_000;
+    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH);
     private static final Set<String> NOT_SHOWN_AS_DIFFERENT = Set.of("formKey", "version");
 
     private final People people;
     private final RecordReader records;
+    private final EarlierIntakes earlier;
     private final Sentences sentences;
     private final StudioDay day;
 
-    PeopleController(People people, RecordReader records, Sentences sentences, StudioDay day) {
+    PeopleController(People people, RecordReader records, EarlierIntakes earlier, Sentences sentences, StudioDay day) {
         this.people = people;
+        this.earlier = earlier;
         this.records = records;
         this.sentences = sentences;
         this.day = day;
@@ -52,15 +62,28 @@ class PeopleController {
     String list(
             @AuthenticationPrincipal SignedIn me,
             @RequestParam(defaultValue = "") String q,
+            @RequestParam(defaultValue = "0") String page,
             @RequestHeader(name = "HX-Request", required = false) boolean fragment,
             Model model) {
-        var today = day.today(me.studio().zone());
-        List<StageStrip> found = people.search(me, q).stream()
-                .map(woman -> records.stripOn(woman, today))
-                .toList();
+        LocalDate today = day.today(me.studio().zone());
+        int asked = new Typed().whole("page", page, 0, MOST_PAGES).orElse(0);
+        People.Page found = people.page(me, q, asked);
         model.addAttribute("q", q);
-        model.addAttribute("found", found);
+        model.addAttribute("found", strips(found, today));
+        model.addAttribute("page", asked);
+        model.addAttribute("pages", (found.total() + People.PAGE - 1) / People.PAGE);
+        model.addAttribute("total", found.total());
         return fragment ? "people/list :: found" : "people/list";
+    }
+
+    private List<StageStrip> strips(People.Page found, LocalDate today) {
+        Stream<StageStrip> read =
+                records.listedOn(found.women(), today).stream().map(RecordReader.Listed::strip);
+        Stream<StageStrip> unread =
+                found.unreadable().stream().map(named -> StageStrip.unreadable(named.id(), named.name()));
+        return Stream.concat(read, unread)
+                .sorted(Comparator.comparing(StageStrip::name))
+                .toList();
     }
 
     @GetMapping("/people/new")
@@ -69,6 +92,7 @@ class PeopleController {
         return intake(model);
     }
 
+    @Once
     @PostMapping("/people")
     ModelAndView add(@AuthenticationPrincipal SignedIn me, @ModelAttribute("form") IntakeForm form) {
         Outcome<Woman> kept = people.add(me, form);
@@ -81,9 +105,24 @@ class PeopleController {
     }
 
     @GetMapping("/people/{womanId}/edit")
-    String edit(Woman woman, Model model) {
+    String edit(@AuthenticationPrincipal SignedIn me, Woman woman, Model model) {
         model.addAttribute("form", IntakeForm.of(woman));
+        model.addAttribute("earlier", earlierVersions(me, woman));
         return intake(model);
+    }
+
+    /** One change of her intake: who made it, when, and what was different before. */
+    record Change(String at, String by, List<Difference> differences) {}
+
+    private List<Change> earlierVersions(SignedIn me, Woman woman) {
+        List<Change> changes = new ArrayList<>();
+        IntakeForm later = IntakeForm.of(woman);
+        for (EarlierIntakes.Earlier before : earlier.of(woman.id())) {
+            String at = MOMENT.format(before.changedAt().atZone(me.studio().zone()));
+            changes.add(new Change(at, before.changedBy(), differences(before.form(), later)));
+            later = before.form();
+        }
+        return changes;
     }
 
     @PostMapping("/people/{womanId}")

@@ -21,4 +21,12 @@ public record StageStrip(
         String stop,
         String nextCheck,
         boolean checkDue,
-        String ring) {}
+        String ring,
+        boolean isReadable) {
+    static final String CANNOT_BE_READ = "this record cannot be read: open her intake, look through it and save it";
+
+    /** Stands for a woman whose record cannot be read. */
+    public static StageStrip unreadable(long womanId, String name) {
+        return new StageStrip(womanId, name, CANNOT_BE_READ, "", "", List.of(), "", "", "", false, "", false);
+    }
+}

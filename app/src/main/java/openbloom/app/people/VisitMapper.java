@@ -24,6 +24,13 @@ public interface VisitMapper {
     @Insert("insert into visit (woman_id, form_key, starts_at) values (#{womanId}, #{formKey}, #{startsAt})")
     void insert(long womanId, String formKey, LocalDateTime startsAt);
 
+    /** Only if she is not expected at that minute already. */
+    @Insert("""
+            insert into visit (woman_id, form_key, starts_at) select #{womanId}, #{formKey}, #{startsAt}
+            where not exists (select 1 from visit where woman_id = #{womanId} and starts_at = #{startsAt})
+            """)
+    int insertUnlessThere(long womanId, String formKey, LocalDateTime startsAt);
+
     @Delete("delete from visit where id = #{id} and woman_id = #{womanId}")
     int delete(long womanId, long id);
 }

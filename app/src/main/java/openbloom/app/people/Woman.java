@@ -50,6 +50,18 @@ public record Woman(
         String clearanceLimits,
         String approach) {
 
+    /** Whether everything her situation needs could be read; a word this version does not know is read as nothing. */
+    @SuppressWarnings("ConstantValue")
+    public boolean isReadable() {
+        boolean situated = situation != null
+                && (situation != Situation.PREGNANT || datingBasis != null && datingGivenOn != null)
+                && (situation != Situation.AFTER_BIRTH || birthOn != null && birthKind != null && tear != null);
+        return situated
+                && Joined.unknown(conditions, Condition.class).isEmpty()
+                && Joined.unknown(equipment, Equipment.class).isEmpty()
+                && Joined.unknown(approach, Choice.class).isEmpty();
+    }
+
     public Optional<Statement> statement() {
         if (situation != Situation.PREGNANT || datingBasis == null || datingGivenOn == null) {
             return Optional.empty();
@@ -91,11 +103,11 @@ public record Woman(
     }
 
     public Set<Condition> conditionSet() {
-        return Joined.constants(conditions, Condition.class);
+        return Joined.known(conditions, Condition.class);
     }
 
     public Set<Equipment> equipmentSet() {
-        return Joined.constants(equipment, Equipment.class);
+        return Joined.known(equipment, Equipment.class);
     }
 
     public List<String> limits() {
@@ -110,7 +122,7 @@ public record Woman(
 
     /** Choices of her own approach; empty while she follows the studio's. */
     public Set<Choice> approachChoices() {
-        return Joined.constants(approach, Choice.class);
+        return Joined.known(approach, Choice.class);
     }
 
     /** Her age in years by the calendar year, as only the year of birth is asked. */

@@ -17,12 +17,38 @@ public interface WomanMapper {
     @Select("select * from woman where form_key = #{formKey} and studio_id = #{studioId}")
     Optional<Woman> byFormKey(long studioId, String formKey);
 
+    String NAMED = "where studio_id = #{studioId} and lower(name) like '%' || #{pattern} || '%' escape '\\'";
+
+    @Select("select * from woman " + NAMED + " order by name, id limit #{most} offset #{from}")
+    List<Woman> search(long studioId, String pattern, int from, int most);
+
+    @Select("select count(*) from woman " + NAMED)
+    int count(long studioId, String pattern);
+
+    /** A woman by her name alone, for lists in which somebody's record cannot be read. */
+    record Named(long id, String name) {}
+
+    @Select("select id, name from woman " + NAMED + " order by name, id limit #{most} offset #{from}")
+    List<Named> names(long studioId, String pattern, int from, int most);
+
+    /** The women of some numbers. */
     @Select("""
-            select * from woman
-            where studio_id = #{studioId} and lower(name) like '%' || #{pattern} || '%' escape '\\'
-            order by name
+            <script>
+            select id, name from woman where studio_id = #{studioId}
+              and id in (<foreach collection='ids' item='id' separator=','>#{id}</foreach>) order by name, id
+            </script>
             """)
-    List<Woman> search(long studioId, String pattern);
+    List<Named> named(@Param("studioId") long studioId, @Param("ids") List<Long> ids);
+
+    /** Whom the studio has seen last: by what was asked, checked or planned, or by her intake. */
+    @Select("""
+            select woman.id from woman
+            where studio_id = #{studioId}
+            order by greatest(changed_at,
+              coalesce((select max(stored_at) from safety_answer where woman_id = woman.id), changed_at)) desc, woman.id desc
+            limit #{most}
+            """)
+    List<Long> seenLast(long studioId, int most);
 
     @Select(value = """
                     select id from final table (insert into woman (

@@ -10,6 +10,7 @@ import openbloom.app.checks.Safety;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
 import openbloom.app.session.Sessions;
+import openbloom.app.system.Once;
 import openbloom.app.system.Sentences;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
@@ -53,6 +54,7 @@ class PlanController {
         return page(me, woman, placeOf(place), kindOf(only), Integer.toString(USUAL_MINUTES));
     }
 
+    @Once
     @PostMapping("/people/{womanId}/sessions")
     ModelAndView compose(
             @AuthenticationPrincipal SignedIn me,
@@ -60,11 +62,8 @@ class PlanController {
             @RequestParam(defaultValue = "") String minutes,
             @RequestParam(defaultValue = "STUDIO") String place,
             @RequestParam(defaultValue = "") String formKey) {
-        Optional<String> detour = safety.detour(me, woman, "plan");
-        if (detour.isPresent()) {
-            return new ModelAndView(detour.get());
-        }
         Typed typed = new Typed();
+        safety.require(me, woman, typed);
         Optional<Integer> asked = typed.requiredWhole(
                 "minutes", minutes, SessionRequest.SHORTEST_MINUTES, SessionRequest.LONGEST_MINUTES);
         if (formKey.isBlank() || formKey.length() > 36) {

@@ -16,11 +16,13 @@ import openbloom.core.verdict.LoadCheck;
 /**
  * Where she stands on each ladder, from what her taught sessions showed.
  *
- * @param rungs the highest rung done with nothing against it; a later doming takes it back
+ * @param rungs the highest rung done with nothing against it; a later doming takes it back, and where it hurt the rung
+ *     below is the next
  * @param ceilings the rung below the last doming, until that rung has been done flat
  */
 record Standing(Map<Strand, Integer> rungs, Map<Strand, Integer> ceilings) {
-    private record Item(long session, int number) {}
+    /** A move in a session; both its sides together. */
+    private record Item(long session, String move) {}
 
     /**
      * A load check counts from its day on: it sets ceiling and rung anew for the ladders it climbed, and sessions of the
@@ -57,12 +59,13 @@ record Standing(Map<Strand, Integer> rungs, Map<Strand, Integer> ceilings) {
     private void weighAll(List<Response> responses) {
         Map<Item, List<Response>> items = responses.stream()
                 .collect(Collectors.groupingBy(
-                        response -> new Item(response.sessionId(), response.item()),
+                        response -> new Item(response.sessionId(), response.moveId()),
                         LinkedHashMap::new,
                         Collectors.toList()));
         items.values().forEach(item -> weigh(item, rungs, ceilings));
     }
 
+    /** The worst answer of either side counts: one side going well takes back nothing the other side showed. */
     private static void weigh(List<Response> item, Map<Strand, Integer> rungs, Map<Strand, Integer> ceilings) {
         Set<Told> told = item.stream().map(Response::told).collect(Collectors.toSet());
         Strand strand = item.get(0).strand();
@@ -70,7 +73,13 @@ record Standing(Map<Strand, Integer> rungs, Map<Strand, Integer> ceilings) {
         if (told.contains(Told.DOMED)) {
             ceilings.put(strand, rung - 1);
             rungs.computeIfPresent(strand, (any, done) -> Math.min(done, rung - 1));
-        } else if (told.contains(Told.DONE) && told.stream().noneMatch(Told::isAgainst)) {
+        }
+        if (told.contains(Told.HURT)) {
+            int below = Math.max(0, rung - 2);
+            rungs.merge(strand, below, (done, restart) -> Math.min(done, restart));
+        }
+        boolean finished = item.get(0).finished();
+        if (finished && told.contains(Told.DONE) && told.stream().noneMatch(Told::isAgainst)) {
             rungs.merge(strand, rung, Math::max);
             ceilings.computeIfPresent(strand, (any, ceiling) -> rung > ceiling ? null : ceiling);
         }

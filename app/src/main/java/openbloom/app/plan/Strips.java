@@ -4,14 +4,12 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import openbloom.app.people.StageStrip;
 import openbloom.app.people.Woman;
 import openbloom.core.Days;
 import openbloom.core.dating.Block;
 import openbloom.core.dating.GestationalAge;
 import openbloom.core.dating.Trimester;
-import openbloom.core.gap.GapCheck;
 import openbloom.core.moves.Strand;
 import openbloom.core.picture.StageRing;
 import openbloom.core.screening.Condition;
@@ -20,7 +18,6 @@ import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Birth;
 import openbloom.core.verdict.Client;
 import openbloom.core.verdict.Facts;
-import openbloom.core.verdict.Judgement;
 
 /** Writes the stage strip of one woman. */
 final class Strips {
@@ -29,19 +26,23 @@ final class Strips {
     private static final int DAYS_TOLD_IN_WEEKS = 365;
 
     private final Woman woman;
+    private final List<String> more;
     private final Facts facts;
     private final Client client;
     private final LocalDate day;
 
-    Strips(Woman woman, Judgement judgement) {
+    /** @param more cautions that stand in no fact the rules read */
+    Strips(Woman woman, Facts facts, List<String> more) {
         this.woman = woman;
-        this.facts = judgement.facts();
+        this.more = more;
+        this.facts = facts;
         this.client = facts.client();
         this.day = facts.day();
     }
 
     StageStrip strip() {
-        Optional<LocalDate> due = client.gap().map(GapCheck::nextDue);
+        LocalDate due = facts.gapCheckDue();
+        boolean isDue = !due.isAfter(day);
         return new StageStrip(
                 woman.id(),
                 woman.name(),
@@ -55,9 +56,10 @@ final class Strips {
                         .findFirst()
                         .map(WarningSign::words)
                         .orElse(""),
-                due.map(next -> next.isAfter(day) ? Days.words(next) : "today").orElse("today, none yet"),
-                due.isEmpty() || !due.get().isAfter(day),
-                ring());
+                isDue ? (client.gap().isPresent() ? "today" : "today, none yet") : Days.words(due),
+                isDue,
+                ring(),
+                true);
     }
 
     private String where() {
@@ -109,6 +111,7 @@ final class Strips {
                         ? "domes on a head lift or curl"
                         : "domes in " + strand.words().toLowerCase(Locale.ROOT))
                 .forEach(cautions::add);
+        cautions.addAll(more);
         client.birth()
                 .filter(birth -> birth.tear().reachesSphincter())
                 .ifPresent(birth -> cautions.add(birth.tear().words()));

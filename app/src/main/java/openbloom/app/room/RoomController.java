@@ -15,6 +15,7 @@ import openbloom.app.checks.SheetKind;
 import openbloom.app.checks.Sheets;
 import openbloom.app.gap.GapChecks;
 import openbloom.app.gap.GapRoom;
+import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Days;
@@ -25,6 +26,7 @@ import openbloom.core.gap.Method;
 import openbloom.core.gap.Spot;
 import openbloom.core.gap.Width;
 import openbloom.core.stage.Told;
+import openbloom.core.verdict.Facts;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,9 +40,12 @@ class RoomController {
     private final GapRoom room;
     private final Sheets sheets;
     private final SheetFindings findings;
+    private final RecordReader records;
     private final StudioDay day;
 
-    RoomController(GapChecks gaps, GapRoom room, Sheets sheets, SheetFindings findings, StudioDay day) {
+    RoomController(
+            GapChecks gaps, GapRoom room, Sheets sheets, SheetFindings findings, RecordReader records, StudioDay day) {
+        this.records = records;
         this.gaps = gaps;
         this.room = room;
         this.sheets = sheets;
@@ -56,7 +61,7 @@ class RoomController {
         List<Sheet> kept = sheets.of(woman.id());
         Optional<GapChecks.Examined> readable = room.latest(woman);
         ModelAndView page = new ModelAndView("room/checks")
-                .addObject("cards", cards(newest(checks, readable), kept, today))
+                .addObject("cards", cards(newest(checks, readable), kept, today, due(woman, today)))
                 .addObject("history", history(woman, checks, kept));
         readable.ifPresent(latest -> page.addObject("latest", latest)
                 .addObject("view", room.view(me, woman, GapRoom.Look.at(latest, place(at)))));
@@ -80,10 +85,17 @@ class RoomController {
         }
     }
 
-    private List<CheckCard> cards(Optional<GapChecks.Examined> newest, List<Sheet> kept, LocalDate today) {
+    private LocalDate due(Woman woman, LocalDate today) {
+        return new Facts(records.clientOn(woman, today), today).gapCheckDue();
+    }
+
+    private List<CheckCard> cards(
+            Optional<GapChecks.Examined> newest, List<Sheet> kept, LocalDate today, LocalDate gapDue) {
         List<CheckCard> cards = new ArrayList<>();
-        cards.add(newest.map(check -> card(check, today))
-                .orElseGet(() -> new CheckCard("Gap", "gap", Optional.empty(), "due now", true)));
+        boolean due = !gapDue.isAfter(today);
+        cards.add(newest.map(check -> card(check, today, gapDue))
+                .orElseGet(() -> new CheckCard(
+                        "Gap", "gap", Optional.empty(), due ? "due now" : "first due " + Days.words(gapDue), due)));
         for (SheetKind kind : SheetKind.values()) {
             cards.add(kept.stream()
                     .filter(sheet -> sheet.kind() == kind)
@@ -102,8 +114,7 @@ class RoomController {
         return readable.filter(check -> check.check().date().equals(day)).or(() -> newest);
     }
 
-    private static CheckCard card(GapChecks.Examined check, LocalDate today) {
-        LocalDate next = check.check().nextDue();
+    private static CheckCard card(GapChecks.Examined check, LocalDate today, LocalDate next) {
         boolean due = !next.isAfter(today);
         String stale = check.check().isFreshOn(today) ? "" : ", too old for a gate";
         String when = Days.words(check.check().date()) + "; next " + (due ? "due now" : Days.words(next)) + stale;

@@ -15,6 +15,14 @@ import openbloom.core.verdict.Reason;
 
 /** A composed session in words, as it is kept: it can be shown a year later whatever the catalogue says then. */
 public record PlanDocument(List<Item> items, int transitions, boolean upByTheSide, List<Left> leftOut, String note) {
+    /** Stands for a session that is written in a way this version does not understand. */
+    static final PlanDocument UNREADABLE = new PlanDocument(
+            List.of(),
+            0,
+            false,
+            List.of(),
+            "This session cannot be read: it was kept in a way this version does not understand. Compose a new one.");
+
     /** One item. */
     public record Item(
             String moveId,

@@ -1,15 +1,20 @@
 package openbloom.app.session;
 
+import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.checks.Safety;
 import openbloom.app.people.Woman;
+import openbloom.app.system.Once;
+import openbloom.app.system.Sentences;
 import openbloom.app.system.Typed;
 import openbloom.core.picture.SessionStrip;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -23,15 +28,20 @@ import org.springframework.web.server.ResponseStatusException;
 /** A session on its page, taught, and printed. */
 @Controller
 class SessionController {
+    private static final MediaType PLAIN = new MediaType("text", "plain", StandardCharsets.UTF_8);
+
     private final Sessions sessions;
     private final Safety safety;
+    private final Sentences sentences;
 
-    SessionController(Sessions sessions, Safety safety) {
+    SessionController(Sessions sessions, Safety safety, Sentences sentences) {
         this.sessions = sessions;
         this.safety = safety;
+        this.sentences = sentences;
     }
 
-    @GetMapping("/people/{womanId}/session")
+    /** The address above a session's leads to the latest one, too. */
+    @GetMapping({"/people/{womanId}/session", "/people/{womanId}/sessions"})
     String latest(Woman woman) {
         return sessions.of(woman.id()).stream()
                 .findFirst()
@@ -40,7 +50,7 @@ class SessionController {
                 .orElse("session/none");
     }
 
-    @GetMapping("/people/{womanId}/sessions/{sessionId:\\d+}")
+    @GetMapping("/people/{womanId}/sessions/{sessionId:\\d{1,18}}")
     String show(Woman woman, @PathVariable long sessionId, Model model) {
         Sessions.Planned planned = find(woman, sessionId);
         model.addAttribute("kept", planned.stored());
@@ -50,40 +60,65 @@ class SessionController {
         return "session/show";
     }
 
-    @GetMapping("/people/{womanId}/sessions/{sessionId:\\d+}/teach")
+    @GetMapping("/people/{womanId}/sessions/{sessionId:\\d{1,18}}/teach")
     String teach(@AuthenticationPrincipal SignedIn me, Woman woman, @PathVariable long sessionId, Model model) {
         Sessions.Planned planned = find(woman, sessionId);
+        Optional<String> detour = safety.detour(me, woman, "teach-" + sessionId);
+        if (detour.isPresent()) {
+            return detour.get();
+        }
+        if (planned.stored().taughtOn() != null) {
+            return "redirect:/people/" + woman.id() + "/sessions/" + sessionId;
+        }
         model.addAttribute("kept", planned.stored());
         model.addAttribute("plan", planned.plan());
+        model.addAttribute("places", HurtAt.values());
         model.addAttribute(
                 "answers",
                 Arrays.stream(Told.values())
                         .filter(told -> !told.key().isEmpty())
                         .toList());
-        return safety.detour(me, woman, "session").orElse("session/teach");
+        return "session/teach";
     }
 
-    @PostMapping("/people/{womanId}/sessions/{sessionId:\\d+}/responses")
-    ResponseEntity<Void> respond(
+    @Once
+    @PostMapping("/people/{womanId}/sessions/{sessionId:\\d{1,18}}/responses")
+    ResponseEntity<String> respond(
+            @AuthenticationPrincipal SignedIn me,
             Woman woman,
             @PathVariable long sessionId,
             @RequestParam(defaultValue = "") String item,
             @RequestParam(defaultValue = "") String told,
+            @RequestParam(defaultValue = "") String place,
             @RequestParam(defaultValue = "") String formKey) {
         Typed typed = new Typed();
-        var number = typed.requiredWhole("item", item, 0, 500);
-        var answer = typed.requiredChoice("told", told, Told.class);
-        if (!typed.isClean() || formKey.isBlank() || formKey.length() > 36) {
-            return ResponseEntity.unprocessableContent().build();
+        Optional<Integer> number = typed.requiredWhole("item", item, 0, 500);
+        Optional<Told> answer = typed.requiredChoice("told", told, Told.class);
+        Optional<HurtAt> where = typed.choice("place", place, HurtAt.class);
+        if (formKey.isBlank() || formKey.length() > 36) {
+            typed.refuse("formKey", "typed.formKey");
         }
-        boolean kept = sessions.respond(find(woman, sessionId), number.orElseThrow(), answer.orElseThrow(), formKey)
-                .isPresent();
-        return kept
-                ? ResponseEntity.noContent().build()
-                : ResponseEntity.unprocessableContent().build();
+        Sessions.Planned planned = find(woman, sessionId);
+        if (planned.stored().taughtOn() != null) {
+            typed.refuse("session", "session.finished");
+        }
+        if (typed.isClean()) {
+            Sessions.Noted noted = new Sessions.Noted(
+                    number.orElseThrow(),
+                    answer.orElseThrow(),
+                    where.map(HurtAt::name).orElse(""),
+                    formKey);
+            if (sessions.respond(planned, noted, sessions.today(me)).isPresent()) {
+                return ResponseEntity.noContent().build();
+            }
+            typed.refuse("item", "session.noSuchItem");
+        }
+        return ResponseEntity.unprocessableContent()
+                .contentType(PLAIN)
+                .body(sentences.of(typed.problems().get(0)));
     }
 
-    @PostMapping("/people/{womanId}/sessions/{sessionId:\\d+}/finish")
+    @PostMapping("/people/{womanId}/sessions/{sessionId:\\d{1,18}}/finish")
     String finish(@AuthenticationPrincipal SignedIn me, Woman woman, @PathVariable long sessionId) {
         sessions.finish(me, find(woman, sessionId));
         return "redirect:/people/" + woman.id() + "/sessions/" + sessionId;
@@ -107,8 +142,15 @@ class SessionController {
                 .collect(Collectors.toMap(
                         Map.Entry::getKey,
                         entry -> entry.getValue().stream()
-                                .map(response -> response.told().words())
+                                .map(SessionController::words)
                                 .distinct()
                                 .collect(Collectors.joining(", "))));
+    }
+
+    private static String words(Response response) {
+        String where = HurtAt.named(response.place())
+                .map(place -> " (" + place.words() + ")")
+                .orElse("");
+        return response.told().words() + where;
     }
 }

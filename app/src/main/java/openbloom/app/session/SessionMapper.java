@@ -26,9 +26,6 @@ public interface SessionMapper {
     @Select(SESSION + "where woman_id = #{womanId} order by planned_on desc, session.id desc")
     List<StoredSession> of(long womanId);
 
-    @Select("select id from session where woman_id = #{womanId} and form_key = #{formKey}")
-    Optional<Long> byFormKey(long womanId, String formKey);
-
     @Select(value = """
                     select id from final table (insert into session
                       (woman_id, form_key, planned_on, planned_by, stored_at, minutes, place, rules_version, facts, plan)
@@ -45,23 +42,41 @@ public interface SessionMapper {
     @Update("update session set taught_on = #{on}, taught_by = #{by} where id = #{id} and taught_on is null")
     int taught(long id, LocalDate on, long by);
 
+    /** One response to be kept. */
+    record NewResponse(
+            long sessionId,
+            String formKey,
+            int item,
+            String moveId,
+            Strand strand,
+            int rung,
+            Told told,
+            String place,
+            LocalDate notedOn,
+            Instant at) {}
+
     @Insert("""
-            insert into response (session_id, form_key, item, move_id, strand, rung, told, stored_at)
-            values (#{sessionId}, #{formKey}, #{item}, #{moveId}, #{strand}, #{rung}, #{told}, #{at})
+            insert into response (session_id, form_key, item, move_id, strand, rung, told, place, noted_on, stored_at)
+            values (#{r.sessionId}, #{r.formKey}, #{r.item}, #{r.moveId}, #{r.strand}, #{r.rung}, #{r.told}, #{r.place},
+              #{r.notedOn}, #{r.at})
             """)
-    void insertResponse(
-            long sessionId, String formKey, int item, String moveId, Strand strand, int rung, Told told, Instant at);
+    void insertResponse(@Param("r") NewResponse response);
 
+    /** Everything noted with some women, oldest first, whether or not the session was finished. */
     @Select("""
-            select session_id, taught_on as "on", item, move_id, strand, rung, told
+            <script>
+            select woman_id, session_id, noted_on as "on", item, move_id, strand, rung, told, response.place,
+              taught_on is not null as finished
             from response join session on session.id = session_id
-            where woman_id = #{womanId} and taught_on is not null
-            order by taught_on, session_id, response.id
+            where woman_id in (<foreach collection='womanIds' item='id' separator=','>#{id}</foreach>)
+            order by noted_on, session_id, response.id
+            </script>
             """)
-    List<Response> responsesOf(long womanId);
+    List<Response> responsesOf(@Param("womanIds") List<Long> womanIds);
 
     @Select("""
-            select session_id, coalesce(taught_on, planned_on) as "on", item, move_id, strand, rung, told
+            select woman_id, session_id, noted_on as "on", item, move_id, strand, rung, told, response.place,
+              taught_on is not null as finished
             from response join session on session.id = session_id
             where session_id = #{sessionId} order by response.id
             """)

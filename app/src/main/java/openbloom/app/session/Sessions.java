@@ -2,7 +2,9 @@ package openbloom.app.session;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.people.Woman;
 import openbloom.app.system.StudioDay;
@@ -10,14 +12,17 @@ import openbloom.core.program.Composer;
 import openbloom.core.program.SessionRequest;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.RuleBook;
-import org.springframework.dao.DuplicateKeyException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Sessions: composed, kept, taught, answered. */
 @Service
 public class Sessions {
     private static final int REMEMBERED = 3;
+    private static final Logger LOG = LoggerFactory.getLogger(Sessions.class);
     private final SessionMapper mapper;
     private final StudioDay day;
     private final JsonMapper json;
@@ -44,9 +49,14 @@ public class Sessions {
         return mapper.responsesIn(sessionId);
     }
 
-    /** Everything noted in her taught sessions, oldest first. */
+    /** Everything noted with her, oldest first. */
     public List<Response> responsesOf(long womanId) {
-        return mapper.responsesOf(womanId);
+        return mapper.responsesOf(List.of(womanId));
+    }
+
+    /** Everything noted with several women, each oldest first. */
+    public Map<Long, List<Response>> responsesOf(List<Long> womanIds) {
+        return mapper.responsesOf(womanIds).stream().collect(Collectors.groupingBy(Response::womanId));
     }
 
     /** Ids of the moves of her last sessions, the latest first, for variety. */
@@ -61,7 +71,7 @@ public class Sessions {
     }
 
     /**
-     * Composes a session and keeps it; the same form sent twice keeps it once.
+     * Composes a session and keeps it.
      *
      * @return its number
      */
@@ -78,35 +88,51 @@ public class Sessions {
                 json.writeValueAsString(judgement.facts().client()),
                 json.writeValueAsString(plan),
                 null);
-        try {
-            return mapper.insert(session, formKey, me.accountId(), day.instant());
-        } catch (DuplicateKeyException sentTwice) {
-            return mapper.byFormKey(woman.id(), formKey).orElseThrow(() -> sentTwice);
-        }
+        return mapper.insert(session, formKey, me.accountId(), day.instant());
     }
 
-    /** Keeps one response; the same one sent twice is kept once. Empty if the session has no such item. */
-    public Optional<PlanDocument.Item> respond(Planned planned, int item, Told told, String formKey) {
+    /** What was noted about one item. */
+    public record Noted(int item, Told told, String place, String formKey) {}
+
+    /** Keeps one response of a day. Empty if the session has no such item. */
+    public Optional<PlanDocument.Item> respond(Planned planned, Noted noted, LocalDate on) {
         List<PlanDocument.Item> items = planned.plan().items();
-        if (item < 0 || item >= items.size()) {
+        if (noted.item() < 0 || noted.item() >= items.size()) {
             return Optional.empty();
         }
-        PlanDocument.Item of = items.get(item);
-        try {
-            mapper.insertResponse(
-                    planned.stored().id(), formKey, item, of.moveId(), of.strand(), of.rung(), told, day.instant());
-        } catch (DuplicateKeyException sentTwice) {
-            return Optional.of(of);
-        }
+        PlanDocument.Item of = items.get(noted.item());
+        mapper.insertResponse(new SessionMapper.NewResponse(
+                planned.stored().id(),
+                noted.formKey(),
+                noted.item(),
+                of.moveId(),
+                of.strand(),
+                of.rung(),
+                noted.told(),
+                noted.place(),
+                on,
+                day.instant()));
         return Optional.of(of);
     }
 
     public void finish(SignedIn me, Planned planned) {
-        LocalDate today = day.today(me.studio().zone());
-        mapper.taught(planned.stored().id(), today, me.accountId());
+        mapper.taught(planned.stored().id(), today(me), me.accountId());
     }
 
+    LocalDate today(SignedIn me) {
+        return day.today(me.studio().zone());
+    }
+
+    /** One session that cannot be read is shown as such, and hurts no other. */
     private Planned read(StoredSession stored) {
-        return new Planned(stored, json.readValue(stored.plan(), PlanDocument.class));
+        if (stored.place() == null) {
+            return new Planned(stored.inTheStudio(), PlanDocument.UNREADABLE);
+        }
+        try {
+            return new Planned(stored, json.readValue(stored.plan(), PlanDocument.class));
+        } catch (JacksonException unreadable) {
+            LOG.error("Session {} cannot be read: {}", stored.id(), unreadable.getMessage());
+            return new Planned(stored, PlanDocument.UNREADABLE);
+        }
     }
 }

@@ -20,4 +20,10 @@ public record StoredSession(
         String rulesVersion,
         String facts,
         String plan,
-        @Nullable LocalDate taughtOn) {}
+        @Nullable LocalDate taughtOn) {
+    /** The same with a place that can be shown, when the kept word is none. */
+    StoredSession inTheStudio() {
+        return new StoredSession(
+                id, womanId, plannedOn, plannedBy, minutes, Place.STUDIO, rulesVersion, facts, plan, taughtOn);
+    }
+}

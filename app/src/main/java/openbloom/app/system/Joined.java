@@ -23,6 +23,24 @@ public final class Joined {
         return constants;
     }
 
+    /** The words of a column that are constants of a type; others are passed over, see {@link #unknown}. */
+    public static <E extends Enum<E>> Set<E> known(String column, Class<E> type) {
+        Set<E> constants = EnumSet.noneOf(type);
+        Arrays.stream(type.getEnumConstants())
+                .filter(constant -> Arrays.asList(column.split(",")).contains(constant.name()))
+                .forEach(constants::add);
+        return constants;
+    }
+
+    /** The words of a column that are no constant of a type, as they stand. */
+    public static <E extends Enum<E>> List<String> unknown(String column, Class<E> type) {
+        Set<String> names =
+                Arrays.stream(type.getEnumConstants()).map(Enum::name).collect(Collectors.toSet());
+        return Arrays.stream(column.split(","))
+                .filter(word -> !word.isEmpty() && !names.contains(word))
+                .toList();
+    }
+
     public static String lines(List<String> lines) {
         return String.join("\n", lines);
     }

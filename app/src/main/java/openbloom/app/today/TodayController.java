@@ -4,21 +4,26 @@ import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Function;
-import java.util.stream.Collectors;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
 import openbloom.app.accounts.SignedIn;
+import openbloom.app.checks.Safety;
 import openbloom.app.moves.Catalogues;
 import openbloom.app.people.People;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.StageStrip;
 import openbloom.app.people.Visit;
 import openbloom.app.people.VisitMapper;
-import openbloom.app.people.Woman;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Days;
+import openbloom.core.moves.Catalogue;
 import openbloom.core.program.Season;
+import openbloom.core.verdict.Client;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -31,13 +36,24 @@ class TodayController {
     private static final int DAYS_AHEAD = 7;
     private static final int MOST_CHANGES = 8;
 
+    /** In a large studio the calendar is looked at for those seen last; whoever is stopped or expected is always there. */
+    private static final int MOST_LOOKED_AT = 20;
+
     private final People people;
     private final VisitMapper visits;
     private final RecordReader records;
+    private final Safety safety;
     private final Catalogues catalogues;
     private final StudioDay day;
 
-    TodayController(People people, VisitMapper visits, RecordReader records, Catalogues catalogues, StudioDay day) {
+    TodayController(
+            People people,
+            VisitMapper visits,
+            RecordReader records,
+            Safety safety,
+            Catalogues catalogues,
+            StudioDay day) {
+        this.safety = safety;
         this.people = people;
         this.visits = visits;
         this.records = records;
@@ -54,56 +70,67 @@ class TodayController {
     @GetMapping("/")
     String today(@AuthenticationPrincipal SignedIn me, Model model) {
         LocalDate today = day.today(me.studio().zone());
-        List<Woman> women = people.search(me, "");
-        Map<Long, StageStrip> strips = women.stream()
-                .map(woman -> records.stripOn(woman, today))
-                .collect(Collectors.toMap(StageStrip::womanId, Function.identity()));
         List<Visit> expected = visits.between(
                 me.studioId(), today.atStartOfDay(), today.plusDays(1).atStartOfDay());
+        Set<Long> looked = new LinkedHashSet<>();
+        expected.forEach(visit -> looked.add(visit.womanId()));
+        List<Long> stopped = safety.stoppedIn(me.studioId());
+        looked.addAll(stopped);
+        looked.addAll(people.seenLast(me, MOST_LOOKED_AT));
+        People.Page women = people.of(me, List.copyOf(looked));
+        List<RecordReader.Listed> listed = records.listedOn(women.women(), today);
+        Map<Long, StageStrip> strips = strips(women, listed);
         model.addAttribute(
                 "coming",
                 expected.stream()
+                        .filter(visit -> strips.containsKey(visit.womanId()))
                         .map(visit -> new Coming(HOUR.format(visit.startsAt()), strips.get(visit.womanId())))
                         .toList());
-        model.addAttribute(
-                "due",
-                strips.values().stream()
-                        .filter(StageStrip::checkDue)
-                        .sorted(Comparator.comparing(StageStrip::name))
-                        .toList());
-        model.addAttribute(
-                "stopped",
-                strips.values().stream()
-                        .filter(strip -> !strip.stop().isEmpty())
-                        .sorted(Comparator.comparing(StageStrip::name))
-                        .toList());
-        model.addAttribute("changes", changes(women, today));
-        model.addAttribute("women", women.size());
+        model.addAttribute("due", named(strips, StageStrip::checkDue));
+        model.addAttribute("stopped", named(strips, strip -> !strip.stop().isEmpty()));
+        model.addAttribute("unreadable", named(strips, strip -> !strip.isReadable()));
+        model.addAttribute("changes", changes(me, listed, today));
+        model.addAttribute("women", people.count(me));
+        model.addAttribute("lookedAt", strips.size());
         return "today/today";
     }
 
-    private List<Ahead> changes(List<Woman> women, LocalDate today) {
+    private static Map<Long, StageStrip> strips(People.Page women, List<RecordReader.Listed> listed) {
+        Map<Long, StageStrip> strips = new HashMap<>();
+        listed.forEach(one -> strips.put(one.woman().id(), one.strip()));
+        women.unreadable().forEach(named -> strips.put(named.id(), StageStrip.unreadable(named.id(), named.name())));
+        return strips;
+    }
+
+    private static List<StageStrip> named(Map<Long, StageStrip> strips, Predicate<StageStrip> which) {
+        return strips.values().stream()
+                .filter(which)
+                .sorted(Comparator.comparing(StageStrip::name))
+                .toList();
+    }
+
+    private List<Ahead> changes(SignedIn me, List<RecordReader.Listed> women, LocalDate today) {
+        Catalogue catalogue = catalogues.of(me.studioId());
         List<Ahead> changes = new ArrayList<>();
-        for (Woman woman : women) {
-            Season.of(
-                            catalogues.of(woman.studioId()),
-                            records.clientOn(woman, today),
-                            today,
-                            today.plusDays(DAYS_AHEAD))
-                    .stream()
-                    .map(change -> new Ahead(
-                            woman.id(),
-                            woman.name(),
+        for (RecordReader.Listed her : women) {
+            her.client()
+                    .flatMap(client -> firstChange(catalogue, client, today))
+                    .ifPresent(change -> changes.add(new Ahead(
+                            her.woman().id(),
+                            her.woman().name(),
                             change.date(),
                             Days.words(change.date()),
                             change.words(),
-                            change.rule().code()))
-                    .findFirst()
-                    .ifPresent(changes::add);
+                            change.rule().code())));
         }
         return changes.stream()
                 .sorted(Comparator.comparing(Ahead::date))
                 .limit(MOST_CHANGES)
                 .toList();
+    }
+
+    private static Optional<Season.Change> firstChange(Catalogue catalogue, Client client, LocalDate today) {
+        return Season.of(catalogue, client, today, today.plusDays(DAYS_AHEAD)).stream()
+                .findFirst();
     }
 }

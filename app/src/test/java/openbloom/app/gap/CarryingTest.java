@@ -74,8 +74,8 @@ class CarryingTest extends PageTest {
                         spot,
                         state,
                         width,
-                        Depth.values()[random.nextInt(4)],
-                        Firmness.of(random.nextInt(4)),
+                        Optional.of(Depth.values()[random.nextInt(4)]),
+                        Optional.of(Firmness.of(random.nextInt(4))),
                         Told.values()[random.nextInt(3)],
                         random.nextBoolean()));
             }
@@ -93,8 +93,8 @@ class CarryingTest extends PageTest {
                         Spot.usual(Site.NAVEL),
                         GapState.LIFT,
                         Width.ofHalfFingers(5),
-                        Depth.SURFACE,
-                        Firmness.FIRM,
+                        Optional.of(Depth.SURFACE),
+                        Optional.of(Firmness.FIRM),
                         Told.NO,
                         false)));
         GapChecks.Examined kept = new GapChecks.Examined(

@@ -22,10 +22,24 @@ class StandingTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "1 DONE|1|none", "1 DONE; 2 DONE|2|none", "3 DONE; 2 DONE|3|none", "1 DONE TOO_EASY|1|none",
-                "2 DONE LEAKED|0|none", "2 DONE HEAVY|0|none", "2 DONE HURT|0|none", "2 DONE BREATH_HELD|0|none",
-                "2 DOMED|0|1", "3 DONE; 3 DONE DOMED|2|2", "3 DONE DOMED; 2 DONE|2|2", "3 DONE DOMED; 3 DONE|3|none",
-                "3 DONE DOMED; 4 DONE|4|none", "1 DOMED|0|0", "5 DONE; 3 DOMED|2|2", "2 LEAKED|0|none"
+                "1 DONE|1|none",
+                "1 DONE; 2 DONE|2|none",
+                "3 DONE; 2 DONE|3|none",
+                "1 DONE TOO_EASY|1|none",
+                "2 DONE LEAKED|0|none",
+                "2 DONE HEAVY|0|none",
+                "2 DONE HURT|0|none",
+                "4 DONE; 4 DONE HURT|2|none",
+                "3 HURT|1|none",
+                "2 DONE BREATH_HELD|0|none",
+                "2 DOMED|0|1",
+                "3 DONE; 3 DONE DOMED|2|2",
+                "3 DONE DOMED; 2 DONE|2|2",
+                "3 DONE DOMED; 3 DONE|3|none",
+                "3 DONE DOMED; 4 DONE|4|none",
+                "1 DOMED|0|0",
+                "5 DONE; 3 DOMED|2|2",
+                "2 LEAKED|0|none"
             })
     void countsWhatWasDoneWellAndSetsACeilingWhereItDomed(String sessions, int rung, String ceiling) {
         Standing standing = Standing.after(responses(sessions), List.of());
@@ -37,7 +51,7 @@ class StandingTest {
     @Test
     void keepsStrandsApart() {
         List<Response> responses = new ArrayList<>(responses("3 DONE DOMED"));
-        responses.add(new Response(9, LocalDate.EPOCH, 1, "bridge", Strand.BRIDGE, 4, Told.DONE));
+        responses.add(noted(9, LocalDate.EPOCH, "bridge", Strand.BRIDGE, 4, Told.DONE));
         Standing standing = Standing.after(responses, List.of());
         assertThat(standing.rungs()).containsEntry(Strand.BRIDGE, 4).doesNotContainKey(Strand.LIMB_LOAD);
         assertThat(standing.ceilings()).containsOnlyKeys(Strand.LIMB_LOAD);
@@ -49,8 +63,8 @@ class StandingTest {
     void aLoadCheckCountsFromItsDayOnAndSessionsMoveItOn(int loadOn, int rung, String ceiling) {
         LocalDate day = LocalDate.EPOCH;
         List<Response> domed = List.of(
-                new Response(1, day.plusDays(5), 0, "move", Strand.LIMB_LOAD, 3, Told.DONE),
-                new Response(1, day.plusDays(5), 0, "move", Strand.LIMB_LOAD, 3, Told.DOMED));
+                noted(1, day.plusDays(5), "move", Strand.LIMB_LOAD, 3, Told.DONE),
+                noted(1, day.plusDays(5), "move", Strand.LIMB_LOAD, 3, Told.DOMED));
         LoadCheck flatToFour =
                 new LoadCheck(Map.of(Strand.LIMB_LOAD, new LoadCheck.Climb(4, LoadCheck.EndedBy.NOT_TRIED_FURTHER)));
         Standing standing =
@@ -76,9 +90,36 @@ class StandingTest {
             Arrays.stream(words)
                     .skip(1)
                     .map(Told::valueOf)
-                    .forEach(told ->
-                            responses.add(new Response(id, LocalDate.EPOCH, 0, "move", Strand.LIMB_LOAD, rung, told)));
+                    .forEach(told -> responses.add(noted(id, LocalDate.EPOCH, "move", Strand.LIMB_LOAD, rung, told)));
         }
         return responses;
+    }
+
+    private static Response noted(long session, LocalDate on, String move, Strand strand, int rung, Told told) {
+        return new Response(1, session, on, 0, move, strand, rung, told, "", true);
+    }
+
+    /** Domed on the left, went well on the right: one move, and the worst answer counts. */
+    @Test
+    void theWorstAnswerOfEitherSideCounts() {
+        LocalDate day = LocalDate.EPOCH;
+        List<Response> both = List.of(
+                new Response(1, 1, day, 4, "side", Strand.SIDE_SUPPORT, 3, Told.DONE, "", true),
+                new Response(1, 1, day, 4, "side", Strand.SIDE_SUPPORT, 3, Told.DOMED, "", true),
+                new Response(1, 1, day, 5, "side", Strand.SIDE_SUPPORT, 3, Told.DONE, "", true));
+        Standing standing = Standing.after(both, List.of());
+        assertThat(standing.ceilings()).containsEntry(Strand.SIDE_SUPPORT, 2);
+        assertThat(standing.rungs()).doesNotContainKey(Strand.SIDE_SUPPORT);
+    }
+
+    /** A session that was begun and not finished earns nothing, but what went wrong in it counts at once. */
+    @Test
+    void anUnfinishedSessionEarnsNothingAndWarnsAtOnce() {
+        List<Response> begun = List.of(
+                new Response(1, 1, LocalDate.EPOCH, 0, "a", Strand.BRIDGE, 3, Told.DONE, "", false),
+                new Response(1, 1, LocalDate.EPOCH, 1, "b", Strand.LIMB_LOAD, 3, Told.DOMED, "", false));
+        Standing standing = Standing.after(begun, List.of());
+        assertThat(standing.rungs()).isEmpty();
+        assertThat(standing.ceilings()).containsEntry(Strand.LIMB_LOAD, 2);
     }
 }

@@ -2,6 +2,8 @@ package openbloom.core.gap;
 
 import java.util.Comparator;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What breath-and-connect changes at the widest spot that was read both ways: from the small lift to connected. The
@@ -9,11 +11,15 @@ import java.util.Optional;
  *
  * @param halfFingers how much narrower, in half fingers; empty unless both were read in fingers
  * @param mm how much narrower in mm; empty unless both were read in mm
- * @param depthSteps knuckle steps shallower
- * @param firmnessSteps grades firmer
+ * @param depthSteps knuckle steps shallower; empty unless both were read
+ * @param firmnessSteps grades firmer; empty unless both were read
  */
 public record ConnectedGain(
-        Spot spot, Optional<Integer> halfFingers, Optional<Integer> mm, int depthSteps, int firmnessSteps) {
+        Spot spot,
+        Optional<Integer> halfFingers,
+        Optional<Integer> mm,
+        Optional<Integer> depthSteps,
+        Optional<Integer> firmnessSteps) {
     public static Optional<ConnectedGain> of(GapCheck check) {
         return check.in(GapState.LIFT)
                 .filter(lift -> check.at(lift.spot(), GapState.CONNECTED).isPresent())
@@ -27,8 +33,8 @@ public record ConnectedGain(
                 lift.spot(),
                 halvesNarrower(lift.width(), connected.width()),
                 mmNarrower(lift.width(), connected.width()),
-                lift.depth().stepsTo(connected.depth()),
-                connected.firmness().grade() - lift.firmness().grade());
+                lift.depth().flatMap(before -> connected.depth().map(before::stepsTo)),
+                lift.firmness().flatMap(before -> connected.firmness().map(after -> after.grade() - before.grade())));
     }
 
     private static Optional<Integer> halvesNarrower(Width lift, Width connected) {
@@ -44,15 +50,18 @@ public record ConnectedGain(
     }
 
     public boolean helps() {
-        return halfFingers.or(() -> mm).orElse(0) > 0 || depthSteps > 0 || firmnessSteps > 0;
+        return Stream.of(halfFingers, mm, depthSteps, firmnessSteps).anyMatch(steps -> steps.orElse(0) > 0);
     }
 
-    /** In words, such as {@code ½ finger narrower, 1 knuckle step less deep, floor 1 grade firmer}. */
+    /** In words, such as {@code ½ finger narrower, 1 knuckle less deep, floor 1 firmer}; only what was read both ways. */
     public String words() {
-        String depth = step(depthSteps, Math.abs(depthSteps) + " knuckle", "less deep", "deeper", "same depth");
-        String floor =
-                step(firmnessSteps, "floor " + Math.abs(firmnessSteps), "firmer", "softer", "floor as firm as before");
-        return width() + ", " + depth + ", " + floor;
+        Optional<String> depth =
+                depthSteps.map(steps -> step(steps, Math.abs(steps) + " knuckle", "less deep", "deeper", "same depth"));
+        Optional<String> floor = firmnessSteps.map(
+                steps -> step(steps, "floor " + Math.abs(steps), "firmer", "softer", "floor as firm as before"));
+        return Stream.of(Optional.of(width()), depth, floor)
+                .flatMap(Optional::stream)
+                .collect(Collectors.joining(", "));
     }
 
     private String width() {

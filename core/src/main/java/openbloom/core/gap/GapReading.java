@@ -1,14 +1,23 @@
 package openbloom.core.gap;
 
+import java.util.Optional;
 import openbloom.core.stage.Told;
 
 /**
  * One reading at one spot in one state.
  *
+ * @param depth empty when it was not read, as while a check is still being typed
+ * @param firmness the same
  * @param sore whether being read there was uncomfortable
  */
 public record GapReading(
-        Spot spot, GapState state, Width width, Depth depth, Firmness firmness, Told domed, boolean sore) {
+        Spot spot,
+        GapState state,
+        Width width,
+        Optional<Depth> depth,
+        Optional<Firmness> firmness,
+        Told domed,
+        boolean sore) {
     /**
      * A reading that was comfortable.
      *
@@ -17,7 +26,7 @@ public record GapReading(
      */
     public GapReading(
             Site site, int offsetMm, GapState state, Width width, Depth depth, Firmness firmness, Told domed) {
-        this(new Spot(site, offsetMm), state, width, depth, firmness, domed, false);
+        this(new Spot(site, offsetMm), state, width, Optional.of(depth), Optional.of(firmness), domed, false);
     }
 
     public Site site() {
@@ -31,6 +40,21 @@ public record GapReading(
     /** The same reading with another width, such as one derived from fingers. */
     GapReading with(Width other) {
         return new GapReading(spot, state, other, depth, firmness, domed, sore);
+    }
+
+    /** Whether depth and firmness were read beside the width: width alone misleads. */
+    public boolean isWhole() {
+        return depth.isPresent() && firmness.isPresent();
+    }
+
+    /** {@code 1st knuckle}, or that it was not read. */
+    public String depthWords() {
+        return depth.map(Depth::words).orElse("depth not read");
+    }
+
+    /** {@code floor soft}, or that it was not read. */
+    public String floorWords() {
+        return firmness.map(read -> "floor " + read.words()).orElse("floor not read");
     }
 
     /** {@code 2½ fingers at the navel}. */

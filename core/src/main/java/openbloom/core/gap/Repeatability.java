@@ -20,14 +20,38 @@ public record Repeatability(int n, double withinSubjectSd, double sdOfDifference
         }
     }
 
+    /**
+     * Pairs as they come summed up from a store.
+     *
+     * @param pairs how many
+     * @param squares Σd², in the unit of the readings squared
+     */
+    public record Sums(int pairs, double squares) {
+        public static final Sums NONE = new Sums(0, 0);
+
+        public static Sums of(List<Pair> pairs) {
+            return new Sums(
+                    pairs.size(),
+                    pairs.stream().mapToDouble(Pair::squaredDifference).sum());
+        }
+
+        public Sums plus(Sums more) {
+            return new Sums(pairs + more.pairs, squares + more.squares);
+        }
+    }
+
     /** @throws IllegalArgumentException if there is no pair */
     public static Repeatability of(List<Pair> pairs) {
-        if (pairs.isEmpty()) {
+        return of(Sums.of(pairs));
+    }
+
+    /** @throws IllegalArgumentException if there is no pair */
+    public static Repeatability of(Sums sums) {
+        if (sums.pairs() == 0) {
             throw new IllegalArgumentException("At least one pair is expected, but there was none");
         }
-        double sum = pairs.stream().mapToDouble(Pair::squaredDifference).sum();
-        int n = pairs.size();
-        return new Repeatability(n, Math.sqrt(sum / (2 * n)), Math.sqrt(sum / n));
+        int n = sums.pairs();
+        return new Repeatability(n, Math.sqrt(sums.squares() / (2 * n)), Math.sqrt(sums.squares() / n));
     }
 
     /** The repeatability coefficient, 2.77 s_w. */

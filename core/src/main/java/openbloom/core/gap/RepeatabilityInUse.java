@@ -1,6 +1,5 @@
 package openbloom.core.gap;
 
-import java.util.List;
 import java.util.Locale;
 import openbloom.core.evidence.Published;
 
@@ -18,18 +17,17 @@ public record RepeatabilityInUse(Method method, double coefficient, String basis
      * @param hers the examiner's duplicates by this method, in its unit
      * @param studios the duplicates of everybody in the studio by this method, hers among them
      */
-    public static RepeatabilityInUse of(
-            Method method, List<Repeatability.Pair> hers, List<Repeatability.Pair> studios) {
-        if (hers.size() >= FEWEST) {
-            return from(method, Repeatability.of(hers), "from " + hers.size() + " pairs of her own");
+    public static RepeatabilityInUse of(Method method, Repeatability.Sums hers, Repeatability.Sums studios) {
+        if (hers.pairs() >= FEWEST) {
+            return from(method, Repeatability.of(hers), "from " + hers.pairs() + " pairs of her own");
         }
-        if (studios.size() >= FEWEST) {
-            String why = "from " + studios.size() + " pairs of the studio (her own: " + hers.size() + " of " + FEWEST
+        if (studios.pairs() >= FEWEST) {
+            String why = "from " + studios.pairs() + " pairs of the studio (her own: " + hers.pairs() + " of " + FEWEST
                     + " so far)";
             return from(method, Repeatability.of(studios), why);
         }
-        String why = "a working value of one finger until there are " + FEWEST + " pairs (her own: " + hers.size()
-                + ", the studio's: " + studios.size() + ")";
+        String why = "a working value of one finger until there are " + FEWEST + " pairs (her own: " + hers.pairs()
+                + ", the studio's: " + studios.pairs() + ")";
         return new RepeatabilityInUse(method, method.oneFinger(), why);
     }
 

@@ -41,8 +41,11 @@ public enum School {
         public SchoolAnswer read(GapCheck check, int ageYears) {
             List<GapReading> connected = check.in(GapState.CONNECTED).toList();
             Optional<GapReading> worst = connected.stream()
-                    .max(Comparator.comparing(GapReading::depth)
-                            .thenComparing(reading -> -reading.firmness().grade()));
+                    .filter(GapReading::isWhole)
+                    .max(Comparator.comparing(
+                                    (GapReading reading) -> reading.depth().orElseThrow())
+                            .thenComparing(
+                                    reading -> -reading.firmness().orElseThrow().grade()));
             return worst.map(reading -> functional(check, connected, reading)).orElseGet(this::nothingRead);
         }
     },
@@ -178,7 +181,14 @@ public enum School {
     /** One spot that does not hold decides; that all hold is only said when none of the spots read was left out. */
     SchoolAnswer functional(GapCheck check, List<GapReading> connected, GapReading worst) {
         Optional<GapReading> failing =
-                connected.stream().filter(reading -> !isFunctional(reading)).findFirst();
+                connected.stream().filter(School::failsToHold).findFirst();
+        Optional<GapReading> unread =
+                connected.stream().filter(reading -> !reading.isWhole()).findFirst();
+        if (failing.isEmpty() && unread.isPresent()) {
+            String detail = "depth and floor not read when connected "
+                    + unread.get().spot().words();
+            return new SchoolAnswer(this, NO_READING, Optional.empty(), Optional.empty(), detail, source);
+        }
         Optional<Spot> leftOut = check.in(GapState.LIFT)
                 .map(GapReading::spot)
                 .filter(spot -> check.at(spot, GapState.CONNECTED).isEmpty())
@@ -190,15 +200,21 @@ public enum School {
         GapReading deciding = failing.orElse(worst);
         String detail = (failing.isEmpty() ? "the floor holds" : "the floor does not hold yet") + " "
                 + deciding.site().words() + " when connected: "
-                + deciding.depth().words() + ", " + deciding.firmness().words();
+                + deciding.depthWords() + ", "
+                + deciding.firmness().map(Firmness::words).orElse("floor not read");
         SchoolAnswer.Reading verdict = failing.isEmpty() ? WITHIN : WIDER;
         return new SchoolAnswer(this, verdict, Optional.empty(), Optional.of(deciding.site()), detail, source);
     }
 
-    private static boolean isFunctional(GapReading reading) {
-        return reading.depth().compareTo(Depth.FIRST_KNUCKLE) <= 0
-                && reading.firmness().compareTo(Firmness.SPRINGS) >= 0
-                && reading.domed() != Told.YES;
+    /** Domed, deep or soft by what was read; what was not read is no failing, but holds up the answer. */
+    private static boolean failsToHold(GapReading reading) {
+        return reading.domed() == Told.YES
+                || reading.depth()
+                        .filter(deep -> deep.compareTo(Depth.FIRST_KNUCKLE) > 0)
+                        .isPresent()
+                || reading.firmness()
+                        .filter(floor -> floor.compareTo(Firmness.SPRINGS) < 0)
+                        .isPresent();
     }
 
     SchoolAnswer nothingRead() {

@@ -35,6 +35,11 @@ public enum Position {
         return words;
     }
 
+    /** Whether doing the same on the other side means turning round first. */
+    public boolean isTurnedForTheOtherSide() {
+        return this == SIDE_LYING || this == HALF_KNEEL;
+    }
+
     public boolean isOnTheBack() {
         return ON_THE_BACK.contains(this);
     }

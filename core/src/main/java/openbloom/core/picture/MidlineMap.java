@@ -74,9 +74,8 @@ public final class MidlineMap {
             return "Midline map, nothing read yet";
         }
         List<String> parts = readings.stream()
-                .map(reading -> reading.words() + ", " + reading.state().words() + ", "
-                        + reading.depth().words() + ", floor "
-                        + reading.firmness().words())
+                .map(reading -> reading.words() + ", " + reading.state().words() + ", " + reading.depthWords() + ", "
+                        + reading.floorWords())
                 .toList();
         return "Midline map: " + String.join("; ", parts);
     }
@@ -156,9 +155,15 @@ public final class MidlineMap {
             GapReading reading = downwards.get(i);
             double from = i == 0 ? BREASTBONE : (y(downwards.get(i - 1)) + y(reading)) / 2;
             double to = i == downwards.size() - 1 ? PUBIS : (y(reading) + y(downwards.get(i + 1))) / 2;
-            String tone = DEPTH_TONES[reading.depth().ordinal()];
-            svg.box(MIDDLE - HALF_TRUNK, from, 2 * HALF_TRUNK, to - from, 0, Paint.filled(tone));
-            hatch(from, to, HATCH_SPACING[reading.firmness().grade()]);
+            reading.depth()
+                    .ifPresent(depth -> svg.box(
+                            MIDDLE - HALF_TRUNK,
+                            from,
+                            2 * HALF_TRUNK,
+                            to - from,
+                            0,
+                            Paint.filled(DEPTH_TONES[depth.ordinal()])));
+            reading.firmness().ifPresent(floor -> hatch(from, to, HATCH_SPACING[floor.grade()]));
         }
     }
 
@@ -201,7 +206,7 @@ public final class MidlineMap {
         Letters small = Letters.of(13.5, domes || reading.sore() ? Palette.CLAY : Palette.INK)
                 .over(Palette.SKIN);
         String also = (domes ? " · domes" : "") + (reading.sore() ? " · sore" : "");
-        svg.words(reading.depth().words() + also, besideIt, wordsY + 15, small);
+        svg.words(reading.depthWords() + also, besideIt, wordsY + 15, small);
         if (domes) {
             String ridge = "M" + point(MIDDLE - half - 3, y + 10) + "Q" + point(MIDDLE, y - 22) + " "
                     + point(MIDDLE + half + 3, y + 10);

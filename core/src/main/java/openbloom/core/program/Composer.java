@@ -49,7 +49,11 @@ public final class Composer {
     }
 
     private Session compose() {
-        Draft draft = new Draft(request.seconds(), opening(), closing());
+        Draft draft = new Draft(
+                request.seconds(),
+                opening(),
+                closing(),
+                judgement.facts().client().sides().weaker());
         if (draft.free() < 0) {
             draft.shrink();
         }

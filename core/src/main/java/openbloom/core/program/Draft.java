@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import openbloom.core.evidence.Published;
 import openbloom.core.moves.Dose;
+import openbloom.core.screening.SideCheck;
 
 /** A session while it is being fitted to its time. */
 final class Draft {
@@ -16,18 +17,20 @@ final class Draft {
     private static final int FEWEST_REPETITIONS = 4;
 
     private final int target;
+    private final SideCheck.Weaker weaker;
     private final List<Pick> opening;
     private final List<Pick> work = new ArrayList<>();
     private final List<Pick> closing;
 
-    Draft(int targetSeconds, List<Pick> opening, List<Pick> closing) {
+    Draft(int targetSeconds, List<Pick> opening, List<Pick> closing, SideCheck.Weaker weaker) {
         this.target = targetSeconds;
+        this.weaker = weaker;
         this.opening = new ArrayList<>(opening);
         this.closing = new ArrayList<>(closing);
     }
 
     Timetable timetable() {
-        return Timetable.of(opening, work, closing);
+        return Timetable.of(opening, work, closing, weaker);
     }
 
     /** Seconds still free; negative when the session is too long. */

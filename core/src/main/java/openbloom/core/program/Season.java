@@ -51,11 +51,20 @@ public final class Season {
         for (LocalDate day = fromExclusive.plusDays(1); !day.isAfter(toInclusive); day = day.plusDays(1)) {
             Judgement now = Judgement.of(catalogue, client, day);
             if (!now.judgesLike(before)) {
-                changes.addAll(between(before, now));
+                if (!isOnlyLongAgo(before, now)) {
+                    changes.addAll(between(before, now));
+                }
                 before = now;
             }
         }
         return changes;
+    }
+
+    /** Two years after a birth the calendar stops counting from it; that is no change anybody needs to be told. */
+    private static boolean isOnlyLongAgo(Judgement before, Judgement now) {
+        return before.facts().recentBirth().isPresent()
+                && now.facts().recentBirth().isEmpty()
+                && !now.facts().isPregnant();
     }
 
     private static List<Change> between(Judgement before, Judgement now) {
@@ -63,9 +72,11 @@ public final class Season {
         for (Difference difference : Difference.between(before, now)) {
             Verdict then = difference.before();
             Verdict next = difference.after();
-            Rule rule = cause(then, next, before, now);
-            boolean lifted = then.hasReason(rule.code()) && !next.hasReason(rule.code());
-            Cause cause = new Cause(rule, lifted, then.kind(), next.kind());
+            Because because = because(then, next)
+                    .or(() -> becauseOfTarget(then, before, now))
+                    .or(() -> becauseOfTarget(next, before, now))
+                    .orElseGet(() -> new Because(strongest(next, then), false));
+            Cause cause = new Cause(because.rule(), because.lifted(), then.kind(), next.kind());
             moves.computeIfAbsent(cause, any -> new ArrayList<>()).add(then.move());
         }
         LocalDate day = now.facts().day();
@@ -81,32 +92,39 @@ public final class Season {
                 .toList();
     }
 
-    private static Rule cause(Verdict then, Verdict next, Judgement before, Judgement now) {
-        return newIn(next, then)
-                .or(() -> newIn(then, next))
-                .or(() -> causeOfTarget(then, before, now))
-                .or(() -> causeOfTarget(next, before, now))
-                .orElseGet(() -> strongest(next, then));
+    /** A rule that begins to speak, or falls away. */
+    private record Because(Rule rule, boolean lifted) {}
+
+    /**
+     * The rule that changed the verdict: of those that began to speak the strongest when it got stricter, of those that
+     * fell silent the strongest when it got milder. A reason that only advises changes nothing.
+     */
+    private static Optional<Because> because(Verdict then, Verdict next) {
+        Optional<Because> begun = onlyIn(next, then).map(rule -> new Because(rule, false));
+        Optional<Because> ended = onlyIn(then, next).map(rule -> new Because(rule, true));
+        return then.kind().isStrongerThan(next.kind()) ? ended.or(() -> begun) : begun.or(() -> ended);
     }
 
     /** A swap may lead elsewhere only because the verdict on its target changed. */
-    private static Optional<Rule> causeOfTarget(Verdict verdict, Judgement before, Judgement now) {
-        return verdict.swapTo().flatMap(target -> {
-            Verdict then = before.of(target);
-            Verdict next = now.of(target);
-            return newIn(next, then).or(() -> newIn(then, next));
-        });
+    private static Optional<Because> becauseOfTarget(Verdict verdict, Judgement before, Judgement now) {
+        return verdict.swapTo().flatMap(target -> because(before.of(target), now.of(target)));
     }
 
-    private static Optional<Rule> newIn(Verdict one, Verdict other) {
+    /** The strongest reason that one verdict has and the other has not, or not as strongly. */
+    private static Optional<Rule> onlyIn(Verdict one, Verdict other) {
         return one.reasons().stream()
-                .map(Reason::rule)
-                .filter(rule -> !other.hasReason(rule.code()))
-                .findFirst();
+                .filter(reason -> reason.kind() != Kind.GO)
+                .filter(reason -> other.reasons().stream()
+                        .noneMatch(same -> same.code().equals(reason.code()) && same.kind() == reason.kind()))
+                .max(Comparator.comparing(Reason::kind))
+                .map(Reason::rule);
     }
 
     private static Rule strongest(Verdict next, Verdict then) {
         List<Reason> reasons = next.reasons().isEmpty() ? then.reasons() : next.reasons();
-        return reasons.get(0).rule();
+        return reasons.stream()
+                .max(Comparator.comparing(Reason::kind))
+                .orElseThrow()
+                .rule();
     }
 }

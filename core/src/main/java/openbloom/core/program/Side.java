@@ -13,6 +13,15 @@ public enum Side {
         this.words = words;
     }
 
+    /** Left for right and right for left; the others are their own. */
+    Side other() {
+        return switch (this) {
+            case LEFT -> RIGHT;
+            case RIGHT -> LEFT;
+            default -> this;
+        };
+    }
+
     public String words() {
         return words;
     }

@@ -1,5 +1,6 @@
 package openbloom.core.verdict;
 
+import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
@@ -24,6 +25,7 @@ import openbloom.core.stage.Birth;
  * @param births how many times she has given birth
  * @param babies how many babies in this pregnancy, or in the latest birth
  * @param domingCeiling the highest rung of a strand that stayed flat; 0 when even the first domed
+ * @param signsToldOn the day a sign was told, where it is known
  * @param rungs the highest rung of a strand she has done well
  * @param straightLegRaise active straight leg raise, both sides together, 0 to 10
  */
@@ -36,6 +38,7 @@ public record Client(
         Optional<Clearance> clearance,
         Set<Condition> conditions,
         Set<WarningSign> warningSigns,
+        Map<WarningSign, LocalDate> signsToldOn,
         SymptomReport symptoms,
         Optional<GapCheck> gap,
         Map<Strand, Integer> domingCeiling,
@@ -53,6 +56,7 @@ public record Client(
     public Client {
         conditions = Set.copyOf(conditions);
         warningSigns = Set.copyOf(warningSigns);
+        signsToldOn = Map.copyOf(signsToldOn);
         equipment = Set.copyOf(equipment);
         domingCeiling = Map.copyOf(domingCeiling);
         rungs = Map.copyOf(rungs);
@@ -73,6 +77,7 @@ public record Client(
         straightLegRaise.ifPresent(builder::straightLegRaise);
         return builder.conditions(conditions)
                 .warningSigns(warningSigns)
+                .signsToldOn(signsToldOn)
                 .symptoms(symptoms)
                 .domingCeiling(domingCeiling)
                 .pelvicFloor(pelvicFloor)
@@ -96,6 +101,7 @@ public record Client(
         private Optional<Clearance> clearance = Optional.empty();
         private Set<Condition> conditions = Set.of();
         private Set<WarningSign> warningSigns = Set.of();
+        private Map<WarningSign, LocalDate> signsToldOn = Map.of();
         private SymptomReport symptoms = new SymptomReport.NotAsked();
         private Optional<GapCheck> gap = Optional.empty();
         private Map<Strand, Integer> domingCeiling = new EnumMap<>(Strand.class);
@@ -143,6 +149,12 @@ public record Client(
 
         public Builder warningSigns(Set<WarningSign> all) {
             warningSigns = all;
+            return this;
+        }
+
+        /** The days on which warning signs were told. */
+        public Builder signsToldOn(Map<WarningSign, LocalDate> days) {
+            signsToldOn = days;
             return this;
         }
 
@@ -221,6 +233,7 @@ public record Client(
                     clearance,
                     conditions,
                     warningSigns,
+                    signsToldOn,
                     symptoms,
                     gap,
                     domingCeiling,

@@ -23,6 +23,7 @@ import openbloom.core.screening.Condition;
 import openbloom.core.screening.Contraindication;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
+import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
@@ -59,6 +60,11 @@ public final class Facts {
     private static Optional<GestationalAge> ageIn(Dating dating, LocalDate day) {
         LocalDate last = dating.firstDay().plusDays(GestationalAge.LONGEST_DAYS);
         return dating.ageOn(day.isAfter(last) ? last : day);
+    }
+
+    /** The day a sign was told; this day when nothing else is known. */
+    LocalDate toldOn(WarningSign sign) {
+        return client.signsToldOn().getOrDefault(sign, day);
     }
 
     private Set<Condition> withBabies() {
@@ -197,6 +203,21 @@ public final class Facts {
 
     boolean isGapFresh() {
         return client.gap().filter(check -> check.isFreshOn(day)).isPresent();
+    }
+
+    /**
+     * When the gap is to be read next: about a week after the last check, and never before a head lift may be asked of
+     * her after a birth.
+     */
+    public LocalDate gapCheckDue() {
+        LocalDate next = client.gap().map(GapCheck::nextDue).orElse(day);
+        LocalDate earliest = recentBirth.map(Facts::headLiftFrom).orElse(next);
+        return next.isBefore(earliest) ? earliest : next;
+    }
+
+    private static LocalDate headLiftFrom(Birth birth) {
+        Published wait = birth.isCaesarean() ? HEAD_LIFT_AFTER_CAESAREAN : HEAD_LIFT_AFTER_BIRTH;
+        return birth.date().plusDays(wait.days());
     }
 
     Told domed() {

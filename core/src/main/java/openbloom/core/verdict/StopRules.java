@@ -73,7 +73,7 @@ final class StopRules {
                 .source(sign.source())
                 .looks((facts, found) -> {
                     if (facts.client().warningSigns().contains(sign)) {
-                        found.stop(move -> true, sign.words() + ", told " + Days.words(facts.day()));
+                        found.stop(move -> true, sign.words() + ", told " + Days.words(facts.toldOn(sign)));
                     }
                 });
     }

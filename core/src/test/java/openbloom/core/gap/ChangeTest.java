@@ -17,7 +17,8 @@ class ChangeTest {
     private static final Spot NAVEL = Spot.usual(Site.NAVEL);
     private static final Measured.Examiner INES = new Measured.Examiner(1, "Ines");
     private static final Measured.Examiner MARA = new Measured.Examiner(2, "Mara");
-    private static final RepeatabilityInUse ONE_FINGER = RepeatabilityInUse.of(Method.FINGERS, List.of(), List.of());
+    private static final RepeatabilityInUse ONE_FINGER =
+            RepeatabilityInUse.of(Method.FINGERS, Repeatability.Sums.NONE, Repeatability.Sums.NONE);
 
     @ParameterizedTest
     @CsvSource({
@@ -53,8 +54,8 @@ class ChangeTest {
     /** Common practice, no source: ten pairs of her own, else ten of the studio, else one finger. */
     @Test
     void usesHerOwnPairsThenTheStudiosThenOneFinger() {
-        List<Pair> nine = Collections.nCopies(9, new Pair(2, 3));
-        List<Pair> ten = Collections.nCopies(10, new Pair(2, 3));
+        Repeatability.Sums nine = Repeatability.Sums.of(Collections.nCopies(9, new Pair(2, 3)));
+        Repeatability.Sums ten = Repeatability.Sums.of(Collections.nCopies(10, new Pair(2, 3)));
         double coefficient = Repeatability.of(ten).coefficient();
         assertThat(RepeatabilityInUse.of(Method.FINGERS, ten, ten).coefficient())
                 .isEqualTo(coefficient);
@@ -65,7 +66,7 @@ class ChangeTest {
                 .isEqualTo(1);
         assertThat(RepeatabilityInUse.of(Method.CALIPERS, nine, nine).coefficient())
                 .isEqualTo(16);
-        List<Pair> alike = Collections.nCopies(10, new Pair(2, 2));
+        Repeatability.Sums alike = Repeatability.Sums.of(Collections.nCopies(10, new Pair(2, 2)));
         assertThat(RepeatabilityInUse.of(Method.FINGERS, alike, alike).coefficient())
                 .isEqualTo(0.5);
     }
@@ -136,7 +137,8 @@ class ChangeTest {
     }
 
     private static Measured measured(Measured.Examiner by, Method method, int day, Width width) {
-        GapReading reading = new GapReading(NAVEL, GapState.LIFT, width, Depth.SURFACE, Firmness.FIRM, Told.NO, false);
+        GapReading reading = new GapReading(
+                NAVEL.site(), NAVEL.offsetMm(), GapState.LIFT, width, Depth.SURFACE, Firmness.FIRM, Told.NO);
         return new Measured(new GapCheck(DAY.plusDays(day), List.of(reading)), method, by);
     }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -101,8 +102,8 @@ class FingersAndGainTest {
                 spot,
                 state,
                 width,
-                Depth.valueOf(parts[1]),
-                Firmness.of(Integer.parseInt(parts[2])),
+                Optional.of(Depth.valueOf(parts[1])),
+                Optional.of(Firmness.of(Integer.parseInt(parts[2]))),
                 Told.UNKNOWN,
                 false);
     }

@@ -195,7 +195,8 @@ class TrendTest {
                     reading(width + within * random.nextGaussian(), step),
                     reading(width + within * random.nextGaussian(), step)));
         }
-        return RepeatabilityInUse.of(Method.FINGERS, pairs, pairs);
+        Repeatability.Sums sums = Repeatability.Sums.of(pairs);
+        return RepeatabilityInUse.of(Method.FINGERS, sums, sums);
     }
 
     /** Weekly readings of a gap that narrows by a finger over four weeks and goes on as it went. */

@@ -19,6 +19,7 @@ import openbloom.core.breath.Movement;
 import openbloom.core.gap.Measured;
 import openbloom.core.gap.Method;
 import openbloom.core.gap.Outlook;
+import openbloom.core.gap.Repeatability;
 import openbloom.core.gap.RepeatabilityInUse;
 import openbloom.core.gap.Series;
 import openbloom.core.gap.Trend;
@@ -148,7 +149,8 @@ class CheckPictureTest {
             all.add(new Trend.Reading(DAY.plusWeeks(week), Math.max(0, first - week * 0.25)));
         }
         Series series = new Series(Method.FINGERS, new Measured.Examiner(1, "Ines"), all);
-        RepeatabilityInUse oneFinger = RepeatabilityInUse.of(Method.FINGERS, List.of(), List.of());
+        RepeatabilityInUse oneFinger =
+                RepeatabilityInUse.of(Method.FINGERS, Repeatability.Sums.NONE, Repeatability.Sums.NONE);
         Outlook outlook = Outlook.of(series, new Outlook.Aim.Reach(2, "2 fingers"), oneFinger);
         return TrendChart.of(new TrendChart.Data(series, List.of(), 1, limit, outlook.trend(), outlook.forecast()));
     }

@@ -1,4 +1,4 @@
-package openbloom.app.system;
+package openbloom.app.accounts;
 
 import org.springframework.boot.security.autoconfigure.actuate.web.servlet.EndpointRequest;
 import org.springframework.context.annotation.Bean;
@@ -8,15 +8,20 @@ import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
-import org.springframework.security.crypto.factory.PasswordEncoderFactories;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /** Pages are signed in to with a form and a session; the programs' interface with HTTP Basic and none. */
 @Configuration
 @EnableMethodSecurity
 class WebSecurity {
+    private final OpenSessions sessions;
+
+    WebSecurity(OpenSessions sessions) {
+        this.sessions = sessions;
+    }
+
     private static final String CONTENT_SECURITY_POLICY =
             "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self';"
                     + " connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
@@ -49,14 +54,12 @@ class WebSecurity {
                 .formLogin(form -> form.loginPage("/sign-in")
                         .usernameParameter("email")
                         .defaultSuccessUrl("/", false)
+                        .failureHandler((request, response, refused) -> response.sendRedirect(
+                                refused instanceof TooManyTries ? "/sign-in?wait" : "/sign-in?error"))
                         .permitAll())
+                .addFilterBefore(sessions, AuthorizationFilter.class)
                 .logout(out -> out.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
                 .build();
-    }
-
-    @Bean
-    PasswordEncoder passwordEncoder() {
-        return PasswordEncoderFactories.createDelegatingPasswordEncoder();
     }
 
     private static HttpSecurity withHeaders(HttpSecurity http) throws Exception {
