@@ -100,7 +100,7 @@ class WalkTest extends BrowserTest {
         assertThat(seen.locator(".trend-chart")).hasAttribute("aria-label", Pattern.compile(".*latest 3 fingers.*"));
         look();
         page.keyboard().press("Enter");
-        assertThat(page.getByText("width alone misleads")).isVisible();
+        assertThat(page.locator("#problem-width-CONNECTED-BELOW-45")).isVisible();
         assertThat(page.locator("#width-LIFT-NAVEL-0")).hasValue("3");
         assertThat(page.locator("#state-CONNECTED")).isChecked();
         look();

@@ -44,7 +44,7 @@ class EarlierIntakes {
                 @Param("form") String form);
 
         @Select("""
-                select version, account.name as changed_by, changed_at, form
+                select earlier_intake.version, account.name as changed_by, changed_at, form
                 from earlier_intake join account on account.id = earlier_intake.changed_by
                 where woman_id = #{womanId} order by earlier_intake.version desc
                 """)

@@ -23,7 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class LifeEvents {
     private final LifeEventMapper events;
     /** Before this a pregnancy that ended is closed, not recorded as a birth (common practice, no source). */
-    private static final int EARLIEST_BIRTH_WEEKS = 20;
+    private static final int EARLIEST_BIRTH_WEEKS = 16;
 
     private final WomanMapper women;
     private final EarlierIntakes earlier;

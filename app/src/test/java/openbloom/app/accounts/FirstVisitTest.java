@@ -44,7 +44,7 @@ class FirstVisitTest {
                 .contains("Give a name of 1 to 120 characters.")
                 .contains("“Atlantis/Deep” is no time zone.")
                 .contains("Give an address such as")
-                .contains("A password has 10 to 72 characters.")
+                .contains("A password has at least 12 characters and at most 72 bytes")
                 .contains("value=\"Ana\"");
         assertThat(accounts.isEmpty()).isTrue();
     }
@@ -87,9 +87,22 @@ class FirstVisitTest {
     @Order(6)
     void letsTheOwnerChangeItsPasswordAndTheApproachItsWomenBeginWith() throws Exception {
         SignedIn ana = (SignedIn) accounts.loadUserByUsername("ana@quay.example");
-        send(post("/studio/approach").param("preset", "SPORT_AND_GYM").with(user(ana)));
+        send(post("/studio/approach")
+                .param("version", "1")
+                .param("preset", "SPORT_AND_GYM")
+                .with(user(ana)));
         assertThat(accounts.presetOf(ana.studioId()).orElseThrow().name()).isEqualTo("SPORT_AND_GYM");
-        send(post("/studio/approach").param("preset", "PURPLE").with(user(ana)));
+        send(post("/studio/approach")
+                .param("version", "2")
+                .param("preset", "PURPLE")
+                .with(user(ana)));
+        assertThat(send(post("/studio/approach")
+                                .param("version", "1")
+                                .param("preset", "GENTLE_COORDINATION")
+                                .with(user(ana)))
+                        .getContentAsString())
+                .as("another window chose meanwhile: refused, and both are shown")
+                .contains("Somebody else chose", "is still chosen here");
         assertThat(accounts.presetOf(ana.studioId()).orElseThrow().name()).isEqualTo("SPORT_AND_GYM");
         assertThat(send(post("/studio/password")
                                 .param("current", "long-enough-1")

@@ -58,7 +58,7 @@ class DemoWomenTest {
                 .collect(Collectors.joining("\n"));
         assertThat(table).isEqualTo("""
                         Aveline Thorne   go      go      not_yet adjust  not_yet go      not_yet swap    not_yet not_yet
-                        Brisa Calder     go      adjust  swap    adjust  not_yet go      not_yet swap    go      not_yet
+                        Brisa Calder     go      adjust  swap    adjust  adjust  go      not_yet swap    go      not_yet
                         Corin Ashdown    adjust  adjust  swap    go      not_yet adjust  not_yet swap    go      not_yet
                         Delphine Orrey   swap    swap    swap    adjust  adjust  go      not_yet swap    go      swap
                         Esme Hollin      swap    swap    swap    adjust  not_yet go      adjust  swap    go      swap
@@ -67,10 +67,10 @@ class DemoWomenTest {
                         Hazel Quillon    go      not_yet not_yet not_yet not_yet not_yet not_yet not_yet adjust  not_yet
                         Imke Farrow      go      go      not_yet adjust  not_yet adjust  not_yet go      not_yet not_yet
                         Rhona Vale       go      adjust  not_yet adjust  not_yet go      not_yet go      go      not_yet
-                        Jorun Pell       go      adjust  not_yet adjust  adjust  go      adjust  go      go      not_yet
+                        Jorun Pell       go      adjust  not_yet adjust  adjust  go      not_yet go      go      not_yet
                         Kestrel Dunmore  go      go      not_yet go      not_yet adjust  not_yet not_yet not_yet not_yet
                         Linnea Strand    go      adjust  not_yet adjust  not_yet adjust  not_yet go      go      not_yet
-                        Maren Copeland   go      adjust  not_yet adjust  adjust  go      adjust  go      go      not_yet""");
+                        Maren Copeland   go      adjust  not_yet adjust  adjust  go      not_yet go      go      not_yet""");
     }
 
     private String line(Woman woman, SignedIn me) {

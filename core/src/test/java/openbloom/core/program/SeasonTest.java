@@ -46,6 +46,11 @@ class SeasonTest {
                     .map(Difference::move)
                     .toList();
             List<Season.Change> told = found.getOrDefault(day, List.of());
+            if (becomesLongAgo(before, now)) {
+                assertThat(told).isEmpty();
+                before = now;
+                continue;
+            }
             assertThat(told.stream().flatMap(change -> change.moves().stream()))
                     .containsExactlyInAnyOrderElementsOf(changed);
             assertThat(told)
@@ -53,6 +58,13 @@ class SeasonTest {
                             assertThat(RuleBook.find(change.rule().code())).isPresent());
             before = now;
         }
+    }
+
+    /** Two years after a birth the calendar stops counting from it; nobody needs to be told. */
+    private static boolean becomesLongAgo(Judgement before, Judgement now) {
+        return before.facts().recentBirth().isPresent()
+                && now.facts().recentBirth().isEmpty()
+                && !now.facts().isPregnant();
     }
 
     @Test
