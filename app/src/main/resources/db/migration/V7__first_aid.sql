@@ -77,3 +77,6 @@ alter table gap_check add first_repetition_of bigint unique references gap_check
 update gap_check kept set first_repetition_of = repeats
 where repeats is not null and corrects is null and id = (
     select min(other.id) from gap_check other where other.repeats = kept.repeats and other.corrects is null);
+
+-- How far she said she was, in days, on the day the dating was given on; null when a date was told.
+alter table woman add stated_days int;

@@ -28,12 +28,24 @@ const choose = (radio) => {
 
 const groupsOfRow = (element) => [...element.closest('tr').querySelectorAll('[role=radiogroup]')];
 
-// Focus goes to the next group of the row, and from the last to the next width.
+// Focus goes to the next group of the row, and from the last to soreness, which is never passed over.
 const moveOn = (radio) => {
   const groups = groupsOfRow(radio);
   const next = groups[groups.indexOf(radio.closest('[role=radiogroup]')) + 1];
   if (next) (next.querySelector('input:checked') ?? next.querySelector('input')).focus();
-  else goTo(besides(radio, 1));
+  else radio.closest('tr').querySelector('.sore input').focus();
+};
+
+// At soreness: s or y says sore, n says not, and a digit begins the next width.
+const soreKey = (event) => {
+  const box = event.target;
+  if (event.key === 's' || event.key === 'y' || event.key === 'n') {
+    box.checked = event.key === 's' ? !box.checked : event.key === 'y';
+    box.dispatchEvent(new Event('change', { bubbles: true }));
+    event.preventDefault();
+  } else if (/^[0-9]$/.test(event.key)) {
+    goTo(besides(box, 1));
+  }
 };
 
 const radioKey = (event) => {
@@ -61,6 +73,8 @@ form?.addEventListener('keydown', (event) => {
     goTo(besides(input, step));
   } else if (inGrid && input.type === 'radio') {
     radioKey(event);
+  } else if (inGrid && input.type === 'checkbox') {
+    soreKey(event);
   }
 });
 

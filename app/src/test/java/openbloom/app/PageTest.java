@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import java.util.UUID;
 import openbloom.app.accounts.Accounts;
+import openbloom.app.accounts.NewAccount;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.people.People;
 import openbloom.app.people.Woman;
@@ -35,6 +36,31 @@ public abstract class PageTest {
     @BeforeEach
     void signIn() {
         ines = (SignedIn) accounts.loadUserByUsername("ines@boathouse.example");
+    }
+
+    /** Somebody of another studio, made once: what is the demonstration's must never be hers. */
+    protected SignedIn stranger() {
+        String email = "strange@elsewhere.example";
+        if (accounts.isUnknown(email)) {
+            accounts.createStudio("Elsewhere", "Europe/London", new NewAccount("Sif", email, "far-away-studio-1"));
+        }
+        return (SignedIn) accounts.loadUserByUsername(email);
+    }
+
+    /** The same request as somebody else. */
+    protected MockHttpServletResponse as(SignedIn who, AbstractMockHttpServletRequestBuilder<?> request)
+            throws Exception {
+        return mvc.perform(request.with(user(who)).with(csrf())).andReturn().getResponse();
+    }
+
+    /** Another studio finds nothing at an address of this one, whatever it asks or sends. */
+    protected void isNothingForAStranger(String address) throws Exception {
+        assertThat(as(stranger(), get(address)).getStatus())
+                .as("GET " + address)
+                .isIn(404, 405);
+        assertThat(as(stranger(), post(address).param("formKey", key())).getStatus())
+                .as("POST " + address)
+                .isIn(404, 405);
     }
 
     /** A woman 20 weeks pregnant who was asked today and told nothing. */

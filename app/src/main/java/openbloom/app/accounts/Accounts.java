@@ -46,6 +46,11 @@ public class Accounts implements UserDetailsService {
         return new SignedIn(account, mapper.studio(account.studioId()));
     }
 
+    /** Whether nobody has an account under an address. */
+    public boolean isUnknown(String email) {
+        return mapper.byEmail(email.strip().toLowerCase(Locale.ROOT)).isEmpty();
+    }
+
     public boolean isEmpty() {
         return mapper.count() == 0;
     }

@@ -3,6 +3,7 @@ package openbloom.app.checks;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import openbloom.app.system.Joined;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
@@ -37,7 +38,13 @@ public record SafetyAnswer(
     }
 
     public Set<Symptom> symptomSet() {
-        return Joined.constants(symptoms, Symptom.class);
+        return Joined.known(symptoms, Symptom.class);
+    }
+
+    /** Signs and symptoms that were kept in words this version does not know. */
+    public List<String> unknownWords() {
+        return Stream.concat(unknownSigns().stream(), Joined.unknown(symptoms, Symptom.class).stream())
+                .toList();
     }
 
     public boolean stops() {

@@ -135,6 +135,7 @@ record Story(
                     null,
                     null,
                     null,
+                    null,
                     kind == null ? null : since,
                     kind,
                     tear,

@@ -45,8 +45,9 @@ final class Intake {
             @Nullable Integer cycle,
             @Nullable Integer embryo,
             @Nullable LocalDate scanOn,
-            @Nullable Integer scanDays) {
-        static final Pregnancy NONE = new Pregnancy(null, null, null, null, null, null);
+            @Nullable Integer scanDays,
+            @Nullable Integer statedDays) {
+        static final Pregnancy NONE = new Pregnancy(null, null, null, null, null, null, null);
     }
 
     private record BirthTold(
@@ -104,6 +105,7 @@ final class Intake {
                 pregnancy.embryo,
                 pregnancy.scanOn,
                 pregnancy.scanDays,
+                pregnancy.statedDays,
                 birth.on,
                 birth.kind,
                 birth.tear,
@@ -136,15 +138,47 @@ final class Intake {
                 ? typed.requiredWhole("embryoAgeDays", form.embryoAgeDays(), 1, Statement.OLDEST_EMBRYO_DAYS)
                         .orElse(null)
                 : null;
-        Optional<LocalDate> given = typed.requiredDate(fieldOf(basis), valueOf(basis));
-        Optional<LocalDate> scanOn = typed.date("scanDate", form.scanDate());
+        Optional<LocalDate> scanOn = basis == DatingBasis.ULTRASOUND
+                ? typed.requiredDate("scanDate", form.scanDate())
+                : typed.date("scanDate", form.scanDate());
         Optional<Integer> scanDays = scanDays(scanOn.isPresent());
-        Pregnancy pregnancy =
-                new Pregnancy(basis, given.orElse(null), cycle, embryo, scanOn.orElse(null), scanDays.orElse(null));
+        Optional<Integer> stated = basis == DatingBasis.STATED ? statedDays() : Optional.empty();
+        Optional<LocalDate> given = switch (basis) {
+            case ULTRASOUND -> scanOn;
+            case STATED ->
+                isWeeksTold()
+                        ? typed.date("statedOn", form.statedOn()).or(() -> Optional.of(today))
+                        : typed.requiredDate("dueDate", form.dueDate());
+            default -> typed.requiredDate(fieldOf(basis), valueOf(basis));
+        };
+        Pregnancy pregnancy = new Pregnancy(
+                basis,
+                given.orElse(null),
+                cycle,
+                embryo,
+                scanOn.orElse(null),
+                scanDays.orElse(null),
+                stated.orElse(null));
         if (given.isPresent() && typed.isClean()) {
             checkDating(pregnancy);
         }
         return pregnancy;
+    }
+
+    private boolean isWeeksTold() {
+        boolean noDate = form.dueDate() == null || form.dueDate().isBlank();
+        return noDate && form.statedWeeks() != null && !form.statedWeeks().isBlank();
+    }
+
+    /** "24 weeks + 0", as she said it on a day; the days may be left out. */
+    private Optional<Integer> statedDays() {
+        if (!isWeeksTold()) {
+            return Optional.empty();
+        }
+        int longest = GestationalAge.LONGEST_DAYS / 7 - 1;
+        Optional<Integer> weeks = typed.whole("statedWeeks", form.statedWeeks(), 0, longest);
+        int beyond = typed.whole("statedDays", form.statedDays(), 0, 6).orElse(0);
+        return weeks.map(full -> 7 * full + beyond);
     }
 
     private Optional<Integer> scanDays(boolean scanned) {
@@ -174,6 +208,7 @@ final class Intake {
                 told.embryo,
                 told.scanOn,
                 told.scanDays,
+                told.statedDays,
                 null,
                 null,
                 null,
@@ -200,7 +235,8 @@ final class Intake {
             case LAST_PERIOD -> "lastPeriod";
             case CONCEPTION -> "conception";
             case TRANSFER -> "transfer";
-            case ULTRASOUND, STATED -> "dueDate";
+            case ULTRASOUND -> "scanDate";
+            case STATED -> "dueDate";
         };
     }
 
@@ -209,7 +245,8 @@ final class Intake {
             case LAST_PERIOD -> form.lastPeriod();
             case CONCEPTION -> form.conception();
             case TRANSFER -> form.transfer();
-            case ULTRASOUND, STATED -> form.dueDate();
+            case ULTRASOUND -> form.scanDate();
+            case STATED -> form.dueDate();
         };
     }
 

@@ -154,9 +154,7 @@ class PeopleController {
 
     private static void choices(Map<String, Object> model) {
         model.put("situations", Situation.values());
-        model.put(
-                "bases",
-                List.of(DatingBasis.LAST_PERIOD, DatingBasis.CONCEPTION, DatingBasis.TRANSFER, DatingBasis.STATED));
+        model.put("bases", List.of(DatingBasis.values()));
         model.put("birthKinds", BirthKind.values());
         model.put("tears", Tear.values());
         model.put("allConditions", Condition.values());

@@ -37,6 +37,7 @@ public record Woman(
         @Nullable Integer embryoAgeDays,
         @Nullable LocalDate scanOn,
         @Nullable Integer scanReadDays,
+        @Nullable Integer statedDays,
         @Nullable LocalDate birthOn,
         @Nullable BirthKind birthKind,
         @Nullable Tear tear,
@@ -73,12 +74,24 @@ public record Woman(
                     case LAST_PERIOD -> new Statement.LastPeriod(datingGivenOn, cycle);
                     case CONCEPTION -> new Statement.Conception(datingGivenOn);
                     case TRANSFER -> new Statement.Transfer(datingGivenOn, embryo);
-                    case ULTRASOUND, STATED -> new Statement.DueDate(datingGivenOn);
+                    case ULTRASOUND -> statedByScan(datingGivenOn);
+                    case STATED ->
+                        statedDays == null
+                                ? new Statement.DueDate(datingGivenOn)
+                                : new Statement.WeeksTold(datingGivenOn, new GestationalAge(statedDays));
                 });
     }
 
+    /** Before a scan alone could date a pregnancy, its due date stood here. */
+    private Statement statedByScan(LocalDate given) {
+        return scanReadDays == null
+                ? new Statement.DueDate(given)
+                : new Statement.Scan(given, new GestationalAge(scanReadDays));
+    }
+
+    /** The scan that is held against her dating; none when it is the dating itself. */
     public Optional<Ultrasound> scan() {
-        return scanOn == null || scanReadDays == null
+        return scanOn == null || scanReadDays == null || datingBasis == DatingBasis.ULTRASOUND
                 ? Optional.empty()
                 : Optional.of(new Ultrasound(scanOn, new GestationalAge(scanReadDays)));
     }
@@ -148,6 +161,7 @@ public record Woman(
                 null,
                 null,
                 null,
+                null,
                 on,
                 kind,
                 torn,
@@ -174,6 +188,7 @@ public record Woman(
                 birthYear,
                 goals,
                 Situation.NEITHER,
+                null,
                 null,
                 null,
                 null,
@@ -212,6 +227,7 @@ public record Woman(
                 embryoAgeDays,
                 scanOn,
                 scanReadDays,
+                statedDays,
                 birthOn,
                 birthKind,
                 tear,

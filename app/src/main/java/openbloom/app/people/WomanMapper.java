@@ -53,13 +53,13 @@ public interface WomanMapper {
     @Select(value = """
                     select id from final table (insert into woman (
                       studio_id, form_key, version, changed_by, changed_at, name, birth_year, goals, situation,
-                      dating_basis, dating_given_on, cycle_length_days, embryo_age_days, scan_on, scan_read_days,
+                      dating_basis, dating_given_on, cycle_length_days, embryo_age_days, scan_on, scan_read_days, stated_days,
                       birth_on, birth_kind, tear, wound_closed, births, babies, conditions, equipment,
                       cleared_on, cleared_by, clearance_limits, approach)
                     values (
                       #{w.studioId}, #{w.formKey}, 1, #{w.changedBy}, #{at}, #{w.name}, #{w.birthYear}, #{w.goals},
                       #{w.situation}, #{w.datingBasis}, #{w.datingGivenOn}, #{w.cycleLengthDays}, #{w.embryoAgeDays},
-                      #{w.scanOn}, #{w.scanReadDays}, #{w.birthOn}, #{w.birthKind}, #{w.tear}, #{w.woundClosed},
+                      #{w.scanOn}, #{w.scanReadDays}, #{w.statedDays}, #{w.birthOn}, #{w.birthKind}, #{w.tear}, #{w.woundClosed},
                       #{w.births}, #{w.babies}, #{w.conditions}, #{w.equipment}, #{w.clearedOn}, #{w.clearedBy},
                       #{w.clearanceLimits}, #{w.approach}))
                     """, affectData = true)
@@ -72,7 +72,7 @@ public interface WomanMapper {
               birth_year = #{w.birthYear}, goals = #{w.goals}, situation = #{w.situation},
               dating_basis = #{w.datingBasis}, dating_given_on = #{w.datingGivenOn},
               cycle_length_days = #{w.cycleLengthDays}, embryo_age_days = #{w.embryoAgeDays}, scan_on = #{w.scanOn},
-              scan_read_days = #{w.scanReadDays}, birth_on = #{w.birthOn}, birth_kind = #{w.birthKind},
+              scan_read_days = #{w.scanReadDays}, stated_days = #{w.statedDays}, birth_on = #{w.birthOn}, birth_kind = #{w.birthKind},
               tear = #{w.tear}, wound_closed = #{w.woundClosed}, births = #{w.births}, babies = #{w.babies},
               conditions = #{w.conditions}, equipment = #{w.equipment}, cleared_on = #{w.clearedOn},
               cleared_by = #{w.clearedBy}, clearance_limits = #{w.clearanceLimits}, approach = #{w.approach}

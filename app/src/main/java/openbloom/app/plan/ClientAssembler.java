@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import openbloom.app.accounts.AccountMapper;
 import openbloom.app.checks.Safety;
 import openbloom.app.checks.SafetyAnswer;
@@ -172,8 +173,12 @@ class ClientAssembler implements RecordReader {
         SafetyRecord answers = kept.answers()
                 .getOrDefault(woman.id(), new SafetyRecord(List.of()))
                 .upTo(day);
-        if (!answers.unknownSigns().isEmpty()) {
-            throw new UnreadableRecord(woman.name(), "warning signs " + answers.unknownSigns(), null);
+        List<String> unknown = Stream.concat(
+                        answers.unknownSigns().stream(),
+                        answers.latest().stream().flatMap(answer -> answer.unknownWords().stream()))
+                .toList();
+        if (!unknown.isEmpty()) {
+            throw new UnreadableRecord(woman.name(), "answers to “Safe today?”: " + unknown, null);
         }
         client.warningSigns(answers.signs().keySet()).signsToldOn(answers.signs());
         client.symptoms(symptoms(answers, responses));

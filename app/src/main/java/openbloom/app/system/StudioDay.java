@@ -12,7 +12,7 @@ import org.springframework.stereotype.Component;
 public class StudioDay {
     private final Clock clock;
 
-    StudioDay(Clock clock) {
+    public StudioDay(Clock clock) {
         this.clock = clock;
     }
 

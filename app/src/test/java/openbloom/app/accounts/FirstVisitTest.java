@@ -6,6 +6,12 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
@@ -13,6 +19,7 @@ import org.junit.jupiter.api.TestMethodOrder;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
@@ -27,6 +34,9 @@ class FirstVisitTest {
 
     @Autowired
     private Accounts accounts;
+
+    @Autowired
+    private JdbcTemplate jdbc;
 
     @Test
     @Order(1)
@@ -52,9 +62,24 @@ class FirstVisitTest {
     @Test
     @Order(3)
     void makesTheStudioOnceAndNeverAgain() throws Exception {
-        assertThat(send(first("Quay", "Europe/Berlin", "Ana", "Ana@Quay.example", "long-enough-1"))
-                        .getRedirectedUrl())
-                .isEqualTo("/sign-in?made");
+        ExecutorService twelve = Executors.newFixedThreadPool(12);
+        List<Future<String>> answers = twelve.invokeAll(Collections.nCopies(
+                12,
+                () -> send(first("Quay", "Europe/Berlin", "Ana", "Ana@Quay.example", "long-enough-1"))
+                        .getRedirectedUrl()));
+        twelve.shutdown();
+        List<String> led = new ArrayList<>();
+        for (Future<String> answer : answers) {
+            led.add(answer.get());
+        }
+        assertThat(led)
+                .as("twelve at once")
+                .containsOnlyOnce("/sign-in?made")
+                .containsOnly("/sign-in?made", "/sign-in");
+        assertThat(jdbc.queryForObject("select count(*) from studio", Integer.class))
+                .isEqualTo(1);
+        assertThat(jdbc.queryForObject("select count(*) from account", Integer.class))
+                .isEqualTo(1);
         assertThat(send(first("Other", "Europe/Berlin", "Eve", "eve@quay.example", "long-enough-1"))
                         .getRedirectedUrl())
                 .isEqualTo("/sign-in");

@@ -6,10 +6,12 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import java.time.LocalDate;
 import openbloom.app.PageTest;
 import openbloom.app.moves.Judgements;
+import openbloom.core.Days;
 import openbloom.core.program.Place;
 import openbloom.core.verdict.Kind;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 /** Ends of pregnancies. */
@@ -18,6 +20,9 @@ class LifeEventsTest extends PageTest {
 
     @Autowired
     private Judgements judgements;
+
+    @Autowired
+    private JdbcTemplate jdbc;
 
     @Test
     void movesHerToAfterBirthAndKeepsWhatWasKnownOfThePregnancy() throws Exception {
@@ -40,6 +45,17 @@ class LifeEventsTest extends PageTest {
                 .contains("pregnancy due")
                 .contains("caesarean");
         assertThat(kind(after, "support-wall")).isEqualTo(Kind.NOT_YET);
+        assertThat(body(set(birth(her, TODAY.minusDays(2)), "version", "2")))
+                .as("a second birth of the same pregnancy")
+                .contains("she is not pregnant");
+        assertThat(body(post(her + "/close-pregnancy")
+                        .param("formKey", key())
+                        .param("version", "2")
+                        .param("endedOn", TODAY.toString())))
+                .contains("she is not pregnant");
+        assertThat(people.find(ines, before.id()).orElseThrow().births()).isEqualTo(1);
+        assertThat(page(her + "/edit")).contains("Earlier values", "Situation");
+        isNothingForAStranger(her + "/birth");
     }
 
     @Test
@@ -64,6 +80,43 @@ class LifeEventsTest extends PageTest {
         assertThat(page(her + "/journey")).contains("Pregnancy closed").contains("pregnancy due");
         assertThat(kind(after, "connect-standing")).isNotEqualTo(Kind.NOT_YET);
         assertThat(kind(after, "squat")).isEqualTo(Kind.NOT_YET);
+    }
+
+    /** Ladders, ceilings, checks and due dates of the pregnancy end with it. */
+    @Test
+    void beginsAnewAfterABirth() throws Exception {
+        Woman woman = askedWoman("Newly");
+        String her = "/people/" + woman.id();
+        send(post(her + "/checks/gap")
+                .param("formKey", key())
+                .param("width-LIFT-NAVEL-0", "4")
+                .param("depth-LIFT-NAVEL-0", "SURFACE")
+                .param("firmness-LIFT-NAVEL-0", "2")
+                .param("domed-LIFT-NAVEL-0", "YES"));
+        send(post(her + "/checks/pelvic-floor")
+                .param("formKey", key())
+                .param("felt", "YES")
+                .param("holdSeconds", "10")
+                .param("holdRepetitions", "10")
+                .param("letsGo", "FULL")
+                .param("known", "FELT"));
+        send(post(her + "/checks/load")
+                .param("formKey", key())
+                .param("flat-LIMB_LOAD", "4")
+                .param("ended-LIMB_LOAD", "DOMED"));
+        assertThat(page(her + "/checks")).contains("domes in limb load");
+        jdbc.update("update sheet set checked_on = dateadd(day, -20, checked_on) where woman_id = ?", woman.id());
+        jdbc.update("update gap_check set checked_on = dateadd(day, -6, checked_on) where woman_id = ?", woman.id());
+        assertThat(send(birth(her, TODAY.minusDays(3))).getStatus()).isEqualTo(302);
+
+        String checks = page(her + "/checks");
+        assertThat(checks).doesNotContain("domes in limb load").contains("gap check due");
+        String firstHeadLift = Days.words(TODAY.minusDays(3).plusWeeks(6));
+        assertThat(checks).as("no head lift before six weeks after a caesarean").contains(firstHeadLift);
+        Woman after = people.find(ines, woman.id()).orElseThrow();
+        assertThat(kind(after, "hold-ten")).isNotEqualTo(Kind.GO);
+        assertThat(judgements.of(after, TODAY, Place.STUDIO).facts().client().rungs())
+                .isEmpty();
     }
 
     private Kind kind(Woman woman, String move) {

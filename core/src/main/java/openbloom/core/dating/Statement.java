@@ -119,4 +119,40 @@ public sealed interface Statement {
             return "dueDate";
         }
     }
+
+    /** A scan and nothing else: how far she was by it on its day. */
+    record Scan(LocalDate given, GestationalAge reads) implements Statement {
+        @Override
+        public LocalDate dueDate() {
+            return given.minusDays(reads.days()).plusDays(Published.PREGNANCY_FROM_LAST_PERIOD.days());
+        }
+
+        @Override
+        public DatingBasis basis() {
+            return DatingBasis.ULTRASOUND;
+        }
+
+        @Override
+        public String field() {
+            return "scanDate";
+        }
+    }
+
+    /** How far she said she was on a day; whatever it rests on has been settled elsewhere. */
+    record WeeksTold(LocalDate given, GestationalAge age) implements Statement {
+        @Override
+        public LocalDate dueDate() {
+            return given.minusDays(age.days()).plusDays(Published.PREGNANCY_FROM_LAST_PERIOD.days());
+        }
+
+        @Override
+        public DatingBasis basis() {
+            return DatingBasis.STATED;
+        }
+
+        @Override
+        public String field() {
+            return "statedOn";
+        }
+    }
 }

@@ -1,0 +1,132 @@
+package openbloom.app.checks;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.time.LocalDate;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import openbloom.app.PageTest;
+import openbloom.app.people.Woman;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+/** A warning sign is never lost, and yesterday's answer is not today's. */
+class StopTest extends PageTest {
+    private static final Pattern SEEN = Pattern.compile("name=\"seen\" value=\"(\\d+)\"");
+
+    @Autowired
+    private JdbcTemplate jdbc;
+
+    private Woman woman;
+    private String her;
+
+    @BeforeEach
+    void askHer() throws Exception {
+        woman = askedWoman("Stopped");
+        her = "/people/" + woman.id();
+    }
+
+    private String seen() throws Exception {
+        Matcher seen = SEEN.matcher(page(her + "/safe?again=yes"));
+        assertThat(seen.find()).isTrue();
+        return seen.group(1);
+    }
+
+    private MockHttpServletRequestBuilder none(String seen) {
+        return post(her + "/safe")
+                .param("formKey", key())
+                .param("noSign", "yes")
+                .param("noSymptom", "yes")
+                .param("seen", seen);
+    }
+
+    private void tell(String sign) throws Exception {
+        assertThat(send(post(her + "/safe").param("formKey", key()).param("signs", sign))
+                        .getRedirectedUrl())
+                .isEqualTo(her + "/safe");
+    }
+
+    @Test
+    void anOlderTabSendingNoneIsRefusedAndShowsTheSign() throws Exception {
+        String openedBefore = seen();
+        tell("CHEST_PAIN");
+        assertThat(body(none(openedBefore))).contains("has been told since this page was opened", "chest pain");
+        assertThat(page(her + "/plan?only=STOP")).contains("Lying breath, even all round");
+    }
+
+    @Test
+    void isLiftedOnlyByWhoSaidSoAndWhy() throws Exception {
+        tell("CHEST_PAIN");
+        tell("FLUID_LEAKING");
+        assertThat(page(her + "/safe")).as("both stand").contains("chest pain", "fluid leaking");
+        assertThat(body(none(seen()))).contains("Say who said that she may go on", "Say what was found");
+        assertThat(body(none(seen()).param("liftedBy", "Dr Holm").param("liftReason", " ")))
+                .contains("Say what was found");
+        assertThat(send(none(seen())
+                                .param("liftedBy", "Dr Holm, midwife")
+                                .param("liftReason", "seen in the unit, all well"))
+                        .getRedirectedUrl())
+                .isEqualTo(her + "/journey");
+        assertThat(page(her + "/journey")).contains("Stop lifted: Dr Holm, midwife, seen in the unit, all well");
+        assertThat(send(get(her + "/checks/gap")).getStatus()).isEqualTo(200);
+    }
+
+    /** The sign was told yesterday: today it still stops her, and its reason tells yesterday. */
+    @Test
+    void standsTheNextDayAndTellsTheDayItWasTold() throws Exception {
+        tell("CHEST_PAIN");
+        LocalDate yesterday = LocalDate.now().minusDays(1);
+        jdbc.update("update safety_answer set asked_on = ? where woman_id = ?", yesterday, woman.id());
+        assertThat(page(her + "/plan?only=STOP")).contains("told " + openbloom.core.Days.words(yesterday));
+        assertThat(body(none("0"))).contains("has been told since this page was opened");
+        assertThat(page("/")).contains(woman.name());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/checks/gap", "/checks/breath", "/floor/practice", "/sessions/{s}/teach"})
+    void yesterdaysAnswerIsNotTodays(String page) throws Exception {
+        String composed = send(post(her + "/sessions").param("formKey", key()).param("minutes", "10"))
+                .getRedirectedUrl();
+        String address = her + page.replace("{s}", composed.substring(composed.lastIndexOf('/') + 1));
+        assertThat(send(get(address)).getStatus()).isEqualTo(200);
+        jdbc.update("update safety_answer set asked_on = dateadd(day, -1, asked_on) where woman_id = ?", woman.id());
+        assertThat(send(get(address)).getRedirectedUrl()).startsWith(her + "/safe?then=");
+        isNothingForAStranger(address);
+    }
+
+    @Test
+    void whatWasTypedIsKeptWhenNobodyAskedFirst() throws Exception {
+        jdbc.update("delete from safety_answer where woman_id = ?", woman.id());
+        assertThat(body(post(her + "/checks/gap")
+                        .param("formKey", key())
+                        .param("width-LIFT-NAVEL-0", "2.5")
+                        .param("depth-LIFT-NAVEL-0", "SURFACE")
+                        .param("firmness-LIFT-NAVEL-0", "2")))
+                .contains("She was not asked today", "value=\"2.5\"");
+        assertThat(page(her + "/checks")).contains("not checked yet");
+    }
+
+    @Test
+    void aSignInAWordThisVersionDoesNotKnowStillStopsHer() throws Exception {
+        tell("CHEST_PAIN");
+        jdbc.update(
+                "update safety_answer set warning_signs = 'PURPLE_SPOTS' where woman_id = ? and warning_signs <> ''",
+                woman.id());
+        assertThat(page(her + "/safe")).contains("PURPLE_SPOTS", "a word this version does not know");
+        assertThat(send(get(her + "/plan")).getStatus())
+                .as("nothing is judged from it")
+                .isEqualTo(422);
+        assertThat(page("/")).contains("Cannot be read", woman.name());
+        assertThat(send(none(seen()).param("liftedBy", "Dr Holm").param("liftReason", "asked again"))
+                        .getStatus())
+                .isEqualTo(302);
+        assertThat(send(get(her + "/plan")).getStatus()).isEqualTo(200);
+    }
+}
