@@ -114,7 +114,7 @@ class LifeEventsTest extends PageTest {
         String firstHeadLift = Days.words(TODAY.minusDays(3).plusWeeks(6));
         assertThat(checks).as("no head lift before six weeks after a caesarean").contains(firstHeadLift);
         Woman after = people.find(ines, woman.id()).orElseThrow();
-        assertThat(kind(after, "hold-ten")).isNotEqualTo(Kind.GO);
+        assertThat(kind(after, "pf-hold-two")).isNotEqualTo(Kind.GO);
         assertThat(judgements.of(after, TODAY, Place.STUDIO).facts().client().rungs())
                 .isEmpty();
     }
