@@ -80,3 +80,6 @@ where repeats is not null and corrects is null and id = (
 
 -- How far she said she was, in days, on the day the dating was given on; null when a date was told.
 alter table woman add stated_days int;
+
+-- Keys of one letter may be switched off.
+alter table account add single_keys boolean default true not null;

@@ -1,10 +1,11 @@
 // Keys and small behaviours that every page shares. Without this file everything still works by hand.
 const typing = (element) => element instanceof Element && element.closest('input:not([type=radio]):not([type=checkbox]), textarea, select, [contenteditable]');
+const keysOff = document.querySelector('meta[name=bloom-keys]') !== null;
 const places = { t: '/', p: '/people', m: '/moves', r: '/reasons', s: '/studio' };
 let going = false;
 
 document.addEventListener('keydown', (event) => {
-  if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || document.getElementById('runner')) return;
+  if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || keysOff || typing(event.target) || document.getElementById('runner')) return;
   if (going) {
     going = false;
     if (places[event.key]) location.assign(places[event.key]);

@@ -133,7 +133,7 @@ if (holdButton) {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
     const field = event.target instanceof Element && event.target.closest('input, select, textarea, a, summary, button:not([data-hold]):not([data-tap])');
     if (field) return;
-    const counter = { f: 'flicks', h: 'holdRepetitions' }[event.key];
+    const counter = document.querySelector('meta[name=bloom-keys]') ? undefined : { f: 'flicks', h: 'holdRepetitions' }[event.key];
     if (event.key === ' ') {
       event.preventDefault();
       if (!event.repeat) startHold();

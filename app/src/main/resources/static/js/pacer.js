@@ -91,7 +91,7 @@ at('pacer-run').addEventListener('click', toggle);
 document.addEventListener('keydown', (event) => {
   if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
   if (event.target instanceof Element && event.target.closest('button, a, input')) return;
-  const answer = document.querySelector(`[data-key="${CSS.escape(event.key)}"]`);
+  const answer = document.querySelector('meta[name=bloom-keys]') ? null : document.querySelector(`[data-key="${CSS.escape(event.key)}"]`);
   if (event.key === ' ') { event.preventDefault(); toggle(); } else if (answer) { answer.click(); }
 });
 at('pacer').focus();

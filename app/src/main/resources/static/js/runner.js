@@ -193,7 +193,7 @@ document.addEventListener('keydown', (event) => {
   if (event.key === ' ' && !onButton) { event.preventDefault(); toggle(); }
   else if (event.key === 'ArrowRight') go(1);
   else if (event.key === 'ArrowLeft') go(-1);
-  else {
+  else if (!document.querySelector('meta[name=bloom-keys]')) {
     const button = document.querySelector(`.answer[data-key="${CSS.escape(event.key)}"]`);
     if (button) note(button.dataset.told);
   }

@@ -26,7 +26,7 @@ import java.util.concurrent.TimeUnit;
  */
 public final class PageBench {
     private static final List<String> PAGES =
-            List.of("/", "/people", "/people?q=woman+7", "/people/7/checks", "/people/7/journey");
+            List.of("/", "/people", "/people?q=00007", "/people/7/checks", "/people/7/journey");
     private static final int FEW = 20;
     private static final int MANY = 10_000;
     private static final int WARM_UP = 60;
@@ -121,7 +121,7 @@ public final class PageBench {
             sql.execute(
                     "insert into woman (studio_id, form_key, version, changed_by, changed_at, name, birth_year, goals,"
                             + " situation, dating_basis, dating_given_on, cycle_length_days, births, babies, conditions, equipment,"
-                            + " clearance_limits) select 1, 'w' || x, 1, 1, current_timestamp, 'Woman ' || x, 1990, '', 'PREGNANT',"
+                            + " clearance_limits) select 1, 'w' || x, 1, 1, current_timestamp, 'Woman ' || lpad(x, 5, '0'), 1990, '', 'PREGNANT',"
                             + " 'LAST_PERIOD', dateadd(day, -70 - mod(x, 180), current_date), 28, 1, 1, '', 'CHAIR', ''"
                             + " from system_range(1, " + women + ")");
             sql.execute("insert into safety_answer (woman_id, form_key, asked_on, asked_by, stored_at, warning_signs,"

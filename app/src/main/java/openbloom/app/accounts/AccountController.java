@@ -105,6 +105,12 @@ class AccountController {
         return studioRefused(me, Map.of("errors", sentences.byField(problems), "fingers", fingers));
     }
 
+    @PostMapping("/studio/keys")
+    String changeKeys(@AuthenticationPrincipal SignedIn me, @RequestParam(defaultValue = "") String keys) {
+        accounts.changeKeys(me, keys.equals("on"));
+        return "redirect:/studio?keys";
+    }
+
     @PostMapping("/studio/approach")
     @PreAuthorize("hasRole('OWNER')")
     ModelAndView chooseApproach(

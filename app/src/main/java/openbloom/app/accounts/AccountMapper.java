@@ -63,6 +63,9 @@ public interface AccountMapper {
             """)
     int changePassword(long id, int credentials, String passwordHash);
 
+    @Update("update account set single_keys = #{on} where id = #{id}")
+    int changeKeys(long id, boolean on);
+
     /** A sign-in that was refused. */
     record Refused(String email, String address, Instant refusedAt, String why) {}
 

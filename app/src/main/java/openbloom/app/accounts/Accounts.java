@@ -172,6 +172,11 @@ public class Accounts implements UserDetailsService {
                 .findFirst();
     }
 
+    /** Switches keys of one letter on or off for one person. */
+    public void changeKeys(SignedIn me, boolean on) {
+        mapper.changeKeys(me.accountId(), on);
+    }
+
     private String keptFingers(Account account) {
         String kept = mapper.account(account.id()).fingerWidthsMm();
         return kept.isEmpty() ? "none" : kept.replace(",", ", ") + " mm";

@@ -8,12 +8,11 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.people.Woman;
+import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
-import openbloom.app.system.Sentences;
 import openbloom.core.Problem;
 import openbloom.core.screening.Symptom;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -31,11 +30,11 @@ class SafetyController {
     private static final Pattern TEACHING = Pattern.compile("teach-(\\d{1,18})");
 
     private final Safety safety;
-    private final Sentences sentences;
+    private final FormPages forms;
 
-    SafetyController(Safety safety, Sentences sentences) {
+    SafetyController(Safety safety, FormPages forms) {
         this.safety = safety;
-        this.sentences = sentences;
+        this.forms = forms;
     }
 
     @GetMapping("/people/{womanId}/safe")
@@ -61,9 +60,7 @@ class SafetyController {
         List<Problem> problems = safety.keep(me, woman, form);
         SafetyRecord record = safety.of(woman);
         if (!problems.isEmpty()) {
-            ModelAndView page = page(woman, then, form, record).addObject("errors", sentences.byField(problems));
-            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-            return page;
+            return forms.refused(page(woman, then, form, record), problems);
         }
         String next = record.stops().isEmpty() ? afterwards(then) : "/safe";
         return new ModelAndView("redirect:/people/" + woman.id() + next);

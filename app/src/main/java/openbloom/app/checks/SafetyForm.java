@@ -30,9 +30,6 @@ public record SafetyForm(
         Typed typed = new Typed();
         typed.choices("signs", signs, WarningSign.class);
         typed.choices("symptoms", symptoms, Symptom.class);
-        if (formKey == null || formKey.isBlank() || formKey.length() > 36) {
-            typed.refuse("signs", "typed.formKey");
-        }
         return typed;
     }
 

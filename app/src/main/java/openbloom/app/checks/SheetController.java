@@ -11,8 +11,8 @@ import openbloom.app.accounts.SignedIn;
 import openbloom.app.moves.Catalogues;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
+import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
-import openbloom.app.system.Sentences;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Days;
 import openbloom.core.Problem;
@@ -42,7 +42,7 @@ class SheetController {
     private final Safety safety;
     private final Catalogues catalogues;
     private final RecordReader records;
-    private final Sentences sentences;
+    private final FormPages forms;
     private final StudioDay day;
 
     SheetController(
@@ -51,14 +51,14 @@ class SheetController {
             Safety safety,
             Catalogues catalogues,
             RecordReader records,
-            Sentences sentences,
+            FormPages forms,
             StudioDay day) {
         this.sheets = sheets;
         this.readers = readers.stream().collect(Collectors.toMap(SheetReader::kind, reader -> reader));
         this.safety = safety;
         this.catalogues = catalogues;
         this.records = records;
-        this.sentences = sentences;
+        this.forms = forms;
         this.day = day;
     }
 
@@ -91,10 +91,9 @@ class SheetController {
             @RequestParam MultiValueMap<String, String> typed) {
         Answers answers = new Answers(found(typed));
         safety.require(me, woman, answers.problems());
-        checkKey(answers, typed);
         check(kindAt(kind), answers, typed, woman, today(me));
         if (!answers.problems().isClean()) {
-            return refused(page(woman, kindAt(kind), today(me), joined(typed), List.of()), answers);
+            return forms.refused(page(woman, kindAt(kind), today(me), joined(typed), List.of()), answers.problems());
         }
         sheets.keep(draft(me, woman, kindAt(kind), typed, today(me)), found(typed));
         return toChecks(woman);
@@ -120,7 +119,6 @@ class SheetController {
         Sheet latest = versions(woman, kindAt(kind), id).get(0);
         Answers answers = new Answers(joined(typed));
         boolean withdrawn = answers.text("then").equals("withdraw");
-        checkKey(answers, typed);
         LocalDate on = answers.problems()
                 .pastDate("checkedOn", answers.text("checkedOn"), today(me))
                 .orElse(latest.checkedOn());
@@ -141,7 +139,7 @@ class SheetController {
             answers.problems().refuseAll(List.of(overtaken.get()));
         }
         List<Sheet> versions = versions(woman, latest.kind(), id);
-        return refused(page(woman, latest.kind(), on, joined(typed), versions), answers);
+        return forms.refused(page(woman, latest.kind(), on, joined(typed), versions), answers.problems());
     }
 
     private void check(
@@ -155,13 +153,6 @@ class SheetController {
         boolean found = readers.get(kind).examine(answers, beside(woman, on));
         if (answers.problems().isClean() && !found) {
             answers.problems().refuse("sheet", "sheet.empty");
-        }
-    }
-
-    private static void checkKey(Answers answers, MultiValueMap<String, String> typed) {
-        String key = joined(typed).getOrDefault("formKey", "");
-        if (key.isBlank() || key.length() > 36) {
-            answers.problems().refuse("sheet", "typed.formKey");
         }
     }
 
@@ -205,12 +196,6 @@ class SheetController {
                 .addObject("catalogue", catalogues.of(woman.studioId()))
                 .addObject("faults", PelvicFloorSheet.Fault.values())
                 .addObject("view", readers.get(kind).view(new Answers(fields), beside(woman, on)));
-    }
-
-    private ModelAndView refused(ModelAndView page, Answers answers) {
-        page.addObject("errors", sentences.byField(answers.problems().problems()));
-        page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-        return page;
     }
 
     private SheetReader.Beside beside(Woman woman, LocalDate on) {

@@ -10,8 +10,8 @@ import java.util.UUID;
 import java.util.concurrent.ThreadLocalRandom;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.people.Woman;
+import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
-import openbloom.app.system.Sentences;
 import openbloom.app.system.Typed;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
@@ -44,13 +44,13 @@ class BenchController {
     private final Bench bench;
     private final RecordingMapper recordings;
     private final LiveSensor live;
-    private final Sentences sentences;
+    private final FormPages forms;
 
-    BenchController(Bench bench, RecordingMapper recordings, LiveSensor live, Sentences sentences) {
+    BenchController(Bench bench, RecordingMapper recordings, LiveSensor live, FormPages forms) {
         this.bench = bench;
         this.recordings = recordings;
         this.live = live;
-        this.sentences = sentences;
+        this.forms = forms;
     }
 
     @GetMapping
@@ -79,9 +79,6 @@ class BenchController {
         }
         Optional<Asked> asked = problems.requiredChoice("protocol", typed.get("protocol"), Asked.class);
         String key = typed.getOrDefault("formKey", "");
-        if (key.isBlank() || key.length() > 36) {
-            problems.refuse("file", "typed.formKey");
-        }
         if (file == null || file.isEmpty()) {
             problems.refuse("file", "trace.empty");
         }
@@ -115,9 +112,6 @@ class BenchController {
         Optional<Integer> seed = problems.requiredWhole("profile", typed.get("seed"), 1, 1_000_000);
         double seconds = seconds(typed.getOrDefault("seconds", ""));
         String key = typed.getOrDefault("formKey", "");
-        if (key.isBlank() || key.length() > 36) {
-            problems.refuse("profile", "typed.formKey");
-        }
         if (seconds < 1) {
             problems.refuse("profile", "trace.tooFew", 0);
         }
@@ -163,11 +157,7 @@ class BenchController {
                 .addObject("recording", recording)
                 .addObject("convention", convention)
                 .addObject("view", view);
-        if (!problems.isClean()) {
-            page.addObject("errors", sentences.byField(problems.problems()))
-                    .setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-        }
-        return page;
+        return problems.isClean() ? page : forms.refused(page, problems);
     }
 
     /** A trace cannot tell a lift from straining down: somebody has to have looked. */
@@ -216,8 +206,6 @@ class BenchController {
     }
 
     private ModelAndView refused(Woman woman, Map<String, String> typed, List<Problem> problems) {
-        ModelAndView page = page(woman).addObject("chosen", typed).addObject("errors", sentences.byField(problems));
-        page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-        return page;
+        return forms.refused(page(woman).addObject("chosen", typed), problems);
     }
 }

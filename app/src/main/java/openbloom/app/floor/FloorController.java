@@ -12,8 +12,8 @@ import openbloom.app.checks.Safety;
 import openbloom.app.checks.SheetFindings;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
+import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
-import openbloom.app.system.Sentences;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
 import openbloom.core.evidence.Source;
@@ -27,7 +27,6 @@ import openbloom.core.pelvicfloor.Track;
 import openbloom.core.picture.FloorTrend;
 import openbloom.core.screening.Symptom;
 import openbloom.core.verdict.Facts;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -47,7 +46,7 @@ class FloorController {
     private final RecordReader records;
     private final PracticeMapper practices;
     private final Safety safety;
-    private final Sentences sentences;
+    private final FormPages forms;
     private final StudioDay day;
 
     FloorController(
@@ -55,13 +54,13 @@ class FloorController {
             RecordReader records,
             PracticeMapper practices,
             Safety safety,
-            Sentences sentences,
+            FormPages forms,
             StudioDay day) {
         this.findings = findings;
         this.records = records;
         this.practices = practices;
         this.safety = safety;
-        this.sentences = sentences;
+        this.forms = forms;
         this.day = day;
     }
 
@@ -186,13 +185,8 @@ class FloorController {
         LocalDate today = day.today(me.studio().zone());
         PracticeMapper.Row row = row(typed, today, problems);
         String key = typed.getOrDefault("formKey", "");
-        if (key.isBlank() || key.length() > 36) {
-            problems.refuse("practice", "typed.formKey");
-        }
         if (!problems.isClean()) {
-            ModelAndView page = pacer(me, woman, typed).addObject("errors", sentences.byField(problems.problems()));
-            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-            return page;
+            return forms.refused(pacer(me, woman, typed), problems);
         }
         practices.insert(woman.id(), key, me.accountId(), day.instant(), row);
         return new ModelAndView("redirect:/people/" + woman.id() + "/floor");

@@ -11,6 +11,7 @@ import openbloom.app.accounts.Accounts;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.checks.Safety;
 import openbloom.app.people.Woman;
+import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
 import openbloom.app.system.Sentences;
 import openbloom.app.system.StudioDay;
@@ -42,15 +43,23 @@ class GapController {
     private final Safety safety;
     private final Accounts accounts;
     private final Sentences sentences;
+    private final FormPages forms;
     private final StudioDay day;
 
     GapController(
-            GapChecks checks, GapRoom room, Safety safety, Accounts accounts, Sentences sentences, StudioDay day) {
+            GapChecks checks,
+            GapRoom room,
+            Safety safety,
+            Accounts accounts,
+            Sentences sentences,
+            FormPages forms,
+            StudioDay day) {
         this.checks = checks;
         this.room = room;
         this.safety = safety;
         this.accounts = accounts;
         this.sentences = sentences;
+        this.forms = forms;
         this.day = day;
     }
 
@@ -101,7 +110,7 @@ class GapController {
         }
         GapForm moved = problems.isClean() ? form.at(spots) : form;
         ModelAndView page = page(me, woman, moved, GapPage.ofNew(woman));
-        return problems.isClean() ? page : refused(page, problems);
+        return problems.isClean() ? page : forms.refused(page, problems);
     }
 
     private static Optional<Spot> ownSpot(GapForm form, Typed problems) {
@@ -118,7 +127,7 @@ class GapController {
         safety.require(me, woman, problems);
         Measured measured = measured(me, form.check(day.today(me.studio().zone()), problems), form);
         if (!problems.isClean()) {
-            return refused(page(me, woman, opened(form, problems), GapPage.ofNew(woman)), problems);
+            return forms.refused(page(me, woman, opened(form, problems), GapPage.ofNew(woman)), problems);
         }
         long id = checks.keep(woman.id(), form.formKey(), measured, day.instant());
         boolean again = form.text("then").equals("again");
@@ -149,7 +158,7 @@ class GapController {
             problems.refuse("formKey", "gap.readTwice");
         }
         if (!problems.isClean()) {
-            return refused(page(me, woman, opened(form, problems), GapPage.blind(woman, first)), problems);
+            return forms.refused(page(me, woman, opened(form, problems), GapPage.blind(woman, first)), problems);
         }
         GapChecks.Keeping keeping = new GapChecks.Keeping(woman.id(), form.formKey(), me.accountId(), day.instant());
         checks.keepSecond(
@@ -194,7 +203,6 @@ class GapController {
         Typed problems = new Typed();
         String reason = problems.requiredText("reason", form.text("reason"), GapPage.LONGEST_REASON);
         boolean withdrawn = form.text("then").equals("withdraw");
-        form.checkKey(problems);
         LocalDate on = problems.pastDate(
                         "checkedOn",
                         form.text("checkedOn"),
@@ -215,7 +223,7 @@ class GapController {
             problems.refuse("reason", "gap.overtaken");
         }
         GapChecks.Examined now = toCorrect(woman, id);
-        return refused(page(me, woman, opened(form, problems), corrected(woman, now)), problems);
+        return forms.refused(page(me, woman, opened(form, problems), corrected(woman, now)), problems);
     }
 
     private GapChecks.Examined toCorrect(Woman woman, String id) {
@@ -230,12 +238,6 @@ class GapController {
 
     private GapForm opened(GapForm form, Typed problems) {
         return form.openedAtProblem(sentences.byField(problems.problems()));
-    }
-
-    private ModelAndView refused(ModelAndView page, Typed problems) {
-        page.addObject("errors", sentences.byField(problems.problems()));
-        page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-        return page;
     }
 
     private ModelAndView page(SignedIn me, Woman woman, GapForm form, GapPage page) {

@@ -152,16 +152,7 @@ public record GapForm(Map<String, String> typed) {
         if (problems.isClean() && !enough) {
             problems.refuse(name("width", GapState.LIFT, spots().get(0)), "gap.noLift");
         }
-        checkKey(problems);
         return new GapCheck(day, readings);
-    }
-
-    void checkKey(Typed problems) {
-        boolean told =
-                problems.problems().stream().anyMatch(problem -> problem.field().equals("formKey"));
-        if (!told && (formKey().isBlank() || formKey().length() > 36)) {
-            problems.refuse("formKey", "typed.formKey");
-        }
     }
 
     private List<GapReading> readings(Typed problems, boolean whole) {

@@ -5,17 +5,17 @@ import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
-import java.util.Map;
+import java.util.List;
 import java.util.stream.Collectors;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.people.Woman;
+import openbloom.app.system.FormPages;
 import openbloom.app.system.Sentences;
 import openbloom.core.Days;
 import openbloom.core.Problem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -37,11 +37,13 @@ class ReadingsController {
     private final GapChecks checks;
     private final Carrying carrying;
     private final Sentences sentences;
+    private final FormPages forms;
 
-    ReadingsController(GapChecks checks, Carrying carrying, Sentences sentences) {
+    ReadingsController(GapChecks checks, Carrying carrying, Sentences sentences, FormPages forms) {
         this.checks = checks;
         this.carrying = carrying;
         this.sentences = sentences;
+        this.forms = forms;
     }
 
     /** One refused line as it is shown. */
@@ -102,11 +104,9 @@ class ReadingsController {
     }
 
     private ModelAndView refused(Woman woman, String written, String key) {
-        ModelAndView page = page(woman, "")
-                .addObject("written", written)
-                .addObject("errors", Map.of("file", sentences.of(Problem.of("file", key, LARGEST_BYTES / 1_000_000))));
-        page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-        return page;
+        return forms.refused(
+                page(woman, "").addObject("written", written),
+                List.of(Problem.of("file", key, LARGEST_BYTES / 1_000_000)));
     }
 
     private ModelAndView preview(SignedIn me, Woman woman, String text) {

@@ -15,12 +15,11 @@ import openbloom.app.people.RecordReader;
 import openbloom.app.people.VisitMapper;
 import openbloom.app.people.Woman;
 import openbloom.app.session.Sessions;
+import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
-import openbloom.app.system.Sentences;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
 import openbloom.core.verdict.Kind;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -46,7 +45,7 @@ class JourneyController {
     private final VisitMapper visits;
     private final RecordReader records;
     private final Catalogues catalogues;
-    private final Sentences sentences;
+    private final FormPages forms;
     private final StudioDay day;
 
     JourneyController(
@@ -56,7 +55,7 @@ class JourneyController {
             VisitMapper visits,
             RecordReader records,
             Catalogues catalogues,
-            Sentences sentences,
+            FormPages forms,
             StudioDay day) {
         this.entries = entries;
         this.gaps = gaps;
@@ -64,7 +63,7 @@ class JourneyController {
         this.visits = visits;
         this.records = records;
         this.catalogues = catalogues;
-        this.sentences = sentences;
+        this.forms = forms;
         this.day = day;
     }
 
@@ -94,9 +93,6 @@ class JourneyController {
         if (!TIME.matcher(at).matches()) {
             typed.refuse("at", "visit.time");
         }
-        if (formKey.isBlank() || formKey.length() > 36) {
-            typed.refuse("on", "typed.formKey");
-        }
         if (typed.isClean()
                 && visits.insertUnlessThere(
                                 woman.id(), formKey, date.orElseThrow().atTime(LocalTime.parse(at)))
@@ -104,9 +100,7 @@ class JourneyController {
             typed.refuse("at", "visit.twice");
         }
         if (!typed.isClean()) {
-            ModelAndView page = page(me, woman, on, at).addObject("errors", sentences.byField(typed.problems()));
-            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-            return page;
+            return forms.refused(page(me, woman, on, at), typed);
         }
         return toJourney(woman);
     }

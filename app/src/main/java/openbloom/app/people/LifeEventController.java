@@ -3,13 +3,12 @@ package openbloom.app.people;
 import java.util.List;
 import java.util.UUID;
 import openbloom.app.accounts.SignedIn;
+import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
-import openbloom.app.system.Sentences;
 import openbloom.core.Problem;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -22,11 +21,11 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 class LifeEventController {
     private final LifeEvents events;
-    private final Sentences sentences;
+    private final FormPages forms;
 
-    LifeEventController(LifeEvents events, Sentences sentences) {
+    LifeEventController(LifeEvents events, FormPages forms) {
         this.events = events;
-        this.sentences = sentences;
+        this.forms = forms;
     }
 
     @GetMapping("/people/{womanId}/birth")
@@ -69,11 +68,7 @@ class LifeEventController {
     }
 
     private ModelAndView after(List<Problem> problems, Woman woman, ModelAndView again) {
-        if (problems.isEmpty()) {
-            return toJourney(woman);
-        }
-        again.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-        return again.addObject("errors", sentences.byField(problems));
+        return problems.isEmpty() ? toJourney(woman) : forms.refused(again, problems);
     }
 
     private static ModelAndView page(String view, Woman woman, LifeEvents.@Nullable BirthForm form) {

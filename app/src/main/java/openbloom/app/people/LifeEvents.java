@@ -62,7 +62,6 @@ public class LifeEvents {
     @Transactional
     public List<Problem> recordBirth(SignedIn me, Woman woman, BirthForm form) {
         Typed typed = new Typed();
-        checkKey(typed, form.formKey());
         checkPregnant(typed, woman);
         Optional<LocalDate> on = past(typed, "birthDate", form.birthDate(), me);
         BirthKind kind = typed.requiredChoice("birthKind", form.birthKind(), BirthKind.class)
@@ -92,7 +91,6 @@ public class LifeEvents {
     @Transactional
     public List<Problem> closePregnancy(SignedIn me, Woman woman, String formKey, String version, @Nullable String on) {
         Typed typed = new Typed();
-        checkKey(typed, formKey);
         checkPregnant(typed, woman);
         Optional<LocalDate> ended = past(typed, "endedOn", on, me);
         ended.filter(end -> !afterTheBeginning(woman, end))
@@ -102,12 +100,6 @@ public class LifeEvents {
             keep(typed, me, woman, after, formKey, LifeEvent.Kind.PREGNANCY_CLOSED, ended.orElseThrow());
         }
         return typed.problems();
-    }
-
-    private static void checkKey(Typed typed, @Nullable String formKey) {
-        if (formKey == null || formKey.isBlank() || formKey.length() > 36) {
-            typed.refuse("version", "typed.formKey");
-        }
     }
 
     /** A second birth, or closing what is closed, makes no sense. */

@@ -12,8 +12,8 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Stream;
 import openbloom.app.accounts.SignedIn;
+import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
-import openbloom.app.system.Sentences;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
 import openbloom.core.Outcome;
@@ -23,7 +23,6 @@ import openbloom.core.screening.Condition;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
 import openbloom.core.verdict.ClinicianLimit;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -44,14 +43,14 @@ class PeopleController {
     private final People people;
     private final RecordReader records;
     private final EarlierIntakes earlier;
-    private final Sentences sentences;
+    private final FormPages forms;
     private final StudioDay day;
 
-    PeopleController(People people, RecordReader records, EarlierIntakes earlier, Sentences sentences, StudioDay day) {
+    PeopleController(People people, RecordReader records, EarlierIntakes earlier, FormPages forms, StudioDay day) {
         this.people = people;
         this.earlier = earlier;
         this.records = records;
-        this.sentences = sentences;
+        this.forms = forms;
         this.day = day;
     }
 
@@ -140,11 +139,9 @@ class PeopleController {
     }
 
     private ModelAndView refused(IntakeForm form, Outcome<Woman> outcome, List<Difference> differences) {
-        ModelAndView page = new ModelAndView("people/intake", HttpStatus.UNPROCESSABLE_CONTENT);
+        ModelAndView page = new ModelAndView("people/intake");
         choices(page.getModel());
-        return page.addObject("form", form)
-                .addObject("errors", sentences.byField(outcome.problems()))
-                .addObject("differences", differences);
+        return forms.refused(page.addObject("form", form).addObject("differences", differences), outcome.problems());
     }
 
     private static String intake(Model model) {

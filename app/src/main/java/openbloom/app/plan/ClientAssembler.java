@@ -43,6 +43,8 @@ import openbloom.core.verdict.Question;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
 
 /** Puts together what the rules read: intake, the latest answers, the latest check, and what her sessions showed. */
 @Service
@@ -76,13 +78,27 @@ class ClientAssembler implements RecordReader {
 
     @Override
     public Client clientOn(Woman woman, LocalDate day) {
+        return assemble(woman, day, readOnce(woman));
+    }
+
+    /** While a page is only looked at, a woman's tables are read once, whoever asks for them. */
+    private Kept readOnce(Woman woman) {
+        if (!(RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes page)
+                || !page.getRequest().getMethod().equals("GET")) {
+            return read(List.of(woman));
+        }
+        String key = ClientAssembler.class.getName() + woman.id();
+        if (page.getRequest().getAttribute(key) instanceof Kept before) {
+            return before;
+        }
         Kept kept = read(List.of(woman));
-        return assemble(woman, day, kept);
+        page.getRequest().setAttribute(key, kept);
+        return kept;
     }
 
     @Override
     public List<Listed> listedOn(List<Woman> women, LocalDate day) {
-        Optional<Kept> all = women.isEmpty() ? Optional.empty() : readAll(women);
+        Optional<Kept> all = women.size() > 1 ? readAll(women) : Optional.empty();
         return women.stream().map(woman -> listed(woman, day, all)).toList();
     }
 
@@ -98,7 +114,7 @@ class ClientAssembler implements RecordReader {
 
     private Listed listed(Woman woman, LocalDate day, Optional<Kept> all) {
         try {
-            Kept kept = all.orElseGet(() -> read(List.of(woman)));
+            Kept kept = all.orElseGet(() -> readOnce(woman));
             Client client = assemble(woman, day, kept);
             StageStrip strip = new Strips(woman, new Facts(client, day), hurts(woman, day, kept)).strip();
             return new Listed(woman, Optional.of(client), strip);

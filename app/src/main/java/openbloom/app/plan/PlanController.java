@@ -10,15 +10,14 @@ import openbloom.app.checks.Safety;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
 import openbloom.app.session.Sessions;
+import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
-import openbloom.app.system.Sentences;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
 import openbloom.core.program.Place;
 import openbloom.core.program.SessionRequest;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Kind;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -34,14 +33,14 @@ class PlanController {
     private final Judgements judgements;
     private final Sessions sessions;
     private final Safety safety;
-    private final Sentences sentences;
+    private final FormPages forms;
     private final StudioDay day;
 
-    PlanController(Judgements judgements, Sessions sessions, Safety safety, Sentences sentences, StudioDay day) {
+    PlanController(Judgements judgements, Sessions sessions, Safety safety, FormPages forms, StudioDay day) {
         this.judgements = judgements;
         this.sessions = sessions;
         this.safety = safety;
-        this.sentences = sentences;
+        this.forms = forms;
         this.day = day;
     }
 
@@ -66,14 +65,8 @@ class PlanController {
         safety.require(me, woman, typed);
         Optional<Integer> asked = typed.requiredWhole(
                 "minutes", minutes, SessionRequest.SHORTEST_MINUTES, SessionRequest.LONGEST_MINUTES);
-        if (formKey.isBlank() || formKey.length() > 36) {
-            typed.refuse("minutes", "typed.formKey");
-        }
         if (!typed.isClean()) {
-            ModelAndView page = page(me, woman, placeOf(place), Optional.empty(), minutes)
-                    .addObject("errors", sentences.byField(typed.problems()));
-            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-            return page;
+            return forms.refused(page(me, woman, placeOf(place), Optional.empty(), minutes), typed);
         }
         long id = compose(me, woman, asked.orElseThrow(), placeOf(place), formKey);
         return new ModelAndView("redirect:/people/" + woman.id() + "/sessions/" + id);

@@ -12,6 +12,7 @@ import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Reason;
+import org.jspecify.annotations.Nullable;
 
 /** A composed session in words, as it is kept: it can be shown a year later whatever the catalogue says then. */
 public record PlanDocument(List<Item> items, int transitions, boolean upByTheSide, List<Left> leftOut, String note) {
@@ -47,7 +48,13 @@ public record PlanDocument(List<Item> items, int transitions, boolean upByTheSid
             int setUpSeconds,
             List<String> setup,
             String cue,
-            List<String> watchFor) {
+            List<String> watchFor,
+            @Nullable List<Because> because) {
+        /** Every rule that spoke when it was planned; empty in sessions kept before this was. */
+        public List<Because> reasons() {
+            return because == null ? List.of() : because;
+        }
+
         public int seconds() {
             return workSeconds + setUpSeconds;
         }
@@ -55,6 +62,24 @@ public record PlanDocument(List<Item> items, int transitions, boolean upByTheSid
         /** {@code 1:30}. */
         public String clock() {
             return minutesAndSeconds(seconds());
+        }
+    }
+
+    /**
+     * A rule that spoke of a move when the session was planned, in the words it had then.
+     *
+     * @param fact what triggered it: a value and, where it has one, its date
+     * @param source key of the source
+     */
+    public record Because(String code, Kind kind, String instructor, String client, String fact, String source) {
+        static Because of(Reason reason) {
+            return new Because(
+                    reason.code(),
+                    reason.kind(),
+                    reason.rule().instructor(),
+                    reason.rule().client(),
+                    reason.fact(),
+                    reason.rule().source().key());
         }
     }
 
@@ -97,7 +122,10 @@ public record PlanDocument(List<Item> items, int transitions, boolean upByTheSid
                 item.setUpSeconds(),
                 move.teaching().setup(),
                 move.teaching().cueFor(judgement.cueFamily()),
-                move.teaching().watchFor());
+                move.teaching().watchFor(),
+                judgement.of(item.insteadOf().orElse(move)).reasons().stream()
+                        .map(Because::of)
+                        .toList());
     }
 
     private static String why(SessionItem item, Judgement judgement) {

@@ -95,9 +95,6 @@ class SessionController {
         Optional<Integer> number = typed.requiredWhole("item", item, 0, 500);
         Optional<Told> answer = typed.requiredChoice("told", told, Told.class);
         Optional<HurtAt> where = typed.choice("place", place, HurtAt.class);
-        if (formKey.isBlank() || formKey.length() > 36) {
-            typed.refuse("formKey", "typed.formKey");
-        }
         Sessions.Planned planned = find(woman, sessionId);
         if (planned.stored().taughtOn() != null) {
             typed.refuse("session", "session.finished");

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
 
-/** A form whose key has been kept with other content. Nothing of it was kept; both are shown. */
+/** A form whose key was used for other content, or that has no key it could be kept under. Nothing of it was kept. */
 public final class KeptDifferently extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
@@ -16,13 +16,23 @@ public final class KeptDifferently extends RuntimeException {
         }
     }
 
-    private final transient List<Line> lines;
-    private final boolean known;
+    /** What of the form can be shown. */
+    enum Shown {
+        /** The same person kept the key: both contents. */
+        BOTH,
+        /** Somebody else, or an earlier version: only what came now. */
+        ONLY_SENT,
+        /** There is no key. */
+        NO_KEY
+    }
 
-    private KeptDifferently(List<Line> lines, boolean known) {
-        super("a form key was used for other content");
+    private final transient List<Line> lines;
+    private final Shown shown;
+
+    private KeptDifferently(List<Line> lines, Shown shown) {
+        super("a form could not be kept under its key");
         this.lines = lines;
-        this.known = known;
+        this.shown = shown;
     }
 
     /** The key was kept by the same person; what she sent then may be shown. */
@@ -32,20 +42,24 @@ public final class KeptDifferently extends RuntimeException {
         fields.addAll(sent.keySet());
         fields.forEach(field -> lines.add(new Line(field, kept.getOrDefault(field, ""), sent.getOrDefault(field, ""))));
         lines.removeIf(line -> line.kept().isEmpty() && line.sent().isEmpty());
-        return new KeptDifferently(List.copyOf(lines), true);
+        return new KeptDifferently(List.copyOf(lines), Shown.BOTH);
     }
 
     /** The key was kept by somebody else, or by an earlier version: only what came now may be shown. */
     static KeptDifferently unknown(Map<String, String> sent) {
-        KeptDifferently shown = from(Map.of(), sent);
-        return new KeptDifferently(shown.lines, false);
+        return new KeptDifferently(from(Map.of(), sent).lines, Shown.ONLY_SENT);
+    }
+
+    /** A form without a key, or with one that is none. */
+    static KeptDifferently withoutKey(Map<String, String> sent) {
+        return new KeptDifferently(from(Map.of(), sent).lines, Shown.NO_KEY);
     }
 
     List<Line> lines() {
         return lines;
     }
 
-    boolean isKnown() {
-        return known;
+    Shown shown() {
+        return shown;
     }
 }

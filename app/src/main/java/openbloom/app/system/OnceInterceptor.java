@@ -42,11 +42,14 @@ class OnceInterceptor implements HandlerInterceptor {
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler)
             throws IOException {
-        String key = Optional.ofNullable(request.getParameter("formKey")).orElse("");
-        if (!isOnce(handler) || key.isBlank() || key.length() > LONGEST_KEY) {
+        if (!isOnce(handler)) {
             return true;
         }
+        String key = Optional.ofNullable(request.getParameter("formKey")).orElse("");
         Map<String, String> sent = sent(request);
+        if (key.isBlank() || key.length() > LONGEST_KEY) {
+            throw KeptDifferently.withoutKey(sent);
+        }
         String path = request.getRequestURI();
         String by = Optional.ofNullable(request.getUserPrincipal())
                 .map(Principal::getName)

@@ -39,7 +39,8 @@ class Refusals {
     ModelAndView keptDifferently(KeptDifferently refused, HttpServletRequest request) {
         Map<String, Object> shown = new HashMap<>();
         shown.put("lines", refused.lines());
-        shown.put("known", refused.isKnown());
+        shown.put("known", refused.shown() == KeptDifferently.Shown.BOTH);
+        shown.put("keyless", refused.shown() == KeptDifferently.Shown.NO_KEY);
         shown.put("page", recordOf(request));
         return new ModelAndView("again", shown, HttpStatus.UNPROCESSABLE_CONTENT);
     }

@@ -57,7 +57,7 @@ class SignInGuardTest {
 
     @BeforeEach
     void keepOneAccount() {
-        when(rows.byEmail(ANA)).thenReturn(Optional.of(new Account(1, 1, ANA, "hash", "Ana", true, "", 1, 1)));
+        when(rows.byEmail(ANA)).thenReturn(Optional.of(new Account(1, 1, ANA, "hash", "Ana", true, "", 1, 1, true)));
         when(rows.studio(1)).thenReturn(new Studio(1, "Quay", "Europe/London", "", 1));
         when(passwords.encode(any())).thenReturn("other");
         when(passwords.matches(eq("right"), eq("hash"))).thenReturn(true);
@@ -104,7 +104,7 @@ class SignInGuardTest {
             attempt(ANA, "right");
         }
         verify(passwords, times(1)).matches("right", "hash");
-        when(rows.byEmail(ANA)).thenReturn(Optional.of(new Account(1, 1, ANA, "new", "Ana", true, "", 2, 1)));
+        when(rows.byEmail(ANA)).thenReturn(Optional.of(new Account(1, 1, ANA, "new", "Ana", true, "", 2, 1, true)));
         assertThatThrownBy(() -> attempt(ANA, "right")).as("changed since").isInstanceOf(BadCredentialsException.class);
     }
 

@@ -12,11 +12,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** A session from composing to its last response. */
 class SessionsTest extends PageTest {
+    @Autowired
+    private JdbcTemplate jdbc;
+
     @Autowired
     private Sessions sessions;
 
@@ -92,6 +96,35 @@ class SessionsTest extends PageTest {
                         .getStatus())
                 .isEqualTo(422);
         assertThat(sessions.responsesIn(planned.stored().id())).isEmpty();
+    }
+
+    /** A year later: the rules that spoke, their facts and the rule set as they were, whatever is known of her by then. */
+    @Test
+    void canBeAskedLaterWhyEachMoveWasGiven() throws Exception {
+        Sessions.Planned planned = composed("30", "STUDIO");
+        String shown = her + "/sessions/" + planned.stored().id();
+        assertThat(page(shown))
+                .contains(
+                        "why was this given?",
+                        "PREG-SUP-SHORT",
+                        "20 weeks + 0 on",
+                        "rule set <span>" + RuleBook.VERSION);
+        jdbc.update("update woman set situation = 'NEITHER' where id = ?", woman.id());
+        jdbc.update(
+                "update session set rules_version = '2020-01a' where id = ?",
+                planned.stored().id());
+        assertThat(page(shown)).contains("PREG-SUP-SHORT", "20 weeks + 0 on", "rule set <span>2020-01a");
+        String before = jdbc.queryForObject(
+                "select plan from session where id = ?",
+                String.class,
+                planned.stored().id());
+        String older = before.replaceAll("\"because\":\\[.*?\\](?=\\})", "\"cue2\":\"\"")
+                .replace("\"cue2\":\"\"", "\"because\":null");
+        jdbc.update(
+                "update session set plan = ? where id = ?",
+                older,
+                planned.stored().id());
+        assertThat(page(shown)).as("kept before reasons were").doesNotContain("why was this given?", "cannot be read");
     }
 
     @Test
