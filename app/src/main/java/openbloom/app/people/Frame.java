@@ -38,9 +38,17 @@ class Frame {
             if (namesAWoman(request)) {
                 Woman woman = women.womanOf(request);
                 model.addAttribute("woman", woman);
-                model.addAttribute("strip", records.stripOn(woman, today));
+                if (isWholePage(request)) {
+                    model.addAttribute("strip", records.stripOn(woman, today));
+                }
             }
         });
+    }
+
+    /** A part of a page and a file have no strip round them. */
+    private static boolean isWholePage(HttpServletRequest request) {
+        boolean part = request.getHeader("HX-Request") != null;
+        return !part && !request.getRequestURI().matches(".*(\\.(csv|json|yaml)|/responses)");
     }
 
     private static boolean namesAWoman(HttpServletRequest request) {
