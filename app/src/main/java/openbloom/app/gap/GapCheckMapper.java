@@ -3,7 +3,13 @@ package openbloom.app.gap;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import openbloom.core.gap.Depth;
+import openbloom.core.gap.GapState;
 import openbloom.core.gap.Method;
+import openbloom.core.gap.Site;
+import openbloom.core.stage.Told;
+import org.apache.ibatis.annotations.Arg;
+import org.apache.ibatis.annotations.ConstructorArgs;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
@@ -14,6 +20,21 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface GapCheckMapper {
     /** Every version, the latest day first. */
+    @ConstructorArgs({
+        @Arg(column = "id", javaType = long.class),
+        @Arg(column = "woman_id", javaType = long.class),
+        @Arg(column = "checked_on", javaType = LocalDate.class),
+        @Arg(column = "examiner_id", javaType = long.class),
+        @Arg(column = "examiner", javaType = String.class),
+        @Arg(column = "finger_widths_mm", javaType = String.class),
+        @Arg(column = "method", javaType = Method.class),
+        @Arg(column = "kept_by", javaType = String.class),
+        @Arg(column = "stored_at", javaType = Instant.class),
+        @Arg(column = "root_id", javaType = Long.class),
+        @Arg(column = "corrects", javaType = Long.class),
+        @Arg(column = "reason", javaType = String.class),
+        @Arg(column = "repeats", javaType = Long.class)
+    })
     @Select("""
             <script>
             select c.id, c.woman_id, c.checked_on, c.examiner_id, examiner.name as examiner,
@@ -28,6 +49,18 @@ interface GapCheckMapper {
             """)
     List<KeptGapCheck> versionsOf(@Param("womanIds") List<Long> womanIds);
 
+    @ConstructorArgs({
+        @Arg(column = "check_id", javaType = long.class),
+        @Arg(column = "site", javaType = Site.class),
+        @Arg(column = "offset_mm", javaType = int.class),
+        @Arg(column = "state", javaType = GapState.class),
+        @Arg(column = "width_half_fingers", javaType = Integer.class),
+        @Arg(column = "width_mm", javaType = Integer.class),
+        @Arg(column = "depth", javaType = Depth.class),
+        @Arg(column = "firmness", javaType = int.class),
+        @Arg(column = "domed", javaType = Told.class),
+        @Arg(column = "sore", javaType = boolean.class)
+    })
     @Select("""
             <script>
             select gap_reading.* from gap_reading join gap_check on gap_check.id = check_id

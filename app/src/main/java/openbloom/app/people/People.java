@@ -81,9 +81,8 @@ public class People {
     /** The women of some numbers, by name. */
     public Page of(SignedIn me, List<Long> ids) {
         List<WomanMapper.Named> names = ids.isEmpty() ? List.of() : women.named(me.studioId(), ids);
-        List<Woman> readable = names.stream()
-                .flatMap(named -> readable(me, named.id()).stream())
-                .toList();
+        List<Woman> readable =
+                names.isEmpty() ? List.of() : readable(me, names, () -> women.findAll(me.studioId(), ids));
         return new Page(readable, without(names, readable), names.size());
     }
 

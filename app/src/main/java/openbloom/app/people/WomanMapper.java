@@ -40,6 +40,14 @@ public interface WomanMapper {
             """)
     List<Named> named(@Param("studioId") long studioId, @Param("ids") List<Long> ids);
 
+    @Select("""
+            <script>
+            select * from woman where studio_id = #{studioId}
+              and id in (<foreach collection='ids' item='id' separator=','>#{id}</foreach>) order by name, id
+            </script>
+            """)
+    List<Woman> findAll(@Param("studioId") long studioId, @Param("ids") List<Long> ids);
+
     /** Whom the studio has seen last: by what was asked, checked or planned, or by her intake. */
     @Select("""
             select woman.id from woman

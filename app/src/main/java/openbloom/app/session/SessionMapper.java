@@ -5,6 +5,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import openbloom.core.moves.Strand;
+import org.apache.ibatis.annotations.Arg;
+import org.apache.ibatis.annotations.ConstructorArgs;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
@@ -62,7 +64,22 @@ public interface SessionMapper {
             """)
     void insertResponse(@Param("r") NewResponse response);
 
-    /** Everything noted with some women, oldest first, whether or not the session was finished. */
+    /**
+     * Everything noted with some women, oldest first, whether or not the session was finished. There are thousands of rows:
+     * the columns are named, so that they are not looked for in each.
+     */
+    @ConstructorArgs({
+        @Arg(column = "woman_id", javaType = long.class),
+        @Arg(column = "session_id", javaType = long.class),
+        @Arg(column = "on", javaType = LocalDate.class),
+        @Arg(column = "item", javaType = int.class),
+        @Arg(column = "move_id", javaType = String.class),
+        @Arg(column = "strand", javaType = Strand.class),
+        @Arg(column = "rung", javaType = int.class),
+        @Arg(column = "told", javaType = Told.class),
+        @Arg(column = "place", javaType = String.class),
+        @Arg(column = "finished", javaType = boolean.class)
+    })
     @Select("""
             <script>
             select woman_id, session_id, noted_on as "on", item, move_id, strand, rung, told, response.place,
@@ -74,6 +91,18 @@ public interface SessionMapper {
             """)
     List<Response> responsesOf(@Param("womanIds") List<Long> womanIds);
 
+    @ConstructorArgs({
+        @Arg(column = "woman_id", javaType = long.class),
+        @Arg(column = "session_id", javaType = long.class),
+        @Arg(column = "on", javaType = LocalDate.class),
+        @Arg(column = "item", javaType = int.class),
+        @Arg(column = "move_id", javaType = String.class),
+        @Arg(column = "strand", javaType = Strand.class),
+        @Arg(column = "rung", javaType = int.class),
+        @Arg(column = "told", javaType = Told.class),
+        @Arg(column = "place", javaType = String.class),
+        @Arg(column = "finished", javaType = boolean.class)
+    })
     @Select("""
             select woman_id, session_id, noted_on as "on", item, move_id, strand, rung, told, response.place,
               taught_on is not null as finished

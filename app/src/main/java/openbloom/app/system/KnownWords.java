@@ -5,6 +5,9 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.Arrays;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.apache.ibatis.type.BaseTypeHandler;
 import org.apache.ibatis.type.JdbcType;
 import org.jspecify.annotations.Nullable;
@@ -18,9 +21,12 @@ import org.slf4j.LoggerFactory;
 public final class KnownWords<E extends Enum<E>> extends BaseTypeHandler<E> {
     private static final Logger LOG = LoggerFactory.getLogger(KnownWords.class);
     private final Class<E> type;
+    private final Map<String, E> words;
 
     public KnownWords(Class<E> type) {
         this.type = type;
+        this.words = Arrays.stream(type.getEnumConstants())
+                .collect(Collectors.toUnmodifiableMap(Enum::name, Function.identity()));
     }
 
     @Override
@@ -48,10 +54,7 @@ public final class KnownWords<E extends Enum<E>> extends BaseTypeHandler<E> {
         if (word == null) {
             return null;
         }
-        E found = Arrays.stream(type.getEnumConstants())
-                .filter(constant -> constant.name().equals(word))
-                .findFirst()
-                .orElse(null);
+        E found = words.get(word);
         if (found == null) {
             LOG.error("“{}” is no word of {}", word, type.getSimpleName());
         }

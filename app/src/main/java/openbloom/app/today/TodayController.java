@@ -130,7 +130,6 @@ class TodayController {
     }
 
     private static Optional<Season.Change> firstChange(Catalogue catalogue, Client client, LocalDate today) {
-        return Season.of(catalogue, client, today, today.plusDays(DAYS_AHEAD)).stream()
-                .findFirst();
+        return Season.next(catalogue, client, today, today.plusDays(DAYS_AHEAD));
     }
 }

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Move;
 import openbloom.core.verdict.Client;
@@ -47,17 +48,40 @@ public final class Season {
     /** The changes from the day after {@code fromExclusive} to {@code toInclusive}, in order. */
     public static List<Change> of(Catalogue catalogue, Client client, LocalDate fromExclusive, LocalDate toInclusive) {
         List<Change> changes = new ArrayList<>();
+        walk(catalogue, client, fromExclusive, toInclusive, day -> {
+            changes.addAll(day);
+            return true;
+        });
+        return changes;
+    }
+
+    /** The first change after {@code fromExclusive}; nothing beyond its day is looked at. */
+    public static Optional<Change> next(
+            Catalogue catalogue, Client client, LocalDate fromExclusive, LocalDate toInclusive) {
+        List<Change> changes = new ArrayList<>();
+        walk(catalogue, client, fromExclusive, toInclusive, day -> {
+            changes.addAll(day);
+            return changes.isEmpty();
+        });
+        return changes.stream().findFirst();
+    }
+
+    /** @param goesOn told the changes of each day that has any; whether to look at later days */
+    private static void walk(
+            Catalogue catalogue,
+            Client client,
+            LocalDate fromExclusive,
+            LocalDate toInclusive,
+            Predicate<List<Change>> goesOn) {
         Judgement before = Judgement.of(catalogue, client, fromExclusive);
-        for (LocalDate day = fromExclusive.plusDays(1); !day.isAfter(toInclusive); day = day.plusDays(1)) {
+        boolean more = true;
+        for (LocalDate day = fromExclusive.plusDays(1); more && !day.isAfter(toInclusive); day = day.plusDays(1)) {
             Judgement now = Judgement.of(catalogue, client, day);
             if (!now.judgesLike(before)) {
-                if (!isOnlyLongAgo(before, now)) {
-                    changes.addAll(between(before, now));
-                }
+                more = isOnlyLongAgo(before, now) || goesOn.test(between(before, now));
                 before = now;
             }
         }
-        return changes;
     }
 
     /** Two years after a birth the calendar stops counting from it; that is no change anybody needs to be told. */
