@@ -91,7 +91,7 @@ class WalkTest extends BrowserTest {
         keysFor("rest", "3 1 2 n", "3.5 2 1 n", "2 1 2 n");
         keysFor("small lift", "2.5 1 2 n", "3 2 1 y", "1.5 0 2 n");
         assertThat(seen).containsText("wider than 2 fingers: 3 fingers at the navel on the small lift");
-        assertThat(page.locator("#state-CONNECTED")).isChecked();
+        assertThat(page.locator("#sore-LIFT-BELOW-45")).isFocused();
         String before = seen.locator(".midline-map").getAttribute("aria-label");
         keysFor("connected", "2 0 2 n", "2.5 1 3 n", "1.5 0");
         assertThat(seen.locator(".midline-map"))

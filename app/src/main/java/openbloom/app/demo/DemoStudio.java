@@ -7,6 +7,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import openbloom.app.accounts.Account;
 import openbloom.app.accounts.Accounts;
 import openbloom.app.accounts.NewAccount;
@@ -112,17 +117,42 @@ class DemoStudio implements SmartInitializingSingleton {
         List<Account> team = accounts.ofStudio(owner.studioId());
         LocalDate today = day.today(ZoneId.of(ZONE));
         List<Story> stories = Stories.all();
+        List<Callable<Woman>> tellings = new ArrayList<>();
         for (int i = 0; i < stories.size(); i++) {
-            tell(stories.get(i), new SignedIn(team.get(i % team.size()), owner.studio()), today, new Random(i), team);
+            Story story = stories.get(i);
+            SignedIn who = new SignedIn(team.get(i % team.size()), owner.studio());
+            Woman woman = insert(story, who, today);
+            Random chance = new Random(i);
+            tellings.add(() -> tell(story, woman, who, today, chance, team));
         }
+        tellAll(tellings);
         LOG.info("The demonstration is ready: everything in it is invented and thrown away when it stops.");
         LOG.info("Sign in as ines@boathouse.example (owner), mara@ or tove@boathouse.example, password {}", PASSWORD);
     }
 
-    private void tell(Story story, SignedIn who, LocalDate today, Random chance, List<Account> team) {
+    private Woman insert(Story story, SignedIn who, LocalDate today) {
         Woman draft = story.intake().woman(who.studioId(), who.accountId(), today);
-        Woman woman =
-                women.find(who.studioId(), women.insert(draft, day.instant())).orElseThrow();
+        return women.find(who.studioId(), women.insert(draft, day.instant())).orElseThrow();
+    }
+
+    /** Every woman's story is her own, so several are told at once. */
+    private static void tellAll(List<Callable<Woman>> tellings) {
+        ExecutorService tellers =
+                Executors.newFixedThreadPool(Runtime.getRuntime().availableProcessors());
+        try {
+            for (Future<Woman> told : tellers.invokeAll(tellings)) {
+                told.get();
+            }
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        } catch (ExecutionException broken) {
+            throw new IllegalStateException("A story of the demonstration could not be told", broken.getCause());
+        } finally {
+            tellers.shutdown();
+        }
+    }
+
+    private Woman tell(Story story, Woman woman, SignedIn who, LocalDate today, Random chance, List<Account> team) {
         if (story.gap() != null) {
             readGap(story.gap(), woman, who, today, chance, team);
         }
@@ -141,6 +171,7 @@ class DemoStudio implements SmartInitializingSingleton {
         if (story.visitAt() != null) {
             visits.insert(woman.id(), "demo-" + woman.id(), today.atTime(LocalTime.parse(story.visitAt())));
         }
+        return woman;
     }
 
     private static SensorProfile profile(Story story) {
