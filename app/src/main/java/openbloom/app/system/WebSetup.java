@@ -3,14 +3,16 @@ package openbloom.app.system;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.thymeleaf.spring6.SpringTemplateEngine;
 
 /** What stands before every page. */
 @Configuration
 class WebSetup implements WebMvcConfigurer {
     private final OnceInterceptor once;
 
-    WebSetup(OnceInterceptor once) {
+    WebSetup(OnceInterceptor once, SpringTemplateEngine templates) {
         this.once = once;
+        templates.setLinkBuilder(new PlainLinks());
     }
 
     @Override
