@@ -33,6 +33,7 @@ public final class PageBench {
     private static final int MEASURED = 60;
     private static final int USERS = 50;
     private static final int LOAD_SECONDS = 60;
+    private static final int LOAD_WARM_UP_SECONDS = 20;
     private static final int STARTS = 5;
     private static final String OWNER = "owner@bench.example";
     private static final String PASSWORD = "a-bench-password";
@@ -52,12 +53,19 @@ public final class PageBench {
                 unpackedJar);
     }
 
-    /** @param args the plain jar, the unpacked one, and its archive of classes */
+    /** @param args the plain jar, the unpacked one, its archive of classes, and studios, load or start for that alone */
     public static void main(String[] args) throws Exception {
         PageBench bench = new PageBench(args[0], args[1], args[2]);
-        bench.fewBesideMany();
-        bench.fiftyAtOnce();
-        bench.startToFirstPage();
+        String only = args.length > 3 ? args[3] : "";
+        if (only.isEmpty() || only.equals("studios")) {
+            bench.fewBesideMany();
+        }
+        if (only.isEmpty() || only.equals("load")) {
+            bench.fiftyAtOnce();
+        }
+        if (only.isEmpty() || only.equals("start")) {
+            bench.startToFirstPage();
+        }
     }
 
     // --- 20 and 10,000 women side by side
@@ -153,7 +161,10 @@ public final class PageBench {
             for (int i = 0; i < USERS; i++) {
                 HttpClient browser = demo.signedIn("ines@boathouse.example", "tarnmouth-demo");
                 Random random = new Random(i);
-                people.add(() -> walk(demo, browser, random));
+                people.add(() -> {
+                    walk(demo, browser, random, LOAD_WARM_UP_SECONDS);
+                    return walk(demo, browser, random, LOAD_SECONDS);
+                });
             }
             ExecutorService atOnce = Executors.newFixedThreadPool(USERS);
             List<Double> all = new ArrayList<>();
@@ -177,7 +188,7 @@ public final class PageBench {
     }
 
     /** One person going from page to page; an answer that is no page counts as −1. */
-    private static List<Double> walk(Studio demo, HttpClient browser, Random random) {
+    private static List<Double> walk(Studio demo, HttpClient browser, Random random, int seconds) {
         List<String> pages = List.of(
                 "/",
                 "/people",
@@ -190,7 +201,7 @@ public final class PageBench {
                 "/people?q=a",
                 "/people/{w}/can");
         List<Double> times = new ArrayList<>();
-        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(LOAD_SECONDS);
+        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(seconds);
         while (System.nanoTime() < until) {
             String page =
                     pages.get(random.nextInt(pages.size())).replace("{w}", String.valueOf(1 + random.nextInt(14)));

@@ -11,6 +11,7 @@ import java.util.regex.Pattern;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.gap.GapChecks;
 import openbloom.app.moves.Catalogues;
+import openbloom.app.moves.Seasons;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.VisitMapper;
 import openbloom.app.people.Woman;
@@ -45,6 +46,7 @@ class JourneyController {
     private final VisitMapper visits;
     private final RecordReader records;
     private final Catalogues catalogues;
+    private final Seasons seasons;
     private final FormPages forms;
     private final StudioDay day;
 
@@ -55,6 +57,7 @@ class JourneyController {
             VisitMapper visits,
             RecordReader records,
             Catalogues catalogues,
+            Seasons seasons,
             FormPages forms,
             StudioDay day) {
         this.entries = entries;
@@ -63,6 +66,7 @@ class JourneyController {
         this.visits = visits;
         this.records = records;
         this.catalogues = catalogues;
+        this.seasons = seasons;
         this.forms = forms;
         this.day = day;
     }
@@ -146,6 +150,6 @@ class JourneyController {
     private SeasonView season(Woman woman, LocalDate today, Optional<Integer> week) {
         SeasonView.Known known = new SeasonView.Known(
                 records.clientOn(woman, today), today, gaps.of(woman.id()), sessions.of(woman.id()));
-        return SeasonView.of(catalogues.of(woman.studioId()), known, week);
+        return SeasonView.of(seasons, catalogues.of(woman.studioId()), known, week);
     }
 }

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import openbloom.app.gap.GapChecks;
+import openbloom.app.moves.Seasons;
 import openbloom.app.session.Sessions;
 import openbloom.core.Days;
 import openbloom.core.dating.Block;
@@ -59,7 +60,7 @@ public record SeasonView(
     /** What the season is drawn from. */
     record Known(Client client, LocalDate today, List<GapChecks.Examined> checks, List<Sessions.Planned> sessions) {}
 
-    static SeasonView of(Catalogue catalogue, Known known, Optional<Integer> week) {
+    static SeasonView of(Seasons seasons, Catalogue catalogue, Known known, Optional<Integer> week) {
         List<Ribbon.Band> bands = bands(known);
         LocalDate from = bands.get(0).from();
         LocalDate to = bands.get(bands.size() - 1).toExclusive();
@@ -67,7 +68,7 @@ public record SeasonView(
         int now = (int) Math.max(0, ChronoUnit.WEEKS.between(from, known.today()));
         int asked = Math.max(0, Math.min(weeks, week.orElse(now)));
         LocalDate shown = week.isEmpty() ? known.today() : from.plusWeeks(asked);
-        List<Season.Change> season = season(catalogue, known, to);
+        List<Season.Change> season = season(seasons, catalogue, known, to);
         Client assumed = assumedOn(known.client(), shown);
         Judgement judgement = Judgement.of(catalogue, assumed, shown);
         return new SeasonView(
@@ -97,15 +98,15 @@ public record SeasonView(
         return counts;
     }
 
-    private static List<Season.Change> season(Catalogue catalogue, Known known, LocalDate to) {
+    private static List<Season.Change> season(Seasons seasons, Catalogue catalogue, Known known, LocalDate to) {
         Optional<LocalDate> due =
                 known.client().pregnancy().map(Dating::dueDate).filter(known.today()::isBefore);
         if (due.isEmpty()) {
-            return Season.of(catalogue, known.client(), known.today(), to);
+            return seasons.of(catalogue, known.client(), known.today(), to);
         }
-        List<Season.Change> season = new ArrayList<>(Season.of(catalogue, known.client(), known.today(), due.get()));
+        List<Season.Change> season = new ArrayList<>(seasons.of(catalogue, known.client(), known.today(), due.get()));
         LocalDate born = due.get().plusDays(1);
-        season.addAll(Season.of(catalogue, assumedOn(known.client(), born), born, to));
+        season.addAll(seasons.of(catalogue, assumedOn(known.client(), born), born, to));
         return season;
     }
 

@@ -14,6 +14,7 @@ import java.util.function.Predicate;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.checks.Safety;
 import openbloom.app.moves.Catalogues;
+import openbloom.app.moves.Seasons;
 import openbloom.app.people.People;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.StageStrip;
@@ -44,6 +45,7 @@ class TodayController {
     private final RecordReader records;
     private final Safety safety;
     private final Catalogues catalogues;
+    private final Seasons seasons;
     private final StudioDay day;
 
     TodayController(
@@ -52,12 +54,14 @@ class TodayController {
             RecordReader records,
             Safety safety,
             Catalogues catalogues,
+            Seasons seasons,
             StudioDay day) {
         this.safety = safety;
         this.people = people;
         this.visits = visits;
         this.records = records;
         this.catalogues = catalogues;
+        this.seasons = seasons;
         this.day = day;
     }
 
@@ -129,7 +133,7 @@ class TodayController {
                 .toList();
     }
 
-    private static Optional<Season.Change> firstChange(Catalogue catalogue, Client client, LocalDate today) {
-        return Season.next(catalogue, client, today, today.plusDays(DAYS_AHEAD));
+    private Optional<Season.Change> firstChange(Catalogue catalogue, Client client, LocalDate today) {
+        return seasons.next(catalogue, client, today, today.plusDays(DAYS_AHEAD));
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import openbloom.app.moves.Seasons;
 import openbloom.core.dating.Dating;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
@@ -84,6 +85,6 @@ class SeasonViewTest {
     }
 
     private static SeasonView view(Client woman, Optional<Integer> week) {
-        return SeasonView.of(CATALOGUE, new SeasonView.Known(woman, TODAY, List.of(), List.of()), week);
+        return SeasonView.of(new Seasons(), CATALOGUE, new SeasonView.Known(woman, TODAY, List.of(), List.of()), week);
     }
 }
