@@ -197,7 +197,7 @@ class ClientAssembler implements RecordReader {
             throw new UnreadableRecord(woman.name(), "answers to “Safe today?”: " + unknown, null);
         }
         client.warningSigns(answers.signs().keySet()).signsToldOn(answers.signs());
-        client.symptoms(symptoms(answers, responses));
+        client.symptoms(symptoms(answers, since, responses));
         return client.build();
     }
 
@@ -231,9 +231,13 @@ class ClientAssembler implements RecordReader {
         return conditions;
     }
 
-    /** What she answered last; a leak, heaviness or pain noted in a session since then counts as told at once. */
-    private static SymptomReport symptoms(SafetyRecord answers, List<Response> responses) {
-        Optional<SafetyAnswer> latest = answers.latest();
+    /**
+     * What she answered last, unless that was before a birth: then nobody has asked yet. A leak, heaviness or pain noted in
+     * a session since then counts as told at once.
+     */
+    private static SymptomReport symptoms(SafetyRecord answers, LocalDate birth, List<Response> responses) {
+        Optional<SafetyAnswer> latest =
+                answers.latest().filter(answer -> answer.askedOn().isAfter(birth));
         Set<Symptom> symptoms = EnumSet.noneOf(Symptom.class);
         latest.ifPresent(answer -> symptoms.addAll(answer.symptomSet()));
         LocalDate since = latest.map(SafetyAnswer::askedOn).orElse(LocalDate.MIN);

@@ -10,6 +10,8 @@ import org.apache.ibatis.annotations.ConstructorArgs;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.ResultMap;
+import org.apache.ibatis.annotations.Results;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
@@ -68,6 +70,7 @@ public interface SessionMapper {
      * Everything noted with some women, oldest first, whether or not the session was finished. There are thousands of rows:
      * the columns are named, so that they are not looked for in each.
      */
+    @Results(id = "response")
     @ConstructorArgs({
         @Arg(column = "woman_id", javaType = long.class),
         @Arg(column = "session_id", javaType = long.class),
@@ -91,18 +94,7 @@ public interface SessionMapper {
             """)
     List<Response> responsesOf(@Param("womanIds") List<Long> womanIds);
 
-    @ConstructorArgs({
-        @Arg(column = "woman_id", javaType = long.class),
-        @Arg(column = "session_id", javaType = long.class),
-        @Arg(column = "on", javaType = LocalDate.class),
-        @Arg(column = "item", javaType = int.class),
-        @Arg(column = "move_id", javaType = String.class),
-        @Arg(column = "strand", javaType = Strand.class),
-        @Arg(column = "rung", javaType = int.class),
-        @Arg(column = "told", javaType = Told.class),
-        @Arg(column = "place", javaType = String.class),
-        @Arg(column = "finished", javaType = boolean.class)
-    })
+    @ResultMap("response")
     @Select("""
             select woman_id, session_id, noted_on as "on", item, move_id, strand, rung, told, response.place,
               taught_on is not null as finished

@@ -3,6 +3,7 @@ package openbloom.app.system;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.io.InputStream;
 import java.security.Principal;
 import java.util.Map;
 import java.util.Optional;
@@ -13,9 +14,12 @@ import java.util.concurrent.locks.LockSupport;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Component;
+import org.springframework.util.DigestUtils;
 import org.springframework.web.method.HandlerMethod;
+import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.multipart.MultipartHttpServletRequest;
 import org.springframework.web.servlet.HandlerInterceptor;
+import org.springframework.web.util.WebUtils;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -117,17 +121,25 @@ class OnceInterceptor implements HandlerInterceptor {
         return handler instanceof HandlerMethod method && method.hasMethodAnnotation(Once.class);
     }
 
-    /** Everything that was filled in, and the files by name and size. */
-    private static Map<String, String> sent(HttpServletRequest request) {
+    /** Everything that was filled in, and the files by name, size and content. */
+    private static Map<String, String> sent(HttpServletRequest request) throws IOException {
         Map<String, String> sent = new TreeMap<>();
         request.getParameterMap().forEach((field, values) -> sent.put(field, String.join(", ", values)));
-        if (request instanceof MultipartHttpServletRequest files) {
-            files.getFileMap()
-                    .forEach((field, file) ->
-                            sent.put(field, file.getOriginalFilename() + ", " + file.getSize() + " bytes"));
+        MultipartHttpServletRequest files = WebUtils.getNativeRequest(request, MultipartHttpServletRequest.class);
+        if (files != null) {
+            for (MultipartFile file : files.getFileMap().values()) {
+                sent.put(file.getName(), inWords(file));
+            }
         }
         sent.keySet().removeAll(NOT_CONTENT);
         sent.values().removeIf(String::isBlank);
         return sent;
+    }
+
+    /** Two recordings may have the same name and length: their bytes decide. */
+    private static String inWords(MultipartFile file) throws IOException {
+        try (InputStream bytes = file.getInputStream()) {
+            return file.getOriginalFilename() + ", " + file.getSize() + " bytes, " + DigestUtils.md5DigestAsHex(bytes);
+        }
     }
 }

@@ -8,6 +8,8 @@ import openbloom.app.PageTest;
 import openbloom.app.moves.Judgements;
 import openbloom.core.Days;
 import openbloom.core.program.Place;
+import openbloom.core.screening.SymptomReport;
+import openbloom.core.verdict.Client;
 import openbloom.core.verdict.Kind;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -107,6 +109,7 @@ class LifeEventsTest extends PageTest {
         assertThat(page(her + "/checks")).contains("domes in limb load");
         jdbc.update("update sheet set checked_on = dateadd(day, -20, checked_on) where woman_id = ?", woman.id());
         jdbc.update("update gap_check set checked_on = dateadd(day, -6, checked_on) where woman_id = ?", woman.id());
+        jdbc.update("update safety_answer set asked_on = dateadd(day, -6, asked_on) where woman_id = ?", woman.id());
         assertThat(send(birth(her, TODAY.minusDays(3))).getStatus()).isEqualTo(302);
 
         String checks = page(her + "/checks");
@@ -115,8 +118,11 @@ class LifeEventsTest extends PageTest {
         assertThat(checks).as("no head lift before six weeks after a caesarean").contains(firstHeadLift);
         Woman after = people.find(ines, woman.id()).orElseThrow();
         assertThat(kind(after, "pf-hold-two")).isNotEqualTo(Kind.GO);
-        assertThat(judgements.of(after, TODAY, Place.STUDIO).facts().client().rungs())
-                .isEmpty();
+        Client client = judgements.of(after, TODAY, Place.STUDIO).facts().client();
+        assertThat(client.rungs()).isEmpty();
+        assertThat(client.symptoms())
+                .as("no symptom six days ago, in pregnancy, says nothing of the days since the birth")
+                .isInstanceOf(SymptomReport.NotAsked.class);
     }
 
     private Kind kind(Woman woman, String move) {

@@ -1,14 +1,18 @@
 package openbloom.app.system;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import openbloom.app.PageTest;
 import openbloom.app.people.Woman;
@@ -19,6 +23,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.request.AbstractMockHttpServletRequestBuilder;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 /** A form is kept once: again unchanged it leads to the same place, with other content it is refused and both are shown. */
@@ -153,6 +159,29 @@ class KeptOnceTest extends PageTest {
 
     private MockHttpServletRequestBuilder keyed(String name, String key) {
         return set(intake(name), "formKey", key);
+    }
+
+    @Test
+    void twoFilesOfOneNameAndLengthAreTwo() throws Exception {
+        String key = key();
+        String bench = "/people/" + woman.id() + "/bench/file";
+        String levels =
+                IntStream.range(0, 300).mapToObj(i -> i / 10.0 + ",10\n").collect(Collectors.joining());
+        String first = send(recording(bench, key, "time_s,value\n" + levels)).getRedirectedUrl();
+        assertThat(first).as("kept").isNotNull();
+        assertThat(send(recording(bench, key, "time_s,value\n" + levels)).getRedirectedUrl())
+                .as("the same file again")
+                .isEqualTo(first);
+        assertThat(body(recording(bench, key, "time_s,value\n" + levels.replace(",10", ",90"))))
+                .contains("What came now was not kept");
+    }
+
+    private static AbstractMockHttpServletRequestBuilder<?> recording(String address, String key, String text) {
+        return multipart(address)
+                .file(new MockMultipartFile("file", "sensor.csv", "text/csv", text.getBytes(StandardCharsets.UTF_8)))
+                .param("unit", "cmH2O")
+                .param("protocol", "SHORT")
+                .param("formKey", key);
     }
 
     @Test
