@@ -128,12 +128,11 @@ public class GapChecks {
     }
 
     /** The latest of some checks that a school can read; the latest of all if it can read none. */
-    public static Optional<GapCheck> latest(List<Examined> checks, School school) {
-        List<GapCheck> all = checks.stream().map(Examined::check).toList();
-        return all.stream()
-                .filter(check -> school.read(check, 0).verdict() != SchoolAnswer.Reading.NO_READING)
+    public static Optional<Examined> latest(List<Examined> checks, School school) {
+        return checks.stream()
+                .filter(kept -> school.read(kept.check(), 0).verdict() != SchoolAnswer.Reading.NO_READING)
                 .findFirst()
-                .or(() -> all.stream().findFirst());
+                .or(() -> checks.stream().findFirst());
     }
 
     /** The repeatability that counts for an examiner and a method. */

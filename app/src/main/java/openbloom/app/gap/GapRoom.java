@@ -22,6 +22,7 @@ import openbloom.core.gap.SideBySide;
 import openbloom.core.gap.Spot;
 import openbloom.core.picture.MidlineMap;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Puts a check beside the others of the woman: how the schools read it, what changed, where it is going. */
 @Component
@@ -60,6 +61,8 @@ public class GapRoom {
     /** A spot in a state. */
     public record At(Spot spot, GapState state) {}
 
+    /** One transaction: what several parts of the view ask of the store is read once. */
+    @Transactional(readOnly = true)
     public GapView view(SignedIn me, Woman woman, Look look) {
         LocalDate day = look.measured().check().date();
         List<Measured> earlier = checks.of(woman.id()).stream()
@@ -98,12 +101,7 @@ public class GapRoom {
 
     /** The latest check her approach can read; the latest of all if it can read none. */
     public Optional<GapChecks.Examined> latest(Woman woman) {
-        School school = records.approachOf(woman).school();
-        List<GapChecks.Examined> all = checks.of(woman.id());
-        return all.stream()
-                .filter(kept -> school.read(kept.check(), 0).verdict() != SchoolAnswer.Reading.NO_READING)
-                .findFirst()
-                .or(() -> all.stream().findFirst());
+        return GapChecks.latest(checks.of(woman.id()), records.approachOf(woman).school());
     }
 
     static boolean pregnantOn(Woman woman, LocalDate day) {

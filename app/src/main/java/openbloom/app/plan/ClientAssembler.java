@@ -184,7 +184,9 @@ class ClientAssembler implements RecordReader {
         woman.dating().ifPresent(client::pregnant);
         woman.birth().ifPresent(client::gaveBirth);
         woman.clearance().ifPresent(client::cleared);
-        GapChecks.latest(checks, approach.school()).ifPresent(client::gap);
+        GapChecks.latest(checks, approach.school())
+                .map(GapChecks.Examined::check)
+                .ifPresent(client::gap);
         findings.addTo(client, found);
         SafetyRecord answers = kept.answers()
                 .getOrDefault(woman.id(), new SafetyRecord(List.of()))

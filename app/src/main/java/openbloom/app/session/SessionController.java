@@ -43,10 +43,8 @@ class SessionController {
     /** The address above a session's leads to the latest one, too. */
     @GetMapping({"/people/{womanId}/session", "/people/{womanId}/sessions"})
     String latest(Woman woman) {
-        return sessions.of(woman.id()).stream()
-                .findFirst()
-                .map(planned -> "redirect:/people/" + woman.id() + "/sessions/"
-                        + planned.stored().id())
+        return sessions.latest(woman.id())
+                .map(id -> "redirect:/people/" + woman.id() + "/sessions/" + id)
                 .orElse("session/none");
     }
 

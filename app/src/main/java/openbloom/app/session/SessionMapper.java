@@ -30,6 +30,9 @@ public interface SessionMapper {
     @Select(SESSION + "where woman_id = #{womanId} order by planned_on desc, session.id desc")
     List<StoredSession> of(long womanId);
 
+    @Select(SESSION + "where woman_id = #{womanId} order by planned_on desc, session.id desc limit #{most}")
+    List<StoredSession> latest(long womanId, int most);
+
     @Select(value = """
                     select id from final table (insert into session
                       (woman_id, form_key, planned_on, planned_by, stored_at, minutes, place, rules_version, facts, plan)

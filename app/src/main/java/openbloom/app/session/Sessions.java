@@ -45,6 +45,11 @@ public class Sessions {
         return mapper.of(womanId).stream().map(this::read).toList();
     }
 
+    /** The number of her latest session. */
+    public Optional<Long> latest(long womanId) {
+        return mapper.latest(womanId, 1).stream().map(StoredSession::id).findFirst();
+    }
+
     public List<Response> responsesIn(long sessionId) {
         return mapper.responsesIn(sessionId);
     }
@@ -61,8 +66,8 @@ public class Sessions {
 
     /** Ids of the moves of her last sessions, the latest first, for variety. */
     public List<List<String>> recentMoves(long womanId) {
-        return of(womanId).stream()
-                .limit(REMEMBERED)
+        return mapper.latest(womanId, REMEMBERED).stream()
+                .map(this::read)
                 .map(planned -> planned.plan().items().stream()
                         .map(PlanDocument.Item::moveId)
                         .distinct()

@@ -12,10 +12,13 @@ import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
 import openbloom.core.moves.Equipment;
 import openbloom.core.program.Place;
+import openbloom.core.screening.Symptom;
+import openbloom.core.screening.SymptomReport;
 import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Choice;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.Question;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -103,21 +106,13 @@ class SmallBreaksTest extends PageTest {
     @Test
     void heavinessAndPainInASessionCountAtOnce() throws Exception {
         String session = her + "/sessions/" + session();
-        send(post(session + "/responses")
-                .param("formKey", key())
-                .param("item", "1")
-                .param("told", "HEAVY"));
-        send(post(session + "/responses")
-                .param("formKey", key())
-                .param("item", "2")
-                .param("told", "HURT")
-                .param("place", "BACK"));
-        send(post(session + "/responses")
-                .param("formKey", key())
-                .param("item", "3")
-                .param("told", "HURT"));
-        String plan = page(her + "/plan");
-        assertThat(plan).contains("heaviness", "back pain", "hurt in a session");
+        assertThat(symptoms()).as("before").isEqualTo(SymptomReport.none(TODAY));
+        told(session, "1", "HEAVY", "");
+        told(session, "2", "HURT", "BACK");
+        told(session, "3", "HURT", "");
+        assertThat(symptoms().has(Symptom.HEAVINESS)).isTrue();
+        assertThat(symptoms().has(Symptom.BACK_PAIN)).isTrue();
+        assertThat(page(her + "/plan")).contains("hurt in a session");
         send(post(session + "/finish"));
         assertThat(body(post(session + "/responses")
                         .param("formKey", key())
@@ -126,21 +121,37 @@ class SmallBreaksTest extends PageTest {
                 .contains("This session is finished");
     }
 
+    private SymptomReport symptoms() {
+        return judged(Place.STUDIO).facts().client().symptoms();
+    }
+
+    private void told(String session, String item, String told, String place) throws Exception {
+        var form = post(session + "/responses")
+                .param("formKey", key())
+                .param("item", item)
+                .param("told", told);
+        send(place.isEmpty() ? form : form.param("place", place));
+    }
+
     @Test
     void herApproachComesBeforeTheStudios() throws Exception {
-        send(post("/studio/approach").param("version", version()).param("preset", "MIDLINE_FIRST"));
+        assertThat(chosen()).as("what is usual").isEqualTo(Choice.TWO_FINGERS);
+        assertThat(send(post("/studio/approach").param("version", version()).param("preset", "STRUCTURED_STRENGTH"))
+                        .getStatus())
+                .isEqualTo(302);
         try {
-            Choice studios = judged(Place.STUDIO).facts().client().approach().at(openbloom.core.verdict.Question.A2);
-            Choice other = openbloom.core.verdict.Question.A2.choices().stream()
-                    .filter(choice -> choice != studios)
-                    .findFirst()
-                    .orElseThrow();
-            send(post(her + "/approach").param("version", "1").param("A2", other.name()));
-            assertThat(judged(Place.STUDIO).facts().client().approach().at(openbloom.core.verdict.Question.A2))
-                    .isEqualTo(other);
+            assertThat(chosen()).as("her studio's").isEqualTo(Choice.FUNCTIONAL);
+            assertThat(send(post(her + "/approach").param("version", "1").param("A1", Choice.MILLIMETRE_NORMS.name()))
+                            .getStatus())
+                    .isEqualTo(302);
+            assertThat(chosen()).as("her own").isEqualTo(Choice.MILLIMETRE_NORMS);
         } finally {
             send(post("/studio/approach").param("version", version()).param("preset", "GENTLE_COORDINATION"));
         }
+    }
+
+    private Choice chosen() {
+        return judged(Place.STUDIO).facts().client().approach().at(Question.A1);
     }
 
     private String version() {
