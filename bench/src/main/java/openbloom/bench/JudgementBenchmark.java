@@ -18,7 +18,7 @@ import openbloom.core.program.Session;
 import openbloom.core.program.SessionRequest;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
-import openbloom.core.verdict.Client;
+import openbloom.core.record.Client;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Verdict;
 import org.openjdk.jmh.annotations.Benchmark;

@@ -46,6 +46,8 @@ class ArchitectureTest {
             .definedBy("..core.breath", "..core.gap", "..core.pelvicfloor")
             .layer("moves")
             .definedBy("..core.moves")
+            .layer("record")
+            .definedBy("..core.record")
             .layer("verdict")
             .definedBy("..core.verdict")
             .layer("program")
@@ -58,14 +60,16 @@ class ArchitectureTest {
             .mayOnlyBeAccessedByLayers("picture")
             .whereLayer("verdict")
             .mayOnlyBeAccessedByLayers("program", "picture")
+            .whereLayer("record")
+            .mayOnlyBeAccessedByLayers("verdict", "program", "picture")
             .whereLayer("moves")
-            .mayOnlyBeAccessedByLayers("verdict", "program", "picture")
+            .mayOnlyBeAccessedByLayers("record", "verdict", "program", "picture")
             .whereLayer("findings")
-            .mayOnlyBeAccessedByLayers("moves", "verdict", "program", "picture")
+            .mayOnlyBeAccessedByLayers("moves", "record", "verdict", "program", "picture")
             .whereLayer("screening")
-            .mayOnlyBeAccessedByLayers("verdict", "program", "picture")
+            .mayOnlyBeAccessedByLayers("record", "verdict", "program", "picture")
             .whereLayer("dating")
-            .mayOnlyBeAccessedByLayers("stage", "screening", "verdict", "program", "picture");
+            .mayOnlyBeAccessedByLayers("stage", "screening", "record", "verdict", "program", "picture");
 
     @ArchTest
     static final ArchRule everyPackageIsNullMarked =

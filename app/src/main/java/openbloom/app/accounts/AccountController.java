@@ -11,7 +11,7 @@ import openbloom.app.system.Sentences;
 import openbloom.app.system.Typed;
 import openbloom.core.Problem;
 import openbloom.core.gap.FingerWidths;
-import openbloom.core.verdict.Preset;
+import openbloom.core.record.Preset;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DuplicateKeyException;

@@ -12,7 +12,7 @@ import openbloom.app.system.Joined;
 import openbloom.app.system.Typed;
 import openbloom.core.Problem;
 import openbloom.core.gap.FingerWidths;
-import openbloom.core.verdict.Preset;
+import openbloom.core.record.Preset;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;

@@ -19,7 +19,7 @@ import openbloom.core.moves.Move;
 import openbloom.core.program.Composer;
 import openbloom.core.program.Place;
 import openbloom.core.program.SessionRequest;
-import openbloom.core.verdict.Client;
+import openbloom.core.record.Client;
 import openbloom.core.verdict.Judgement;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;

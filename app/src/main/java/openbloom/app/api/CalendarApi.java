@@ -9,10 +9,10 @@ import openbloom.app.accounts.SignedIn;
 import openbloom.app.moves.Catalogues;
 import openbloom.core.moves.Move;
 import openbloom.core.program.Season;
+import openbloom.core.record.Client;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.Recovery;
 import openbloom.core.stage.RecoveryStage;
-import openbloom.core.verdict.Client;
 import openbloom.core.verdict.Judgement;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -69,7 +69,7 @@ class CalendarApi {
         Recovery recovery = Judgement.of(catalogues.of(me.studioId()), client, onDate)
                 .facts()
                 .recovery();
-        Optional<Long> days = client.birth().map((Birth birth) -> birth.daysOn(onDate));
+        Optional<Long> days = client.situation().birth().map((Birth birth) -> birth.daysOn(onDate));
         return new StageResponse(
                 days.map(since -> since / 7).orElse(null),
                 days.orElse(null),

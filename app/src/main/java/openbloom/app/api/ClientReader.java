@@ -20,15 +20,15 @@ import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.record.Approach;
+import openbloom.core.record.Choice;
+import openbloom.core.record.Clearance;
+import openbloom.core.record.Client;
+import openbloom.core.record.Question;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.Tear;
 import openbloom.core.stage.Told;
-import openbloom.core.verdict.Approach;
-import openbloom.core.verdict.Choice;
-import openbloom.core.verdict.Clearance;
-import openbloom.core.verdict.Client;
-import openbloom.core.verdict.Question;
 import org.jspecify.annotations.Nullable;
 
 /** Turns a described woman into the client the rules read; what makes no sense is told with its path. */
@@ -64,12 +64,16 @@ final class ClientReader {
         int babies = reading.number("client.babies", told.babies(), 0, 10);
         int age = reading.number("client.ageYears", told.ageYears(), 10, 120);
         Client.Builder client = Client.of(births, Math.max(1, babies), age)
-                .conditions(set(told.conditions()))
-                .warningSigns(set(told.warningSigns()))
                 .equipment(set(told.equipment()))
                 .domingCeiling(rungs("client.domingCeiling", told.domingCeiling()))
                 .rungs(rungs("client.rungs", told.rungs()))
                 .approach(approach(told.approach()));
+        if (told.conditions() != null) {
+            client.conditions(onDate, set(told.conditions()));
+        }
+        if (told.warningSigns() != null) {
+            client.warningSigns(onDate, set(told.warningSigns()));
+        }
         if (told.symptoms() != null) {
             client.symptoms(new SymptomReport.Asked(onDate, set(told.symptoms())));
         }

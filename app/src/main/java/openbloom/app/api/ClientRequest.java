@@ -13,12 +13,12 @@ import openbloom.core.gap.Site;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.record.Choice;
+import openbloom.core.record.Question;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.BirthKind;
-import openbloom.core.verdict.Choice;
-import openbloom.core.verdict.Question;
 import org.jspecify.annotations.Nullable;
 
 /** A woman as other programs describe her. What is absent is unknown, and unknown is never safe. */

@@ -8,10 +8,10 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import openbloom.core.evidence.Published;
 import openbloom.core.picture.EffortScale;
+import openbloom.core.record.ImpactTests;
 import openbloom.core.screening.EffortCheck;
 import openbloom.core.screening.HeartRateZone;
 import openbloom.core.stage.Told;
-import openbloom.core.verdict.ImpactTests;
 import org.springframework.stereotype.Component;
 
 /** Talk test, effort and heart rate, active straight leg raise, and the tests before impact. */

@@ -10,9 +10,9 @@ import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
 import openbloom.core.picture.LoadLadders;
-import openbloom.core.verdict.LoadCheck;
-import openbloom.core.verdict.LoadCheck.Climb;
-import openbloom.core.verdict.LoadCheck.EndedBy;
+import openbloom.core.record.LoadCheck;
+import openbloom.core.record.LoadCheck.Climb;
+import openbloom.core.record.LoadCheck.EndedBy;
 import org.springframework.stereotype.Component;
 
 /** The load check: how far up each ladder she stays flat with the breath going. */

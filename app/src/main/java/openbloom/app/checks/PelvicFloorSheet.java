@@ -149,7 +149,7 @@ class PelvicFloorSheet implements SheetReader {
     /** What she told in the last 14 days, and what only this check asks. */
     private static Optional<String> symptoms(Answers answers, Beside beside) {
         Stream<String> told = Symptom.OF_THE_PELVIC_FLOOR.stream()
-                .filter(symptom -> beside.facts().client().symptoms().has(symptom))
+                .filter(symptom -> beside.facts().client().safety().symptoms().has(symptom))
                 .map(Symptom::words);
         Stream<String> here = answers.told("gas") == Told.YES ? Stream.of(GAS) : Stream.empty();
         return Optional.of(Stream.concat(told, here).collect(Collectors.joining(", ")))

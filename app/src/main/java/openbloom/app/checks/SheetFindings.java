@@ -9,12 +9,14 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.ConnectCheck;
+import openbloom.core.gap.GapCheck;
 import openbloom.core.pelvicfloor.DatedCheck;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
+import openbloom.core.record.Checks;
+import openbloom.core.record.DatedLoad;
+import openbloom.core.record.ImpactTests;
 import openbloom.core.screening.EffortCheck;
 import openbloom.core.screening.SideCheck;
-import openbloom.core.verdict.Client;
-import openbloom.core.verdict.LoadCheck;
 import org.springframework.stereotype.Service;
 
 /** What the latest sheets found, as the rules read it and as one line tells it. */
@@ -36,26 +38,24 @@ public class SheetFindings {
     }
 
     /**
-     * Adds what sheets found; a kind that was never filled in stays unknown.
+     * What sheets and the gap check found; a kind that was never filled in stays unknown.
      *
      * @param all latest first
      */
-    public void addTo(Client.Builder client, List<Sheet> all) {
+    public Checks of(List<Sheet> all, Optional<GapCheck> gap) {
         Map<SheetKind, Sheet> latest =
                 all.stream().collect(Collectors.toMap(Sheet::kind, sheet -> sheet, (later, earlier) -> later));
-        client.breath(read(
-                        latest,
-                        SheetKind.BREATH,
-                        found -> BreathSheet.read(found).finding(),
-                        BreathFinding.UNKNOWN))
-                .connect(read(latest, SheetKind.CONNECT, ConnectSheet::read, ConnectCheck.NOT_CHECKED))
-                .pelvicFloor(read(latest, SheetKind.PELVIC_FLOOR, PelvicFloorSheet::read, PelvicFloorCheck.NOT_CHECKED))
-                .sides(read(latest, SheetKind.SIDES, SidesSheet::read, SideCheck.NOT_CHECKED))
-                .effort(read(latest, SheetKind.EFFORT, EffortSheet::read, EffortCheck.NOT_CHECKED));
-        Optional.ofNullable(latest.get(SheetKind.EFFORT)).ifPresent(sheet -> {
-            client.impactTests(EffortSheet.tests(sheet.answers(), sheet.checkedOn()));
-            EffortSheet.straightLegRaise(sheet.answers()).ifPresent(client::straightLegRaise);
-        });
+        Optional<Sheet> effort = Optional.ofNullable(latest.get(SheetKind.EFFORT));
+        return new Checks(
+                gap,
+                read(latest, SheetKind.PELVIC_FLOOR, PelvicFloorSheet::read, PelvicFloorCheck.NOT_CHECKED),
+                read(latest, SheetKind.BREATH, found -> BreathSheet.read(found).finding(), BreathFinding.UNKNOWN),
+                read(latest, SheetKind.CONNECT, ConnectSheet::read, ConnectCheck.NOT_CHECKED),
+                read(latest, SheetKind.SIDES, SidesSheet::read, SideCheck.NOT_CHECKED),
+                read(latest, SheetKind.EFFORT, EffortSheet::read, EffortCheck.NOT_CHECKED),
+                effort.flatMap(sheet -> EffortSheet.straightLegRaise(sheet.answers())),
+                effort.map(sheet -> EffortSheet.tests(sheet.answers(), sheet.checkedOn()))
+                        .orElse(ImpactTests.NOT_DONE));
     }
 
     /** The pelvic floor checks up to a day, oldest first. */
@@ -82,9 +82,6 @@ public class SheetFindings {
                 .map(sheet -> new Told(sheet.checkedOn(), words(sheet)))
                 .toList();
     }
-
-    /** A load check on its day. */
-    public record DatedLoad(LocalDate on, LoadCheck check) {}
 
     /** The load checks among some sheets, oldest first. */
     public List<DatedLoad> loadChecks(List<Sheet> all) {

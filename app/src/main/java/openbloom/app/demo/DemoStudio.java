@@ -27,7 +27,6 @@ import openbloom.app.people.WomanMapper;
 import openbloom.app.session.PlanDocument;
 import openbloom.app.session.SessionMapper;
 import openbloom.app.session.Sessions;
-import openbloom.app.session.Told;
 import openbloom.app.system.Joined;
 import openbloom.app.system.StudioDay;
 import openbloom.core.gap.Depth;
@@ -44,6 +43,7 @@ import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.pelvicfloor.trace.SensorProfile;
 import openbloom.core.program.Place;
 import openbloom.core.program.SessionRequest;
+import openbloom.core.record.Noted;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.verdict.Judgement;
@@ -316,9 +316,10 @@ class DemoStudio implements SmartInitializingSingleton {
         for (int i = 0; i < planned.plan().items().size(); i++) {
             PlanDocument.Item item = planned.plan().items().get(i);
             boolean domed = domes && item.strand() == Strand.LIMB_LOAD && item.rung() >= MOST_RUNG_WHERE_IT_DOMES;
-            sessions.respond(planned, new Sessions.Noted(i, Told.DONE, "", "demo-" + id + "-" + i), on);
+            sessions.respond(planned, new Sessions.NewResponse(i, Noted.DONE, "", "demo-" + id + "-" + i), on);
             if (domed) {
-                sessions.respond(planned, new Sessions.Noted(i, Told.DOMED, "", "demo-" + id + "-" + i + "-domed"), on);
+                sessions.respond(
+                        planned, new Sessions.NewResponse(i, Noted.DOMED, "", "demo-" + id + "-" + i + "-domed"), on);
             }
         }
         kept.taught(id, on, who.accountId());

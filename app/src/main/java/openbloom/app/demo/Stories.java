@@ -28,10 +28,10 @@ import java.util.List;
 import java.util.Set;
 import openbloom.app.demo.Story.GapStory;
 import openbloom.app.demo.Story.Intake;
+import openbloom.core.record.ClinicianLimit;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Tear;
 import openbloom.core.stage.Told;
-import openbloom.core.verdict.ClinicianLimit;
 
 /** The fourteen invented women of the Boathouse Rooms. */
 final class Stories {

@@ -9,13 +9,13 @@ import openbloom.app.system.Joined;
 import openbloom.core.dating.DatingBasis;
 import openbloom.core.moves.Equipment;
 import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.record.ClinicianLimit;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
 import openbloom.core.stage.Told;
-import openbloom.core.verdict.ClinicianLimit;
 import org.jspecify.annotations.Nullable;
 
 /**

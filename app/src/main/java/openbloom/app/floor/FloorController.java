@@ -75,7 +75,9 @@ class FloorController {
                 .addObject("checked", !checks.isEmpty())
                 .addObject("setSeconds", Pacer.seconds(Pacer.of(given)))
                 .addObject("moments", Pacer.momentsOfTheDay(given.track(), hasABaby(facts, today)))
-                .addObject("news", Review.of(checks, facts.client().symptoms().has(Symptom.HEAVINESS), today))
+                .addObject(
+                        "news",
+                        Review.of(checks, facts.client().safety().symptoms().has(Symptom.HEAVINESS), today))
                 .addObject("home", Pacer.homeText(given))
                 .addObject("release", given.track() == Track.RELEASE ? release(woman, checks) : "")
                 .addObject("history", findings.pelvicFloorHistory(woman.id(), today))
@@ -125,7 +127,7 @@ class FloorController {
 
     /** By the latest check, moved on or back by what was practised since. */
     private Prescription practiceOf(Woman woman, List<DatedCheck> checks, Facts facts) {
-        Prescription given = facts.pelvicPractice(facts.client().pelvicFloor());
+        Prescription given = facts.pelvicPractice(facts.client().checks().pelvicFloor());
         if (given.holds().repetitions() == 0) {
             return given;
         }
@@ -136,7 +138,7 @@ class FloorController {
         Progression.Step step = Progression.of(
                         given.track(),
                         facts.pelvicAllowance(),
-                        facts.client().pelvicFloor().fades())
+                        facts.client().checks().pelvicFloor().fades())
                 .through(given.holds(), done);
         return step.holds().equals(given.holds())
                 ? given

@@ -24,10 +24,10 @@ import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.GapState;
 import openbloom.core.gap.School;
 import openbloom.core.gap.Width;
+import openbloom.core.record.Clearance;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Birth;
-import openbloom.core.verdict.Clearance;
 import org.springframework.stereotype.Component;
 
 /** Everything that happened with a woman as lines, latest first. */

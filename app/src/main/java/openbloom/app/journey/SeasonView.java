@@ -19,12 +19,12 @@ import openbloom.core.evidence.Published;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.picture.Ribbon;
 import openbloom.core.program.Season;
+import openbloom.core.record.Client;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.RecoveryStage;
 import openbloom.core.stage.Tear;
 import openbloom.core.stage.Told;
-import openbloom.core.verdict.Client;
 import openbloom.core.verdict.Facts;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Kind;
@@ -100,7 +100,7 @@ public record SeasonView(
 
     private static List<Season.Change> season(Seasons seasons, Catalogue catalogue, Known known, LocalDate to) {
         Optional<LocalDate> due =
-                known.client().pregnancy().map(Dating::dueDate).filter(known.today()::isBefore);
+                known.client().situation().pregnancy().map(Dating::dueDate).filter(known.today()::isBefore);
         if (due.isEmpty()) {
             return seasons.of(catalogue, known.client(), known.today(), to);
         }
@@ -112,7 +112,8 @@ public record SeasonView(
 
     /** The same woman, or, past her due date, as if she had given birth on it with nothing known of the birth. */
     private static Client assumedOn(Client client, LocalDate day) {
-        return client.pregnancy()
+        return client.situation()
+                .pregnancy()
                 .map(Dating::dueDate)
                 .filter(day::isAfter)
                 .map(due -> client.but()
@@ -138,8 +139,8 @@ public record SeasonView(
 
     private static List<Ribbon.Band> bands(Known known) {
         List<Ribbon.Band> bands = new ArrayList<>();
-        Optional<Dating> pregnancy = known.client().pregnancy();
-        Optional<Birth> birth = known.client().birth();
+        Optional<Dating> pregnancy = known.client().situation().pregnancy();
+        Optional<Birth> birth = known.client().situation().birth();
         if (pregnancy.isPresent()) {
             trimesters(pregnancy.get(), bands);
             recovery(pregnancy.get().dueDate(), false, true, bands);
@@ -191,7 +192,7 @@ public record SeasonView(
 
     private static List<Ribbon.Mark> marks(Known known, List<Season.Change> season) {
         List<Ribbon.Mark> marks = new ArrayList<>();
-        known.client().pregnancy().ifPresent(dating -> {
+        known.client().situation().pregnancy().ifPresent(dating -> {
             for (Block block : Block.values()) {
                 marks.add(new Ribbon.Mark(
                         dating.dayOfWeek(block.firstWeek()), Integer.toString(block.firstWeek()), Ribbon.Kind.TICK));
@@ -199,7 +200,7 @@ public record SeasonView(
             marks.add(new Ribbon.Mark(dating.dueDate(), "due " + Days.words(dating.dueDate()), Ribbon.Kind.BIRTH));
             weekMarks(dating.dueDate(), marks);
         });
-        known.client().birth().ifPresent(birth -> {
+        known.client().situation().birth().ifPresent(birth -> {
             marks.add(new Ribbon.Mark(birth.date(), birth.kind().words(), Ribbon.Kind.BIRTH));
             weekMarks(birth.date(), marks);
         });

@@ -7,8 +7,8 @@ import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
 import openbloom.core.moves.Equipment;
 import openbloom.core.program.Place;
-import openbloom.core.verdict.Approach;
-import openbloom.core.verdict.Client;
+import openbloom.core.record.Approach;
+import openbloom.core.record.Client;
 import openbloom.core.verdict.Judgement;
 import org.springframework.stereotype.Service;
 

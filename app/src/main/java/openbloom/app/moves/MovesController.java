@@ -105,7 +105,7 @@ class MovesController {
 
     private static Map<Strand, Integer> rungs(Judgement judgement) {
         Map<Strand, Integer> rungs = new EnumMap<>(Strand.class);
-        rungs.putAll(judgement.facts().client().rungs());
+        rungs.putAll(judgement.facts().client().standing().rungs());
         return rungs;
     }
 

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.program.Season;
-import openbloom.core.verdict.Client;
+import openbloom.core.record.Client;
 import org.springframework.stereotype.Component;
 
 /**

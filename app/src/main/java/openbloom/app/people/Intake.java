@@ -13,11 +13,11 @@ import openbloom.core.dating.DatingBasis;
 import openbloom.core.dating.GestationalAge;
 import openbloom.core.dating.Statement;
 import openbloom.core.moves.Equipment;
+import openbloom.core.record.ClinicianLimit;
 import openbloom.core.screening.Condition;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
 import openbloom.core.stage.Told;
-import openbloom.core.verdict.ClinicianLimit;
 import org.jspecify.annotations.Nullable;
 
 /** Reads an intake form: everything that makes no sense is told at once, each beside its field. */

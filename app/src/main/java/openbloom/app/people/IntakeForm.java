@@ -3,7 +3,7 @@ package openbloom.app.people;
 import java.util.List;
 import java.util.UUID;
 import openbloom.core.dating.DatingBasis;
-import openbloom.core.verdict.ClinicianLimit;
+import openbloom.core.record.ClinicianLimit;
 import org.jspecify.annotations.Nullable;
 
 /** The intake exactly as it is typed. */

@@ -11,7 +11,7 @@ import openbloom.app.system.StudioDay;
 import openbloom.app.system.UnreadableRecord;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
-import openbloom.core.verdict.Choice;
+import openbloom.core.record.Choice;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;

@@ -3,8 +3,8 @@ package openbloom.app.people;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import openbloom.core.verdict.Approach;
-import openbloom.core.verdict.Client;
+import openbloom.core.record.Approach;
+import openbloom.core.record.Client;
 
 /** Reads a woman's whole record, checks and responses included, as the rules want it. */
 public interface RecordReader {

@@ -11,13 +11,19 @@ import openbloom.core.dating.GestationalAge;
 import openbloom.core.dating.Statement;
 import openbloom.core.dating.Ultrasound;
 import openbloom.core.moves.Equipment;
+import openbloom.core.record.Answer;
+import openbloom.core.record.Approach;
+import openbloom.core.record.Background;
+import openbloom.core.record.Choice;
+import openbloom.core.record.Clearance;
+import openbloom.core.record.Conditions;
+import openbloom.core.record.Intake;
+import openbloom.core.record.Medical;
 import openbloom.core.screening.Condition;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
 import openbloom.core.stage.Told;
-import openbloom.core.verdict.Choice;
-import openbloom.core.verdict.Clearance;
 import org.jspecify.annotations.Nullable;
 
 /** A woman as her intake is kept; units are in the names, lists are joined in one column. */
@@ -136,6 +142,16 @@ public record Woman(
     /** Choices of her own approach; empty while she follows the studio's. */
     public Set<Choice> approachChoices() {
         return Joined.known(approach, Choice.class);
+    }
+
+    /** What was told at intake and since, as the rules want it. */
+    public Intake intake(Approach counts, LocalDate day) {
+        return new Intake(
+                new Background(births, babies, ageYears(day), Optional.empty()),
+                openbloom.core.record.Situation.of(dating(), birth()),
+                new Medical(Answer.given(day, Conditions.of(conditionSet())), clearance()),
+                counts,
+                equipmentSet());
     }
 
     /** Her age in years by the calendar year, as only the year of birth is asked. */

@@ -3,16 +3,13 @@ package openbloom.app.plan;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import openbloom.app.accounts.AccountMapper;
-import openbloom.app.checks.Safety;
-import openbloom.app.checks.SafetyAnswer;
 import openbloom.app.checks.SafetyRecord;
 import openbloom.app.checks.Sheet;
 import openbloom.app.checks.SheetFindings;
@@ -23,23 +20,20 @@ import openbloom.app.people.LifeEvents;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.StageStrip;
 import openbloom.app.people.Woman;
-import openbloom.app.session.HurtAt;
-import openbloom.app.session.Response;
 import openbloom.app.session.Sessions;
-import openbloom.app.session.Told;
 import openbloom.app.system.Joined;
 import openbloom.app.system.UnreadableRecord;
-import openbloom.core.Days;
-import openbloom.core.evidence.Published;
-import openbloom.core.screening.Condition;
-import openbloom.core.screening.Symptom;
+import openbloom.core.record.Answer;
+import openbloom.core.record.Approach;
+import openbloom.core.record.CaseNotes;
+import openbloom.core.record.Choice;
+import openbloom.core.record.Client;
+import openbloom.core.record.Intake;
+import openbloom.core.record.Question;
+import openbloom.core.record.Response;
+import openbloom.core.record.Safety;
 import openbloom.core.screening.SymptomReport;
-import openbloom.core.stage.Birth;
-import openbloom.core.verdict.Approach;
-import openbloom.core.verdict.Choice;
-import openbloom.core.verdict.Client;
 import openbloom.core.verdict.Facts;
-import openbloom.core.verdict.Question;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -51,7 +45,7 @@ import org.springframework.web.context.request.ServletRequestAttributes;
 class ClientAssembler implements RecordReader {
     private static final Logger LOG = LoggerFactory.getLogger(ClientAssembler.class);
 
-    private final Safety safety;
+    private final openbloom.app.checks.Safety answers;
     private final GapChecks gaps;
     private final SheetFindings findings;
     private final Sessions sessions;
@@ -60,14 +54,14 @@ class ClientAssembler implements RecordReader {
     private final LifeEvents events;
 
     ClientAssembler(
-            Safety safety,
+            openbloom.app.checks.Safety answers,
             GapChecks gaps,
             SheetFindings findings,
             Sessions sessions,
             Sheets sheets,
             AccountMapper accounts,
             LifeEvents events) {
-        this.safety = safety;
+        this.answers = answers;
         this.gaps = gaps;
         this.findings = findings;
         this.sessions = sessions;
@@ -78,7 +72,7 @@ class ClientAssembler implements RecordReader {
 
     @Override
     public Client clientOn(Woman woman, LocalDate day) {
-        return assemble(woman, day, readOnce(woman));
+        return notes(woman, day, readOnce(woman)).client();
     }
 
     /** While a page is only looked at, a woman's tables are read once, whoever asks for them. */
@@ -115,8 +109,9 @@ class ClientAssembler implements RecordReader {
     private Listed listed(Woman woman, LocalDate day, Optional<Kept> all) {
         try {
             Kept kept = all.orElseGet(() -> readOnce(woman));
-            Client client = assemble(woman, day, kept);
-            StageStrip strip = new Strips(woman, new Facts(client, day), hurts(woman, day, kept)).strip();
+            CaseNotes notes = notes(woman, day, kept);
+            Client client = notes.client();
+            StageStrip strip = new Strips(woman, new Facts(client, day), notes.painElsewhere()).strip();
             return new Listed(woman, Optional.of(client), strip);
         } catch (RuntimeException broken) {
             LOG.error("The record of woman {} cannot be read", woman.id(), broken);
@@ -143,14 +138,14 @@ class ClientAssembler implements RecordReader {
                 sessions.responsesOf(ids),
                 sheets.ofAll(ids),
                 gaps.ofAll(ids),
-                safety.ofAll(ids),
+                answers.ofAll(ids),
                 events.ofAll(ids),
                 approach);
     }
 
-    private Client assemble(Woman woman, LocalDate day, Kept kept) {
+    private CaseNotes notes(Woman woman, LocalDate day, Kept kept) {
         try {
-            return assembled(woman, day, kept);
+            return gathered(woman, day, kept);
         } catch (UnreadableRecord known) {
             throw known;
         } catch (RuntimeException broken) {
@@ -158,39 +153,36 @@ class ClientAssembler implements RecordReader {
         }
     }
 
-    /** What was found before a birth ends with it: ladders, ceilings, checks and their due dates begin anew. */
-    private Client assembled(Woman woman, LocalDate day, Kept kept) {
+    private CaseNotes gathered(Woman woman, LocalDate day, Kept kept) {
         if (!woman.isReadable()) {
             throw new UnreadableRecord(woman.name(), "the intake of woman " + woman.id(), null);
         }
-        LocalDate since = woman.birth().map(Birth::date).orElse(LocalDate.MIN);
-        List<Response> responses = kept.responses().getOrDefault(woman.id(), List.of()).stream()
-                .filter(response -> isBetween(response.on(), since, day))
-                .toList();
-        List<Sheet> found = kept.sheets().getOrDefault(woman.id(), List.of()).stream()
-                .filter(sheet -> isBetween(sheet.checkedOn(), since, day))
-                .toList();
-        List<GapChecks.Examined> checks = kept.gaps().getOrDefault(woman.id(), List.of()).stream()
-                .filter(check -> isBetween(check.check().date(), since, day))
-                .toList();
         Approach approach = approach(woman, kept.studioApproach().getOrDefault(woman.studioId(), ""));
-        Standing standing = Standing.after(responses, findings.loadChecks(found));
-        Client.Builder client = Client.of(woman.births(), woman.babies(), woman.ageYears(day))
-                .conditions(conditions(woman, kept.events().getOrDefault(woman.id(), List.of()), day))
-                .approach(approach)
-                .equipment(woman.equipmentSet())
-                .rungs(standing.rungs())
-                .domingCeiling(standing.ceilings());
-        woman.dating().ifPresent(client::pregnant);
-        woman.birth().ifPresent(client::gaveBirth);
-        woman.clearance().ifPresent(client::cleared);
-        GapChecks.latest(checks, approach.school())
-                .map(GapChecks.Examined::check)
-                .ifPresent(client::gap);
-        findings.addTo(client, found);
-        SafetyRecord answers = kept.answers()
-                .getOrDefault(woman.id(), new SafetyRecord(List.of()))
-                .upTo(day);
+        Intake intake = woman.intake(approach, day);
+        LocalDate since = CaseNotes.beginsOn(intake.situation());
+        List<Sheet> found = between(kept.sheets(), woman, Sheet::checkedOn, since, day);
+        List<GapChecks.Examined> gaps =
+                between(kept.gaps(), woman, examined -> examined.check().date(), since, day);
+        return new CaseNotes(
+                day,
+                intake,
+                safety(woman, kept.answers().getOrDefault(woman.id(), new SafetyRecord(List.of())), day),
+                findings.of(found, GapChecks.latest(gaps, approach.school()).map(GapChecks.Examined::check)),
+                findings.loadChecks(found),
+                between(kept.responses(), woman, Response::on, since, day),
+                lastClosed(kept.events().getOrDefault(woman.id(), List.of())));
+    }
+
+    private static <T> List<T> between(
+            Map<Long, List<T>> kept, Woman woman, Function<T, LocalDate> dayOf, LocalDate fromInclusive, LocalDate to) {
+        return kept.getOrDefault(woman.id(), List.of()).stream()
+                .filter(one -> !dayOf.apply(one).isBefore(fromInclusive)
+                        && !dayOf.apply(one).isAfter(to))
+                .toList();
+    }
+
+    private static Safety safety(Woman woman, SafetyRecord all, LocalDate day) {
+        SafetyRecord answers = all.upTo(day);
         List<String> unknown = Stream.concat(
                         answers.unknownSigns().stream(),
                         answers.latest().stream().flatMap(answer -> answer.unknownWords().stream()))
@@ -198,13 +190,18 @@ class ClientAssembler implements RecordReader {
         if (!unknown.isEmpty()) {
             throw new UnreadableRecord(woman.name(), "answers to “Safe today?”: " + unknown, null);
         }
-        client.warningSigns(answers.signs().keySet()).signsToldOn(answers.signs());
-        client.symptoms(symptoms(answers, since, responses));
-        return client.build();
+        return answers.latest()
+                .map(latest -> new Safety(
+                        Answer.given(latest.askedOn(), answers.signs()),
+                        new SymptomReport.Asked(latest.askedOn(), latest.symptomSet())))
+                .orElseGet(() -> new Safety(Answer.notAsked(), new SymptomReport.NotAsked()));
     }
 
-    private static boolean isBetween(LocalDate on, LocalDate fromInclusive, LocalDate toInclusive) {
-        return !on.isBefore(fromInclusive) && !on.isAfter(toInclusive);
+    private static Optional<LocalDate> lastClosed(List<LifeEvent> events) {
+        return events.stream()
+                .filter(event -> event.kind() == LifeEvent.Kind.PREGNANCY_CLOSED)
+                .map(LifeEvent::happenedOn)
+                .max(Comparator.naturalOrder());
     }
 
     /** Her own choices over the studio's over the usual ones. */
@@ -220,67 +217,8 @@ class ClientAssembler implements RecordReader {
         return Approach.of(choices.values());
     }
 
-    /** For six weeks after a pregnancy was closed, load waits for her clinician. */
-    private static Set<Condition> conditions(Woman woman, List<LifeEvent> events, LocalDate day) {
-        Set<Condition> conditions = EnumSet.noneOf(Condition.class);
-        conditions.addAll(woman.conditionSet());
-        events.stream()
-                .filter(event -> event.kind() == LifeEvent.Kind.PREGNANCY_CLOSED)
-                .map(LifeEvent::happenedOn)
-                .max(Comparator.naturalOrder())
-                .filter(on -> day.isBefore(on.plusDays(Published.FULL_CHECK_AFTER_BIRTH.days())))
-                .ifPresent(on -> conditions.add(Condition.OTHER_SIGNIFICANT));
-        return conditions;
-    }
-
-    /**
-     * What she answered last, unless that was before a birth: then nobody has asked yet. A leak, heaviness or pain noted in
-     * a session since then counts as told at once.
-     */
-    private static SymptomReport symptoms(SafetyRecord answers, LocalDate birth, List<Response> responses) {
-        Optional<SafetyAnswer> latest =
-                answers.latest().filter(answer -> answer.askedOn().isAfter(birth));
-        Set<Symptom> symptoms = EnumSet.noneOf(Symptom.class);
-        latest.ifPresent(answer -> symptoms.addAll(answer.symptomSet()));
-        LocalDate since = latest.map(SafetyAnswer::askedOn).orElse(LocalDate.MIN);
-        responses.stream()
-                .filter(response -> !response.on().isBefore(since))
-                .flatMap(response -> toldBy(response).stream())
-                .forEach(symptoms::add);
-        Optional<LocalDate> asked = latest.map(SafetyAnswer::askedOn)
-                .or(() -> responses.stream()
-                        .filter(response -> toldBy(response).isPresent())
-                        .map(Response::on)
-                        .findFirst());
-        return asked.isPresent() ? new SymptomReport.Asked(asked.get(), symptoms) : new SymptomReport.NotAsked();
-    }
-
-    private static Optional<Symptom> toldBy(Response response) {
-        return switch (response.told()) {
-            case LEAKED -> Optional.of(Symptom.LEAK_WITH_EFFORT);
-            case HEAVY -> Optional.of(Symptom.HEAVINESS);
-            case HURT -> HurtAt.named(response.place()).flatMap(HurtAt::symptom);
-            default -> Optional.empty();
-        };
-    }
-
     @Override
     public StageStrip stripOn(Woman woman, LocalDate day) {
         return listedOn(List.of(woman), day).get(0).strip();
-    }
-
-    /** Where something hurt in a session and no symptom says it, since she was last asked. */
-    private static List<String> hurts(Woman woman, LocalDate day, Kept kept) {
-        LocalDate asked = Optional.ofNullable(kept.answers().get(woman.id()))
-                .flatMap(answers -> answers.upTo(day).latest())
-                .map(SafetyAnswer::askedOn)
-                .orElse(LocalDate.MIN);
-        return kept.responses().getOrDefault(woman.id(), List.of()).stream()
-                .filter(response ->
-                        response.told() == Told.HURT && !response.on().isBefore(asked))
-                .filter(response -> toldBy(response).isEmpty())
-                .map(response -> "hurt in a session, " + Days.words(response.on()))
-                .distinct()
-                .toList();
     }
 }

@@ -12,11 +12,11 @@ import openbloom.core.dating.GestationalAge;
 import openbloom.core.dating.Trimester;
 import openbloom.core.moves.Strand;
 import openbloom.core.picture.StageRing;
+import openbloom.core.record.Client;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Birth;
-import openbloom.core.verdict.Client;
 import openbloom.core.verdict.Facts;
 
 /** Writes the stage strip of one woman. */
@@ -51,25 +51,28 @@ final class Strips {
                 stage(),
                 cautions(),
                 clearance(),
-                client.warningSigns().stream()
+                client.safety().standing().keySet().stream()
                         .sorted()
                         .findFirst()
                         .map(WarningSign::words)
                         .orElse(""),
-                isDue ? (client.gap().isPresent() ? "today" : "today, none yet") : Days.words(due),
+                isDue ? (client.checks().gap().isPresent() ? "today" : "today, none yet") : Days.words(due),
                 isDue,
                 ring(),
                 true);
     }
 
     private String where() {
-        if (client.pregnancy().filter(dating -> dating.ageOn(day).isEmpty()).isPresent()) {
+        if (client.situation()
+                .pregnancy()
+                .filter(dating -> dating.ageOn(day).isEmpty())
+                .isPresent()) {
             return "past 45 weeks: record the birth";
         }
         if (facts.age().isPresent()) {
             return facts.age().get().words();
         }
-        return client.birth().map(this::sinceBirth).orElse("neither pregnant nor newly delivered");
+        return client.situation().birth().map(this::sinceBirth).orElse("neither pregnant nor newly delivered");
     }
 
     private String sinceBirth(Birth birth) {
@@ -85,7 +88,10 @@ final class Strips {
             return Trimester.at(age).words() + ", block "
                     + Block.at(age).label().replace('-', '–');
         }
-        return client.birth().map(birth -> "after " + birth.kind().words()).orElse("");
+        return client.situation()
+                .birth()
+                .map(birth -> "after " + birth.kind().words())
+                .orElse("");
     }
 
     private String stage() {
@@ -94,25 +100,29 @@ final class Strips {
 
     private List<String> cautions() {
         List<String> cautions = new ArrayList<>();
-        client.conditions().stream()
+        client.medical().known().all().stream()
                 .sorted()
                 .filter(Strips::isCaution)
                 .map(Strips::plain)
                 .forEach(cautions::add);
-        if (client.babies() > 1 && facts.isPregnant()) {
-            cautions.add(client.babies() == 2 ? "twins" : client.babies() + " babies");
+        if (client.background().babies() > 1 && facts.isPregnant()) {
+            cautions.add(
+                    client.background().babies() == 2
+                            ? "twins"
+                            : client.background().babies() + " babies");
         }
-        if (client.symptoms() instanceof SymptomReport.Asked asked) {
+        if (client.safety().symptoms() instanceof SymptomReport.Asked asked) {
             asked.symptoms().stream().sorted().map(Strips::plain).forEach(cautions::add);
         }
-        client.domingCeiling().keySet().stream()
+        client.standing().ceilings().keySet().stream()
                 .sorted()
                 .map(strand -> strand == Strand.FLEXION
                         ? "domes on a head lift or curl"
                         : "domes in " + strand.words().toLowerCase(Locale.ROOT))
                 .forEach(cautions::add);
         cautions.addAll(more);
-        client.birth()
+        client.situation()
+                .birth()
                 .filter(birth -> birth.tear().reachesSphincter())
                 .ifPresent(birth -> cautions.add(birth.tear().words()));
         return cautions;

@@ -3,10 +3,10 @@ package openbloom.app.reasons;
 import java.util.Arrays;
 import java.util.List;
 import openbloom.core.evidence.Source;
+import openbloom.core.record.ImpactTests;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Contraindication;
 import openbloom.core.screening.WarningSign;
-import openbloom.core.verdict.ImpactTests;
 
 /** The published lists, item by item, as the rules use them. */
 record PublishedLists(String title, Source source, List<String> items) {

@@ -13,6 +13,8 @@ import openbloom.app.system.Once;
 import openbloom.app.system.Sentences;
 import openbloom.app.system.Typed;
 import openbloom.core.picture.SessionStrip;
+import openbloom.core.record.HurtAt;
+import openbloom.core.record.Noted;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -73,7 +75,7 @@ class SessionController {
         model.addAttribute("places", HurtAt.values());
         model.addAttribute(
                 "answers",
-                Arrays.stream(Told.values())
+                Arrays.stream(Noted.values())
                         .filter(told -> !told.key().isEmpty())
                         .toList());
         return "session/teach";
@@ -91,14 +93,14 @@ class SessionController {
             @RequestParam(defaultValue = "") String formKey) {
         Typed typed = new Typed();
         Optional<Integer> number = typed.requiredWhole("item", item, 0, 500);
-        Optional<Told> answer = typed.requiredChoice("told", told, Told.class);
+        Optional<Noted> answer = typed.requiredChoice("told", told, Noted.class);
         Optional<HurtAt> where = typed.choice("place", place, HurtAt.class);
         Sessions.Planned planned = find(woman, sessionId);
         if (planned.stored().taughtOn() != null) {
             typed.refuse("session", "session.finished");
         }
         if (typed.isClean()) {
-            Sessions.Noted noted = new Sessions.Noted(
+            Sessions.NewResponse noted = new Sessions.NewResponse(
                     number.orElseThrow(),
                     answer.orElseThrow(),
                     where.map(HurtAt::name).orElse(""),
@@ -131,8 +133,8 @@ class SessionController {
 
     /** What was noted beside each item, in words. */
     private Map<Integer, String> told(long sessionId) {
-        Map<Integer, List<Response>> byItem =
-                sessions.responsesIn(sessionId).stream().collect(Collectors.groupingBy(Response::item));
+        Map<Integer, List<StoredResponse>> byItem =
+                sessions.responsesIn(sessionId).stream().collect(Collectors.groupingBy(StoredResponse::item));
         return byItem.entrySet().stream()
                 .collect(Collectors.toMap(
                         Map.Entry::getKey,
@@ -142,7 +144,7 @@ class SessionController {
                                 .collect(Collectors.joining(", "))));
     }
 
-    private static String words(Response response) {
+    private static String words(StoredResponse response) {
         String where = HurtAt.named(response.place())
                 .map(place -> " (" + place.words() + ")")
                 .orElse("");

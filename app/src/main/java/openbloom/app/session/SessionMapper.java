@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import openbloom.core.moves.Strand;
+import openbloom.core.record.Noted;
 import org.apache.ibatis.annotations.Arg;
 import org.apache.ibatis.annotations.ConstructorArgs;
 import org.apache.ibatis.annotations.Insert;
@@ -57,7 +58,7 @@ public interface SessionMapper {
             String moveId,
             Strand strand,
             int rung,
-            Told told,
+            Noted told,
             String place,
             LocalDate notedOn,
             Instant at) {}
@@ -82,7 +83,7 @@ public interface SessionMapper {
         @Arg(column = "move_id", javaType = String.class),
         @Arg(column = "strand", javaType = Strand.class),
         @Arg(column = "rung", javaType = int.class),
-        @Arg(column = "told", javaType = Told.class),
+        @Arg(column = "told", javaType = Noted.class),
         @Arg(column = "place", javaType = String.class),
         @Arg(column = "finished", javaType = boolean.class)
     })
@@ -95,7 +96,7 @@ public interface SessionMapper {
             order by noted_on, session_id, response.id
             </script>
             """)
-    List<Response> responsesOf(@Param("womanIds") List<Long> womanIds);
+    List<StoredResponse> responsesOf(@Param("womanIds") List<Long> womanIds);
 
     @ResultMap("response")
     @Select("""
@@ -104,5 +105,5 @@ public interface SessionMapper {
             from response join session on session.id = session_id
             where session_id = #{sessionId} order by response.id
             """)
-    List<Response> responsesIn(long sessionId);
+    List<StoredResponse> responsesIn(long sessionId);
 }

@@ -10,6 +10,8 @@ import openbloom.app.people.Woman;
 import openbloom.app.system.StudioDay;
 import openbloom.core.program.Composer;
 import openbloom.core.program.SessionRequest;
+import openbloom.core.record.Noted;
+import openbloom.core.record.Response;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.RuleBook;
 import org.slf4j.Logger;
@@ -50,18 +52,15 @@ public class Sessions {
         return mapper.latest(womanId, 1).stream().map(StoredSession::id).findFirst();
     }
 
-    public List<Response> responsesIn(long sessionId) {
+    public List<StoredResponse> responsesIn(long sessionId) {
         return mapper.responsesIn(sessionId);
-    }
-
-    /** Everything noted with her, oldest first. */
-    public List<Response> responsesOf(long womanId) {
-        return mapper.responsesOf(List.of(womanId));
     }
 
     /** Everything noted with several women, each oldest first. */
     public Map<Long, List<Response>> responsesOf(List<Long> womanIds) {
-        return mapper.responsesOf(womanIds).stream().collect(Collectors.groupingBy(Response::womanId));
+        return mapper.responsesOf(womanIds).stream()
+                .collect(Collectors.groupingBy(
+                        StoredResponse::womanId, Collectors.mapping(StoredResponse::response, Collectors.toList())));
     }
 
     /** Ids of the moves of her last sessions, the latest first, for variety. */
@@ -97,24 +96,24 @@ public class Sessions {
     }
 
     /** What was noted about one item. */
-    public record Noted(int item, Told told, String place, String formKey) {}
+    public record NewResponse(int item, Noted noted, String place, String formKey) {}
 
     /** Keeps one response of a day. Empty if the session has no such item. */
-    public Optional<PlanDocument.Item> respond(Planned planned, Noted noted, LocalDate on) {
+    public Optional<PlanDocument.Item> respond(Planned planned, NewResponse response, LocalDate on) {
         List<PlanDocument.Item> items = planned.plan().items();
-        if (noted.item() < 0 || noted.item() >= items.size()) {
+        if (response.item() < 0 || response.item() >= items.size()) {
             return Optional.empty();
         }
-        PlanDocument.Item of = items.get(noted.item());
+        PlanDocument.Item of = items.get(response.item());
         mapper.insertResponse(new SessionMapper.NewResponse(
                 planned.stored().id(),
-                noted.formKey(),
-                noted.item(),
+                response.formKey(),
+                response.item(),
                 of.moveId(),
                 of.strand(),
                 of.rung(),
-                noted.told(),
-                noted.place(),
+                response.noted(),
+                response.place(),
                 on,
                 day.instant()));
         return Optional.of(of);

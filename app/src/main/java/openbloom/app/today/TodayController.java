@@ -24,7 +24,7 @@ import openbloom.app.system.StudioDay;
 import openbloom.core.Days;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.program.Season;
-import openbloom.core.verdict.Client;
+import openbloom.core.record.Client;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;

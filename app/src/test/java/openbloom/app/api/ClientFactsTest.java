@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
-import openbloom.core.verdict.Client;
+import openbloom.core.record.Client;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Verdict;
@@ -65,8 +65,8 @@ class ClientFactsTest {
 
     @Test
     void readsNobodysBabiesAsOne() {
-        assertThat(client("'babies':0").babies()).isEqualTo(1);
-        assertThat(client("'babies':3").babies()).isEqualTo(3);
+        assertThat(client("'babies':0").background().babies()).isEqualTo(1);
+        assertThat(client("'babies':3").background().babies()).isEqualTo(3);
     }
 
     private static Verdict verdict(String fact, String move) {

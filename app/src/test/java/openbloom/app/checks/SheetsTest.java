@@ -11,9 +11,9 @@ import openbloom.app.PageTest;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
 import openbloom.core.program.Place;
+import openbloom.core.record.Client;
+import openbloom.core.record.ImpactTests;
 import openbloom.core.verdict.Adjustment;
-import openbloom.core.verdict.Client;
-import openbloom.core.verdict.ImpactTests;
 import openbloom.core.verdict.Verdict;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -63,7 +63,7 @@ class SheetsTest extends PageTest {
     @Test
     void theConnectCheckOpensItsGateAndChoosesTheCue() throws Exception {
         send(form("connect", "cue-HIP_BONES=YES;cue-DRAW_IN=NO;position-LYING=YES;position-SITTING=YES"));
-        assertThat(client().connect().positionsFelt()).contains(2);
+        assertThat(client().checks().connect().positionsFelt()).contains(2);
         var judgement = judgements.of(woman, LocalDate.now(), Place.STUDIO);
         assertThat(judgement.cueFamily()).isEqualTo(openbloom.core.breath.CueFamily.HIP_BONES);
     }
@@ -73,7 +73,7 @@ class SheetsTest extends PageTest {
         MockHttpServletRequestBuilder form = form("effort", "talks=YES");
         Arrays.stream(ImpactTests.Test.values()).forEach(test -> form.param("tests", test.name()));
         assertThat(send(form).getStatus()).isEqualTo(302);
-        assertThat(client().impactTests().allPassed()).isTrue();
+        assertThat(client().checks().impactTests().allPassed()).isTrue();
     }
 
     @ParameterizedTest
@@ -108,7 +108,7 @@ class SheetsTest extends PageTest {
         assertThat(body(post(first).param("formKey", key()).param("faults", "BELLY_ONLY")))
                 .contains("Fill this in");
         assertThat(send(corrected(first, "BELLY_ONLY")).getStatus()).isEqualTo(302);
-        assertThat(client().breath().words()).isEqualTo("only the belly moves");
+        assertThat(client().checks().breath().words()).isEqualTo("only the belly moves");
         String second = correctLink();
         assertThat(second).isNotEqualTo(first);
         MockHttpServletRequestBuilder twice = corrected(second, "BELLY_ONLY");
@@ -118,11 +118,11 @@ class SheetsTest extends PageTest {
         assertThat(page(second)).contains("faults held", "seen wrongly");
         // somebody who still had the first version open
         assertThat(body(corrected(first, "UPPER_CHEST"))).contains("Somebody else corrected", "faults belly only");
-        assertThat(client().breath().words()).isEqualTo("only the belly moves");
+        assertThat(client().checks().breath().words()).isEqualTo("only the belly moves");
         assertThat(send(corrected(second, "BELLY_ONLY").param("then", "withdraw"))
                         .getStatus())
                 .isEqualTo(302);
-        assertThat(client().breath().words()).isEqualTo("not checked");
+        assertThat(client().checks().breath().words()).isEqualTo("not checked");
     }
 
     @Test
@@ -132,7 +132,7 @@ class SheetsTest extends PageTest {
         send(corrected(correctLink(), "BELLY_ONLY").param("checkedOn", earlier));
         assertThat(page(correctLink())).contains("value=\"BELLY_ONLY\" checked", "value=\"" + earlier + "\"");
         assertThat(send(corrected(correctLink(), "UPPER_CHEST")).getStatus()).isEqualTo(302);
-        assertThat(client().breath().words()).startsWith("upper chest");
+        assertThat(client().checks().breath().words()).startsWith("upper chest");
     }
 
     private static MockHttpServletRequestBuilder corrected(String address, String fault) {

@@ -8,8 +8,8 @@ import openbloom.app.PageTest;
 import openbloom.app.moves.Judgements;
 import openbloom.core.Days;
 import openbloom.core.program.Place;
+import openbloom.core.record.Client;
 import openbloom.core.screening.SymptomReport;
-import openbloom.core.verdict.Client;
 import openbloom.core.verdict.Kind;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -119,8 +119,8 @@ class LifeEventsTest extends PageTest {
         Woman after = people.find(ines, woman.id()).orElseThrow();
         assertThat(kind(after, "pf-hold-two")).isNotEqualTo(Kind.GO);
         Client client = judgements.of(after, TODAY, Place.STUDIO).facts().client();
-        assertThat(client.rungs()).isEmpty();
-        assertThat(client.symptoms())
+        assertThat(client.standing().rungs()).isEmpty();
+        assertThat(client.safety().symptoms())
                 .as("no symptom six days ago, in pregnancy, says nothing of the days since the birth")
                 .isInstanceOf(SymptomReport.NotAsked.class);
     }

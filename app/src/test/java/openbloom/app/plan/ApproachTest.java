@@ -6,7 +6,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import openbloom.app.PageTest;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
-import openbloom.core.verdict.Choice;
+import openbloom.core.record.Choice;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 

@@ -38,8 +38,10 @@ class SessionsTest extends PageTest {
         Sessions.Planned planned = composed("20", "STUDIO");
         assertThat(planned.stored().rulesVersion()).isEqualTo(RuleBook.VERSION);
         JsonNode facts = new JsonMapper().readTree(planned.stored().facts());
-        assertThat(facts.path("pregnancy").path("basis").asString()).isEqualTo("LAST_PERIOD");
-        assertThat(facts.path("symptoms").path("symptoms").isEmpty()).isTrue();
+        assertThat(facts.path("situation").path("dating").path("basis").asString())
+                .isEqualTo("LAST_PERIOD");
+        assertThat(facts.path("safety").path("symptoms").path("symptoms").isEmpty())
+                .isTrue();
         assertThat(planned.plan().seconds()).isBetween(1140, 1260);
         assertThat(planned.stored().taughtOn()).isNull();
     }
@@ -79,7 +81,7 @@ class SessionsTest extends PageTest {
                 .contains("leak with effort");
 
         assertThat(send(post(session + "/finish")).getRedirectedUrl()).isEqualTo(session);
-        assertThat(sessions.responsesOf(woman.id())).hasSize(3);
+        assertThat(sessions.responsesOf(List.of(woman.id())).get(woman.id())).hasSize(3);
         assertThat(page(session)).contains("taught").contains("done, leaked");
         assertThat(page(her + "/plan")).contains("leak with effort");
     }

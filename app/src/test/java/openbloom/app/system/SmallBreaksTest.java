@@ -12,13 +12,13 @@ import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
 import openbloom.core.moves.Equipment;
 import openbloom.core.program.Place;
+import openbloom.core.record.Choice;
+import openbloom.core.record.Question;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.verdict.Adjustment;
-import openbloom.core.verdict.Choice;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Kind;
-import openbloom.core.verdict.Question;
 import openbloom.core.verdict.Verdict;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -123,7 +123,7 @@ class SmallBreaksTest extends PageTest {
     }
 
     private SymptomReport symptoms() {
-        return judged(Place.STUDIO).facts().client().symptoms();
+        return judged(Place.STUDIO).facts().client().safety().symptoms();
     }
 
     private void told(String session, String item, String told, String place) throws Exception {

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Map;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Strand;
-import openbloom.core.verdict.LoadCheck;
+import openbloom.core.record.LoadCheck;
 
 /** The ladders of loads side by side: rungs that stayed flat are filled, and a bar lies where the climb ended. */
 public final class LoadLadders {

@@ -10,7 +10,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Move;
-import openbloom.core.verdict.Client;
+import openbloom.core.record.Client;
 import openbloom.core.verdict.Difference;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Kind;

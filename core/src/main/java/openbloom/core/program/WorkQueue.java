@@ -88,7 +88,7 @@ final class WorkQueue {
 
     /** Her next rung first, then down; a rung beyond the next is never reached for. */
     private List<Verdict> fromTheTop(Strand strand) {
-        int next = judgement.facts().client().rungs().getOrDefault(strand, 0) + 1;
+        int next = judgement.facts().client().standing().rungs().getOrDefault(strand, 0) + 1;
         return judgement.catalogue().ladder(strand).stream()
                 .filter(move -> !move.isEarned() || move.rung() <= next)
                 .filter(this::isAtHand)

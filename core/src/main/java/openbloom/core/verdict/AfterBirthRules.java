@@ -95,7 +95,11 @@ final class AfterBirthRules {
             .client("Scar care is for a caesarean scar.")
             .instructor("No caesarean on file, so no scar care.")
             .looks((facts, found) -> {
-                if (facts.client().birth().filter(Birth::isCaesarean).isEmpty()) {
+                if (facts.client()
+                        .situation()
+                        .birth()
+                        .filter(Birth::isCaesarean)
+                        .isEmpty()) {
                     Gate none = Gate.of(GateKind.SCAR_ON_FILE, false, "no caesarean on file");
                     found.notYet(move -> move.strand() == Strand.SCAR, "no caesarean on file", none);
                 }
@@ -211,6 +215,7 @@ final class AfterBirthRules {
 
     private static void scar(Facts facts, Findings found, int fromRung, Published floor) {
         facts.client()
+                .situation()
                 .birth()
                 .filter(Birth::isCaesarean)
                 .ifPresent(birth -> found.unlessMet(

@@ -109,6 +109,7 @@ final class BodyRules {
             .instructor("Active straight leg raise of 4 or more of 10: no single-leg load.")
             .source(Source.E_ASLR)
             .looks((facts, found) -> facts.client()
+                    .checks()
                     .straightLegRaise()
                     .filter(score -> score >= Published.STRAIGHT_LEG_RAISE_LIMIT.amount())
                     .ifPresent(score ->
@@ -130,7 +131,7 @@ final class BodyRules {
                 if (facts.has(Symptom.BACK_PAIN)) {
                     found.adjust(limbLoad, facts.symptomWords(Symptom.BACK_PAIN), KNEES_CLOSER);
                 }
-                if (facts.client().connect().has(ConnectFault.BACK_TENSES)) {
+                if (facts.client().checks().connect().has(ConnectFault.BACK_TENSES)) {
                     found.adjust(limbLoad, "connect check: " + ConnectFault.BACK_TENSES.words(), KNEES_CLOSER);
                 }
             });

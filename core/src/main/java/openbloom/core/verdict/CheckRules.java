@@ -11,6 +11,8 @@ import openbloom.core.breath.ConnectFault;
 import openbloom.core.evidence.Source;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Sides;
+import openbloom.core.record.Choice;
+import openbloom.core.record.Question;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.stage.Told;
 
@@ -22,11 +24,11 @@ final class CheckRules {
             .instructor("The breath check showed bearing down or a held breath: out-breath through every effort.")
             .source(Source.E_SAPS)
             .looks((facts, found) -> {
-                if (facts.client().breath().pressesDown()) {
-                    String fact = facts.client().breath().words();
+                if (facts.client().checks().breath().pressesDown()) {
+                    String fact = facts.client().checks().breath().words();
                     found.adjust(Move::isTiring, fact, NO_BREATH_HOLD);
                 }
-                if (facts.client().connect().has(ConnectFault.BREATH_HELD)) {
+                if (facts.client().checks().connect().has(ConnectFault.BREATH_HELD)) {
                     String fact = "connect check: " + ConnectFault.BREATH_HELD.words();
                     found.adjust(Move::isTiring, fact, NO_BREATH_HOLD);
                 }
@@ -37,10 +39,10 @@ final class CheckRules {
             .instructor("The breath check showed zones that do not move: three even breaths before each loaded set.")
             .by(Question.A7)
             .looks((facts, found) -> {
-                boolean bellyFirst =
-                        facts.client().breath() == BreathFinding.BELLY_ONLY && facts.follows(Choice.BELLY_FIRST);
-                if (facts.client().breath().needsEvening() && !bellyFirst) {
-                    String fact = facts.client().breath().words();
+                boolean bellyFirst = facts.client().checks().breath() == BreathFinding.BELLY_ONLY
+                        && facts.follows(Choice.BELLY_FIRST);
+                if (facts.client().checks().breath().needsEvening() && !bellyFirst) {
+                    String fact = facts.client().checks().breath().words();
                     found.adjust(Move::isTiring, fact, THREE_EVEN_BREATHS);
                 }
             });
@@ -50,8 +52,8 @@ final class CheckRules {
             .instructor("Could not talk in sentences, or over 14 on the 6–20 scale at the last check: ease off.")
             .source(Source.E_ACOG804)
             .looks((facts, found) -> {
-                if (facts.client().effort().isTooHard()) {
-                    String fact = facts.client().effort().talks() == Told.NO
+                if (facts.client().checks().effort().isTooHard()) {
+                    String fact = facts.client().checks().effort().talks() == Told.NO
                             ? "could not talk in full sentences"
                             : "effort above 14 of 20";
                     found.adjust(Move::isTiring, fact, TALK_WHILE_WORKING);
@@ -62,7 +64,7 @@ final class CheckRules {
             .client("We start with the weaker side, and do no more on the other.")
             .instructor("One side scored lower: begin there and let it set the count for both.")
             .looks((facts, found) -> {
-                SideCheck.Weaker weaker = facts.client().sides().weaker();
+                SideCheck.Weaker weaker = facts.client().checks().sides().weaker();
                 if (weaker.isOneSide()) {
                     found.adjust(move -> move.sides() == Sides.EACH, weaker.words(), WEAKER_SIDE_FIRST);
                 }

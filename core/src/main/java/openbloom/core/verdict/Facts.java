@@ -19,6 +19,10 @@ import openbloom.core.pelvicfloor.Effort;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Prescriber;
 import openbloom.core.pelvicfloor.Prescription;
+import openbloom.core.record.Choice;
+import openbloom.core.record.Clearance;
+import openbloom.core.record.Client;
+import openbloom.core.record.ImpactTests;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Contraindication;
 import openbloom.core.screening.Symptom;
@@ -49,11 +53,12 @@ public final class Facts {
     public Facts(Client client, LocalDate day) {
         this.client = client;
         this.day = day;
-        this.age = client.pregnancy().flatMap(dating -> ageIn(dating, day));
-        this.recentBirth = isPregnant() ? Optional.empty() : client.birth().filter(birth -> birth.isRecentOn(day));
+        this.age = client.situation().pregnancy().flatMap(dating -> ageIn(dating, day));
+        this.recentBirth =
+                isPregnant() ? Optional.empty() : client.situation().birth().filter(birth -> birth.isRecentOn(day));
         this.conditions = withBabies();
-        this.gapRecovered = client.gap().map(this::recoveredBy).orElse(Told.UNKNOWN);
-        this.gapWords = client.gap().map(this::gapIn).orElse("gap not checked");
+        this.gapRecovered = client.checks().gap().map(this::recoveredBy).orElse(Told.UNKNOWN);
+        this.gapWords = client.checks().gap().map(this::gapIn).orElse("gap not checked");
     }
 
     /** Past 45 weeks with no birth told she still counts as pregnant: unknown is never safe. */
@@ -64,15 +69,15 @@ public final class Facts {
 
     /** The day a sign was told; this day when nothing else is known. */
     LocalDate toldOn(WarningSign sign) {
-        return client.signsToldOn().getOrDefault(sign, day);
+        return client.safety().standing().getOrDefault(sign, day);
     }
 
     private Set<Condition> withBabies() {
         Set<Condition> all = EnumSet.noneOf(Condition.class);
-        all.addAll(client.conditions());
-        if (isPregnant() && client.babies() >= MANY_BABIES.amount()) {
+        all.addAll(client.medical().known().all());
+        if (isPregnant() && client.background().babies() >= MANY_BABIES.amount()) {
             all.add(Condition.TRIPLETS_OR_MORE);
-        } else if (isPregnant() && client.babies() == 2) {
+        } else if (isPregnant() && client.background().babies() == 2) {
             all.add(Condition.TWINS);
         }
         return all;
@@ -82,7 +87,10 @@ public final class Facts {
         if (client.approach().is(Choice.FOUR_FINGERS)) {
             return Told.NO;
         }
-        return switch (client.approach().school().read(check, client.ageYears()).verdict()) {
+        return switch (client.approach()
+                .school()
+                .read(check, client.background().ageYears())
+                .verdict()) {
             case WITHIN -> Told.YES;
             case WIDER -> Told.NO;
             case NO_READING -> Told.UNKNOWN;
@@ -90,7 +98,8 @@ public final class Facts {
     }
 
     private String gapIn(GapCheck check) {
-        SchoolAnswer answer = client.approach().school().read(check, client.ageYears());
+        SchoolAnswer answer =
+                client.approach().school().read(check, client.background().ageYears());
         return "gap " + answer.detail() + ", " + Days.words(check.date());
     }
 
@@ -150,7 +159,7 @@ public final class Facts {
     }
 
     private Recovery.Criteria criteria() {
-        boolean safe = client.warningSigns().isEmpty();
+        boolean safe = client.safety().standing().keySet().isEmpty();
         Gate noSign = Gate.of(GateKind.NO_WARNING_SIGN, safe, safe ? "none told" : "a warning sign was told");
         return new Recovery.Criteria(
                 noSign,
@@ -170,15 +179,16 @@ public final class Facts {
     }
 
     boolean has(Symptom symptom) {
-        return client.symptoms().has(symptom);
+        return client.safety().symptoms().has(symptom);
     }
 
     /** Clearance that speaks of this pregnancy or of the time after the latest birth, and is not from the future. */
     public Optional<Clearance> clearance() {
         Optional<LocalDate> since = isPregnant()
-                ? client.pregnancy().map(dating -> dating.firstDay())
-                : client.birth().map(Birth::date);
-        return client.clearance()
+                ? client.situation().pregnancy().map(dating -> dating.firstDay())
+                : client.situation().birth().map(Birth::date);
+        return client.medical()
+                .clearance()
                 .filter(given -> !given.date().isAfter(day))
                 .filter(given -> since.isEmpty() || !given.date().isBefore(since.get()));
     }
@@ -202,7 +212,7 @@ public final class Facts {
     }
 
     boolean isGapFresh() {
-        return client.gap().filter(check -> check.isFreshOn(day)).isPresent();
+        return client.checks().gap().filter(check -> check.isFreshOn(day)).isPresent();
     }
 
     /**
@@ -210,7 +220,7 @@ public final class Facts {
      * her after a birth.
      */
     public LocalDate gapCheckDue() {
-        LocalDate next = client.gap().map(GapCheck::nextDue).orElse(day);
+        LocalDate next = client.checks().gap().map(GapCheck::nextDue).orElse(day);
         LocalDate earliest = recentBirth.map(Facts::headLiftFrom).orElse(next);
         return next.isBefore(earliest) ? earliest : next;
     }
@@ -221,8 +231,8 @@ public final class Facts {
     }
 
     Told domed() {
-        Told onLift = client.gap().map(GapCheck::domedOnLift).orElse(Told.UNKNOWN);
-        int ceiling = client.domingCeiling().getOrDefault(Strand.FLEXION, -1);
+        Told onLift = client.checks().gap().map(GapCheck::domedOnLift).orElse(Told.UNKNOWN);
+        int ceiling = client.standing().ceilings().getOrDefault(Strand.FLEXION, -1);
         if (onLift == Told.YES || ceiling == 0) {
             return Told.YES;
         }
@@ -231,7 +241,7 @@ public final class Facts {
 
     /** The highest rung of a strand she has done well; 0 when none. */
     public int achieved(Strand strand) {
-        return client.rungs().getOrDefault(strand, 0);
+        return client.standing().rungs().getOrDefault(strand, 0);
     }
 
     /** {@code gap wider than 2 fingers: 3 fingers at the navel on the small lift, 17 Nov 2026}. */
@@ -241,7 +251,10 @@ public final class Facts {
 
     String domingWords() {
         return noDomingGate().detail()
-                + client.gap().map(check -> ", " + Days.words(check.date())).orElse("");
+                + client.checks()
+                        .gap()
+                        .map(check -> ", " + Days.words(check.date()))
+                        .orElse("");
     }
 
     String ageWords() {
@@ -256,14 +269,16 @@ public final class Facts {
     }
 
     String lastBirthWords() {
-        return client.birth()
+        return client.situation()
+                .birth()
                 .map(birth -> birth.kind().words() + ", " + Days.words(birth.date()))
                 .orElse("no birth on file");
     }
 
     String symptomWords(Symptom symptom) {
         return symptom.words()
-                + client.symptoms()
+                + client.safety()
+                        .symptoms()
                         .askedOn()
                         .map(on -> ", told " + Days.words(on))
                         .orElse("");
@@ -280,7 +295,7 @@ public final class Facts {
     }
 
     Gate woundGate() {
-        Told closed = client.birth().map(Birth::woundClosed).orElse(Told.UNKNOWN);
+        Told closed = client.situation().birth().map(Birth::woundClosed).orElse(Told.UNKNOWN);
         String words = switch (closed) {
             case YES -> "closed, as told at intake";
             case NO -> "not closed yet";
@@ -295,7 +310,8 @@ public final class Facts {
     }
 
     Gate gapReadGate() {
-        String words = client.gap()
+        String words = client.checks()
+                .gap()
                 .map(check -> "last checked " + Days.words(check.date()))
                 .orElse("never checked");
         return Gate.of(GateKind.GAP_READ, isGapFresh(), words);
@@ -315,10 +331,11 @@ public final class Facts {
     }
 
     Gate symptomFreeGate() {
-        boolean free = client.symptoms() instanceof SymptomReport.Asked asked
+        boolean free = client.safety().symptoms() instanceof SymptomReport.Asked asked
                 && asked.symptoms().isEmpty()
-                && client.symptoms().excludes(Symptom.AGAINST_IMPACT, day);
-        String words = client.symptoms()
+                && client.safety().symptoms().excludes(Symptom.AGAINST_IMPACT, day);
+        String words = client.safety()
+                .symptoms()
                 .askedOn()
                 .map(on -> (free ? "none told " : "asked ") + Days.words(on))
                 .orElse("not asked");
@@ -326,7 +343,7 @@ public final class Facts {
     }
 
     Gate impactTestsGate() {
-        ImpactTests tests = client.impactTests();
+        ImpactTests tests = client.checks().impactTests();
         String words = tests.on()
                 .map(on -> tests.passed().size() + " of " + ImpactTests.Test.values().length + " passed, "
                         + Days.words(on))
@@ -344,13 +361,13 @@ public final class Facts {
     }
 
     Gate connectGate() {
-        int positions = client.connect().positionsFelt().orElse(achieved(Strand.CONNECT));
+        int positions = client.checks().connect().positionsFelt().orElse(achieved(Strand.CONNECT));
         return Gate.of(
                 GateKind.CONNECT, positions >= POSITIONS_TO_FEEL_CONNECT, "felt in " + positions + " positions so far");
     }
 
     Gate noHeavinessGate() {
-        boolean free = client.symptoms().excludes(Set.of(Symptom.HEAVINESS), day);
+        boolean free = client.safety().symptoms().excludes(Set.of(Symptom.HEAVINESS), day);
         String words = has(Symptom.HEAVINESS)
                 ? symptomWords(Symptom.HEAVINESS)
                 : free ? "none told" : "not asked in the last 14 days";
@@ -358,12 +375,12 @@ public final class Facts {
     }
 
     Gate limbLoadFlatGate() {
-        int flat = client.domingCeiling().getOrDefault(Strand.LIMB_LOAD, achieved(Strand.LIMB_LOAD));
+        int flat = client.standing().ceilings().getOrDefault(Strand.LIMB_LOAD, achieved(Strand.LIMB_LOAD));
         return Gate.of(GateKind.NO_DOMING, flat >= LIMB_LOAD_RUNG, "limb load flat up to rung " + flat);
     }
 
     Gate flatOnFrontSupportGate() {
-        int flat = client.domingCeiling().getOrDefault(Strand.FRONT_SUPPORT, achieved(Strand.FRONT_SUPPORT));
+        int flat = client.standing().ceilings().getOrDefault(Strand.FRONT_SUPPORT, achieved(Strand.FRONT_SUPPORT));
         boolean isFlat = flat >= FRONT_SUPPORT_RUNG;
         return Gate.of(GateKind.NO_DOMING, isFlat, "front support flat up to rung " + flat);
     }

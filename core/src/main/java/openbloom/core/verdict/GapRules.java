@@ -14,6 +14,8 @@ import openbloom.core.moves.Move;
 import openbloom.core.moves.Purpose;
 import openbloom.core.moves.Rotation;
 import openbloom.core.moves.Strand;
+import openbloom.core.record.Choice;
+import openbloom.core.record.Question;
 import openbloom.core.screening.Symptom;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
@@ -91,7 +93,7 @@ final class GapRules {
                         + " and at the matching load in its sibling strands.")
                 .source(Source.E_DUFOUR)
                 .looks((facts, found) -> {
-                    Integer ceiling = facts.client().domingCeiling().get(strand);
+                    Integer ceiling = facts.client().standing().ceilings().get(strand);
                     if (ceiling != null) {
                         String fact = "flat up to rung " + ceiling + " of " + strand.words();
                         boolean curlsSwapAnyway = facts.isPregnantFrom(SECOND_TRIMESTER.amount());

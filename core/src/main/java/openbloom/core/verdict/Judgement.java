@@ -12,6 +12,8 @@ import java.util.Set;
 import openbloom.core.breath.CueFamily;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Move;
+import openbloom.core.record.Client;
+import openbloom.core.record.Question;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
 
@@ -53,7 +55,7 @@ public final class Judgement {
             case CUE_WHOLE_HUG -> CueFamily.WHOLE_HUG;
             case CUE_UPWARD_SWEEP -> CueFamily.UPWARD_SWEEP;
             case CUE_NAVEL_DRAW -> CueFamily.DRAW_IN;
-            default -> facts.client().connect().works().orElse(CueFamily.PLAIN);
+            default -> facts.client().checks().connect().works().orElse(CueFamily.PLAIN);
         };
     }
 

@@ -9,6 +9,7 @@ import openbloom.core.moves.PelvicTone;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.record.Question;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.stage.Gate;
@@ -27,7 +28,7 @@ final class PelvicFloorRules {
             .source(Source.E_DOWN)
             .by(Question.A10)
             .looks((facts, found) -> {
-                PelvicFloorCheck check = facts.client().pelvicFloor();
+                PelvicFloorCheck check = facts.client().checks().pelvicFloor();
                 if (check.isTight()) {
                     String fact = check.tone() == Tone.TIGHT ? check.tone().words() : "does not let go fully";
                     found.notYet(Move::isSqueeze, fact, lettingGo(), painGate(facts));
@@ -40,7 +41,7 @@ final class PelvicFloorRules {
             .source(Source.E_ICS)
             .by(Question.A6)
             .looks((facts, found) -> {
-                LettingGo lettingGo = facts.client().pelvicFloor().lettingGo();
+                LettingGo lettingGo = facts.client().checks().pelvicFloor().lettingGo();
                 if (lettingGo == LettingGo.UNKNOWN || lettingGo == LettingGo.PARTIAL) {
                     found.adjust(PelvicFloorRules::isLift, lettingGo.words(), Adjustment.GENTLE_AND_LET_GO);
                 }
@@ -80,7 +81,7 @@ final class PelvicFloorRules {
             .source(Source.E_DOWN)
             .looks((facts, found) -> {
                 boolean hurts = facts.has(Symptom.PAIN_WITH_LIFTS)
-                        || facts.client().pelvicFloor().pain() == Told.YES;
+                        || facts.client().checks().pelvicFloor().pain() == Told.YES;
                 if (hurts) {
                     found.notYet(Move::isSqueeze, Symptom.PAIN_WITH_LIFTS.words(), painGate(facts));
                 }
@@ -91,7 +92,7 @@ final class PelvicFloorRules {
             .instructor("No lift felt after three positions and all cue families: refer to a pelvic health clinician.")
             .source(Source.E_ICS)
             .looks((facts, found) -> {
-                if (facts.client().pelvicFloor().tone() == Tone.NONE_FELT) {
+                if (facts.client().checks().pelvicFloor().tone() == Tone.NONE_FELT) {
                     Gate felt = Gate.of(GateKind.LIFT_FELT, false, Tone.NONE_FELT.words());
                     found.notYet(Move::isSqueeze, Tone.NONE_FELT.words(), felt);
                 }
@@ -124,7 +125,7 @@ final class PelvicFloorRules {
     private static Gate painGate(Facts facts) {
         boolean free = !facts.has(Symptom.PELVIC_PAIN)
                 && !facts.has(Symptom.PAIN_WITH_LIFTS)
-                && facts.client().pelvicFloor().pain() != Told.YES;
+                && facts.client().checks().pelvicFloor().pain() != Told.YES;
         return Gate.of(GateKind.NO_PELVIC_PAIN, free, free ? "none told" : "pelvic pain told");
     }
 }

@@ -26,6 +26,8 @@ import openbloom.core.moves.Move;
 import openbloom.core.moves.Position;
 import openbloom.core.moves.Rotation;
 import openbloom.core.moves.Strand;
+import openbloom.core.record.Choice;
+import openbloom.core.record.Question;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.stage.Told;
@@ -163,7 +165,7 @@ final class PregnancyRules {
             .source(Source.E_CONTRA)
             .looks((facts, found) -> {
                 if (facts.has(Condition.TWINS) || facts.has(Condition.TRIPLETS_OR_MORE)) {
-                    String fact = facts.client().babies() + " babies, " + facts.ageWords();
+                    String fact = facts.client().background().babies() + " babies, " + facts.ageWords();
                     found.advise(move -> move.load() > 0, fact);
                 }
             });
@@ -198,7 +200,7 @@ final class PregnancyRules {
     }
 
     private static void swapUnlessAsked(Facts facts, Findings found) {
-        if (facts.client().symptoms().askedOn().isEmpty()) {
+        if (facts.client().safety().symptoms().askedOn().isEmpty()) {
             found.swap(Move::isOnTheBack, facts.ageWords() + ", not asked how she feels lying down");
         }
     }
@@ -236,7 +238,7 @@ final class PregnancyRules {
         if (facts.isPregnantFrom(THIRD_TRIMESTER.amount())) {
             found.swap(Move::isImpact, facts.ageWords());
         } else if (facts.isPregnant()) {
-            boolean free = facts.client().symptoms().excludes(AGAINST_JUMPING, facts.day());
+            boolean free = facts.client().safety().symptoms().excludes(AGAINST_JUMPING, facts.day());
             AGAINST_JUMPING.stream()
                     .filter(facts::has)
                     .sorted()

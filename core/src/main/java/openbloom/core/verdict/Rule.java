@@ -3,6 +3,7 @@ package openbloom.core.verdict;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import openbloom.core.evidence.Source;
+import openbloom.core.record.Question;
 
 /**
  * One rule: its stable code, a sentence for the client and one for the instructor, where it comes from, the question of

@@ -72,7 +72,7 @@ final class StopRules {
                 .instructor(sign.urgency().whatToDo())
                 .source(sign.source())
                 .looks((facts, found) -> {
-                    if (facts.client().warningSigns().contains(sign)) {
+                    if (facts.client().safety().standing().keySet().contains(sign)) {
                         found.stop(move -> true, sign.words() + ", told " + Days.words(facts.toldOn(sign)));
                     }
                 });

@@ -24,6 +24,9 @@ import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.record.Clearance;
+import openbloom.core.record.Client;
+import openbloom.core.record.ImpactTests;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
@@ -107,7 +110,7 @@ public record WhoMayNot(String who, Verdict verdict, Reason reason) {
     }
 
     private static Client.Builder having(Condition condition) {
-        return well().conditions(Set.of(condition));
+        return well().conditions(DAY, Set.of(condition));
     }
 
     private static PelvicFloorCheck floor(Tone tone, Told letsGo) {

@@ -17,10 +17,10 @@ import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Purpose;
 import openbloom.core.moves.Strand;
+import openbloom.core.record.Client;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;
-import openbloom.core.verdict.Client;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Kind;
 import org.junit.jupiter.api.Test;
@@ -81,8 +81,9 @@ class ComposerTest {
 
     @Test
     void takesNothingOfASessionWhenAWarningSignWasTold() {
-        Client woman =
-                strong().but().warningSigns(Set.of(WarningSign.CHEST_PAIN)).build();
+        Client woman = strong().but()
+                .warningSigns(TODAY, Set.of(WarningSign.CHEST_PAIN))
+                .build();
         Session session = compose(woman, SessionRequest.of(30));
         assertThat(session.items()).isEmpty();
         assertThat(session.note()).isNotEmpty();
@@ -94,7 +95,7 @@ class ComposerTest {
     void shortensStillHoldsForHighBloodPressure() {
         Client woman = pregnantAt(30)
                 .but()
-                .conditions(Set.of(Condition.HIGH_BLOOD_PRESSURE_CONTROLLED))
+                .conditions(TODAY, Set.of(Condition.HIGH_BLOOD_PRESSURE_CONTROLLED))
                 .build();
         Session session = compose(woman, SessionRequest.of(60));
         assertThat(session.items())

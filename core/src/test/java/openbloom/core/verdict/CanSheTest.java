@@ -14,6 +14,8 @@ import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
+import openbloom.core.record.Clearance;
+import openbloom.core.record.Client;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Birth;
@@ -79,8 +81,9 @@ class CanSheTest {
 
     @Test
     void offersNothingMeanwhileWhenEverythingStops() {
-        Client woman =
-                Client.of(0, 1, 30).warningSigns(Set.of(WarningSign.FAINTING)).build();
+        Client woman = Client.of(0, 1, 30)
+                .warningSigns(TODAY, Set.of(WarningSign.FAINTING))
+                .build();
         CanShe answer = can(woman, "curl-up");
         assertThat(answer.verdict().kind()).isEqualTo(Kind.STOP);
         assertThat(answer.meanwhile()).isEmpty();

@@ -8,6 +8,9 @@ import java.util.Set;
 import openbloom.core.dating.Dating;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.record.Clearance;
+import openbloom.core.record.Client;
+import openbloom.core.record.ClinicianLimit;
 import openbloom.core.screening.Condition;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
@@ -51,7 +54,7 @@ class ClearanceTest {
     void anAbsoluteContraindicationLeavesOnlyUnloadedMovesTheClinicianNamed() {
         Client woman = Client.of(0, 1, 30)
                 .pregnant(Dating.stated(TODAY.plusWeeks(10)))
-                .conditions(Set.of(Condition.CERVICAL_INSUFFICIENCY))
+                .conditions(TODAY, Set.of(Condition.CERVICAL_INSUFFICIENCY))
                 .cleared(new Clearance(TODAY, "consultant", List.of("breath-seated", "squat")))
                 .build();
         Judgement judgement = Judgement.of(CATALOGUE, woman, TODAY);

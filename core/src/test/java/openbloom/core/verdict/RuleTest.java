@@ -29,6 +29,11 @@ import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.record.Approach;
+import openbloom.core.record.Choice;
+import openbloom.core.record.Clearance;
+import openbloom.core.record.Client;
+import openbloom.core.record.ImpactTests;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Contraindication;
 import openbloom.core.screening.EffortCheck;
@@ -86,21 +91,21 @@ class RuleTest {
                         code("STOP-SIGN-", sign),
                         "breath-lying",
                         Kind.STOP,
-                        well().warningSigns(Set.of(sign)).build(),
+                        well().warningSigns(TODAY, Set.of(sign)).build(),
                         well().build()));
         Stream<Case> absolute = Contraindication.listed(Contraindication.ABSOLUTE).stream()
                 .map(condition -> new Case(
                         code("STOP-ABS-", condition),
                         "breath-seated",
                         Kind.STOP,
-                        at(30).conditions(Set.of(condition)).build(),
+                        at(30).conditions(TODAY, Set.of(condition)).build(),
                         at(30).build()));
         Stream<Case> relative = Contraindication.listed(Contraindication.RELATIVE).stream()
                 .map(condition -> new Case(
                         code("STOP-REL-", condition),
                         "band-row-seated",
                         Kind.ADJUST,
-                        at(30).conditions(Set.of(condition)).build(),
+                        at(30).conditions(TODAY, Set.of(condition)).build(),
                         at(30).build()))
                 .map(any -> new Case(
                         any.code,
@@ -117,9 +122,9 @@ class RuleTest {
                                         "STOP-REL-PLACENTA-PRAEVIA",
                                         "squat",
                                         Kind.NOT_YET,
-                                        at(27).conditions(Set.of(Condition.PLACENTA_PRAEVIA))
+                                        at(27).conditions(TODAY, Set.of(Condition.PLACENTA_PRAEVIA))
                                                 .build(),
-                                        at(28).conditions(Set.of(Condition.PLACENTA_PRAEVIA))
+                                        at(28).conditions(TODAY, Set.of(Condition.PLACENTA_PRAEVIA))
                                                 .build()),
                                 new Case(
                                         "STOP-CLEAR-WEEKS",
@@ -326,7 +331,9 @@ class RuleTest {
                         "PP-FEED",
                         "split-squat",
                         Kind.GO,
-                        cleared(90).conditions(Set.of(Condition.BREASTFEEDING)).build(),
+                        cleared(90)
+                                .conditions(TODAY, Set.of(Condition.BREASTFEEDING))
+                                .build(),
                         cleared(90).build()));
     }
 
@@ -424,7 +431,8 @@ class RuleTest {
 
     private static Stream<Case> body() {
         Client heavy = told(well(), Symptom.HEAVINESS);
-        Client brittle = well().conditions(Set.of(Condition.OSTEOPOROSIS)).build();
+        Client brittle =
+                well().conditions(TODAY, Set.of(Condition.OSTEOPOROSIS)).build();
         Client sorePelvis = told(well(), Symptom.PELVIC_GIRDLE_PAIN);
         return Stream.of(
                 new Case("PF-TIGHT", "flick-five", Kind.NOT_YET, floor(Tone.TIGHT, Told.YES, Told.NO), well().build()),
@@ -446,7 +454,7 @@ class RuleTest {
                         "PF-HEAVY",
                         "squat",
                         Kind.ADJUST,
-                        well().conditions(Set.of(Condition.PROLAPSE)).build(),
+                        well().conditions(TODAY, Set.of(Condition.PROLAPSE)).build(),
                         well().build()),
                 new Case(
                         "PF-LEAK",
@@ -465,14 +473,14 @@ class RuleTest {
                         "BP-ARMS",
                         "press-single",
                         Kind.SWAP,
-                        well().conditions(Set.of(Condition.HIGH_BLOOD_PRESSURE_CONTROLLED))
+                        well().conditions(TODAY, Set.of(Condition.HIGH_BLOOD_PRESSURE_CONTROLLED))
                                 .build(),
                         well().build()),
                 new Case(
                         "BP-ARMS",
                         "support-full-20",
                         Kind.ADJUST,
-                        well().conditions(Set.of(Condition.HIGH_BLOOD_PRESSURE_CONTROLLED))
+                        well().conditions(TODAY, Set.of(Condition.HIGH_BLOOD_PRESSURE_CONTROLLED))
                                 .build(),
                         well().build()),
                 new Case("OST-FLEX", "curl-up", Kind.SWAP, brittle, well().build()),
@@ -495,14 +503,14 @@ class RuleTest {
                         "ANAEMIA",
                         "squat",
                         Kind.ADJUST,
-                        well().conditions(Set.of(Condition.ANAEMIA)).build(),
+                        well().conditions(TODAY, Set.of(Condition.ANAEMIA)).build(),
                         well().build()),
                 new Case("FAINT", "breath-lying", Kind.ADJUST, told(well(), Symptom.LIGHT_HEADED), well().build()),
                 new Case(
                         "EPILEPSY",
                         "step-up",
                         Kind.ADJUST,
-                        well().conditions(Set.of(Condition.EPILEPSY)).build(),
+                        well().conditions(TODAY, Set.of(Condition.EPILEPSY)).build(),
                         well().build()),
                 new Case(
                         "BREATH-DOWN",

@@ -14,6 +14,7 @@ import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Flexion;
 import openbloom.core.moves.Move;
+import openbloom.core.record.Client;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
@@ -39,14 +40,18 @@ class VerdictPropertyTest {
         List<Verdict> before = verdicts(woman);
         assertNoneWeaker(
                 before,
-                woman.but().warningSigns(plus(woman.warningSigns(), sign)).build());
-        assertNoneWeaker(
-                before,
-                woman.but().conditions(plus(woman.conditions(), condition)).build());
+                woman.but()
+                        .warningSigns(TODAY, plus(woman.safety().standing().keySet(), sign))
+                        .build());
         assertNoneWeaker(
                 before,
                 woman.but()
-                        .symptoms(Women.withSymptom(woman.symptoms(), symptom))
+                        .conditions(TODAY, plus(woman.medical().known().all(), condition))
+                        .build());
+        assertNoneWeaker(
+                before,
+                woman.but()
+                        .symptoms(Women.withSymptom(woman.safety().symptoms(), symptom))
                         .build());
     }
 
@@ -85,8 +90,11 @@ class VerdictPropertyTest {
 
     @Property(tries = WOMEN, seed = SEED)
     void flexionImpactAndFullFrontSupportAreNeverAPlainGoOnMissingData(@ForAll Client woman) {
-        Client unchecked = Client.of(woman.births(), woman.babies(), woman.ageYears())
-                .rungs(woman.rungs())
+        Client unchecked = Client.of(
+                        woman.background().births(),
+                        woman.background().babies(),
+                        woman.background().ageYears())
+                .rungs(woman.standing().rungs())
                 .equipment(woman.equipment())
                 .approach(woman.approach())
                 .build();
@@ -104,14 +112,17 @@ class VerdictPropertyTest {
     }
 
     private static Client withoutGap(Client woman) {
-        Client.Builder same = Client.of(woman.births(), woman.babies(), woman.ageYears());
-        woman.pregnancy().ifPresent(same::pregnant);
-        woman.birth().ifPresent(same::gaveBirth);
-        woman.clearance().ifPresent(same::cleared);
-        return same.conditions(woman.conditions())
-                .symptoms(woman.symptoms())
-                .rungs(woman.rungs())
-                .impactTests(woman.impactTests())
+        Client.Builder same = Client.of(
+                woman.background().births(),
+                woman.background().babies(),
+                woman.background().ageYears());
+        woman.situation().pregnancy().ifPresent(same::pregnant);
+        woman.situation().birth().ifPresent(same::gaveBirth);
+        woman.medical().clearance().ifPresent(same::cleared);
+        return same.conditions(TODAY, woman.medical().known().all())
+                .symptoms(woman.safety().symptoms())
+                .rungs(woman.standing().rungs())
+                .impactTests(woman.checks().impactTests())
                 .equipment(woman.equipment())
                 .build();
     }

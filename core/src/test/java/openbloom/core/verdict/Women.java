@@ -30,6 +30,11 @@ import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.record.Approach;
+import openbloom.core.record.Choice;
+import openbloom.core.record.Clearance;
+import openbloom.core.record.Client;
+import openbloom.core.record.ImpactTests;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
@@ -66,7 +71,9 @@ public final class Women implements ArbitraryProvider {
                         lives, few(Condition.class, 3), symptoms(), signs(), clearance())
                 .as((woman, conditions, symptoms, signs, clearance) -> {
                     clearance.ifPresent(woman::cleared);
-                    return woman.conditions(conditions).symptoms(symptoms).warningSigns(signs);
+                    return woman.conditions(TODAY, conditions)
+                            .symptoms(symptoms)
+                            .warningSigns(TODAY, signs);
                 });
         return Combinators.combine(
                         told,
@@ -183,8 +190,8 @@ public final class Women implements ArbitraryProvider {
     /** The same facts gathered in another order. */
     static Client reordered(Client woman) {
         return woman.but()
-                .conditions(backwards(woman.conditions()))
-                .warningSigns(backwards(woman.warningSigns()))
+                .conditions(TODAY, backwards(woman.medical().known().all()))
+                .warningSigns(TODAY, backwards(woman.safety().standing().keySet()))
                 .equipment(backwards(woman.equipment()))
                 .build();
     }

@@ -1,6 +1,6 @@
-package openbloom.core.verdict;
+package openbloom.core.record;
 
-import static openbloom.core.verdict.Question.*;
+import static openbloom.core.record.Question.*;
 
 /** One answer to a question of approach; the first of each question is the default. */
 public enum Choice {

@@ -1,7 +1,7 @@
-package openbloom.app.session;
+package openbloom.core.record;
 
 /** What the instructor noted about one item while teaching. */
-public enum Told {
+public enum Noted {
     DONE("done", "", false),
     DOMED("domed", "d", true),
     LEAKED("leaked", "l", true),
@@ -14,7 +14,7 @@ public enum Told {
     private final String key;
     private final boolean against;
 
-    Told(String words, String key, boolean against) {
+    Noted(String words, String key, boolean against) {
         this.words = words;
         this.key = key;
         this.against = against;

@@ -1,4 +1,4 @@
-package openbloom.app.plan;
+package openbloom.core.record;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -7,11 +7,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import openbloom.app.checks.SheetFindings;
-import openbloom.app.session.Response;
-import openbloom.app.session.Told;
+import java.util.Optional;
 import openbloom.core.moves.Strand;
-import openbloom.core.verdict.LoadCheck;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -51,7 +48,7 @@ class StandingTest {
     @Test
     void keepsStrandsApart() {
         List<Response> responses = new ArrayList<>(responses("3 DONE DOMED"));
-        responses.add(noted(9, LocalDate.EPOCH, "bridge", Strand.BRIDGE, 4, Told.DONE));
+        responses.add(noted(9, LocalDate.EPOCH, "bridge", Strand.BRIDGE, 4, Noted.DONE));
         Standing standing = Standing.after(responses, List.of());
         assertThat(standing.rungs()).containsEntry(Strand.BRIDGE, 4).doesNotContainKey(Strand.LIMB_LOAD);
         assertThat(standing.ceilings()).containsOnlyKeys(Strand.LIMB_LOAD);
@@ -63,12 +60,11 @@ class StandingTest {
     void aLoadCheckCountsFromItsDayOnAndSessionsMoveItOn(int loadOn, int rung, String ceiling) {
         LocalDate day = LocalDate.EPOCH;
         List<Response> domed = List.of(
-                noted(1, day.plusDays(5), "move", Strand.LIMB_LOAD, 3, Told.DONE),
-                noted(1, day.plusDays(5), "move", Strand.LIMB_LOAD, 3, Told.DOMED));
+                noted(1, day.plusDays(5), "move", Strand.LIMB_LOAD, 3, Noted.DONE),
+                noted(1, day.plusDays(5), "move", Strand.LIMB_LOAD, 3, Noted.DOMED));
         LoadCheck flatToFour =
                 new LoadCheck(Map.of(Strand.LIMB_LOAD, new LoadCheck.Climb(4, LoadCheck.EndedBy.NOT_TRIED_FURTHER)));
-        Standing standing =
-                Standing.after(domed, List.of(new SheetFindings.DatedLoad(day.plusDays(loadOn), flatToFour)));
+        Standing standing = Standing.after(domed, List.of(new DatedLoad(day.plusDays(loadOn), flatToFour)));
         assertThat(standing.rungs()).containsEntry(Strand.LIMB_LOAD, rung);
         assertThat(String.valueOf(standing.ceilings().getOrDefault(Strand.LIMB_LOAD, -1)))
                 .isEqualTo(ceiling.equals("none") ? "-1" : ceiling);
@@ -89,14 +85,14 @@ class StandingTest {
             long id = session;
             Arrays.stream(words)
                     .skip(1)
-                    .map(Told::valueOf)
+                    .map(Noted::valueOf)
                     .forEach(told -> responses.add(noted(id, LocalDate.EPOCH, "move", Strand.LIMB_LOAD, rung, told)));
         }
         return responses;
     }
 
-    private static Response noted(long session, LocalDate on, String move, Strand strand, int rung, Told told) {
-        return new Response(1, session, on, 0, move, strand, rung, told, "", true);
+    private static Response noted(long session, LocalDate on, String move, Strand strand, int rung, Noted told) {
+        return new Response(on, session, move, strand, rung, told, Optional.empty(), true);
     }
 
     /** Domed on the left, went well on the right: one move, and the worst answer counts. */
@@ -104,9 +100,9 @@ class StandingTest {
     void theWorstAnswerOfEitherSideCounts() {
         LocalDate day = LocalDate.EPOCH;
         List<Response> both = List.of(
-                new Response(1, 1, day, 4, "side", Strand.SIDE_SUPPORT, 3, Told.DONE, "", true),
-                new Response(1, 1, day, 4, "side", Strand.SIDE_SUPPORT, 3, Told.DOMED, "", true),
-                new Response(1, 1, day, 5, "side", Strand.SIDE_SUPPORT, 3, Told.DONE, "", true));
+                new Response(day, 1, "side", Strand.SIDE_SUPPORT, 3, Noted.DONE, Optional.empty(), true),
+                new Response(day, 1, "side", Strand.SIDE_SUPPORT, 3, Noted.DOMED, Optional.empty(), true),
+                new Response(day, 1, "side", Strand.SIDE_SUPPORT, 3, Noted.DONE, Optional.empty(), true));
         Standing standing = Standing.after(both, List.of());
         assertThat(standing.ceilings()).containsEntry(Strand.SIDE_SUPPORT, 2);
         assertThat(standing.rungs()).doesNotContainKey(Strand.SIDE_SUPPORT);
@@ -116,8 +112,8 @@ class StandingTest {
     @Test
     void anUnfinishedSessionEarnsNothingAndWarnsAtOnce() {
         List<Response> begun = List.of(
-                new Response(1, 1, LocalDate.EPOCH, 0, "a", Strand.BRIDGE, 3, Told.DONE, "", false),
-                new Response(1, 1, LocalDate.EPOCH, 1, "b", Strand.LIMB_LOAD, 3, Told.DOMED, "", false));
+                new Response(LocalDate.EPOCH, 1, "a", Strand.BRIDGE, 3, Noted.DONE, Optional.empty(), false),
+                new Response(LocalDate.EPOCH, 1, "b", Strand.LIMB_LOAD, 3, Noted.DOMED, Optional.empty(), false));
         Standing standing = Standing.after(begun, List.of());
         assertThat(standing.rungs()).isEmpty();
         assertThat(standing.ceilings()).containsEntry(Strand.LIMB_LOAD, 2);

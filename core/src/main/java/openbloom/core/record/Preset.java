@@ -1,6 +1,6 @@
-package openbloom.core.verdict;
+package openbloom.core.record;
 
-import static openbloom.core.verdict.Choice.*;
+import static openbloom.core.record.Choice.*;
 
 import java.util.Set;
 

@@ -1,4 +1,4 @@
-package openbloom.core.verdict;
+package openbloom.core.record;
 
 import java.time.LocalDate;
 import java.util.Arrays;

@@ -1,8 +1,9 @@
-package openbloom.app.session;
+package openbloom.core.record;
 
 import java.util.Arrays;
 import java.util.Optional;
 import openbloom.core.screening.Symptom;
+import org.jspecify.annotations.Nullable;
 
 /** Where it hurt while she was taught; each counts as the symptom of that place. */
 public enum HurtAt {
@@ -15,9 +16,9 @@ public enum HurtAt {
     ELSEWHERE("elsewhere", null);
 
     private final String words;
-    private final @org.jspecify.annotations.Nullable Symptom symptom;
+    private final @Nullable Symptom symptom;
 
-    HurtAt(String words, @org.jspecify.annotations.Nullable Symptom symptom) {
+    HurtAt(String words, @Nullable Symptom symptom) {
         this.words = words;
         this.symptom = symptom;
     }

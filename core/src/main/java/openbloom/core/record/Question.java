@@ -1,4 +1,4 @@
-package openbloom.core.verdict;
+package openbloom.core.record;
 
 import java.util.Arrays;
 import java.util.List;

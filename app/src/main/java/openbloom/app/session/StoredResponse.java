@@ -2,14 +2,18 @@ package openbloom.app.session;
 
 import java.time.LocalDate;
 import openbloom.core.moves.Strand;
+import openbloom.core.record.HurtAt;
+import openbloom.core.record.Noted;
+import openbloom.core.record.Response;
 
 /**
- * One thing noted about one item of a session.
+ * A row of the responses.
  *
+ * @param item number of the item in its session, from 0
  * @param place where it hurt, as {@link HurtAt}; empty if it was not asked
  * @param finished whether the session was taught to its end
  */
-public record Response(
+public record StoredResponse(
         long womanId,
         long sessionId,
         LocalDate on,
@@ -17,6 +21,10 @@ public record Response(
         String moveId,
         Strand strand,
         int rung,
-        Told told,
+        Noted told,
         String place,
-        boolean finished) {}
+        boolean finished) {
+    Response response() {
+        return new Response(on, sessionId, moveId, strand, rung, told, HurtAt.named(place), finished);
+    }
+}

@@ -1,0 +1,105 @@
+package openbloom.core.record;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import openbloom.core.Days;
+import openbloom.core.evidence.Published;
+import openbloom.core.screening.Condition;
+import openbloom.core.screening.Symptom;
+import openbloom.core.screening.SymptomReport;
+
+/**
+ * Everything kept of her up to a day, as it was told and found; {@link #client()} says what it means for the rules. What
+ * was found or told before a birth ends with it: whoever gathers these notes leaves it out, from {@link #beginsOn} on.
+ *
+ * @param safety the signs that stand, and the symptoms as she answered last
+ * @param loads load checks, oldest first
+ * @param responses what her sessions showed, oldest first
+ * @param lastClosed the day her last pregnancy ended without a birth
+ */
+public record CaseNotes(
+        LocalDate day,
+        Intake intake,
+        Safety safety,
+        Checks checks,
+        List<DatedLoad> loads,
+        List<Response> responses,
+        Optional<LocalDate> lastClosed) {
+
+    public CaseNotes {
+        loads = List.copyOf(loads);
+        responses = List.copyOf(responses);
+    }
+
+    /** The first day whose notes count: her latest birth, or ever. */
+    public static LocalDate beginsOn(Situation situation) {
+        return situation instanceof Situation.AfterBirth after ? after.latest().date() : LocalDate.MIN;
+    }
+
+    /** What the rules read. */
+    public Client client() {
+        Safety told = new Safety(safety.signs(), symptoms());
+        return new Client(
+                intake.background(),
+                intake.situation(),
+                new Medical(conditions(), intake.medical().clearance()),
+                told,
+                checks,
+                Standing.after(responses, loads),
+                intake.approach(),
+                intake.equipment());
+    }
+
+    /** For six weeks after a pregnancy was closed, load waits for her clinician. */
+    private Answer<Conditions> conditions() {
+        Answer<Conditions> told = intake.medical().conditions();
+        Optional<LocalDate> closed =
+                lastClosed.filter(on -> day.isBefore(on.plusDays(Published.FULL_CHECK_AFTER_BIRTH.days())));
+        if (closed.isEmpty()) {
+            return told;
+        }
+        Conditions known = intake.medical().known().and(Condition.OTHER_SIGNIFICANT, closed.get());
+        return Answer.given(told.askedOn().orElse(closed.get()), known);
+    }
+
+    /**
+     * What she answered last, unless that was before a birth: then nobody has asked yet. A leak, heaviness or pain noted
+     * in a session since then counts as told at once.
+     */
+    private SymptomReport symptoms() {
+        Optional<SymptomReport.Asked> latest = latestAnswer();
+        Set<Symptom> symptoms = EnumSet.noneOf(Symptom.class);
+        latest.ifPresent(answer -> symptoms.addAll(answer.symptoms()));
+        List<Response> shown = new ArrayList<>(responses);
+        shown.removeIf(response -> response.symptom().isEmpty()
+                || latest.filter(asked -> response.on().isBefore(asked.on())).isPresent());
+        shown.forEach(response -> response.symptom().ifPresent(symptoms::add));
+        Optional<LocalDate> asked = latest.map(SymptomReport.Asked::on)
+                .or(() -> shown.stream().map(Response::on).findFirst());
+        return asked.isPresent() ? new SymptomReport.Asked(asked.get(), symptoms) : new SymptomReport.NotAsked();
+    }
+
+    private Optional<SymptomReport.Asked> latestAnswer() {
+        return Optional.of(safety.symptoms())
+                .filter(SymptomReport.Asked.class::isInstance)
+                .map(SymptomReport.Asked.class::cast)
+                .filter(answer -> intake.situation()
+                        .birth()
+                        .filter(birth -> !answer.on().isAfter(birth.date()))
+                        .isEmpty());
+    }
+
+    /** Where something hurt in a session and no symptom says it, since she was last asked. */
+    public List<String> painElsewhere() {
+        LocalDate asked = safety.symptoms().askedOn().orElse(LocalDate.MIN);
+        return responses.stream()
+                .filter(response -> response.isPainElsewhere() && !response.on().isBefore(asked))
+                .map(response -> "hurt in a session, " + Days.words(response.on()))
+                .distinct()
+                .toList();
+    }
+}

@@ -1,0 +1,227 @@
+package openbloom.core.record;
+
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import openbloom.core.breath.BreathFinding;
+import openbloom.core.breath.ConnectCheck;
+import openbloom.core.dating.Dating;
+import openbloom.core.gap.GapCheck;
+import openbloom.core.moves.Equipment;
+import openbloom.core.moves.Strand;
+import openbloom.core.pelvicfloor.PelvicFloorCheck;
+import openbloom.core.screening.Condition;
+import openbloom.core.screening.EffortCheck;
+import openbloom.core.screening.SideCheck;
+import openbloom.core.screening.Symptom;
+import openbloom.core.screening.SymptomReport;
+import openbloom.core.screening.WarningSign;
+import openbloom.core.stage.Birth;
+
+/**
+ * Everything the rules read about a woman, in groups. What is absent is unknown, and unknown is never safe.
+ *
+ * @param standing where she stands on each ladder
+ * @param equipment what is at hand for her
+ */
+public record Client(
+        Background background,
+        Situation situation,
+        Medical medical,
+        Safety safety,
+        Checks checks,
+        Standing standing,
+        Approach approach,
+        Set<Equipment> equipment) {
+
+    public Client {
+        equipment = Set.copyOf(equipment);
+    }
+
+    /** A woman of whom nothing but these numbers is known. */
+    public static Builder of(int births, int babies, int ageYears) {
+        return new Builder(new Background(births, babies, ageYears, Optional.empty()));
+    }
+
+    /** The same woman, to be changed in some facts. */
+    public Builder but() {
+        return new Builder(this);
+    }
+
+    public boolean has(Condition condition) {
+        return medical.known().has(condition);
+    }
+
+    public boolean has(Symptom symptom) {
+        return safety.symptoms().has(symptom);
+    }
+
+    /** Gathers the facts one by one. */
+    public static final class Builder {
+        private Background background;
+        private Optional<Dating> pregnancy = Optional.empty();
+        private Optional<Birth> birth = Optional.empty();
+        private Medical medical = new Medical(Answer.notAsked(), Optional.empty());
+        private Safety safety = new Safety(Answer.notAsked(), new SymptomReport.NotAsked());
+        private Optional<GapCheck> gap = Optional.empty();
+        private PelvicFloorCheck pelvicFloor = PelvicFloorCheck.NOT_CHECKED;
+        private BreathFinding breath = BreathFinding.UNKNOWN;
+        private ConnectCheck connect = ConnectCheck.NOT_CHECKED;
+        private SideCheck sides = SideCheck.NOT_CHECKED;
+        private EffortCheck effort = EffortCheck.NOT_CHECKED;
+        private Optional<Integer> straightLegRaise = Optional.empty();
+        private ImpactTests impactTests = ImpactTests.NOT_DONE;
+        private Standing standing = Standing.UNWRITTEN;
+        private Approach approach = Approach.USUAL;
+        private Set<Equipment> equipment = Set.of();
+
+        private Builder(Background background) {
+            this.background = background;
+        }
+
+        private Builder(Client known) {
+            background = known.background;
+            pregnancy = known.situation.pregnancy();
+            birth = known.situation.birth();
+            medical = known.medical;
+            safety = known.safety;
+            gap = known.checks.gap();
+            pelvicFloor = known.checks.pelvicFloor();
+            breath = known.checks.breath();
+            connect = known.checks.connect();
+            sides = known.checks.sides();
+            effort = known.checks.effort();
+            straightLegRaise = known.checks.straightLegRaise();
+            impactTests = known.checks.impactTests();
+            standing = known.standing;
+            approach = known.approach;
+            equipment = known.equipment;
+        }
+
+        public Builder trained(Training before) {
+            background = new Background(
+                    background.births(), background.babies(), background.ageYears(), Optional.of(before));
+            return this;
+        }
+
+        public Builder pregnant(Dating dating) {
+            pregnancy = Optional.of(dating);
+            return this;
+        }
+
+        public Builder notPregnant() {
+            pregnancy = Optional.empty();
+            return this;
+        }
+
+        public Builder gaveBirth(Birth latest) {
+            birth = Optional.of(latest);
+            return this;
+        }
+
+        public Builder cleared(Clearance given) {
+            medical = new Medical(medical.conditions(), Optional.of(given));
+            return this;
+        }
+
+        public Builder conditions(Answer<Conditions> told) {
+            medical = new Medical(told, medical.clearance());
+            return this;
+        }
+
+        /** Asked on a day; of none of them was said since when. */
+        public Builder conditions(LocalDate askedOn, Set<Condition> all) {
+            return conditions(Answer.given(askedOn, Conditions.of(all)));
+        }
+
+        /** Asked and told on a day. */
+        public Builder warningSigns(LocalDate toldOn, Set<WarningSign> all) {
+            return warningSigns(Answer.given(
+                    toldOn, all.stream().collect(Collectors.toUnmodifiableMap(sign -> sign, sign -> toldOn))));
+        }
+
+        /** The warning signs that stand, each with the day it was told. */
+        public Builder warningSigns(Answer<Map<WarningSign, LocalDate>> told) {
+            safety = new Safety(told, safety.symptoms());
+            return this;
+        }
+
+        public Builder symptoms(SymptomReport report) {
+            safety = new Safety(safety.signs(), report);
+            return this;
+        }
+
+        public Builder gap(GapCheck latest) {
+            gap = Optional.of(latest);
+            return this;
+        }
+
+        public Builder pelvicFloor(PelvicFloorCheck latest) {
+            pelvicFloor = latest;
+            return this;
+        }
+
+        public Builder straightLegRaise(int score) {
+            straightLegRaise = Optional.of(score);
+            return this;
+        }
+
+        public Builder impactTests(ImpactTests tests) {
+            impactTests = tests;
+            return this;
+        }
+
+        public Builder breath(BreathFinding latest) {
+            breath = latest;
+            return this;
+        }
+
+        public Builder connect(ConnectCheck latest) {
+            connect = latest;
+            return this;
+        }
+
+        public Builder sides(SideCheck latest) {
+            sides = latest;
+            return this;
+        }
+
+        public Builder effort(EffortCheck latest) {
+            effort = latest;
+            return this;
+        }
+
+        public Builder standing(Standing onTheLadders) {
+            standing = onTheLadders;
+            return this;
+        }
+
+        /** The highest rung of a strand she has done well. */
+        public Builder rungs(Map<Strand, Integer> highestDone) {
+            return standing(new Standing(highestDone, standing.ceilings()));
+        }
+
+        /** The highest rung of a strand that stayed flat; 0 when even the first domed. */
+        public Builder domingCeiling(Map<Strand, Integer> highestFlatRung) {
+            return standing(new Standing(standing.rungs(), highestFlatRung));
+        }
+
+        public Builder approach(Approach chosen) {
+            approach = chosen;
+            return this;
+        }
+
+        public Builder equipment(Set<Equipment> atHand) {
+            equipment = atHand;
+            return this;
+        }
+
+        public Client build() {
+            Checks checks = new Checks(gap, pelvicFloor, breath, connect, sides, effort, straightLegRaise, impactTests);
+            Situation situation = Situation.of(pregnancy, birth);
+            return new Client(background, situation, medical, safety, checks, standing, approach, equipment);
+        }
+    }
+}
