@@ -90,6 +90,7 @@ public abstract class PageTest {
                 .param("situation", "PREGNANT")
                 .param("basis", "LAST_PERIOD")
                 .param("lastPeriod", period)
+                .param("noCondition", "yes")
                 .param("cycleLengthDays", "28");
     }
 
@@ -100,6 +101,7 @@ public abstract class PageTest {
                 .param("birthYear", "1994")
                 .param("births", "1")
                 .param("babies", "1")
+                .param("noCondition", "yes")
                 .param("situation", "AFTER_BIRTH");
     }
 

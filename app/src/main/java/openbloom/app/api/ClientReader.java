@@ -3,6 +3,8 @@ package openbloom.app.api;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -20,11 +22,15 @@ import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.record.Answer;
 import openbloom.core.record.Approach;
 import openbloom.core.record.Choice;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
+import openbloom.core.record.Conditions;
+import openbloom.core.record.Limits;
 import openbloom.core.record.Question;
+import openbloom.core.screening.Condition;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.Tear;
@@ -60,16 +66,17 @@ final class ClientReader {
     }
 
     private Client client(ClientRequest told) {
-        int births = reading.number("client.births", told.births(), 0, 25);
-        int babies = reading.number("client.babies", told.babies(), 0, 10);
-        int age = reading.number("client.ageYears", told.ageYears(), 10, 120);
+        int births = reading.number("client.births", told.births(), 0, Limits.MOST_BIRTHS);
+        int babies = reading.number("client.babies", told.babies(), 0, Limits.MOST_BABIES);
+        int age = reading.number("client.ageYears", told.ageYears(), Limits.YOUNGEST_YEARS, Limits.OLDEST_YEARS);
         Client.Builder client = Client.of(births, Math.max(1, babies), age)
                 .equipment(set(told.equipment()))
                 .domingCeiling(rungs("client.domingCeiling", told.domingCeiling()))
                 .rungs(rungs("client.rungs", told.rungs()))
                 .approach(approach(told.approach()));
-        if (told.conditions() != null) {
-            client.conditions(onDate, set(told.conditions()));
+        conditions(told).ifPresent(conditions -> client.conditions(Answer.given(onDate, conditions)));
+        if (told.training() != null) {
+            client.trained(told.training());
         }
         if (told.warningSigns() != null) {
             client.warningSigns(onDate, set(told.warningSigns()));
@@ -82,10 +89,38 @@ final class ClientReader {
         }
         pregnancy(told).ifPresent(client::pregnant);
         birth(told, births).ifPresent(client::gaveBirth);
-        clearance(told.clearance()).ifPresent(client::cleared);
+        clearance(told).ifPresent(client::cleared);
         gap(told.gap()).ifPresent(client::gap);
         floor(told.pelvicFloor()).ifPresent(client::pelvicFloor);
+        new CheckReader(reading, onDate).addTo(client, told);
         return client.build();
+    }
+
+    /** Absent: not asked. Breastfeeding may be told by a word of its own. */
+    private Optional<Conditions> conditions(ClientRequest told) {
+        boolean feeds = Boolean.TRUE.equals(told.feeding());
+        if (told.conditions() == null) {
+            return feeds ? Optional.of(Conditions.of(Set.of(Condition.BREASTFEEDING))) : Optional.empty();
+        }
+        Map<Condition, LocalDate> since = new EnumMap<>(Condition.class);
+        Set<Condition> all = EnumSet.noneOf(Condition.class);
+        for (int i = 0; i < told.conditions().size(); i++) {
+            ClientRequest.ConditionTold one = told.conditions().get(i);
+            if (one == null) {
+                continue;
+            }
+            String path = "client.conditions[" + i + "]";
+            Optional<Condition> name = reading.required(path + ".name", one.name());
+            name.ifPresent(all::add);
+            if (one.since() != null) {
+                Optional<LocalDate> from = reading.past(path + ".since", one.since(), onDate);
+                name.ifPresent(known -> from.ifPresent(day -> since.put(known, day)));
+            }
+        }
+        if (feeds) {
+            all.add(Condition.BREASTFEEDING);
+        }
+        return Optional.of(new Conditions(all, since));
     }
 
     private static <E extends Enum<E>> Set<E> set(@Nullable List<E> list) {
@@ -140,10 +175,16 @@ final class ClientReader {
         }
     }
 
-    private Optional<Clearance> clearance(ClientRequest.@Nullable ClearanceTold told) {
+    private Optional<Clearance> clearance(ClientRequest woman) {
+        ClientRequest.ClearanceTold told = woman.clearance();
         if (told == null) {
             return Optional.empty();
         }
+        Set<Condition> answers = set(told.answers());
+        List<ClientRequest.ConditionTold> has = woman.conditions() == null ? List.of() : woman.conditions();
+        answers.stream()
+                .filter(condition -> has.stream().noneMatch(one -> one != null && one.name() == condition))
+                .forEach(condition -> reading.refuse("client.clearance.for", "intake.clearedFor", condition.words()));
         List<String> limits = told.limits() == null ? List.of() : told.limits();
         if (limits.size() > MOST_LIMITS || limits.stream().anyMatch(l -> l == null || l.length() > LONGEST_WORDS)) {
             reading.refuse("client.clearance.limits", "api.limits", MOST_LIMITS, LONGEST_WORDS);
@@ -151,7 +192,7 @@ final class ClientReader {
         }
         var date = reading.past("client.clearance.date", told.date(), onDate);
         var by = reading.required("client.clearance.by", told.by());
-        return date.flatMap(day -> by.map(who -> new Clearance(day, who, limits)));
+        return date.flatMap(day -> by.map(who -> new Clearance(day, who, limits, answers)));
     }
 
     private Optional<GapCheck> gap(ClientRequest.@Nullable Gap told) {

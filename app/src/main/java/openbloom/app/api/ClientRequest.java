@@ -1,12 +1,17 @@
 package openbloom.app.api;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonFormat;
 import com.fasterxml.jackson.annotation.JsonFormat.Feature;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import openbloom.core.breath.BreathFinding;
+import openbloom.core.breath.ConnectFault;
+import openbloom.core.breath.ConnectPosition;
+import openbloom.core.breath.CueFamily;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.GapState;
 import openbloom.core.gap.Site;
@@ -14,12 +19,17 @@ import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.record.Choice;
+import openbloom.core.record.ImpactTests;
 import openbloom.core.record.Question;
+import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
+import openbloom.core.screening.SideCheck;
+import openbloom.core.screening.SideTask;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.BirthKind;
 import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
 
 /** A woman as other programs describe her. What is absent is unknown, and unknown is never safe. */
 public record ClientRequest(
@@ -29,7 +39,8 @@ public record ClientRequest(
         @Nullable Integer babies,
         @Nullable Integer ageYears,
         @Nullable ClearanceTold clearance,
-        @Nullable List<Condition> conditions,
+        @Nullable Training training,
+        @Nullable List<ConditionTold> conditions,
         @Nullable List<Symptom> symptoms,
         @Nullable List<WarningSign> warningSigns,
         @Nullable Gap gap,
@@ -37,6 +48,12 @@ public record ClientRequest(
         @Nullable Floor pelvicFloor,
         @Nullable BreathFinding breath,
         @Nullable Map<Strand, Integer> rungs,
+        @Nullable ConnectTold connect,
+        @Nullable SidesTold sides,
+        @Nullable EffortTold effort,
+        @Nullable RaiseTold straightLegRaise,
+        @Nullable Map<ImpactTests.Test, TestTold> returnTests,
+        @Nullable Boolean feeding,
         @Nullable Map<Question, Choice> approach,
         @Nullable List<Equipment> equipment) {
     /** A pregnancy by its due date. */
@@ -55,7 +72,57 @@ public record ClientRequest(
             @Nullable String by,
 
             @JsonFormat(with = Feature.ACCEPT_SINGLE_VALUE_AS_ARRAY) @Nullable
-            List<String> limits) {}
+            List<String> limits,
+
+            @JsonProperty("for") @Nullable List<Condition> answers) {}
+
+    /** A condition by its name alone, or with the day since when it is known. */
+    public record ConditionTold(
+            @Nullable Condition name, @Nullable LocalDate since) {
+        @JsonCreator(mode = JsonCreator.Mode.PROPERTIES)
+        public ConditionTold(@JsonProperty("name") Condition name, @JsonProperty("since") @Nullable LocalDate since) {
+            this.name = name;
+            this.since = since;
+        }
+
+        @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+        ConditionTold(Condition name) {
+            this(name, null);
+        }
+    }
+
+    /** A connect check: the family of cue that works, where the layer was felt, and the faults seen. */
+    public record ConnectTold(
+            @Nullable CueFamily works,
+            @Nullable List<ConnectPosition> positions,
+            @Nullable List<ConnectFault> faults) {}
+
+    /** A side-to-side check: which side is weaker, or the tasks it was seen in. */
+    public record SidesTold(
+            SideCheck.@Nullable Weaker weaker, @Nullable Map<SideTask, TaskTold> tasks) {}
+
+    /** One task, control of either side from 0 to 3. */
+    public record TaskTold(@Nullable Integer left, @Nullable Integer right) {}
+
+    /** Whether she talks in full sentences while working, and her perceived exertion from 6 to 20. */
+    public record EffortTold(
+            @Nullable Boolean talk, @Nullable Integer rating) {}
+
+    /** Active straight leg raise of either leg, 0 to 5. */
+    public record RaiseTold(
+            @Nullable Integer left, @Nullable Integer right) {}
+
+    /**
+     * One return test.
+     *
+     * @param done how many, or true for all that were asked
+     * @param symptoms whether it brought a leak, heaviness or pain, or which
+     */
+    public record TestTold(
+            @Nullable Integer left,
+            @Nullable Integer right,
+            @Nullable JsonNode done,
+            @Nullable JsonNode symptoms) {}
 
     /** A gap check. */
     public record Gap(@Nullable LocalDate date, @Nullable List<Reading> readings) {}

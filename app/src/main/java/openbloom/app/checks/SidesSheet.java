@@ -27,7 +27,7 @@ class SidesSheet implements SheetReader {
                 tasks.put(task, new SideCheck.Both(left.get(), right.get()));
             }
         }
-        return new SideCheck(tasks);
+        return SideCheck.of(tasks);
     }
 
     private static Optional<SideScore> score(Answers answers, SideTask task, String side) {

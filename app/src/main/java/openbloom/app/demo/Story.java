@@ -10,6 +10,7 @@ import openbloom.core.dating.DatingBasis;
 import openbloom.core.moves.Equipment;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.record.ClinicianLimit;
+import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
@@ -59,6 +60,7 @@ record Story(
         private int clearedDaysAgo = -1;
         private @Nullable String clearedBy;
         private String limits = "";
+        private @Nullable Training training;
 
         private Intake(String name, int age, String goals, Situation situation, int days) {
             this.name = name;
@@ -91,6 +93,11 @@ record Story(
 
         Intake births(int number) {
             births = number;
+            return this;
+        }
+
+        Intake trained(Training before) {
+            training = before;
             return this;
         }
 
@@ -128,6 +135,7 @@ record Story(
                     name,
                     today.getYear() - age,
                     goals,
+                    training,
                     situation,
                     pregnant ? DatingBasis.LAST_PERIOD : null,
                     pregnant ? since : null,
@@ -142,11 +150,14 @@ record Story(
                     wound,
                     births,
                     babies,
+                    today,
                     conditions,
+                    "",
                     equipment,
                     clearedDaysAgo < 0 ? null : today.minusDays(clearedDaysAgo),
                     clearedBy,
                     limits,
+                    "",
                     "");
         }
     }

@@ -2,7 +2,9 @@ package openbloom.app.people;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import openbloom.app.system.Joined;
@@ -14,6 +16,8 @@ import openbloom.core.dating.GestationalAge;
 import openbloom.core.dating.Statement;
 import openbloom.core.moves.Equipment;
 import openbloom.core.record.ClinicianLimit;
+import openbloom.core.record.Limits;
+import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
@@ -22,12 +26,8 @@ import org.jspecify.annotations.Nullable;
 
 /** Reads an intake form: everything that makes no sense is told at once, each beside its field. */
 final class Intake {
-    private static final int YOUNGEST_YEARS = 12;
-    private static final int OLDEST_YEARS = 110;
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_TEXT = 2000;
-    private static final int MOST_BIRTHS = 20;
-    private static final int MOST_BABIES = 8;
 
     private final IntakeForm form;
     private final LocalDate today;
@@ -75,19 +75,23 @@ final class Intake {
     private Woman read(Owner of) {
         String name = typed.requiredText("name", form.name(), LONGEST_NAME);
         int year = typed.requiredWhole(
-                        "birthYear", form.birthYear(), today.getYear() - OLDEST_YEARS, today.getYear() - YOUNGEST_YEARS)
+                        "birthYear",
+                        form.birthYear(),
+                        today.getYear() - Limits.OLDEST_YEARS,
+                        today.getYear() - Limits.YOUNGEST_YEARS)
                 .orElse(0);
         Situation situation = typed.requiredChoice("situation", form.situation(), Situation.class)
                 .orElse(Situation.NEITHER);
         Pregnancy pregnancy = situation == Situation.PREGNANT ? pregnancy() : Pregnancy.NONE;
         BirthTold birth = situation == Situation.AFTER_BIRTH ? birth() : BirthTold.NONE;
-        int births =
-                typed.requiredWhole("births", form.births(), 0, MOST_BIRTHS).orElse(0);
+        int births = typed.requiredWhole("births", form.births(), 0, Limits.MOST_BIRTHS)
+                .orElse(0);
         if (situation == Situation.AFTER_BIRTH && births == 0) {
             typed.refuse("births", "intake.birthsAfterBirth");
         }
-        int babies =
-                typed.requiredWhole("babies", form.babies(), 1, MOST_BABIES).orElse(1);
+        int babies = typed.requiredWhole("babies", form.babies(), 1, Limits.MOST_BABIES)
+                .orElse(1);
+        Set<Condition> conditions = conditions();
         Optional<LocalDate> cleared = notFuture("clearedOn", typed.date("clearedOn", form.clearedOn()));
         return new Woman(
                 of.id(),
@@ -98,6 +102,7 @@ final class Intake {
                 name,
                 year,
                 typed.text("goals", form.goals(), LONGEST_TEXT),
+                typed.choice("training", form.training(), Training.class).orElse(null),
                 situation,
                 pregnancy.basis,
                 pregnancy.given,
@@ -112,12 +117,53 @@ final class Intake {
                 birth.wound,
                 births,
                 babies,
-                Joined.constants(typed.choices("conditions", form.conditions(), Condition.class)),
+                isAsked(conditions) ? today : null,
+                Joined.constants(conditions),
+                Joined.days(since(conditions)),
                 Joined.constants(typed.choices("equipment", form.equipment(), Equipment.class)),
                 cleared.orElse(null),
                 clearedBy(cleared),
                 Joined.lines(limits(cleared)),
+                Joined.constants(clearedFor(cleared, conditions)),
                 of.approach());
+    }
+
+    private Set<Condition> conditions() {
+        Set<Condition> conditions = typed.choices("conditions", form.conditions(), Condition.class);
+        if (isNone() && !conditions.isEmpty()) {
+            typed.refuse("conditions", "intake.noneAndSome");
+        }
+        return conditions;
+    }
+
+    /** Nothing ticked, "none of these" neither: nobody asked. */
+    private boolean isAsked(Set<Condition> conditions) {
+        return isNone() || !conditions.isEmpty();
+    }
+
+    private boolean isNone() {
+        return "yes".equals(form.noCondition());
+    }
+
+    private Map<Condition, LocalDate> since(Set<Condition> conditions) {
+        Map<Condition, LocalDate> since = new EnumMap<>(Condition.class);
+        for (Condition condition : conditions) {
+            typed.pastDate("conditions", form.since(condition), today).ifPresent(day -> since.put(condition, day));
+        }
+        return since;
+    }
+
+    /** What a clearance is for: conditions she has, and a clearance there must be. */
+    private Set<Condition> clearedFor(Optional<LocalDate> cleared, Set<Condition> conditions) {
+        Set<Condition> named = typed.choices("clearedFor", form.clearedFor(), Condition.class);
+        if (cleared.isEmpty() && !named.isEmpty()) {
+            typed.refuse("clearedOn", "intake.clearedOn");
+        }
+        named.stream()
+                .filter(condition -> !conditions.contains(condition))
+                .findFirst()
+                .ifPresent(condition -> typed.refuse("clearedFor", "intake.clearedFor", condition.words()));
+        return named;
     }
 
     private String formKey() {
@@ -197,6 +243,7 @@ final class Intake {
                 "",
                 0,
                 "",
+                null,
                 Situation.PREGNANT,
                 told.basis,
                 told.given,
@@ -211,10 +258,13 @@ final class Intake {
                 null,
                 0,
                 1,
+                null,
+                "",
                 "",
                 "",
                 null,
                 null,
+                "",
                 "",
                 "");
         draft.statement()

@@ -1,9 +1,14 @@
 package openbloom.app.people;
 
+import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import openbloom.app.system.Joined;
 import openbloom.core.dating.DatingBasis;
 import openbloom.core.record.ClinicianLimit;
+import openbloom.core.screening.Condition;
 import org.jspecify.annotations.Nullable;
 
 /** The intake exactly as it is typed. */
@@ -13,6 +18,7 @@ public record IntakeForm(
         @Nullable String name,
         @Nullable String birthYear,
         @Nullable String goals,
+        @Nullable String training,
         @Nullable String situation,
         @Nullable String basis,
         @Nullable String lastPeriod,
@@ -34,16 +40,20 @@ public record IntakeForm(
         @Nullable String births,
         @Nullable String babies,
         @Nullable List<String> conditions,
+        @Nullable String noCondition,
+        @Nullable List<String> since,
         @Nullable List<String> equipment,
         @Nullable String clearedOn,
         @Nullable String clearedBy,
         @Nullable List<String> limits,
-        @Nullable String limitWords) {
+        @Nullable String limitWords,
+        @Nullable List<String> clearedFor) {
 
     public static IntakeForm empty() {
         return new IntakeForm(
                 UUID.randomUUID().toString(),
                 "0",
+                "",
                 "",
                 "",
                 "",
@@ -68,11 +78,14 @@ public record IntakeForm(
                 "0",
                 "1",
                 List.of(),
+                "",
+                List.of(),
                 List.of(),
                 "",
                 "",
                 List.of(),
-                "");
+                "",
+                List.of());
     }
 
     /** The form filled from what is kept. */
@@ -84,6 +97,7 @@ public record IntakeForm(
                 w.name(),
                 Integer.toString(w.birthYear()),
                 w.goals(),
+                text(w.training()),
                 text(w.situation()),
                 basis.name(),
                 given(w, DatingBasis.LAST_PERIOD),
@@ -105,6 +119,8 @@ public record IntakeForm(
                 Integer.toString(w.births()),
                 Integer.toString(w.babies()),
                 names(w.conditions()),
+                w.conditionsAskedOn() != null && w.conditions().isEmpty() ? "yes" : "",
+                daysSince(w),
                 names(w.equipment()),
                 text(w.clearedOn()),
                 text(w.clearedBy()),
@@ -115,7 +131,16 @@ public record IntakeForm(
                         "\n",
                         w.limits().stream()
                                 .filter(limit -> ClinicianLimit.parse(limit).isEmpty())
-                                .toList()));
+                                .toList()),
+                names(w.clearedFor()));
+    }
+
+    /** A day for each condition in the order of the form; empty where since-when is not known. */
+    private static List<String> daysSince(Woman w) {
+        Map<Condition, LocalDate> days = Joined.days(w.conditionsSince(), Condition.class);
+        return Arrays.stream(Condition.values())
+                .map(condition -> text(days.get(condition)))
+                .toList();
     }
 
     private static String given(Woman w, DatingBasis basis) {
@@ -132,6 +157,17 @@ public record IntakeForm(
 
     public boolean has(String condition) {
         return conditions != null && conditions.contains(condition);
+    }
+
+    /** Since when she has a condition, as typed. */
+    public String since(Condition condition) {
+        return since == null || since.size() <= condition.ordinal() || since.get(condition.ordinal()) == null
+                ? ""
+                : since.get(condition.ordinal());
+    }
+
+    public boolean isClearedFor(String condition) {
+        return clearedFor != null && clearedFor.contains(condition);
     }
 
     public boolean hasAtHand(String item) {

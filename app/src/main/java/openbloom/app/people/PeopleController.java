@@ -20,6 +20,7 @@ import openbloom.core.Outcome;
 import openbloom.core.dating.DatingBasis;
 import openbloom.core.moves.Equipment;
 import openbloom.core.record.ClinicianLimit;
+import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
@@ -154,6 +155,7 @@ class PeopleController {
         model.put("bases", List.of(DatingBasis.values()));
         model.put("birthKinds", BirthKind.values());
         model.put("tears", Tear.values());
+        model.put("trainings", Training.values());
         model.put("allConditions", Condition.values());
         model.put("allEquipment", Equipment.values());
         model.put("allLimits", ClinicianLimit.values());
@@ -176,7 +178,12 @@ class PeopleController {
             Object value = field.getAccessor().invoke(form);
             return value instanceof List<?> list
                     ? String.join(
-                            ", ", list.stream().map(Object::toString).sorted().toList())
+                            ", ",
+                            list.stream()
+                                    .map(Object::toString)
+                                    .filter(word -> !word.isEmpty())
+                                    .sorted()
+                                    .toList())
                     : Objects.toString(value, "");
         } catch (ReflectiveOperationException impossible) {
             throw new IllegalStateException("A form field should be readable, but was not: " + field, impossible);

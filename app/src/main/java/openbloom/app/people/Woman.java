@@ -2,6 +2,7 @@ package openbloom.app.people;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import openbloom.app.system.Joined;
@@ -19,6 +20,7 @@ import openbloom.core.record.Clearance;
 import openbloom.core.record.Conditions;
 import openbloom.core.record.Intake;
 import openbloom.core.record.Medical;
+import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
@@ -36,6 +38,7 @@ public record Woman(
         String name,
         int birthYear,
         String goals,
+        @Nullable Training training,
         Situation situation,
         @Nullable DatingBasis datingBasis,
         @Nullable LocalDate datingGivenOn,
@@ -50,11 +53,14 @@ public record Woman(
         @Nullable Told woundClosed,
         int births,
         int babies,
+        @Nullable LocalDate conditionsAskedOn,
         String conditions,
+        String conditionsSince,
         String equipment,
         @Nullable LocalDate clearedOn,
         @Nullable String clearedBy,
         String clearanceLimits,
+        String clearedFor,
         String approach) {
 
     /** Whether everything her situation needs could be read; a word this version does not know is read as nothing. */
@@ -65,6 +71,8 @@ public record Woman(
                 && (situation != Situation.AFTER_BIRTH || birthOn != null && birthKind != null && tear != null);
         return situated
                 && Joined.unknown(conditions, Condition.class).isEmpty()
+                && Joined.areDays(conditionsSince, Condition.class)
+                && Joined.unknown(clearedFor, Condition.class).isEmpty()
                 && Joined.unknown(equipment, Equipment.class).isEmpty()
                 && Joined.unknown(approach, Choice.class).isEmpty();
     }
@@ -136,7 +144,7 @@ public record Woman(
     public Optional<Clearance> clearance() {
         return clearedOn == null || clearedBy == null
                 ? Optional.empty()
-                : Optional.of(new Clearance(clearedOn, clearedBy, limits()));
+                : Optional.of(new Clearance(clearedOn, clearedBy, limits(), Joined.known(clearedFor, Condition.class)));
     }
 
     /** Choices of her own approach; empty while she follows the studio's. */
@@ -147,11 +155,18 @@ public record Woman(
     /** What was told at intake and since, as the rules want it. */
     public Intake intake(Approach counts, LocalDate day) {
         return new Intake(
-                new Background(births, babies, ageYears(day), Optional.empty()),
+                new Background(births, babies, ageYears(day), Optional.ofNullable(training)),
                 openbloom.core.record.Situation.of(dating(), birth()),
-                new Medical(Answer.given(day, Conditions.of(conditionSet())), clearance()),
+                new Medical(conditionsTold(), clearance()),
                 counts,
                 equipmentSet());
+    }
+
+    private Answer<Conditions> conditionsTold() {
+        Map<Condition, LocalDate> since = Joined.days(conditionsSince, Condition.class);
+        return conditionsAskedOn == null
+                ? Answer.notAsked()
+                : Answer.given(conditionsAskedOn, new Conditions(conditionSet(), since));
     }
 
     /** Her age in years by the calendar year, as only the year of birth is asked. */
@@ -170,6 +185,7 @@ public record Woman(
                 name,
                 birthYear,
                 goals,
+                training,
                 Situation.AFTER_BIRTH,
                 null,
                 null,
@@ -184,10 +200,13 @@ public record Woman(
                 closed,
                 births + 1,
                 babies,
+                conditionsAskedOn,
                 conditions,
+                conditionsSince,
                 equipment,
                 null,
                 null,
+                "",
                 "",
                 approach);
     }
@@ -203,6 +222,7 @@ public record Woman(
                 name,
                 birthYear,
                 goals,
+                training,
                 Situation.NEITHER,
                 null,
                 null,
@@ -217,10 +237,13 @@ public record Woman(
                 null,
                 births,
                 1,
+                conditionsAskedOn,
                 conditions,
+                conditionsSince,
                 equipment,
                 null,
                 null,
+                "",
                 "",
                 approach);
     }
@@ -236,6 +259,7 @@ public record Woman(
                 name,
                 birthYear,
                 goals,
+                training,
                 situation,
                 datingBasis,
                 datingGivenOn,
@@ -250,11 +274,14 @@ public record Woman(
                 woundClosed,
                 births,
                 babies,
+                conditionsAskedOn,
                 conditions,
+                conditionsSince,
                 equipment,
                 clearedOn,
                 clearedBy,
                 clearanceLimits,
+                clearedFor,
                 Joined.constants(choices));
     }
 }

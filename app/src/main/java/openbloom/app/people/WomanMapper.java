@@ -60,16 +60,16 @@ public interface WomanMapper {
 
     @Select(value = """
                     select id from final table (insert into woman (
-                      studio_id, form_key, version, changed_by, changed_at, name, birth_year, goals, situation,
+                      studio_id, form_key, version, changed_by, changed_at, name, birth_year, goals, training, situation,
                       dating_basis, dating_given_on, cycle_length_days, embryo_age_days, scan_on, scan_read_days, stated_days,
-                      birth_on, birth_kind, tear, wound_closed, births, babies, conditions, equipment,
-                      cleared_on, cleared_by, clearance_limits, approach)
+                      birth_on, birth_kind, tear, wound_closed, births, babies, conditions_asked_on, conditions,
+                      conditions_since, equipment, cleared_on, cleared_by, clearance_limits, cleared_for, approach)
                     values (
                       #{w.studioId}, #{w.formKey}, 1, #{w.changedBy}, #{at}, #{w.name}, #{w.birthYear}, #{w.goals},
-                      #{w.situation}, #{w.datingBasis}, #{w.datingGivenOn}, #{w.cycleLengthDays}, #{w.embryoAgeDays},
+                      #{w.training}, #{w.situation}, #{w.datingBasis}, #{w.datingGivenOn}, #{w.cycleLengthDays}, #{w.embryoAgeDays},
                       #{w.scanOn}, #{w.scanReadDays}, #{w.statedDays}, #{w.birthOn}, #{w.birthKind}, #{w.tear}, #{w.woundClosed},
-                      #{w.births}, #{w.babies}, #{w.conditions}, #{w.equipment}, #{w.clearedOn}, #{w.clearedBy},
-                      #{w.clearanceLimits}, #{w.approach}))
+                      #{w.births}, #{w.babies}, #{w.conditionsAskedOn}, #{w.conditions}, #{w.conditionsSince},
+                      #{w.equipment}, #{w.clearedOn}, #{w.clearedBy}, #{w.clearanceLimits}, #{w.clearedFor}, #{w.approach}))
                     """, affectData = true)
     long insert(@Param("w") Woman woman, @Param("at") Instant at);
 
@@ -77,13 +77,14 @@ public interface WomanMapper {
     @Update("""
             update woman set
               version = version + 1, changed_by = #{w.changedBy}, changed_at = #{at}, name = #{w.name},
-              birth_year = #{w.birthYear}, goals = #{w.goals}, situation = #{w.situation},
+              birth_year = #{w.birthYear}, goals = #{w.goals}, training = #{w.training}, situation = #{w.situation},
               dating_basis = #{w.datingBasis}, dating_given_on = #{w.datingGivenOn},
               cycle_length_days = #{w.cycleLengthDays}, embryo_age_days = #{w.embryoAgeDays}, scan_on = #{w.scanOn},
               scan_read_days = #{w.scanReadDays}, stated_days = #{w.statedDays}, birth_on = #{w.birthOn}, birth_kind = #{w.birthKind},
               tear = #{w.tear}, wound_closed = #{w.woundClosed}, births = #{w.births}, babies = #{w.babies},
-              conditions = #{w.conditions}, equipment = #{w.equipment}, cleared_on = #{w.clearedOn},
-              cleared_by = #{w.clearedBy}, clearance_limits = #{w.clearanceLimits}, approach = #{w.approach}
+              conditions_asked_on = #{w.conditionsAskedOn}, conditions = #{w.conditions},
+              conditions_since = #{w.conditionsSince}, equipment = #{w.equipment}, cleared_on = #{w.clearedOn},
+              cleared_by = #{w.clearedBy}, clearance_limits = #{w.clearanceLimits}, cleared_for = #{w.clearedFor}, approach = #{w.approach}
             where id = #{w.id} and studio_id = #{w.studioId} and version = #{w.version}
             """)
     int update(@Param("w") Woman woman, @Param("at") Instant at);

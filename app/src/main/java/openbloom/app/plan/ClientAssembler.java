@@ -21,6 +21,7 @@ import openbloom.app.people.RecordReader;
 import openbloom.app.people.StageStrip;
 import openbloom.app.people.Woman;
 import openbloom.app.session.Sessions;
+import openbloom.app.session.StoredResponse;
 import openbloom.app.system.Joined;
 import openbloom.app.system.UnreadableRecord;
 import openbloom.core.record.Answer;
@@ -30,7 +31,6 @@ import openbloom.core.record.Choice;
 import openbloom.core.record.Client;
 import openbloom.core.record.Intake;
 import openbloom.core.record.Question;
-import openbloom.core.record.Response;
 import openbloom.core.record.Safety;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.verdict.Facts;
@@ -121,7 +121,7 @@ class ClientAssembler implements RecordReader {
 
     /** What the tables hold of some women. */
     private record Kept(
-            Map<Long, List<Response>> responses,
+            Map<Long, List<StoredResponse>> responses,
             Map<Long, List<Sheet>> sheets,
             Map<Long, List<GapChecks.Examined>> gaps,
             Map<Long, SafetyRecord> answers,
@@ -169,7 +169,9 @@ class ClientAssembler implements RecordReader {
                 safety(woman, kept.answers().getOrDefault(woman.id(), new SafetyRecord(List.of())), day),
                 findings.of(found, GapChecks.latest(gaps, approach.school()).map(GapChecks.Examined::check)),
                 findings.loadChecks(found),
-                between(kept.responses(), woman, Response::on, since, day),
+                between(kept.responses(), woman, StoredResponse::on, since, day).stream()
+                        .map(StoredResponse::response)
+                        .toList(),
                 lastClosed(kept.events().getOrDefault(woman.id(), List.of())));
     }
 

@@ -11,7 +11,6 @@ import openbloom.app.system.StudioDay;
 import openbloom.core.program.Composer;
 import openbloom.core.program.SessionRequest;
 import openbloom.core.record.Noted;
-import openbloom.core.record.Response;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.RuleBook;
 import org.slf4j.Logger;
@@ -57,10 +56,8 @@ public class Sessions {
     }
 
     /** Everything noted with several women, each oldest first. */
-    public Map<Long, List<Response>> responsesOf(List<Long> womanIds) {
-        return mapper.responsesOf(womanIds).stream()
-                .collect(Collectors.groupingBy(
-                        StoredResponse::womanId, Collectors.mapping(StoredResponse::response, Collectors.toList())));
+    public Map<Long, List<StoredResponse>> responsesOf(List<Long> womanIds) {
+        return mapper.responsesOf(womanIds).stream().collect(Collectors.groupingBy(StoredResponse::womanId));
     }
 
     /** Ids of the moves of her last sessions, the latest first, for variety. */

@@ -24,7 +24,16 @@ public record StoredResponse(
         Noted told,
         String place,
         boolean finished) {
-    Response response() {
+    /**
+     * The response as the rules read it.
+     *
+     * @throws IllegalStateException if it stands in words this version does not know
+     */
+    @SuppressWarnings("ConstantValue")
+    public Response response() {
+        if (told == null || strand == null) {
+            throw new IllegalStateException("A response of session " + sessionId + " stands in unknown words");
+        }
         return new Response(on, sessionId, moveId, strand, rung, told, HurtAt.named(place), finished);
     }
 }

@@ -100,6 +100,7 @@ class DurabilityTest {
                                     "Dora",
                                     "1990",
                                     "",
+                                    "",
                                     "NEITHER",
                                     "",
                                     "",
@@ -121,11 +122,14 @@ class DurabilityTest {
                                     "0",
                                     "1",
                                     List.of(),
+                                    "yes",
+                                    List.of(),
                                     List.of(),
                                     "",
                                     "",
                                     List.of(),
-                                    ""))
+                                    "",
+                                    List.of()))
                     .value();
             GapReading reading = new GapReading(
                     Site.NAVEL, 0, GapState.LIFT, Width.ofHalfFingers(5), Depth.SURFACE, Firmness.FIRM, Told.NO);

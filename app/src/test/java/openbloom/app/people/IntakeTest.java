@@ -4,9 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.time.LocalDate;
+import java.util.Arrays;
 import openbloom.app.PageTest;
 import openbloom.core.dating.DatingBasis;
 import openbloom.core.moves.Equipment;
+import openbloom.core.record.Approach;
+import openbloom.core.record.Intake;
+import openbloom.core.record.Medical;
+import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
@@ -56,7 +61,8 @@ class IntakeTest extends PageTest {
 
     @Test
     void keepsABirthWithEverythingAroundIt() {
-        MockHttpServletRequestBuilder form = set(set(intake("Born"), "situation", "AFTER_BIRTH"), "births", "2")
+        MockHttpServletRequestBuilder form = set(
+                        set(set(intake("Born"), "noCondition", ""), "situation", "AFTER_BIRTH"), "births", "2")
                 .param("birthDate", TODAY.minusDays(30).toString())
                 .param("birthKind", "ASSISTED")
                 .param("tear", "SECOND")
@@ -115,6 +121,47 @@ class IntakeTest extends PageTest {
         assertThat(body(post("/people").param("formKey", key())))
                 .contains("Fill this in.")
                 .contains("Choose one.");
+    }
+
+    /** Nothing ticked is not "none": nobody asked until she says so, or a condition is told. */
+    @ParameterizedTest
+    @CsvSource({"yes, '', true, 0", "'', '', false, 0", "'', EPILEPSY, true, 1"})
+    void notAskedIsNotNone(String none, String condition, boolean asked, int known) {
+        MockHttpServletRequestBuilder form = set(intake("Asked"), "noCondition", none);
+        Medical medical = kept(condition.isEmpty() ? form : form.param("conditions", condition))
+                .intake(Approach.USUAL, TODAY)
+                .medical();
+        assertThat(medical.conditions().isGiven()).isEqualTo(asked);
+        assertThat(medical.known().all()).hasSize(known);
+    }
+
+    @Test
+    void keepsTrainingSinceWhenAndWhatAClearanceIsFor() throws Exception {
+        LocalDate found = TODAY.minusDays(40);
+        String[] since = new String[Condition.values().length];
+        Arrays.fill(since, "");
+        since[Condition.ANAEMIA_SYMPTOMATIC.ordinal()] = found.toString();
+        Woman kept = kept(set(intake("Trained"), "noCondition", "")
+                .param("training", "SPORT")
+                .param("conditions", "ANAEMIA_SYMPTOMATIC", "EPILEPSY")
+                .param("since", since)
+                .param("clearedOn", TODAY.toString())
+                .param("clearedBy", "midwife")
+                .param("clearedFor", "ANAEMIA_SYMPTOMATIC"));
+        Intake told = kept.intake(Approach.USUAL, TODAY);
+        assertThat(told.background().training()).hasValue(Training.SPORT);
+        assertThat(told.medical().known().since(Condition.ANAEMIA_SYMPTOMATIC)).hasValue(found);
+        assertThat(told.medical().known().since(Condition.EPILEPSY)).isEmpty();
+        assertThat(told.medical().clearance().orElseThrow().answers()).containsExactly(Condition.ANAEMIA_SYMPTOMATIC);
+        assertThat(page("/people/" + kept.id() + "/edit")).contains("value=\"" + found + "\"");
+        assertThat(body(intake("Both").param("conditions", "EPILEPSY"))).contains("“None of these” and a condition");
+        assertThat(body(intake("Future").param("clearedFor", "EPILEPSY")))
+                .contains("A clearance for epilepsy needs that condition to be ticked.");
+        since[Condition.ANAEMIA_SYMPTOMATIC.ordinal()] = TODAY.plusDays(1).toString();
+        assertThat(body(set(intake("Since"), "noCondition", "")
+                        .param("conditions", "ANAEMIA_SYMPTOMATIC")
+                        .param("since", since)))
+                .contains("This day lies ahead");
     }
 
     private Woman kept(MockHttpServletRequestBuilder form) {

@@ -35,7 +35,7 @@ class PagesTest extends PageTest {
                 "cycleLengthDays|x|Give a whole number from 1 to 99",
                 "cycleLengthDays|70|A cycle is 20 to 45 days; 70 is outside.",
                 "scanDate|2001-01-01|lies before the pregnancy began",
-                "births|-1|Give a whole number from 0 to 20",
+                "births|-1|Give a whole number from 0 to 25",
                 "clearedOn|2050-01-01|This day lies ahead",
                 "conditions|PURPLE|“PURPLE” is not one of the choices.",
                 "situation||Choose one."

@@ -42,7 +42,10 @@ class UnreadableTest extends PageTest {
 
     @AfterEach
     void healHer() {
-        jdbc.update("update woman set situation = 'PREGNANT', conditions = '', approach = '' where id = ?", woman.id());
+        jdbc.update(
+                "update woman set situation = 'PREGNANT', conditions = '', approach = '', conditions_since = '',"
+                        + " cleared_for = '' where id = ?",
+                woman.id());
         jdbc.update("update gap_reading set depth = 'SURFACE' where depth = 'PURPLE'");
         jdbc.update("update response set told = 'DOMED' where told = 'PURPLE'");
         jdbc.update("update safety_answer set symptoms = '' where symptoms = 'PURPLE'");
@@ -54,6 +57,8 @@ class UnreadableTest extends PageTest {
                 "update woman set situation = 'PURPLE' where id = ?",
                 "update woman set conditions = 'PURPLE,ANAEMIA' where id = ?",
                 "update woman set approach = 'PURPLE' where id = ?",
+                "update woman set conditions_since = 'ANAEMIA=soon' where id = ?",
+                "update woman set cleared_for = 'PURPLE' where id = ?",
                 "update safety_answer set symptoms = 'PURPLE' where woman_id = ?",
                 "update gap_reading set depth = 'PURPLE' where check_id in (select id from gap_check where woman_id = ?)",
                 "update response set told = 'PURPLE' where session_id in (select id from session where woman_id = ?)"

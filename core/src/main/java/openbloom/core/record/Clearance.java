@@ -6,16 +6,24 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import openbloom.core.moves.Move;
+import openbloom.core.screening.Condition;
 
 /**
  * What her clinician has said.
  *
  * @param by who said it
+ * @param answers the conditions it was expressly given for; empty when nobody said
  * @param limits codes of {@link ClinicianLimit}, ids of moves or names of strands expressly allowed, or free words
  */
-public record Clearance(LocalDate date, String by, List<String> limits) {
+public record Clearance(LocalDate date, String by, List<String> limits, Set<Condition> answers) {
     public Clearance {
         limits = List.copyOf(limits);
+        answers = Set.copyOf(answers);
+    }
+
+    /** A clearance of which nobody said what it is for. */
+    public static Clearance of(LocalDate date, String by, List<String> limits) {
+        return new Clearance(date, by, limits, Set.of());
     }
 
     /** Limits the rules can read. */

@@ -13,22 +13,35 @@ public record ImpactTests(Optional<LocalDate> on, Set<Test> passed) {
 
     /** One test. */
     public enum Test {
-        WALK_30_MIN("walk 30 minutes"),
-        BALANCE_10_S("single-leg balance 10 s each"),
-        SINGLE_LEG_SQUAT_10("single-leg squat 10 each"),
-        JOG_1_MIN("jog on the spot 1 minute"),
-        FORWARD_BOUNDS_10("forward bounds 10"),
-        HOP_10("hop on the spot 10 each"),
-        RUNNING_ACTION_10("single-leg running action 10 each"),
-        CALF_RAISE_20("calf raise 20 each"),
-        BRIDGE_20("bridge 20"),
-        SIT_TO_STAND_20("sit to stand 20"),
-        SIDE_LEG_LIFT_20("side-lying leg lift 20 each");
+        WALK_30_MIN("walk 30 minutes", 30, false),
+        BALANCE_10_S("single-leg balance 10 s each", 10, true),
+        SINGLE_LEG_SQUAT_10("single-leg squat 10 each", 10, true),
+        JOG_1_MIN("jog on the spot 1 minute", 1, false),
+        FORWARD_BOUNDS_10("forward bounds 10", 10, false),
+        HOP_10("hop on the spot 10 each", 10, true),
+        RUNNING_ACTION_10("single-leg running action 10 each", 10, true),
+        CALF_RAISE_20("calf raise 20 each", 20, true),
+        BRIDGE_20("bridge 20", 20, false),
+        SIT_TO_STAND_20("sit to stand 20", 20, false),
+        SIDE_LEG_LIFT_20("side-lying leg lift 20 each", 20, true);
 
         private final String words;
+        private final int asked;
+        private final boolean eachSide;
 
-        Test(String words) {
+        Test(String words, int asked, boolean eachSide) {
             this.words = words;
+            this.asked = asked;
+            this.eachSide = eachSide;
+        }
+
+        /** How many are asked: repetitions, seconds or minutes, on each side where it is done on each. */
+        public int asked() {
+            return asked;
+        }
+
+        public boolean isEachSide() {
+            return eachSide;
         }
 
         public String words() {

@@ -3,10 +3,15 @@ package openbloom.core.screening;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
 
-/** The same tasks left and right. Only a task scored on both sides is kept. */
-public record SideCheck(Map<SideTask, Both> tasks) {
-    public static final SideCheck NOT_CHECKED = new SideCheck(Map.of());
+/**
+ * The same tasks left and right. Only a task scored on both sides is kept.
+ *
+ * @param told which side is weaker by what was told, where no task was scored
+ */
+public record SideCheck(Map<SideTask, Both> tasks, Optional<Weaker> told) {
+    public static final SideCheck NOT_CHECKED = new SideCheck(Map.of(), Optional.empty());
 
     /** Left and right of one task. */
     public record Both(SideScore left, SideScore right) {
@@ -20,7 +25,7 @@ public record SideCheck(Map<SideTask, Both> tasks) {
     public enum Weaker {
         LEFT("left side weaker"),
         RIGHT("right side weaker"),
-        NEITHER("both sides alike"),
+        EVEN("both sides alike"),
         UNKNOWN("not compared");
 
         private final String words;
@@ -38,18 +43,28 @@ public record SideCheck(Map<SideTask, Both> tasks) {
         }
     }
 
+    /** Tasks scored on both sides. */
+    public static SideCheck of(Map<SideTask, Both> tasks) {
+        return new SideCheck(tasks, Optional.empty());
+    }
+
+    /** A side told to be weaker, without tasks. */
+    public static SideCheck told(Weaker weaker) {
+        return new SideCheck(Map.of(), Optional.of(weaker));
+    }
+
     public SideCheck {
         tasks = tasks.isEmpty() ? Map.of() : Collections.unmodifiableMap(new EnumMap<>(tasks));
     }
 
-    /** The side with fewer points in all; our own convention, no source. */
+    /** The side with fewer points in all, or as told when no task was scored; our own convention, no source. */
     public Weaker weaker() {
         if (tasks.isEmpty()) {
-            return Weaker.UNKNOWN;
+            return told.orElse(Weaker.UNKNOWN);
         }
         int leftLead = tasks.values().stream().mapToInt(Both::leftLead).sum();
         if (leftLead == 0) {
-            return Weaker.NEITHER;
+            return Weaker.EVEN;
         }
         return leftLead > 0 ? Weaker.RIGHT : Weaker.LEFT;
     }

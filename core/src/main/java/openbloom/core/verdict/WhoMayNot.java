@@ -102,7 +102,7 @@ public record WhoMayNot(String who, Verdict verdict, Reason reason) {
 
     private static Client.Builder born(int daysAgo, BirthKind kind) {
         return well().gaveBirth(new Birth(DAY.minusDays(daysAgo), kind, Tear.NONE, Told.YES))
-                .cleared(new Clearance(DAY, "clinician", List.of()));
+                .cleared(Clearance.of(DAY, "clinician", List.of()));
     }
 
     private static Client.Builder told(Symptom symptom) {

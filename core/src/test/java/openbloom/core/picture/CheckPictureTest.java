@@ -72,7 +72,7 @@ class CheckPictureTest {
         List<String> filled = List.of(
                 RibSection.of(Map.of(BreathZone.BELLY, Movement.FULL)),
                 ConnectSteps.of(new ConnectCheck(Map.of(), Map.of(ConnectPosition.LYING, true), Set.of())),
-                SideBars.of(new SideCheck(Map.of(SideTask.STAND_ON_ONE_LEG, new SideCheck.Both(strong, weak)))),
+                SideBars.of(SideCheck.of(Map.of(SideTask.STAND_ON_ONE_LEG, new SideCheck.Both(strong, weak)))),
                 LoadLadders.of(new LoadCheck(Map.of(Strand.LIMB_LOAD, climb)), CATALOGUE),
                 EffortScale.of(new EffortCheck(Told.NO, Optional.of(16), Optional.empty())),
                 chart(8, 5, Optional.of(new TrendChart.Limit(2, "two fingers"))));

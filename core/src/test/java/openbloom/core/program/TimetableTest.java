@@ -25,7 +25,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** 10 s to set up, 20 s to change position, 15 s up by the side: common practice, no source. */
 class TimetableTest {
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
-    private static final SideCheck.Weaker ALIKE = SideCheck.Weaker.NEITHER;
+    private static final SideCheck.Weaker ALIKE = SideCheck.Weaker.EVEN;
     private static final Judgement JUDGEMENT = Judgement.of(CATALOGUE, woman(), TODAY);
 
     @Test
@@ -68,7 +68,7 @@ class TimetableTest {
 
     /** The weaker side goes first, over to the other lying on the side takes 15 s, else 5 s: common practice, no source. */
     @ParameterizedTest
-    @CsvSource({"LEFT, LEFT, RIGHT", "RIGHT, RIGHT, LEFT", "NEITHER, LEFT, RIGHT", "UNKNOWN, LEFT, RIGHT"})
+    @CsvSource({"LEFT, LEFT, RIGHT", "RIGHT, RIGHT, LEFT", "EVEN, LEFT, RIGHT", "UNKNOWN, LEFT, RIGHT"})
     void putsTheWeakerSideFirst(SideCheck.Weaker weaker, Side first, Side second) {
         Timetable timetable = Timetable.of(List.of(), List.of(pick("clam")), List.of(), weaker);
         assertThat(timetable.items()).extracting(SessionItem::side).containsExactly(first, second);

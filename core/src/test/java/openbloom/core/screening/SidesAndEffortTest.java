@@ -45,9 +45,9 @@ class SidesAndEffortTest {
     @ParameterizedTest
     @CsvSource({
         // control, smoothness, felt: left and right
-        "3, 3, RIGHT_PLACE, 3, 3, RIGHT_PLACE, NEITHER", "3, 3, BACK, 3, 3, RIGHT_PLACE, LEFT",
+        "3, 3, RIGHT_PLACE, 3, 3, RIGHT_PLACE, EVEN", "3, 3, BACK, 3, 3, RIGHT_PLACE, LEFT",
         "2, 3, RIGHT_PLACE, 3, 3, RIGHT_PLACE, LEFT", "3, 3, RIGHT_PLACE, 1, 3, RIGHT_PLACE, RIGHT",
-        "3, 2, RIGHT_PLACE, 2, 3, RIGHT_PLACE, NEITHER", "0, 0, NOT_ASKED, 0, 0, NOWHERE, NEITHER"
+        "3, 2, RIGHT_PLACE, 2, 3, RIGHT_PLACE, EVEN", "0, 0, NOT_ASKED, 0, 0, NOWHERE, EVEN"
     })
     void theSideWithFewerPointsIsWeaker(
             int control,
@@ -59,7 +59,7 @@ class SidesAndEffortTest {
             SideCheck.Weaker weaker) {
         SideCheck.Both both = new SideCheck.Both(
                 new SideScore(control, smooth, felt), new SideScore(otherControl, otherSmooth, otherFelt));
-        assertThat(new SideCheck(Map.of(SideTask.STAND_ON_ONE_LEG, both)).weaker())
+        assertThat(SideCheck.of(Map.of(SideTask.STAND_ON_ONE_LEG, both)).weaker())
                 .isEqualTo(weaker);
         assertThat(SideCheck.NOT_CHECKED.weaker()).isEqualTo(SideCheck.Weaker.UNKNOWN);
     }
@@ -68,7 +68,7 @@ class SidesAndEffortTest {
     void addsTheTasksUp() {
         SideScore good = new SideScore(3, 3, FeltIn.RIGHT_PLACE);
         SideScore poor = new SideScore(1, 1, FeltIn.BACK);
-        SideCheck check = new SideCheck(Map.of(
+        SideCheck check = SideCheck.of(Map.of(
                 SideTask.STAND_ON_ONE_LEG, new SideCheck.Both(good, poor),
                 SideTask.ARM_AND_LEG, new SideCheck.Both(poor, good),
                 SideTask.FLOAT_ONE_LEG, new SideCheck.Both(good, poor)));

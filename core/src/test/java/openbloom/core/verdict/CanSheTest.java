@@ -44,7 +44,7 @@ class CanSheTest {
         LocalDate born = TODAY.minusWeeks(10);
         Client woman = Client.of(1, 1, 34)
                 .gaveBirth(new Birth(born, BirthKind.CAESAREAN, Tear.NONE, Told.YES))
-                .cleared(new Clearance(TODAY.minusWeeks(3), "family doctor", List.of()))
+                .cleared(Clearance.of(TODAY.minusWeeks(3), "family doctor", List.of()))
                 .symptoms(SymptomReport.none(TODAY))
                 .rungs(Map.of(Strand.IMPACT, 2))
                 .build();

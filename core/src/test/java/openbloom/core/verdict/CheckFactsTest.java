@@ -102,7 +102,7 @@ class CheckFactsTest {
         Client.Builder woman =
                 Client.of(1, 1, 33).gaveBirth(new Birth(DAY.minusDays(daysAgo), BirthKind.VAGINAL, tear, Told.YES));
         if (cleared) {
-            woman.cleared(new Clearance(DAY.minusDays(1), "midwife", List.of()));
+            woman.cleared(Clearance.of(DAY.minusDays(1), "midwife", List.of()));
         }
         Facts facts = new Facts(woman.build(), DAY);
         assertThat(facts.pelvicAllowance()).isEqualTo(allowance);

@@ -25,7 +25,7 @@ class ClearanceTest {
 
     @Test
     void tellsLimitsTheRulesCanReadFromNamesAndWords() {
-        Clearance given = new Clearance(
+        Clearance given = Clearance.of(
                 TODAY, "midwife", List.of("NO_IMPACT", "BREATH", "heel-slide", "nothing over 5 kg", "walk daily"));
         assertThat(given.readable()).containsExactly(ClinicianLimit.NO_IMPACT);
         assertThat(given.names(CATALOGUE.get("heel-slide"))).isTrue();
@@ -43,7 +43,7 @@ class ClearanceTest {
     })
     void everyLimitExcludesWhatItSays(ClinicianLimit limit, String move, Kind kind) {
         Client woman = Client.of(1, 1, 40)
-                .cleared(new Clearance(TODAY, "doctor", List.of(limit.name())))
+                .cleared(Clearance.of(TODAY, "doctor", List.of(limit.name())))
                 .build();
         Verdict verdict = Judgement.of(CATALOGUE, woman, TODAY).of(CATALOGUE.get(move));
         assertThat(verdict.kind()).isEqualTo(kind);
@@ -55,7 +55,7 @@ class ClearanceTest {
         Client woman = Client.of(0, 1, 30)
                 .pregnant(Dating.stated(TODAY.plusWeeks(10)))
                 .conditions(TODAY, Set.of(Condition.CERVICAL_INSUFFICIENCY))
-                .cleared(new Clearance(TODAY, "consultant", List.of("breath-seated", "squat")))
+                .cleared(Clearance.of(TODAY, "consultant", List.of("breath-seated", "squat")))
                 .build();
         Judgement judgement = Judgement.of(CATALOGUE, woman, TODAY);
         assertThat(judgement.of(CATALOGUE.get("breath-seated")).passes()).isTrue();
@@ -68,7 +68,7 @@ class ClearanceTest {
     void countsOnlyForTheTimeSinceTheBirthAndNotFromTheFuture(int clearedDaysAgo, boolean counts) {
         Client woman = Client.of(1, 1, 30)
                 .gaveBirth(new Birth(TODAY.minusDays(60), BirthKind.VAGINAL, Tear.NONE, Told.YES))
-                .cleared(new Clearance(TODAY.minusDays(clearedDaysAgo), "doctor", List.of()))
+                .cleared(Clearance.of(TODAY.minusDays(clearedDaysAgo), "doctor", List.of()))
                 .build();
         assertThat(new Facts(woman, TODAY).clearance().isPresent()).isEqualTo(counts);
     }

@@ -621,11 +621,11 @@ class RuleTest {
     }
 
     private static Clearance clearance() {
-        return new Clearance(TODAY, "family doctor", List.of());
+        return Clearance.of(TODAY, "family doctor", List.of());
     }
 
     private static Clearance limited(String limit) {
-        return new Clearance(TODAY, "family doctor", List.of(limit));
+        return Clearance.of(TODAY, "family doctor", List.of(limit));
     }
 
     private static Client told(Client.Builder woman, Symptom symptom) {
@@ -665,6 +665,6 @@ class RuleTest {
     private static SideCheck leftAndRight(int left, int right) {
         SideScore one = new SideScore(left, 3, FeltIn.RIGHT_PLACE);
         SideScore other = new SideScore(right, 3, FeltIn.RIGHT_PLACE);
-        return new SideCheck(Map.of(SideTask.STAND_ON_ONE_LEG, new SideCheck.Both(one, other)));
+        return SideCheck.of(Map.of(SideTask.STAND_ON_ONE_LEG, new SideCheck.Both(one, other)));
     }
 }

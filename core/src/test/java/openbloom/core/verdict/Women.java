@@ -141,7 +141,7 @@ public final class Women implements ArbitraryProvider {
                         Arbitraries.of("NO_IMPACT", "NOTHING_ON_THE_BACK", "BREATH", "breath-seated", "keep it light")
                                 .list()
                                 .ofMaxSize(2))
-                .as((ago, limits) -> new Clearance(TODAY.minusDays(ago), "midwife", limits))
+                .as((ago, limits) -> Clearance.of(TODAY.minusDays(ago), "midwife", limits))
                 .optional(0.6);
     }
 
