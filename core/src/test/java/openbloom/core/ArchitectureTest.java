@@ -48,6 +48,8 @@ class ArchitectureTest {
             .definedBy("..core.moves")
             .layer("record")
             .definedBy("..core.record")
+            .layer("words")
+            .definedBy("..core.words")
             .layer("verdict")
             .definedBy("..core.verdict")
             .layer("program")
@@ -60,16 +62,18 @@ class ArchitectureTest {
             .mayOnlyBeAccessedByLayers("picture")
             .whereLayer("verdict")
             .mayOnlyBeAccessedByLayers("program", "picture")
-            .whereLayer("record")
+            .whereLayer("words")
             .mayOnlyBeAccessedByLayers("verdict", "program", "picture")
+            .whereLayer("record")
+            .mayOnlyBeAccessedByLayers("words", "verdict", "program", "picture")
             .whereLayer("moves")
-            .mayOnlyBeAccessedByLayers("record", "verdict", "program", "picture")
+            .mayOnlyBeAccessedByLayers("record", "words", "verdict", "program", "picture")
             .whereLayer("findings")
-            .mayOnlyBeAccessedByLayers("moves", "record", "verdict", "program", "picture")
+            .mayOnlyBeAccessedByLayers("moves", "record", "words", "verdict", "program", "picture")
             .whereLayer("screening")
-            .mayOnlyBeAccessedByLayers("record", "verdict", "program", "picture")
+            .mayOnlyBeAccessedByLayers("record", "words", "verdict", "program", "picture")
             .whereLayer("dating")
-            .mayOnlyBeAccessedByLayers("stage", "screening", "record", "verdict", "program", "picture");
+            .mayOnlyBeAccessedByLayers("stage", "screening", "record", "words", "verdict", "program", "picture");
 
     @ArchTest
     static final ArchRule everyPackageIsNullMarked =

@@ -3,6 +3,7 @@ package openbloom.app.api;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import openbloom.core.moves.Move;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
@@ -35,14 +36,16 @@ public record VerdictResponse(
     }
 
     /** One reason: its code, a sentence for each reader, the fact that triggered it, and its source. */
-    public record ReasonResponse(String code, String client, String instructor, String fact, String source) {
+    public record ReasonResponse(
+            String code, String client, String instructor, String fact, String source, Map<String, Object> evidence) {
         static ReasonResponse of(Reason reason) {
             return new ReasonResponse(
                     reason.code(),
                     reason.rule().client(),
                     reason.rule().instructor(),
                     reason.fact(),
-                    reason.rule().source().key());
+                    reason.rule().source().key(),
+                    EvidenceResponse.of(reason.evidence()));
         }
     }
 

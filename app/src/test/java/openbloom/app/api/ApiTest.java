@@ -128,7 +128,9 @@ class ApiTest {
         assertThat(curl.path("swapTo").asString()).isNotBlank();
         assertThat(curl.path("reasons").findValuesAsString("code")).contains("PREG-FLEX", "PREG-SUP-NONE");
         assertThat(curl.path("reasons").path(0).propertyNames())
-                .containsExactly("code", "client", "instructor", "fact", "source");
+                .containsExactly("code", "client", "instructor", "fact", "source", "evidence");
+        assertThat(curl.path("reasons").path(0).path("evidence").propertyNames())
+                .contains("kind", "on");
     }
 
     @Test

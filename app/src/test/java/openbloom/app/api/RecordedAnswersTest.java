@@ -17,6 +17,8 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Three hundred made-up requests and the answers of the version before: what another program was told yesterday it is told
@@ -41,10 +43,30 @@ class RecordedAnswersTest extends PageTest {
         List<String> before = read();
         assertThat(answers).hasSameSizeAs(before).hasSizeGreaterThanOrEqualTo(300);
         for (int i = 0; i < answers.size(); i++) {
-            assertThat(JSON.readTree(answers.get(i)))
+            JsonNode was = JSON.readTree(before.get(i));
+            assertThat(known(JSON.readTree(answers.get(i)), was))
                     .as("request %d: %s", i + 1, requests.get(i))
-                    .isEqualTo(JSON.readTree(before.get(i)));
+                    .isEqualTo(was);
         }
+    }
+
+    /** An answer without the fields that were added since; nothing is taken away and nothing changes. */
+    private static JsonNode known(JsonNode now, JsonNode before) {
+        if (now instanceof ObjectNode fields && before instanceof ObjectNode were) {
+            ObjectNode same = JSON.createObjectNode();
+            fields.properties().stream()
+                    .filter(field -> were.has(field.getKey()))
+                    .forEach(field -> same.set(field.getKey(), known(field.getValue(), were.get(field.getKey()))));
+            return same;
+        }
+        if (now instanceof ArrayNode list && before instanceof ArrayNode was && list.size() == was.size()) {
+            ArrayNode same = JSON.createArrayNode();
+            for (int i = 0; i < list.size(); i++) {
+                same.add(known(list.get(i), was.get(i)));
+            }
+            return same;
+        }
+        return now;
     }
 
     private String answer(String path, String body) throws Exception {

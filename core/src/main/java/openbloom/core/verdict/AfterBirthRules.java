@@ -25,6 +25,8 @@ import openbloom.core.stage.Birth;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
 import openbloom.core.stage.Tear;
+import openbloom.core.words.Evidence;
+import openbloom.core.words.Topic;
 
 /** What time, wound and criteria allow after a birth. */
 final class AfterBirthRules {
@@ -41,7 +43,7 @@ final class AfterBirthRules {
             .looks((facts, found) -> facts.recentBirth()
                     .ifPresent(birth -> found.unlessMet(
                             move -> move.load() > 0 && !move.isWalking(),
-                            facts.birthWords(),
+                            facts.sinceBirth(),
                             facts.timeGate(birth, RECONNECT_FLOOR))));
 
     private static final Rule REBUILD = Rule.code("PP-TIME-REBUILD")
@@ -51,7 +53,7 @@ final class AfterBirthRules {
             .looks((facts, found) -> facts.recentBirth()
                     .ifPresent(birth -> found.unlessMet(
                             move -> move.load() > LOAD_IN_RECONNECT,
-                            facts.birthWords(),
+                            facts.sinceBirth(),
                             facts.timeGate(birth, REBUILD_FLOOR),
                             facts.clearanceGate(),
                             facts.woundGate())));
@@ -76,7 +78,7 @@ final class AfterBirthRules {
             .looks((facts, found) -> caesarean(facts)
                     .ifPresent(birth -> found.unlessMet(
                             AfterBirthRules::isLoaded,
-                            facts.birthWords(),
+                            facts.sinceBirth(),
                             facts.timeGate(birth, LIFTING_AFTER_CAESAREAN))));
 
     private static final Rule CS_PRONE = Rule.code("PP-CS-PRONE")
@@ -86,7 +88,7 @@ final class AfterBirthRules {
             .looks((facts, found) -> caesarean(facts)
                     .ifPresent(birth -> found.unlessMet(
                             move -> move.position() == Position.PRONE || move.isFullFrontSupport(),
-                            facts.birthWords(),
+                            facts.sinceBirth(),
                             facts.timeGate(birth, PRONE_AFTER_CAESAREAN),
                             facts.woundGate(),
                             scarGate(facts))));
@@ -101,7 +103,7 @@ final class AfterBirthRules {
                         .filter(Birth::isCaesarean)
                         .isEmpty()) {
                     Gate none = Gate.of(GateKind.SCAR_ON_FILE, false, "no caesarean on file");
-                    found.notYet(move -> move.strand() == Strand.SCAR, "no caesarean on file", none);
+                    found.notYet(move -> move.strand() == Strand.SCAR, new Evidence.NotAsked(Topic.CAESAREAN), none);
                 }
             });
 
@@ -127,10 +129,10 @@ final class AfterBirthRules {
             .looks((facts, found) -> {
                 Predicate<Move> onBall = move -> move.position() == Position.SEATED_BALL;
                 if (facts.has(Symptom.SITTING_PRESSURE_UNCOMFORTABLE)) {
-                    String fact = facts.symptomWords(Symptom.SITTING_PRESSURE_UNCOMFORTABLE);
-                    found.notYet(onBall, fact, Gate.of(GateKind.SEAT_COMFORT, false, fact));
+                    Evidence fact = facts.told(Symptom.SITTING_PRESSURE_UNCOMFORTABLE);
+                    found.notYet(onBall, fact, Gate.of(GateKind.SEAT_COMFORT, false, fact.words()));
                 } else if (facts.recentBirth().isPresent()) {
-                    found.adjust(onBall, facts.birthWords(), Adjustment.ONLY_IF_COMFORTABLE);
+                    found.adjust(onBall, facts.sinceBirth(), Adjustment.ONLY_IF_COMFORTABLE);
                 }
             });
 
@@ -139,7 +141,7 @@ final class AfterBirthRules {
             .instructor("No impact before twelve weeks; sixteen after a caesarean or a tear of degree 3 or 4.")
             .source(Source.E_RUN)
             .looks((facts, found) -> facts.recentBirth()
-                    .ifPresent(birth -> found.unlessMet(Move::isImpact, facts.birthWords(), facts.returnGate(birth))));
+                    .ifPresent(birth -> found.unlessMet(Move::isImpact, facts.sinceBirth(), facts.returnGate(birth))));
 
     private static final Rule IMPACT_TESTS = Rule.code("PP-IMPACT-TESTS")
             .client("Before jumping or running you pass a short list of tests with no leak, heaviness or pain.")
@@ -148,7 +150,7 @@ final class AfterBirthRules {
             .looks((facts, found) -> {
                 if (!facts.isPregnant()) {
                     Gate tests = facts.impactTestsGate();
-                    found.unlessMet(Move::isImpact, tests.detail(), tests, facts.symptomFreeGate());
+                    found.unlessMet(Move::isImpact, facts.tests(), tests, facts.symptomFreeGate());
                 }
             });
 
@@ -157,7 +159,8 @@ final class AfterBirthRules {
             .instructor("Breastfeeding: joints may stay lax; feed or express before impact.")
             .looks((facts, found) -> {
                 if (facts.has(Condition.BREASTFEEDING)) {
-                    found.advise(move -> move.isImpact() || move.has(Demand.WIDE), Condition.BREASTFEEDING.words());
+                    found.advise(
+                            move -> move.isImpact() || move.has(Demand.WIDE), facts.known(Condition.BREASTFEEDING));
                 }
             });
 
@@ -189,7 +192,7 @@ final class AfterBirthRules {
         facts.recentBirth()
                 .ifPresent(birth -> found.unlessMet(
                         move -> move.load() > LOAD_IN_REBUILD,
-                        facts.birthWords(),
+                        facts.sinceBirth(),
                         facts.timeGate(birth, STRENGTHEN_FLOOR),
                         facts.connectGate(),
                         facts.noHeavinessGate(),
@@ -198,9 +201,9 @@ final class AfterBirthRules {
 
     private static void byTheSide(Facts facts, Findings found) {
         if (facts.isWithinOfBirth(BY_THE_SIDE)) {
-            found.advise(move -> move.position().isLying(), facts.birthWords());
+            found.advise(move -> move.position().isLying(), facts.sinceBirth());
         } else if (facts.hasGap()) {
-            found.advise(move -> move.position().isLying(), facts.gapWords());
+            found.advise(move -> move.position().isLying(), facts.gap());
         }
     }
 
@@ -210,7 +213,10 @@ final class AfterBirthRules {
 
     private static Gate scarGate(Facts facts) {
         boolean quiet = !facts.has(Symptom.SCAR_PAIN);
-        return Gate.of(GateKind.SCAR_QUIET, quiet, quiet ? "no pain told" : facts.symptomWords(Symptom.SCAR_PAIN));
+        return Gate.of(
+                GateKind.SCAR_QUIET,
+                quiet,
+                quiet ? "no pain told" : facts.told(Symptom.SCAR_PAIN).words());
     }
 
     private static void scar(Facts facts, Findings found, int fromRung, Published floor) {
@@ -220,7 +226,7 @@ final class AfterBirthRules {
                 .filter(Birth::isCaesarean)
                 .ifPresent(birth -> found.unlessMet(
                         move -> move.strand() == Strand.SCAR && move.rung() >= fromRung,
-                        facts.lastBirthWords(),
+                        facts.lastBirth(),
                         facts.timeGate(birth, floor),
                         facts.woundGate()));
     }
@@ -231,7 +237,7 @@ final class AfterBirthRules {
                         birth.tear().reachesSphincter() || birth.tear() == Tear.UNKNOWN && !birth.isCaesarean())
                 .ifPresent(birth -> found.unlessMet(
                         move -> move.isSqueeze() || move.isImpact(),
-                        birth.tear().words(),
+                        new Evidence.TearKnown(birth.tear()),
                         facts.clearanceGate()));
     }
 }

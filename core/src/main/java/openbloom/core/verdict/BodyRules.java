@@ -33,6 +33,7 @@ import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
+import openbloom.core.words.Evidence;
 
 /** Blood pressure, bones, pelvic girdle, wrists, back, neck and blood. */
 final class BodyRules {
@@ -49,7 +50,7 @@ final class BodyRules {
             .looks((facts, found) -> HIGH_PRESSURE.stream()
                     .filter(facts::has)
                     .findFirst()
-                    .ifPresent(condition -> lowArmsShortHolds(condition.words(), found)));
+                    .ifPresent(condition -> lowArmsShortHolds(facts.known(condition), found)));
 
     private static final Rule OST_FLEX = Rule.code("OST-FLEX")
             .client("Loaded bending of the spine is left out to protect your bones.")
@@ -112,8 +113,7 @@ final class BodyRules {
                     .checks()
                     .straightLegRaise()
                     .filter(score -> score >= Published.STRAIGHT_LEG_RAISE_LIMIT.amount())
-                    .ifPresent(score ->
-                            found.swap(move -> move.has(Demand.SINGLE_LEG), "straight leg raise " + score + " of 10")));
+                    .ifPresent(score -> found.swap(move -> move.has(Demand.SINGLE_LEG), new Evidence.LegRaise(score))));
 
     private static final Rule WRIST = Rule.code("WRIST")
             .client("Forearms or fists spare sore wrists.")
@@ -129,10 +129,10 @@ final class BodyRules {
             .looks((facts, found) -> {
                 Predicate<Move> limbLoad = move -> move.strand() == Strand.LIMB_LOAD;
                 if (facts.has(Symptom.BACK_PAIN)) {
-                    found.adjust(limbLoad, facts.symptomWords(Symptom.BACK_PAIN), KNEES_CLOSER);
+                    found.adjust(limbLoad, facts.told(Symptom.BACK_PAIN), KNEES_CLOSER);
                 }
                 if (facts.client().checks().connect().has(ConnectFault.BACK_TENSES)) {
-                    found.adjust(limbLoad, "connect check: " + ConnectFault.BACK_TENSES.words(), KNEES_CLOSER);
+                    found.adjust(limbLoad, new Evidence.ConnectSeen(ConnectFault.BACK_TENSES), KNEES_CLOSER);
                 }
             });
 
@@ -149,18 +149,18 @@ final class BodyRules {
             .instructor("Anaemia: longer rests between loaded sets.")
             .looks((facts, found) -> List.of(Condition.ANAEMIA, Condition.ANAEMIA_SYMPTOMATIC).stream()
                     .filter(facts::has)
-                    .forEach(condition -> found.adjust(Move::isTiring, condition.words(), LONGER_RESTS)));
+                    .forEach(condition -> found.adjust(Move::isTiring, facts.known(condition), LONGER_RESTS)));
 
     private static final Rule FAINT = Rule.code("FAINT")
             .client("Come up slowly and pause sitting.")
             .instructor("Light-headed: slow to rise, pause sitting; propped when lying makes her dizzy.")
             .looks((facts, found) -> {
                 if (facts.has(Symptom.LIGHT_HEADED)) {
-                    String fact = facts.symptomWords(Symptom.LIGHT_HEADED);
+                    Evidence fact = facts.told(Symptom.LIGHT_HEADED);
                     found.adjust(move -> move.position().isLying(), fact, SLOW_TO_RISE);
                 }
                 if (facts.has(Symptom.DIZZY_LYING_DOWN)) {
-                    found.adjust(Move::isOnTheBack, facts.symptomWords(Symptom.DIZZY_LYING_DOWN), PROP_UP);
+                    found.adjust(Move::isOnTheBack, facts.told(Symptom.DIZZY_LYING_DOWN), PROP_UP);
                 }
             });
 
@@ -191,7 +191,7 @@ final class BodyRules {
                 EPILEPSY);
     }
 
-    private static void lowArmsShortHolds(String fact, Findings found) {
+    private static void lowArmsShortHolds(Evidence fact, Findings found) {
         found.swap(move -> move.has(Demand.OVERHEAD) && PRESSES_AND_PULLS.contains(move.purpose()), fact);
         found.adjust(move -> move.has(Demand.OVERHEAD), fact, ARMS_LOW);
         found.adjust(BodyRules::isLongStillHold, fact, SHORTER_HOLD);
@@ -205,18 +205,18 @@ final class BodyRules {
                 && move.doses().values().stream().anyMatch(dose -> dose.stillSeconds() > limit);
     }
 
-    private static BiConsumer<Facts, Findings> with(Condition condition, BiConsumer<String, Findings> look) {
+    private static BiConsumer<Facts, Findings> with(Condition condition, BiConsumer<Evidence, Findings> look) {
         return (facts, found) -> {
             if (facts.has(condition)) {
-                look.accept(condition.words(), found);
+                look.accept(facts.known(condition), found);
             }
         };
     }
 
-    private static BiConsumer<Facts, Findings> told(Symptom symptom, BiConsumer<String, Findings> look) {
+    private static BiConsumer<Facts, Findings> told(Symptom symptom, BiConsumer<Evidence, Findings> look) {
         return (facts, found) -> {
             if (facts.has(symptom)) {
-                look.accept(facts.symptomWords(symptom), found);
+                look.accept(facts.told(symptom), found);
             }
         };
     }

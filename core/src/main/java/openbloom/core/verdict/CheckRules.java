@@ -15,6 +15,7 @@ import openbloom.core.record.Choice;
 import openbloom.core.record.Question;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.stage.Told;
+import openbloom.core.words.Evidence;
 
 /** What the breath, connect, side and effort checks change. */
 final class CheckRules {
@@ -25,11 +26,12 @@ final class CheckRules {
             .source(Source.E_SAPS)
             .looks((facts, found) -> {
                 if (facts.client().checks().breath().pressesDown()) {
-                    String fact = facts.client().checks().breath().words();
+                    Evidence fact =
+                            new Evidence.BreathFound(facts.client().checks().breath());
                     found.adjust(Move::isTiring, fact, NO_BREATH_HOLD);
                 }
                 if (facts.client().checks().connect().has(ConnectFault.BREATH_HELD)) {
-                    String fact = "connect check: " + ConnectFault.BREATH_HELD.words();
+                    Evidence fact = new Evidence.ConnectSeen(ConnectFault.BREATH_HELD);
                     found.adjust(Move::isTiring, fact, NO_BREATH_HOLD);
                 }
             });
@@ -42,7 +44,8 @@ final class CheckRules {
                 boolean bellyFirst = facts.client().checks().breath() == BreathFinding.BELLY_ONLY
                         && facts.follows(Choice.BELLY_FIRST);
                 if (facts.client().checks().breath().needsEvening() && !bellyFirst) {
-                    String fact = facts.client().checks().breath().words();
+                    Evidence fact =
+                            new Evidence.BreathFound(facts.client().checks().breath());
                     found.adjust(Move::isTiring, fact, THREE_EVEN_BREATHS);
                 }
             });
@@ -53,9 +56,8 @@ final class CheckRules {
             .source(Source.E_ACOG804)
             .looks((facts, found) -> {
                 if (facts.client().checks().effort().isTooHard()) {
-                    String fact = facts.client().checks().effort().talks() == Told.NO
-                            ? "could not talk in full sentences"
-                            : "effort above 14 of 20";
+                    Evidence fact = new Evidence.WorkedTooHard(
+                            facts.client().checks().effort().talks() == Told.NO);
                     found.adjust(Move::isTiring, fact, TALK_WHILE_WORKING);
                 }
             });
@@ -66,7 +68,8 @@ final class CheckRules {
             .looks((facts, found) -> {
                 SideCheck.Weaker weaker = facts.client().checks().sides().weaker();
                 if (weaker.isOneSide()) {
-                    found.adjust(move -> move.sides() == Sides.EACH, weaker.words(), WEAKER_SIDE_FIRST);
+                    found.adjust(
+                            move -> move.sides() == Sides.EACH, new Evidence.WeakerSide(weaker), WEAKER_SIDE_FIRST);
                 }
             });
 

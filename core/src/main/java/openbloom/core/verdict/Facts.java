@@ -11,7 +11,6 @@ import openbloom.core.dating.Dating;
 import openbloom.core.dating.GestationalAge;
 import openbloom.core.evidence.Published;
 import openbloom.core.gap.GapCheck;
-import openbloom.core.gap.SchoolAnswer;
 import openbloom.core.moves.DoseStage;
 import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.Allowance;
@@ -33,6 +32,8 @@ import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
 import openbloom.core.stage.Recovery;
 import openbloom.core.stage.Told;
+import openbloom.core.words.Evidence;
+import openbloom.core.words.Topic;
 
 /** A woman on a day, as the rules want to see her. */
 public final class Facts {
@@ -48,7 +49,7 @@ public final class Facts {
     private final Optional<Birth> recentBirth;
     private final Set<Condition> conditions;
     private final Told gapRecovered;
-    private final String gapWords;
+    private final Evidence gap;
 
     public Facts(Client client, LocalDate day) {
         this.client = client;
@@ -58,7 +59,7 @@ public final class Facts {
                 isPregnant() ? Optional.empty() : client.situation().birth().filter(birth -> birth.isRecentOn(day));
         this.conditions = withBabies();
         this.gapRecovered = client.checks().gap().map(this::recoveredBy).orElse(Told.UNKNOWN);
-        this.gapWords = client.checks().gap().map(this::gapIn).orElse("gap not checked");
+        this.gap = client.checks().gap().map(this::gapIn).orElse(new Evidence.NotAsked(Topic.GAP));
     }
 
     /** Past 45 weeks with no birth told she still counts as pregnant: unknown is never safe. */
@@ -97,10 +98,9 @@ public final class Facts {
         };
     }
 
-    private String gapIn(GapCheck check) {
-        SchoolAnswer answer =
-                client.approach().school().read(check, client.background().ageYears());
-        return "gap " + answer.detail() + ", " + Days.words(check.date());
+    private Evidence gapIn(GapCheck check) {
+        return new Evidence.GapRead(
+                client.approach().school().read(check, client.background().ageYears()), check.date());
     }
 
     public Client client() {
@@ -244,44 +244,38 @@ public final class Facts {
         return client.standing().rungs().getOrDefault(strand, 0);
     }
 
-    /** {@code gap wider than 2 fingers: 3 fingers at the navel on the small lift, 17 Nov 2026}. */
-    String gapWords() {
-        return gapWords;
+    /** How her approach reads the gap. */
+    Evidence gap() {
+        return gap;
     }
 
-    String domingWords() {
-        return noDomingGate().detail()
-                + client.checks()
-                        .gap()
-                        .map(check -> ", " + Days.words(check.date()))
-                        .orElse("");
+    Evidence doming() {
+        return new Evidence.HeadLift(domed(), client.checks().gap().map(GapCheck::date));
     }
 
-    String ageWords() {
-        return age.map(far -> far.words() + " on " + Days.words(day)).orElse("not pregnant");
+    Evidence.Weeks weeks() {
+        return new Evidence.Weeks(age, day);
     }
 
-    String birthWords() {
+    Evidence sinceBirth() {
         return recentBirth
-                .map(birth -> birth.kind().words() + " " + birth.daysOn(day) / 7 + " weeks + " + birth.daysOn(day) % 7
-                        + " ago, " + Days.words(birth.date()))
-                .orElse("no recent birth");
+                .<Evidence>map(birth -> new Evidence.SinceBirth(birth.kind(), birth.daysOn(day), birth.date()))
+                .orElse(new Evidence.NotAsked(Topic.BIRTH));
     }
 
-    String lastBirthWords() {
+    Evidence lastBirth() {
         return client.situation()
                 .birth()
-                .map(birth -> birth.kind().words() + ", " + Days.words(birth.date()))
-                .orElse("no birth on file");
+                .<Evidence>map(birth -> new Evidence.LastBirth(birth.kind(), birth.date()))
+                .orElse(new Evidence.NotAsked(Topic.BIRTH));
     }
 
-    String symptomWords(Symptom symptom) {
-        return symptom.words()
-                + client.safety()
-                        .symptoms()
-                        .askedOn()
-                        .map(on -> ", told " + Days.words(on))
-                        .orElse("");
+    Evidence told(Symptom symptom) {
+        return new Evidence.SymptomTold(symptom, client.safety().symptoms().askedOn());
+    }
+
+    Evidence known(Condition condition) {
+        return new Evidence.ConditionKnown(condition, client.medical().known().since(condition));
     }
 
     // --- gates that several rules share
@@ -309,25 +303,21 @@ public final class Facts {
                 GateKind.TIME, birth.date().plusDays(floor.days()), day, floor.amount() + " weeks after birth");
     }
 
+    Evidence lastRead() {
+        return new Evidence.LastRead(client.checks().gap().map(GapCheck::date));
+    }
+
     Gate gapReadGate() {
-        String words = client.checks()
-                .gap()
-                .map(check -> "last checked " + Days.words(check.date()))
-                .orElse("never checked");
-        return Gate.of(GateKind.GAP_READ, isGapFresh(), words);
+        return Gate.of(GateKind.GAP_READ, isGapFresh(), lastRead().words());
     }
 
     Gate gapRecoveredGate() {
-        return Gate.of(GateKind.GAP_RECOVERED, gapRecovered == Told.YES, gapWords);
+        return Gate.of(GateKind.GAP_RECOVERED, gapRecovered == Told.YES, gap.words());
     }
 
     Gate noDomingGate() {
-        String words = switch (domed()) {
-            case NO -> "flat on the head lift";
-            case YES -> "domes on the head lift";
-            case UNKNOWN -> "head lift not looked at";
-        };
-        return Gate.of(GateKind.NO_DOMING, domed() == Told.NO, words);
+        Evidence lift = new Evidence.HeadLift(domed(), Optional.empty());
+        return Gate.of(GateKind.NO_DOMING, domed() == Told.NO, lift.words());
     }
 
     Gate symptomFreeGate() {
@@ -342,13 +332,13 @@ public final class Facts {
         return Gate.of(GateKind.SYMPTOM_FREE, free, words);
     }
 
-    Gate impactTestsGate() {
+    Evidence tests() {
         ImpactTests tests = client.checks().impactTests();
-        String words = tests.on()
-                .map(on -> tests.passed().size() + " of " + ImpactTests.Test.values().length + " passed, "
-                        + Days.words(on))
-                .orElse("not done");
-        return Gate.of(GateKind.IMPACT_TESTS, tests.allPassed(), words);
+        return new Evidence.TestsPassed(tests.passed().size(), ImpactTests.Test.values().length, tests.on());
+    }
+
+    Gate impactTestsGate() {
+        return Gate.of(GateKind.IMPACT_TESTS, client.checks().impactTests().allPassed(), tests().words());
     }
 
     Gate returnGate(Birth birth) {
@@ -369,7 +359,7 @@ public final class Facts {
     Gate noHeavinessGate() {
         boolean free = client.safety().symptoms().excludes(Set.of(Symptom.HEAVINESS), day);
         String words = has(Symptom.HEAVINESS)
-                ? symptomWords(Symptom.HEAVINESS)
+                ? told(Symptom.HEAVINESS).words()
                 : free ? "none told" : "not asked in the last 14 days";
         return Gate.of(GateKind.NO_HEAVINESS, free, words);
     }

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import openbloom.core.moves.Move;
 import openbloom.core.stage.Gate;
+import openbloom.core.words.Evidence;
 
 /** Gathers what one rule finds. */
 final class Findings {
@@ -27,24 +28,24 @@ final class Findings {
     }
 
     /** Keeps the reason beside the verdict without changing it. */
-    void advise(Predicate<Move> touches, String fact) {
+    void advise(Predicate<Move> touches, Evidence fact) {
         add(touches, fact, Kind.GO, Set.of(), List.of());
     }
 
-    void adjust(Predicate<Move> touches, String fact, Adjustment... adjustments) {
+    void adjust(Predicate<Move> touches, Evidence fact, Adjustment... adjustments) {
         add(touches, fact, Kind.ADJUST, Set.of(adjustments), List.of());
     }
 
-    void swap(Predicate<Move> touches, String fact) {
+    void swap(Predicate<Move> touches, Evidence fact) {
         add(touches, fact, Kind.SWAP, Set.of(), List.of());
     }
 
-    void notYet(Predicate<Move> touches, String fact, Gate... gates) {
+    void notYet(Predicate<Move> touches, Evidence fact, Gate... gates) {
         add(touches, fact, Kind.NOT_YET, Set.of(), List.of(gates));
     }
 
     /** Not yet, unless every gate is met; gates that are met are kept too, without a reason. */
-    void unlessMet(Predicate<Move> touches, String fact, Gate... gates) {
+    void unlessMet(Predicate<Move> touches, Evidence fact, Gate... gates) {
         if (Arrays.stream(gates).anyMatch(gate -> !gate.met())) {
             notYet(touches, fact, gates);
         } else {
@@ -52,11 +53,11 @@ final class Findings {
         }
     }
 
-    void stop(Predicate<Move> touches, String fact) {
+    void stop(Predicate<Move> touches, Evidence fact) {
         add(touches, fact, Kind.STOP, Set.of(), List.of());
     }
 
-    private void add(Predicate<Move> touches, String fact, Kind kind, Set<Adjustment> adjustments, List<Gate> gates) {
+    private void add(Predicate<Move> touches, Evidence fact, Kind kind, Set<Adjustment> adjustments, List<Gate> gates) {
         all.add(new Finding(Optional.of(new Reason(rule, fact, kind)), rule, touches, kind, adjustments, gates));
     }
 }

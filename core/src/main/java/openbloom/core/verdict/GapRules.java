@@ -20,6 +20,7 @@ import openbloom.core.screening.Symptom;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
 import openbloom.core.stage.Told;
+import openbloom.core.words.Evidence;
 
 /** What the abdominal midline allows. */
 final class GapRules {
@@ -73,7 +74,7 @@ final class GapRules {
             .source(Source.E_DUFOUR)
             .looks((facts, found) -> {
                 if (facts.has(Symptom.BELLY_PUSHES_OUT)) {
-                    String fact = facts.symptomWords(Symptom.BELLY_PUSHES_OUT);
+                    Evidence fact = facts.told(Symptom.BELLY_PUSHES_OUT);
                     found.swap(move -> move.demands().midlineLoad() >= LOAD_THAT_NEEDS_A_READING, fact);
                 }
             });
@@ -95,12 +96,12 @@ final class GapRules {
                 .looks((facts, found) -> {
                     Integer ceiling = facts.client().standing().ceilings().get(strand);
                     if (ceiling != null) {
-                        String fact = "flat up to rung " + ceiling + " of " + strand.words();
+                        Evidence fact = new Evidence.FlatUpTo(strand, ceiling);
                         boolean curlsSwapAnyway = facts.isPregnantFrom(SECOND_TRIMESTER.amount());
                         found.notYet(
                                 above(strand, ceiling).and(move -> !(curlsSwapAnyway && move.isCurl())),
                                 fact,
-                                Gate.of(GateKind.NO_DOMING, false, fact));
+                                Gate.of(GateKind.NO_DOMING, false, fact.words()));
                     }
                 });
     }
@@ -119,20 +120,16 @@ final class GapRules {
     private static void flex(Facts facts, Findings found) {
         if (!facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
             found.unlessMet(
-                    Move::isCurl,
-                    facts.gapWords(),
-                    facts.gapRecoveredGate(),
-                    facts.noDomingGate(),
-                    facts.gapReadGate());
+                    Move::isCurl, facts.gap(), facts.gapRecoveredGate(), facts.noDomingGate(), facts.gapReadGate());
         }
     }
 
     private static void head(Facts facts, Findings found) {
         Predicate<Move> headLift = move -> move.demands().flexion() == Flexion.HEAD;
         if (facts.domed() != Told.NO) {
-            found.unlessMet(headLift, facts.domingWords(), facts.noDomingGate());
+            found.unlessMet(headLift, facts.doming(), facts.noDomingGate());
         } else if (facts.gapRecovered() != Told.YES) {
-            found.adjust(headLift, facts.gapWords(), Adjustment.SMALLER_RANGE);
+            found.adjust(headLift, facts.gap(), Adjustment.SMALLER_RANGE);
         }
     }
 
@@ -142,11 +139,11 @@ final class GapRules {
         }
         Predicate<Move> small = move -> move.demands().rotation() == Rotation.SMALL && move.load() > 0;
         Predicate<Move> end = move -> move.demands().rotation() == Rotation.END;
-        found.notYet(end, facts.gapWords(), facts.gapRecoveredGate(), facts.gapReadGate());
+        found.notYet(end, facts.gap(), facts.gapRecoveredGate(), facts.gapReadGate());
         if (facts.follows(Choice.NO_TWIST_UNTIL_RECOVERED)) {
-            found.notYet(small, facts.gapWords(), facts.gapRecoveredGate(), facts.gapReadGate());
+            found.notYet(small, facts.gap(), facts.gapRecoveredGate(), facts.gapReadGate());
         } else if (facts.follows(Choice.RESIST_THEN_SMALL)) {
-            found.adjust(small, facts.gapWords(), Adjustment.SMALLER_RANGE);
+            found.adjust(small, facts.gap(), Adjustment.SMALLER_RANGE);
         }
     }
 
@@ -157,15 +154,14 @@ final class GapRules {
         Predicate<Move> support = move -> move.purpose() == Purpose.FRONT_SUPPORT;
         Predicate<Move> strong = support.and(move -> move.demands().midlineLoad() >= STRONG_MIDLINE_LOAD);
         Predicate<Move> still = strong.and(move -> !move.has(Demand.MOVING));
-        found.adjust(support, facts.gapWords(), Adjustment.SURFACE_UP_IF_IT_DOMES);
+        found.adjust(support, facts.gap(), Adjustment.SURFACE_UP_IF_IT_DOMES);
         if (facts.follows(Choice.NO_SUPPORT_UNTIL_RECOVERED)) {
-            found.notYet(support, facts.gapWords(), facts.gapRecoveredGate(), facts.gapReadGate());
+            found.notYet(support, facts.gap(), facts.gapRecoveredGate(), facts.gapReadGate());
         } else if (facts.follows(Choice.STILL_HOLDS_WELCOME)) {
-            found.unlessMet(still, facts.gapWords(), facts.flatOnFrontSupportGate(), facts.gapReadGate());
-            found.unlessMet(
-                    strong.and(still.negate()), facts.gapWords(), facts.gapRecoveredGate(), facts.gapReadGate());
+            found.unlessMet(still, facts.gap(), facts.flatOnFrontSupportGate(), facts.gapReadGate());
+            found.unlessMet(strong.and(still.negate()), facts.gap(), facts.gapRecoveredGate(), facts.gapReadGate());
         } else {
-            found.unlessMet(strong, facts.gapWords(), facts.flatOnFrontSupportGate(), facts.gapReadGate());
+            found.unlessMet(strong, facts.gap(), facts.flatOnFrontSupportGate(), facts.gapReadGate());
             flatOnTheHeadLift(strong, facts, found);
         }
     }
@@ -173,7 +169,7 @@ final class GapRules {
     /** A midline that domes on a small head lift is not ready for the strongest supports, whatever was held before. */
     private static void flatOnTheHeadLift(Predicate<Move> strong, Facts facts, Findings found) {
         if (facts.domed() == Told.YES) {
-            found.notYet(strong, facts.domingWords(), facts.noDomingGate());
+            found.notYet(strong, facts.doming(), facts.noDomingGate());
         }
     }
 
@@ -183,7 +179,7 @@ final class GapRules {
         }
         boolean swapsAnyway = facts.isPregnantFrom(SECOND_TRIMESTER.amount());
         Predicate<Move> rests = move -> restsOnAReading(move) || !swapsAnyway && bendsOrTurnsFar(move);
-        String fact = facts.gapReadGate().detail();
+        Evidence fact = facts.lastRead();
         found.notYet(rests, fact, facts.gapReadGate());
         found.adjust(
                 move -> move.purpose() == Purpose.FRONT_SUPPORT && !rests.test(move),

@@ -9,6 +9,7 @@ import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
+import openbloom.core.words.Evidence;
 
 /** One rung at a time, with what is at hand. */
 final class LadderRules {
@@ -18,8 +19,8 @@ final class LadderRules {
             .looks((facts, found) -> {
                 for (Strand strand : Strand.values()) {
                     int achieved = facts.achieved(strand);
-                    String fact = strandWords(strand) + ", rung " + achieved + " done";
-                    Gate below = Gate.of(GateKind.RUNG_BELOW, false, achieved == 0 ? "none done yet" : fact);
+                    Evidence fact = new Evidence.RungDone(strand, achieved);
+                    Gate below = Gate.of(GateKind.RUNG_BELOW, false, achieved == 0 ? "none done yet" : fact.words());
                     found.notYet(
                             move -> move.strand() == strand
                                     && move.isEarned()
@@ -34,8 +35,8 @@ final class LadderRules {
             .client("We use what is at hand instead.")
             .instructor("Equipment not at hand: use the substitute, or another move of the same purpose.")
             .looks((facts, found) -> {
-                found.adjust(move -> isReplaceable(move, facts), "not at hand", Adjustment.USE_SUBSTITUTE);
-                found.swap(move -> isOutOfReach(move, facts), "not at hand");
+                found.adjust(move -> isReplaceable(move, facts), new Evidence.NotAtHand(), Adjustment.USE_SUBSTITUTE);
+                found.swap(move -> isOutOfReach(move, facts), new Evidence.NotAtHand());
             });
 
     private LadderRules() {}

@@ -1,6 +1,7 @@
 package openbloom.core.verdict;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Predicate;
 import openbloom.core.evidence.Source;
 import openbloom.core.moves.Demand;
@@ -15,6 +16,7 @@ import openbloom.core.screening.Symptom;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
 import openbloom.core.stage.Told;
+import openbloom.core.words.Evidence;
 
 /** What the pelvic floor allows. */
 final class PelvicFloorRules {
@@ -30,7 +32,9 @@ final class PelvicFloorRules {
             .looks((facts, found) -> {
                 PelvicFloorCheck check = facts.client().checks().pelvicFloor();
                 if (check.isTight()) {
-                    String fact = check.tone() == Tone.TIGHT ? check.tone().words() : "does not let go fully";
+                    Evidence fact = check.tone() == Tone.TIGHT
+                            ? new Evidence.FloorTone(check.tone())
+                            : new Evidence.FloorLetsGo(check.lettingGo());
                     found.notYet(Move::isSqueeze, fact, lettingGo(), painGate(facts));
                 }
             });
@@ -43,7 +47,10 @@ final class PelvicFloorRules {
             .looks((facts, found) -> {
                 LettingGo lettingGo = facts.client().checks().pelvicFloor().lettingGo();
                 if (lettingGo == LettingGo.UNKNOWN || lettingGo == LettingGo.PARTIAL) {
-                    found.adjust(PelvicFloorRules::isLift, lettingGo.words(), Adjustment.GENTLE_AND_LET_GO);
+                    found.adjust(
+                            PelvicFloorRules::isLift,
+                            new Evidence.FloorLetsGo(lettingGo),
+                            Adjustment.GENTLE_AND_LET_GO);
                 }
             });
 
@@ -55,10 +62,10 @@ final class PelvicFloorRules {
             .source(Source.E_NICE)
             .looks((facts, found) -> {
                 if (facts.has(Symptom.HEAVINESS)) {
-                    unload(found, facts.symptomWords(Symptom.HEAVINESS));
+                    unload(found, facts.told(Symptom.HEAVINESS));
                 }
                 if (facts.has(Condition.PROLAPSE)) {
-                    unload(found, Condition.PROLAPSE.words());
+                    unload(found, facts.known(Condition.PROLAPSE));
                 }
             });
 
@@ -68,8 +75,8 @@ final class PelvicFloorRules {
             .source(Source.E_KNACK)
             .looks((facts, found) -> {
                 if (facts.has(Symptom.LEAK_WITH_EFFORT)) {
-                    String fact = facts.symptomWords(Symptom.LEAK_WITH_EFFORT);
-                    found.notYet(Move::isImpact, fact, Gate.of(GateKind.SYMPTOM_FREE, false, fact));
+                    Evidence fact = facts.told(Symptom.LEAK_WITH_EFFORT);
+                    found.notYet(Move::isImpact, fact, Gate.of(GateKind.SYMPTOM_FREE, false, fact.words()));
                     found.swap(strains(STRONG_PRESSURE), fact);
                     found.adjust(strains(SOME_PRESSURE), fact, Adjustment.PRE_LIFT);
                 }
@@ -83,7 +90,8 @@ final class PelvicFloorRules {
                 boolean hurts = facts.has(Symptom.PAIN_WITH_LIFTS)
                         || facts.client().checks().pelvicFloor().pain() == Told.YES;
                 if (hurts) {
-                    found.notYet(Move::isSqueeze, Symptom.PAIN_WITH_LIFTS.words(), painGate(facts));
+                    Evidence fact = new Evidence.SymptomTold(Symptom.PAIN_WITH_LIFTS, Optional.empty());
+                    found.notYet(Move::isSqueeze, fact, painGate(facts));
                 }
             });
 
@@ -94,7 +102,7 @@ final class PelvicFloorRules {
             .looks((facts, found) -> {
                 if (facts.client().checks().pelvicFloor().tone() == Tone.NONE_FELT) {
                     Gate felt = Gate.of(GateKind.LIFT_FELT, false, Tone.NONE_FELT.words());
-                    found.notYet(Move::isSqueeze, Tone.NONE_FELT.words(), felt);
+                    found.notYet(Move::isSqueeze, new Evidence.FloorTone(Tone.NONE_FELT), felt);
                 }
             });
 
@@ -104,8 +112,8 @@ final class PelvicFloorRules {
         return List.of(TIGHT, GENTLE, HEAVY, LEAK, PAIN, NONE);
     }
 
-    private static void unload(Findings found, String fact) {
-        found.notYet(Move::isImpact, fact, Gate.of(GateKind.NO_HEAVINESS, false, fact));
+    private static void unload(Findings found, Evidence fact) {
+        found.notYet(Move::isImpact, fact, Gate.of(GateKind.NO_HEAVINESS, false, fact.words()));
         found.swap(strains(STRONG_PRESSURE).or(move -> move.has(Demand.HEAVY)), fact);
         found.adjust(strains(SOME_PRESSURE), fact, Adjustment.STOP_IF_HEAVY);
     }

@@ -31,6 +31,8 @@ import openbloom.core.record.Question;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.stage.Told;
+import openbloom.core.words.Evidence;
+import openbloom.core.words.Topic;
 
 /** What changes while she is pregnant. */
 final class PregnancyRules {
@@ -46,7 +48,7 @@ final class PregnancyRules {
             .source(Source.E_CAN2018)
             .looks((facts, found) -> {
                 if (facts.isPregnant() && facts.has(Symptom.DIZZY_LYING_DOWN)) {
-                    found.swap(Move::isOnTheBack, facts.symptomWords(Symptom.DIZZY_LYING_DOWN));
+                    found.swap(Move::isOnTheBack, facts.told(Symptom.DIZZY_LYING_DOWN));
                 }
             });
 
@@ -73,9 +75,9 @@ final class PregnancyRules {
             .instructor("Not on the front from 14 weeks, or earlier when it is uncomfortable.")
             .looks((facts, found) -> {
                 if (facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
-                    found.swap(move -> move.position() == Position.PRONE, facts.ageWords());
+                    found.swap(move -> move.position() == Position.PRONE, facts.weeks());
                 } else if (facts.isPregnant() && facts.has(Symptom.FRONT_LYING_UNCOMFORTABLE)) {
-                    String fact = facts.symptomWords(Symptom.FRONT_LYING_UNCOMFORTABLE);
+                    Evidence fact = facts.told(Symptom.FRONT_LYING_UNCOMFORTABLE);
                     found.swap(move -> move.position() == Position.PRONE, fact);
                 }
             });
@@ -94,8 +96,8 @@ final class PregnancyRules {
             .instructor("No closed or end-range twist from 14 weeks; small, open turns sitting or standing.")
             .looks((facts, found) -> {
                 if (facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
-                    found.swap(turns(Rotation.END), facts.ageWords());
-                    found.adjust(turns(Rotation.SMALL), facts.ageWords(), SMALL_OPEN_TURN);
+                    found.swap(turns(Rotation.END), facts.weeks());
+                    found.adjust(turns(Rotation.SMALL), facts.weeks(), SMALL_OPEN_TURN);
                 }
             });
 
@@ -111,7 +113,7 @@ final class PregnancyRules {
             .source(Source.E_SPER)
             .looks((facts, found) -> {
                 if (facts.isPregnant()) {
-                    found.advise(move -> MIDLINE_STRANDS.contains(move.strand()), facts.ageWords());
+                    found.advise(move -> MIDLINE_STRANDS.contains(move.strand()), facts.weeks());
                 }
             });
 
@@ -127,7 +129,7 @@ final class PregnancyRules {
                     + " repetition.")
             .looks((facts, found) -> {
                 if (facts.isPregnantFrom(BALANCE_SUPPORT.amount())) {
-                    found.adjust(PregnancyRules::isUnsteady, facts.ageWords(), SUPPORT_WITHIN_REACH);
+                    found.adjust(PregnancyRules::isUnsteady, facts.weeks(), SUPPORT_WITHIN_REACH);
                 }
             });
 
@@ -136,7 +138,7 @@ final class PregnancyRules {
             .instructor("Loads that pass close to the belly from 20 weeks: at the side or from a rack.")
             .looks((facts, found) -> {
                 if (facts.isPregnantFrom(BALANCE_SUPPORT.amount())) {
-                    found.adjust(move -> move.has(Demand.BAR_PATH), facts.ageWords(), LOAD_AT_THE_SIDE);
+                    found.adjust(move -> move.has(Demand.BAR_PATH), facts.weeks(), LOAD_AT_THE_SIDE);
                 }
             });
 
@@ -146,7 +148,7 @@ final class PregnancyRules {
             .source(Source.E_ACOG804)
             .looks((facts, found) -> {
                 if (facts.isPregnant()) {
-                    found.adjust(move -> move.has(Demand.BREATH_HOLD), facts.ageWords(), NO_BREATH_HOLD);
+                    found.adjust(move -> move.has(Demand.BREATH_HOLD), facts.weeks(), NO_BREATH_HOLD);
                 }
             });
 
@@ -155,7 +157,7 @@ final class PregnancyRules {
             .instructor("Mid-range, no forced stretch while joints are lax.")
             .looks((facts, found) -> {
                 if (facts.isPregnant()) {
-                    found.adjust(move -> move.has(Demand.WIDE), facts.ageWords(), MID_RANGE);
+                    found.adjust(move -> move.has(Demand.WIDE), facts.weeks(), MID_RANGE);
                 }
             });
 
@@ -165,7 +167,8 @@ final class PregnancyRules {
             .source(Source.E_CONTRA)
             .looks((facts, found) -> {
                 if (facts.has(Condition.TWINS) || facts.has(Condition.TRIPLETS_OR_MORE)) {
-                    String fact = facts.client().background().babies() + " babies, " + facts.ageWords();
+                    Evidence fact =
+                            new Evidence.Babies(facts.client().background().babies(), facts.weeks());
                     found.advise(move -> move.load() > 0, fact);
                 }
             });
@@ -193,7 +196,7 @@ final class PregnancyRules {
     private static void notOnTheBack(Facts facts, Findings found) {
         int limit = facts.follows(Choice.NONE_FROM_18) ? SUPINE_EARLY_LIMIT.amount() : SUPINE_LATE_LIMIT.amount();
         if (!facts.follows(Choice.BY_SYMPTOMS) && facts.isPregnantFrom(limit)) {
-            found.swap(Move::isOnTheBack, facts.ageWords());
+            found.swap(Move::isOnTheBack, facts.weeks());
         } else if (facts.follows(Choice.BY_SYMPTOMS) && facts.isPregnantFrom(VESSEL_COMPRESSION.amount())) {
             swapUnlessAsked(facts, found);
         }
@@ -201,52 +204,54 @@ final class PregnancyRules {
 
     private static void swapUnlessAsked(Facts facts, Findings found) {
         if (facts.client().safety().symptoms().askedOn().isEmpty()) {
-            found.swap(Move::isOnTheBack, facts.ageWords() + ", not asked how she feels lying down");
+            found.swap(
+                    Move::isOnTheBack,
+                    new Evidence.Both(facts.weeks(), new Evidence.NotAsked(Topic.LYING_ON_THE_BACK)));
         }
     }
 
     private static void shortOnTheBack(Facts facts, Findings found) {
         if (facts.isPregnantFrom(VESSEL_COMPRESSION.amount())) {
-            found.adjust(Move::isOnTheBack, facts.ageWords(), SHORT_BOUTS_ON_THE_BACK, PROP_UP);
+            found.adjust(Move::isOnTheBack, facts.weeks(), SHORT_BOUTS_ON_THE_BACK, PROP_UP);
         }
     }
 
     private static void flex(Facts facts, Findings found) {
         if (facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
-            found.swap(move -> move.isCurl(), facts.ageWords());
-            found.adjust(move -> move.demands().flexion() == Flexion.HEAD, facts.ageWords(), Adjustment.HEAD_SUPPORTED);
+            found.swap(move -> move.isCurl(), facts.weeks());
+            found.adjust(move -> move.demands().flexion() == Flexion.HEAD, facts.weeks(), Adjustment.HEAD_SUPPORTED);
         } else if (facts.isPregnant() && facts.domed() == Told.YES) {
-            found.swap(Move::isCurl, facts.domingWords());
+            found.swap(Move::isCurl, facts.doming());
         }
     }
 
     private static void feet(Facts facts, Findings found) {
         Predicate<Move> squeeze = move -> move.has(Demand.INNER_THIGH_SQUEEZE);
         if (facts.isPregnant()) {
-            found.adjust(move -> move.has(Demand.LEGS_TOGETHER), facts.ageWords(), FEET_APART);
+            found.adjust(move -> move.has(Demand.LEGS_TOGETHER), facts.weeks(), FEET_APART);
             if (facts.follows(Choice.SQUEEZE_IF_COMFORTABLE)) {
-                found.adjust(squeeze, facts.ageWords(), Adjustment.GENTLE_AND_LET_GO);
+                found.adjust(squeeze, facts.weeks(), Adjustment.GENTLE_AND_LET_GO);
             } else {
-                found.swap(squeeze, facts.ageWords());
+                found.swap(squeeze, facts.weeks());
             }
         } else if (facts.follows(Choice.SQUEEZE_AVOIDED)) {
-            found.swap(squeeze, "her approach avoids the inner-thigh squeeze");
+            found.swap(squeeze, new Evidence.Chosen(Choice.SQUEEZE_AVOIDED));
         }
     }
 
     private static void jump(Facts facts, Findings found) {
         if (facts.isPregnantFrom(THIRD_TRIMESTER.amount())) {
-            found.swap(Move::isImpact, facts.ageWords());
+            found.swap(Move::isImpact, facts.weeks());
         } else if (facts.isPregnant()) {
             boolean free = facts.client().safety().symptoms().excludes(AGAINST_JUMPING, facts.day());
             AGAINST_JUMPING.stream()
                     .filter(facts::has)
                     .sorted()
-                    .forEach(symptom -> found.swap(Move::isImpact, facts.symptomWords(symptom)));
+                    .forEach(symptom -> found.swap(Move::isImpact, facts.told(symptom)));
             if (free) {
-                found.adjust(Move::isImpact, facts.ageWords(), SOFT_AND_LOW);
+                found.adjust(Move::isImpact, facts.weeks(), SOFT_AND_LOW);
             } else {
-                found.swap(Move::isImpact, "not free of leak and heaviness in the last 14 days, or not asked");
+                found.swap(Move::isImpact, new Evidence.NotAsked(Topic.LEAK_AND_HEAVINESS));
             }
         }
     }

@@ -1,12 +1,19 @@
 package openbloom.core.verdict;
 
+import openbloom.core.words.Evidence;
+
 /**
  * Why a verdict is what it is.
  *
- * @param fact what triggered the rule: a value and, where it has one, its date
+ * @param evidence what triggered the rule
  * @param kind what the rule alone would make of the move
  */
-public record Reason(Rule rule, String fact, Kind kind) {
+public record Reason(Rule rule, Evidence evidence, Kind kind) {
+    /** What triggered the rule, in words. */
+    public String fact() {
+        return evidence.words();
+    }
+
     public String code() {
         return rule.code();
     }

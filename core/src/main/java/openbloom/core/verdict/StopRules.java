@@ -7,7 +7,6 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import openbloom.core.Days;
 import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 import openbloom.core.moves.Move;
@@ -15,6 +14,7 @@ import openbloom.core.moves.Strand;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Contraindication;
 import openbloom.core.screening.WarningSign;
+import openbloom.core.words.Evidence;
 
 /** Warning signs, contraindications and clearance. */
 final class StopRules {
@@ -73,7 +73,7 @@ final class StopRules {
                 .source(sign.source())
                 .looks((facts, found) -> {
                     if (facts.client().safety().standing().keySet().contains(sign)) {
-                        found.stop(move -> true, sign.words() + ", told " + Days.words(facts.toldOn(sign)));
+                        found.stop(move -> true, new Evidence.SignTold(sign, facts.toldOn(sign)));
                     }
                 });
     }
@@ -102,38 +102,35 @@ final class StopRules {
 
     private static void contraindicated(Condition condition, Contraindication kind, Facts facts, Findings found) {
         if (kind == Contraindication.RELATIVE) {
-            found.unlessMet(move -> move.load() > 1, condition.words(), facts.clearanceGate());
+            found.unlessMet(move -> move.load() > 1, facts.known(condition), facts.clearanceGate());
             return;
         }
         Predicate<Move> named = move -> move.load() == 0
                 && facts.clearance().filter(given -> given.names(move)).isPresent();
-        found.stop(named.negate(), condition.words());
-        facts.clearance()
-                .ifPresent(given -> found.advise(
-                        named, condition.words() + ", named in the clearance of " + Days.words(given.date())));
+        found.stop(named.negate(), facts.known(condition));
+        facts.clearance().ifPresent(given -> found.advise(named, new Evidence.Answered(condition, given.date())));
     }
 
     private static void beforeClearance(Facts facts, Findings found) {
         if (facts.isWithinOfBirth(Published.FULL_CHECK_AFTER_BIRTH)) {
             Predicate<Move> allowed =
                     move -> BEFORE_CLEARANCE.contains(move.strand()) && move.load() <= 1 || move.isWalking();
-            found.unlessMet(allowed.negate(), facts.birthWords(), facts.clearanceGate());
-            found.adjust(Move::isWalking, facts.birthWords(), Adjustment.EASY_PACE);
+            found.unlessMet(allowed.negate(), facts.sinceBirth(), facts.clearanceGate());
+            found.adjust(Move::isWalking, facts.sinceBirth(), Adjustment.EASY_PACE);
         }
     }
 
     private static void limits(Facts facts, Findings found) {
         facts.clearance()
                 .ifPresent(given -> given.readable().stream().sorted().forEach(limit -> {
-                    String fact = limit.words() + ", by " + given.by() + ", " + Days.words(given.date());
+                    Evidence fact = new Evidence.LimitSet(limit.words(), false, given.by(), given.date());
                     found.notYet(limit::excludes, fact, facts.allowedGate(limit.words()));
                 }));
     }
 
     private static void limitsInWords(Facts facts, Findings found) {
         facts.clearance().filter(given -> !given.words().isEmpty()).ifPresent(given -> {
-            String fact =
-                    "“" + String.join("; ", given.words()) + "”, by " + given.by() + ", " + Days.words(given.date());
+            Evidence fact = new Evidence.LimitSet(String.join("; ", given.words()), true, given.by(), given.date());
             found.adjust(move -> move.load() > 0, fact, Adjustment.WITHIN_HER_LIMITS);
         });
     }
