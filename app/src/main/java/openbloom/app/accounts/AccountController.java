@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import openbloom.app.system.Sentences;
-import openbloom.app.system.Typed;
+import openbloom.app.system.Version;
 import openbloom.core.Problem;
 import openbloom.core.gap.FingerWidths;
 import openbloom.core.record.Preset;
@@ -96,9 +96,9 @@ class AccountController {
     @PostMapping("/studio/fingers")
     ModelAndView changeFingers(
             @AuthenticationPrincipal SignedIn me,
-            @RequestParam(defaultValue = "") String version,
+            @RequestParam(defaultValue = "") Version version,
             @RequestParam(defaultValue = "") List<String> fingers) {
-        List<Problem> problems = accounts.changeFingers(me.account(), versionOf(version), fingers);
+        List<Problem> problems = accounts.changeFingers(me.account(), version.number(), fingers);
         if (problems.isEmpty()) {
             return new ModelAndView("redirect:/studio?fingers");
         }
@@ -115,9 +115,9 @@ class AccountController {
     @PreAuthorize("hasRole('OWNER')")
     ModelAndView chooseApproach(
             @AuthenticationPrincipal SignedIn me,
-            @RequestParam(defaultValue = "") String version,
+            @RequestParam(defaultValue = "") Version version,
             @RequestParam(defaultValue = "") String preset) {
-        List<Problem> problems = accounts.chooseApproach(me.studioId(), versionOf(version), preset);
+        List<Problem> problems = accounts.chooseApproach(me.studioId(), version.number(), preset);
         if (problems.isEmpty()) {
             return new ModelAndView("redirect:/studio?approach");
         }
@@ -137,10 +137,6 @@ class AccountController {
             return new ModelAndView("redirect:/studio?changed");
         }
         return studioRefused(me, Map.of("errors", sentences.byField(problems)));
-    }
-
-    private static int versionOf(String typed) {
-        return new Typed().whole("version", typed, 0, Integer.MAX_VALUE).orElse(-1);
     }
 
     /** Everything the studio page shows; a refused form lays what was typed and its errors over it. */

@@ -1,13 +1,20 @@
 package openbloom.app.accounts;
 
+import java.time.ZoneId;
 import java.util.Collection;
 import java.util.List;
+import openbloom.app.system.InZone;
 import org.springframework.security.core.GrantedAuthority;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.userdetails.UserDetails;
 
 /** The person who is signed in, and her studio. */
-public record SignedIn(Account account, Studio studio) implements UserDetails {
+public record SignedIn(Account account, Studio studio) implements UserDetails, InZone {
+    @Override
+    public ZoneId zone() {
+        return studio.zone();
+    }
+
     public long accountId() {
         return account.id();
     }

@@ -47,7 +47,7 @@ class CalculatorsApi {
 
     @PostMapping("/dating")
     DatingResponse dating(@RequestBody DatingRequest request) {
-        Reading reading = new Reading();
+        FieldReader reading = new FieldReader();
         Optional<LocalDate> onDate = reading.required("onDate", request.onDate());
         Optional<Statement> statement = statement(request, reading);
         Optional<Ultrasound> scan = scan(request.ultrasound(), reading);
@@ -60,7 +60,7 @@ class CalculatorsApi {
     }
 
     /** A scan may move the due date so far that the day asked about falls outside the pregnancy. */
-    private static GestationalAge ageOn(Dating dating, LocalDate onDate, Reading reading) {
+    private static GestationalAge ageOn(Dating dating, LocalDate onDate, FieldReader reading) {
         Optional<GestationalAge> age = dating.ageOn(onDate);
         if (age.isEmpty()) {
             reading.refuse("onDate", "api.outsidePregnancy", onDate, dating.firstDay());
@@ -69,7 +69,7 @@ class CalculatorsApi {
         return age.orElseThrow();
     }
 
-    private static Optional<Statement> statement(DatingRequest request, Reading reading) {
+    private static Optional<Statement> statement(DatingRequest request, FieldReader reading) {
         List<Statement> given = new ArrayList<>();
         if (request.lastPeriod() != null) {
             int cycle = request.cycleLengthDays() == null ? USUAL_CYCLE_DAYS : request.cycleLengthDays();
@@ -95,7 +95,7 @@ class CalculatorsApi {
         return given.stream().findFirst();
     }
 
-    private static Optional<Ultrasound> scan(DatingRequest.@Nullable Scan scan, Reading reading) {
+    private static Optional<Ultrasound> scan(DatingRequest.@Nullable Scan scan, FieldReader reading) {
         if (scan == null) {
             return Optional.empty();
         }
@@ -108,14 +108,14 @@ class CalculatorsApi {
     @PostMapping("/verdicts")
     List<VerdictResponse> verdicts(@AuthenticationPrincipal SignedIn me, @RequestBody VerdictsRequest request) {
         Catalogue catalogue = catalogues.of(me.studioId());
-        Reading reading = new Reading();
+        FieldReader reading = new FieldReader();
         LocalDate onDate = reading.required("onDate", request.onDate()).orElse(LocalDate.EPOCH);
         List<Move> moves = moves(catalogue, request.moves(), reading);
         Judgement judgement = Judgement.of(catalogue, ClientReader.read(request.client(), onDate, reading), onDate);
         return moves.stream().map(judgement::of).map(VerdictResponse::of).toList();
     }
 
-    private static List<Move> moves(Catalogue catalogue, @Nullable List<String> ids, Reading reading) {
+    private static List<Move> moves(Catalogue catalogue, @Nullable List<String> ids, FieldReader reading) {
         if (ids == null) {
             return catalogue.moves();
         }
@@ -138,7 +138,7 @@ class CalculatorsApi {
     @PostMapping("/sessions")
     SessionResponse sessions(@AuthenticationPrincipal SignedIn me, @RequestBody SessionsRequest request) {
         Catalogue catalogue = catalogues.of(me.studioId());
-        Reading reading = new Reading();
+        FieldReader reading = new FieldReader();
         LocalDate onDate = reading.required("onDate", request.onDate()).orElse(LocalDate.EPOCH);
         int minutes = reading.required("minutes", request.minutes()).orElse(SessionRequest.SHORTEST_MINUTES);
         SessionRequest asked = new SessionRequest(
@@ -155,7 +155,7 @@ class CalculatorsApi {
     }
 
     private static List<List<String>> recent(
-            Catalogue catalogue, @Nullable List<List<String>> recent, Reading reading) {
+            Catalogue catalogue, @Nullable List<List<String>> recent, FieldReader reading) {
         List<List<String>> known = new ArrayList<>();
         if (recent != null && recent.size() > MOST_MOVES) {
             reading.refuse("recent", "api.tooMany", MOST_MOVES, recent.size());

@@ -63,7 +63,7 @@ class CalendarApi {
 
     @PostMapping("/recovery-stage")
     StageResponse stage(@AuthenticationPrincipal SignedIn me, @RequestBody StageRequest request) {
-        Reading reading = new Reading();
+        FieldReader reading = new FieldReader();
         LocalDate onDate = reading.required("onDate", request.onDate()).orElse(LocalDate.EPOCH);
         Client client = ClientReader.read(request.client(), onDate, reading);
         Recovery recovery = Judgement.of(catalogues.of(me.studioId()), client, onDate)
@@ -81,7 +81,7 @@ class CalendarApi {
 
     @PostMapping("/season")
     List<ChangeResponse> season(@AuthenticationPrincipal SignedIn me, @RequestBody SeasonRequest request) {
-        Reading reading = new Reading();
+        FieldReader reading = new FieldReader();
         LocalDate from = reading.required("from", request.from()).orElse(LocalDate.EPOCH);
         LocalDate to = reading.required("to", request.to()).orElse(LocalDate.EPOCH);
         long days = ChronoUnit.DAYS.between(from, to);

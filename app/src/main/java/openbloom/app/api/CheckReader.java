@@ -27,10 +27,10 @@ import tools.jackson.databind.JsonNode;
 final class CheckReader {
     private static final int HARDEST_RAISE = Published.STRAIGHT_LEG_RAISE_MAX.amount() / 2;
 
-    private final Reading reading;
+    private final FieldReader reading;
     private final LocalDate onDate;
 
-    CheckReader(Reading reading, LocalDate onDate) {
+    CheckReader(FieldReader reading, LocalDate onDate) {
         this.reading = reading;
         this.onDate = onDate;
     }

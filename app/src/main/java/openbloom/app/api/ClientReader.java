@@ -45,10 +45,10 @@ final class ClientReader {
     private static final int LONGEST_WORDS = 500;
     private static final BigDecimal HALVES = BigDecimal.valueOf(2);
 
-    private final Reading reading;
+    private final FieldReader reading;
     private final LocalDate onDate;
 
-    ClientReader(Reading reading, LocalDate onDate) {
+    ClientReader(FieldReader reading, LocalDate onDate) {
         this.reading = reading;
         this.onDate = onDate;
     }
@@ -58,7 +58,7 @@ final class ClientReader {
      *
      * @throws Refusal if anything refused so far or here makes no sense
      */
-    static Client read(@Nullable ClientRequest told, LocalDate onDate, Reading reading) {
+    static Client read(@Nullable ClientRequest told, LocalDate onDate, FieldReader reading) {
         ClientReader reader = new ClientReader(reading, onDate);
         Client client = reading.required("client", told).map(reader::client).orElse(null);
         reading.orRefuse();

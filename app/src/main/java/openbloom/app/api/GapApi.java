@@ -85,7 +85,7 @@ class GapApi {
 
     @PostMapping("/interpretation")
     InterpretationResponse interpretation(@RequestBody InterpretationRequest request) {
-        Reading reading = new Reading();
+        FieldReader reading = new FieldReader();
         int age = reading.numberOr("ageYears", request.ageYears(), UNKNOWN_AGE, 10, 120);
         Optional<FingerWidths> fingers = fingers(request.fingerWidthsMm(), reading);
         List<GapReading> readings = readings(request.readings(), reading);
@@ -100,7 +100,7 @@ class GapApi {
                 recovered(answers));
     }
 
-    private static Optional<FingerWidths> fingers(@Nullable List<Integer> told, Reading reading) {
+    private static Optional<FingerWidths> fingers(@Nullable List<Integer> told, FieldReader reading) {
         if (told == null) {
             return Optional.empty();
         }
@@ -112,7 +112,7 @@ class GapApi {
         }
     }
 
-    private static List<GapReading> readings(@Nullable List<ClientRequest.Reading> told, Reading reading) {
+    private static List<GapReading> readings(@Nullable List<ClientRequest.Reading> told, FieldReader reading) {
         if (told == null || told.isEmpty() || told.size() > MOST_READINGS) {
             reading.refuse("readings", "api.readings", 1, MOST_READINGS);
             return List.of();
@@ -182,7 +182,7 @@ class GapApi {
 
     @PostMapping("/repeatability")
     RepeatabilityResponse repeatability(@RequestBody RepeatabilityRequest request) {
-        Reading reading = new Reading();
+        FieldReader reading = new FieldReader();
         List<Repeatability.Pair> pairs = new ArrayList<>();
         List<List<Double>> told = request.pairs() == null ? List.of() : request.pairs();
         if (told.isEmpty() || told.size() > MOST_READINGS) {
@@ -230,7 +230,7 @@ class GapApi {
 
     @PostMapping("/change")
     ChangeResponse change(@RequestBody ChangeRequest request) {
-        Reading reading = new Reading();
+        FieldReader reading = new FieldReader();
         double repeatability = width("repeatabilityMm", request.repeatabilityMm(), reading);
         List<Dated> told = request.readings() == null ? List.of() : request.readings();
         List<Trend.Reading> readings = new ArrayList<>();
@@ -253,7 +253,7 @@ class GapApi {
                 trend.forecast().map(Forecast::of).orElse(null));
     }
 
-    private static double width(String field, @Nullable Double value, Reading reading) {
+    private static double width(String field, @Nullable Double value, FieldReader reading) {
         if (!isWidth(value)) {
             reading.refuse(field, "api.width");
             return 0;

@@ -74,7 +74,7 @@ class PelvicFloorApi {
 
     @PostMapping("/prescription")
     PrescriptionResponse prescription(@RequestBody PrescriptionRequest request) {
-        Reading reading = new Reading();
+        FieldReader reading = new FieldReader();
         reading.required("check", request.check());
         reading.required("effort", request.effort());
         reading.required("stage", request.stage());
@@ -131,7 +131,7 @@ class PelvicFloorApi {
         if (!type.toLowerCase(Locale.ROOT).startsWith("text/csv")) {
             throw new ResponseStatusException(HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Send the trace as text/csv.");
         }
-        Reading reading = new Reading();
+        FieldReader reading = new FieldReader();
         TraceUnit known = TraceUnit.parse(unit).orElse(null);
         if (known == null) {
             reading.refuse("unit", "trace.unknownUnit", unit);

@@ -51,7 +51,7 @@ public class Safety {
 
     /** What she answered today, or that nobody has asked yet. */
     public Optional<SafetyAnswer> today(SignedIn me, Woman woman) {
-        return of(woman).on(day.today(me.studio().zone()));
+        return of(woman).on(day.today(me));
     }
 
     /** Where to go before a check or a session may begin; empty when she was asked today and nothing stops her. */
@@ -70,8 +70,7 @@ public class Safety {
 
     private boolean isOpen(SignedIn me, Woman woman) {
         SafetyRecord record = of(woman);
-        return record.stops().isEmpty()
-                && record.on(day.today(me.studio().zone())).isPresent();
+        return record.stops().isEmpty() && record.on(day.today(me)).isPresent();
     }
 
     /** Everything she ever answered, latest first. */
@@ -111,7 +110,7 @@ public class Safety {
             answers.insert(new SafetyMapper.NewAnswer(
                     woman.id(),
                     form.formKey(),
-                    day.today(me.studio().zone()),
+                    day.today(me),
                     me.accountId(),
                     day.instant(),
                     Joined.constants(signs),
@@ -145,7 +144,7 @@ public class Safety {
     }
 
     LocalDate today(SignedIn me) {
-        return day.today(me.studio().zone());
+        return day.today(me);
     }
 
     /** The most urgent advice of all signs told. */

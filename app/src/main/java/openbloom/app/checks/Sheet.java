@@ -1,33 +1,20 @@
 package openbloom.app.checks;
 
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
-import openbloom.core.Days;
-import org.jspecify.annotations.Nullable;
+import openbloom.app.checks.log.Logged;
+import openbloom.app.checks.log.Version;
 
 /**
  * One version of a sheet as it is kept; never changed afterwards.
  *
- * @param rootId first version, or null for the first itself
- * @param corrects the version this one takes the place of
  * @param found field and answer; empty when the sheet was withdrawn
  */
 public record Sheet(
-        long id,
-        long womanId,
-        SheetKind kind,
-        LocalDate checkedOn,
-        String checkedBy,
-        String keptBy,
-        Instant storedAt,
-        @Nullable Long rootId,
-        @Nullable Long corrects,
-        String reason,
-        Map<String, String> found) {
+        Version version, long womanId, SheetKind kind, LocalDate checkedOn, String checkedBy, Map<String, String> found)
+        implements Logged {
     static final Map<String, String> CANNOT_BE_READ = Map.of("cannot-be-read", "YES");
 
     /** Whether what was found is written in a way this version does not understand. */
@@ -35,17 +22,8 @@ public record Sheet(
         return found.equals(CANNOT_BE_READ);
     }
 
-    public long root() {
-        return rootId == null ? id : rootId;
-    }
-
     public Answers answers() {
         return new Answers(found);
-    }
-
-    /** {@code 24 Nov 2026 by Ines}, by the universal day. */
-    public String keptWords() {
-        return Days.words(LocalDate.ofInstant(storedAt, ZoneOffset.UTC)) + " by " + keptBy;
     }
 
     /** Field and answer as they stand in the sheet. */
@@ -60,6 +38,7 @@ public record Sheet(
         return constant.toLowerCase(Locale.ROOT).replace('_', ' ').replace('-', ' ');
     }
 
+    @Override
     public boolean isWithdrawn() {
         return found.isEmpty();
     }

@@ -221,7 +221,7 @@ class SheetController {
     }
 
     private LocalDate today(SignedIn me) {
-        return day.today(me.studio().zone());
+        return day.today(me);
     }
 
     private static String newKey() {

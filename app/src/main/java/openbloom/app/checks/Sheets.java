@@ -2,13 +2,12 @@ package openbloom.app.checks;
 
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
+import openbloom.app.checks.log.CheckLog;
+import openbloom.app.checks.log.Version;
 import openbloom.core.Problem;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -40,7 +39,7 @@ public class Sheets {
 
     /** Every sheet in its latest version, latest first; withdrawn ones are left out. */
     public List<Sheet> of(long womanId) {
-        return latest(versions(womanId));
+        return CheckLog.current(versions(womanId));
     }
 
     /** The sheets of several women at once, as {@link #of}. */
@@ -49,16 +48,8 @@ public class Sheets {
                 .filter(row -> row.kind() != null)
                 .map(this::sheet)
                 .collect(Collectors.groupingBy(Sheet::womanId));
-        versions.replaceAll((woman, all) -> latest(all));
+        versions.replaceAll((woman, all) -> CheckLog.current(all));
         return versions;
-    }
-
-    private static List<Sheet> latest(List<Sheet> versions) {
-        Set<Long> overtaken =
-                versions.stream().map(Sheet::corrects).filter(Objects::nonNull).collect(Collectors.toSet());
-        return versions.stream()
-                .filter(sheet -> !sheet.isWithdrawn() && !overtaken.contains(sheet.id()))
-                .toList();
     }
 
     /** The latest sheet of a kind, up to a day. */
@@ -70,13 +61,7 @@ public class Sheets {
 
     /** All versions of one sheet, the latest first; empty when the woman has none of that number. */
     public List<Sheet> versionsOf(long womanId, long id) {
-        List<Sheet> all = versions(womanId);
-        Optional<Long> root =
-                all.stream().filter(one -> one.id() == id).map(Sheet::root).findFirst();
-        return all.stream()
-                .filter(one -> root.filter(same -> one.root() == same).isPresent())
-                .sorted(Comparator.comparing(Sheet::id).reversed())
-                .toList();
+        return CheckLog.versionsOf(id, versions(womanId));
     }
 
     private List<Sheet> versions(long womanId) {
@@ -88,16 +73,11 @@ public class Sheets {
 
     private Sheet sheet(SheetMapper.Row row) {
         return new Sheet(
-                row.id(),
+                Version.of(row.id(), row.rootId(), row.corrects(), row.keptBy(), row.storedAt(), row.reason()),
                 row.womanId(),
                 row.kind(),
                 row.checkedOn(),
                 row.checkedBy(),
-                row.keptBy(),
-                row.storedAt(),
-                row.rootId(),
-                row.corrects(),
-                row.reason(),
                 found(row));
     }
 
@@ -124,13 +104,12 @@ public class Sheets {
      */
     @Transactional
     public Optional<Problem> correct(Draft draft, Map<String, String> found, Sheet old, String reason) {
-        try {
-            mapper.insert(row(draft, found, mapper.checkedBy(old.id()), old, reason));
-            return Optional.empty();
-        } catch (DuplicateKeyException overtaken) {
-            boolean sentTwice = mapper.sent(draft.formKey(), draft.kind()) > 0;
-            return sentTwice ? Optional.empty() : Optional.of(Problem.of("reason", "gap.overtaken"));
-        }
+        CheckLog.Kept kept =
+                CheckLog.correct(() -> mapper.insert(row(draft, found, mapper.checkedBy(old.id()), old, reason)));
+        boolean sentTwice = kept == CheckLog.Kept.OVERTAKEN && mapper.sent(draft.formKey(), draft.kind()) > 0;
+        return kept == CheckLog.Kept.NEW_VERSION || sentTwice
+                ? Optional.empty()
+                : Optional.of(Problem.of("reason", "gap.overtaken"));
     }
 
     private SheetMapper.NewRow row(

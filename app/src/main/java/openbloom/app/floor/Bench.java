@@ -40,7 +40,7 @@ public class Bench {
 
     /** Keeps a recording. */
     long keep(SignedIn me, Woman woman, TraceFile.Read read, From from) {
-        LocalDate today = day.today(me.studio().zone());
+        LocalDate today = day.today(me);
         String source =
                 from.source().length() > LONGEST_SOURCE ? from.source().substring(0, LONGEST_SOURCE) : from.source();
         return recordings.insert(

@@ -66,7 +66,7 @@ class FloorController {
 
     @GetMapping
     ModelAndView page(@AuthenticationPrincipal SignedIn me, Woman woman) {
-        LocalDate today = day.today(me.studio().zone());
+        LocalDate today = day.today(me);
         List<DatedCheck> checks = findings.pelvicFloorChecks(woman.id(), today);
         Facts facts = new Facts(records.clientOn(woman, today), today);
         Prescription given = practiceOf(woman, checks, facts);
@@ -168,7 +168,7 @@ class FloorController {
 
     /** @param told what was counted and ticked so far */
     private ModelAndView pacer(SignedIn me, Woman woman, Map<String, String> told) {
-        LocalDate today = day.today(me.studio().zone());
+        LocalDate today = day.today(me);
         Facts facts = new Facts(records.clientOn(woman, today), today);
         Prescription given = practiceOf(woman, findings.pelvicFloorChecks(woman.id(), today), facts);
         return new ModelAndView("floor/practice")
@@ -184,7 +184,7 @@ class FloorController {
     ModelAndView keep(@AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam Map<String, String> typed) {
         Typed problems = new Typed();
         safety.require(me, woman, problems);
-        LocalDate today = day.today(me.studio().zone());
+        LocalDate today = day.today(me);
         PracticeMapper.Row row = row(typed, today, problems);
         String key = typed.getOrDefault("formKey", "");
         if (!problems.isClean()) {

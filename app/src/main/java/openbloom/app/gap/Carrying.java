@@ -48,10 +48,7 @@ class Carrying {
     }
 
     Preview look(SignedIn me, Woman woman, String file) {
-        CsvIn in = new CsvIn(
-                accounts.ofStudio(me.studioId()),
-                me.account(),
-                day.today(me.studio().zone()));
+        CsvIn in = new CsvIn(accounts.ofStudio(me.studioId()), me.account(), day.today(me));
         CsvIn.Read read = in.read(file);
         Kept kept = new Kept(
                 checks.of(woman.id()),

@@ -1,17 +1,14 @@
 package openbloom.app.gap;
 
 import java.time.Instant;
-import java.time.LocalDate;
-import java.time.ZoneOffset;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import openbloom.core.Days;
+import openbloom.app.checks.log.CheckLog;
+import openbloom.app.checks.log.Logged;
+import openbloom.app.checks.log.Version;
 import openbloom.core.gap.FingerWidths;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.Measured;
@@ -21,7 +18,6 @@ import openbloom.core.gap.RepeatabilityInUse;
 import openbloom.core.gap.School;
 import openbloom.core.gap.SchoolAnswer;
 import org.jspecify.annotations.Nullable;
-import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -37,20 +33,16 @@ public class GapChecks {
     /**
      * One version of a check.
      *
-     * @param root the first version of it
      * @param fingers the examiner's own finger breadths, if it was read with fingers and she has entered them
-     * @param reason why it took the place of an earlier version; empty for a first version
      * @param repeats first version of the check this is a blind second reading of
      */
-    public record Examined(
-            long id,
-            long root,
-            Measured measured,
-            Optional<FingerWidths> fingers,
-            String keptBy,
-            Instant storedAt,
-            String reason,
-            Optional<Long> repeats) {
+    public record Examined(Version version, Measured measured, Optional<FingerWidths> fingers, Optional<Long> repeats)
+            implements Logged {
+        @Override
+        public boolean isWithdrawn() {
+            return check().readings().isEmpty();
+        }
+
         public GapCheck check() {
             return measured.check();
         }
@@ -58,21 +50,10 @@ public class GapChecks {
         public String examiner() {
             return measured.by().name();
         }
-
-        /** {@code kept 24 Nov 2026 by Ines}, by the universal day. */
-        public String keptWords() {
-            return Days.words(LocalDate.ofInstant(storedAt, ZoneOffset.UTC)) + " by " + keptBy;
-        }
     }
 
     /** Who keeps what, and when. */
     public record Keeping(long womanId, String formKey, long keptBy, Instant at) {}
-
-    /** What came of keeping a correction. */
-    enum Kept {
-        NEW_VERSION,
-        OVERTAKEN
-    }
 
     /** Every check in its latest version, latest first; second readings and withdrawn checks are left out. */
     public List<Examined> of(long womanId) {
@@ -101,12 +82,7 @@ public class GapChecks {
     }
 
     private static Stream<Examined> latest(List<KeptGapCheck> versions, List<KeptReading> readings) {
-        Set<Long> overtaken = versions.stream()
-                .map(KeptGapCheck::corrects)
-                .filter(Objects::nonNull)
-                .collect(Collectors.toSet());
-        return withReadings(versions, readings).stream()
-                .filter(examined -> !examined.check().readings().isEmpty() && !overtaken.contains(examined.id()));
+        return CheckLog.current(withReadings(versions, readings)).stream();
     }
 
     private static List<Examined> withReadings(List<KeptGapCheck> versions, List<KeptReading> all) {
@@ -118,13 +94,8 @@ public class GapChecks {
 
     /** All versions of one check, the latest first; empty when the woman has none of that number. */
     public List<Examined> versionsOf(long womanId, long id) {
-        List<Examined> all = withReadings(mapper.versionsOf(List.of(womanId)), mapper.readingsOf(List.of(womanId)));
-        Optional<Long> root =
-                all.stream().filter(one -> one.id() == id).map(Examined::root).findFirst();
-        return all.stream()
-                .filter(one -> root.filter(same -> one.root() == same).isPresent())
-                .sorted(Comparator.comparing(Examined::id).reversed())
-                .toList();
+        return CheckLog.versionsOf(
+                id, withReadings(mapper.versionsOf(List.of(womanId)), mapper.readingsOf(List.of(womanId))));
     }
 
     /** The latest of some checks that a school can read; the latest of all if it can read none. */
@@ -180,13 +151,9 @@ public class GapChecks {
      * the check.
      */
     @Transactional
-    Kept correct(Keeping keeping, Measured measured, Examined old, String reason) {
-        try {
-            insert(keeping, measured, old, reason, old.repeats().orElse(null));
-            return Kept.NEW_VERSION;
-        } catch (DuplicateKeyException alreadyCorrected) {
-            return Kept.OVERTAKEN;
-        }
+    CheckLog.Kept correct(Keeping keeping, Measured measured, Examined old, String reason) {
+        return CheckLog.correct(
+                () -> insert(keeping, measured, old, reason, old.repeats().orElse(null)));
     }
 
     private long insert(

@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import openbloom.app.accounts.Accounts;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.checks.Safety;
+import openbloom.app.checks.log.CheckLog;
 import openbloom.app.people.Woman;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
@@ -125,7 +126,7 @@ class GapController {
         GapForm form = new GapForm(typed);
         Typed problems = new Typed();
         safety.require(me, woman, problems);
-        Measured measured = measured(me, form.check(day.today(me.studio().zone()), problems), form);
+        Measured measured = measured(me, form.check(day.today(me), problems), form);
         if (!problems.isClean()) {
             return forms.refused(page(me, woman, opened(form, problems), GapPage.ofNew(woman)), problems);
         }
@@ -172,8 +173,7 @@ class GapController {
     private GapChecks.Examined hers(SignedIn me, Woman woman, String id) {
         return found(woman, id)
                 .filter(first -> first.measured().by().id() == me.accountId())
-                .filter(first ->
-                        first.check().date().equals(day.today(me.studio().zone())))
+                .filter(first -> first.check().date().equals(day.today(me)))
                 .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
     }
 
@@ -203,10 +203,7 @@ class GapController {
         Typed problems = new Typed();
         String reason = problems.requiredText("reason", form.text("reason"), GapPage.LONGEST_REASON);
         boolean withdrawn = form.text("then").equals("withdraw");
-        LocalDate on = problems.pastDate(
-                        "checkedOn",
-                        form.text("checkedOn"),
-                        day.today(me.studio().zone()))
+        LocalDate on = problems.pastDate("checkedOn", form.text("checkedOn"), day.today(me))
                 .orElse(latest.check().date());
         GapCheck check = withdrawn ? new GapCheck(on, List.of()) : form.check(on, problems);
         if (problems.isClean() && !id.equals(String.valueOf(latest.id()))) {
@@ -217,7 +214,7 @@ class GapController {
             GapChecks.Keeping keeping =
                     new GapChecks.Keeping(woman.id(), form.formKey(), me.accountId(), day.instant());
             Measured measured = new Measured(check, method, latest.measured().by());
-            if (checks.correct(keeping, measured, latest, reason) == GapChecks.Kept.NEW_VERSION) {
+            if (checks.correct(keeping, measured, latest, reason) == CheckLog.Kept.NEW_VERSION) {
                 return toChecks(woman);
             }
             problems.refuse("reason", "gap.overtaken");
@@ -250,9 +247,7 @@ class GapController {
 
     private GapView view(SignedIn me, Woman woman, GapForm form, boolean blind) {
         Optional<GapChecks.Examined> corrected = found(woman, form.text("corrects"));
-        LocalDate on = corrected
-                .map(old -> old.check().date())
-                .orElseGet(() -> day.today(me.studio().zone()));
+        LocalDate on = corrected.map(old -> old.check().date()).orElseGet(() -> day.today(me));
         GapCheck sketch = new GapCheck(on, form.sketch());
         Measured measured = corrected
                 .map(old -> new Measured(sketch, form.method(), old.measured().by()))

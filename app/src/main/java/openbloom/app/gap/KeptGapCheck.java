@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import openbloom.app.checks.log.Version;
 import openbloom.core.gap.FingerWidths;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.Measured;
@@ -32,16 +33,15 @@ record KeptGapCheck(
         @Nullable Long corrects,
         String reason,
         @Nullable Long repeats) {
-    long root() {
-        return rootId == null ? id : rootId;
-    }
-
     GapChecks.Examined with(List<KeptReading> readings) {
         GapCheck check = new GapCheck(
                 checkedOn, readings.stream().map(KeptReading::reading).toList());
         Measured measured = new Measured(check, method, new Measured.Examiner(examinerId, examiner));
         return new GapChecks.Examined(
-                id, root(), measured, fingers(), keptBy, storedAt, reason, Optional.ofNullable(repeats));
+                Version.of(id, rootId, corrects, keptBy, storedAt, reason),
+                measured,
+                fingers(),
+                Optional.ofNullable(repeats));
     }
 
     /** The examiner's own finger breadths, if she has entered them and measured with them. */

@@ -88,7 +88,7 @@ class JourneyController {
             @RequestParam(defaultValue = "") String at,
             @RequestParam(defaultValue = "") String formKey) {
         Typed typed = new Typed();
-        LocalDate today = day.today(me.studio().zone());
+        LocalDate today = day.today(me);
         LocalDate earliest = today.minusDays(VISITS_BACK_DAYS);
         LocalDate latest = today.plusYears(VISITS_AHEAD_YEARS);
         Optional<LocalDate> date = typed.requiredDate("on", on);
@@ -120,7 +120,7 @@ class JourneyController {
     }
 
     private ModelAndView page(SignedIn me, Woman woman, String on, String at) {
-        LocalDate today = day.today(me.studio().zone());
+        LocalDate today = day.today(me);
         List<Ahead> ahead = visits.ahead(woman.id(), today.atStartOfDay()).stream()
                 .map(next -> new Ahead(next.id(), VISIT.format(next.startsAt())))
                 .toList();
@@ -141,7 +141,7 @@ class JourneyController {
             Woman woman,
             @RequestParam(defaultValue = "") String week,
             Model model) {
-        LocalDate today = day.today(me.studio().zone());
+        LocalDate today = day.today(me);
         model.addAttribute("season", season(woman, today, new Typed().whole("week", week, 0, 1_000)));
         model.addAttribute("kinds", Kind.values());
         return "journey/journey :: week";

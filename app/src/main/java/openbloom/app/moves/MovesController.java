@@ -87,7 +87,7 @@ class MovesController {
     }
 
     private Judgement judged(SignedIn me, Woman woman) {
-        return judgements.of(woman, day.today(me.studio().zone()), Place.STUDIO);
+        return judgements.of(woman, day.today(me), Place.STUDIO);
     }
 
     /** The woman an address asks for; none if it asks for nobody. */

@@ -12,8 +12,8 @@ import java.util.TreeMap;
 import java.util.function.Function;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.system.Sentences;
-import openbloom.app.system.Typed;
 import openbloom.app.system.UnreadableRecord;
+import openbloom.app.system.Version;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
 import openbloom.core.moves.BreathPattern;
@@ -67,11 +67,11 @@ class OwnMovesController {
     @PostMapping("/moves/own")
     ModelAndView add(
             @AuthenticationPrincipal SignedIn me,
-            @RequestParam(defaultValue = "") String version,
+            @RequestParam(defaultValue = "") Version version,
             @ModelAttribute("form") MoveForm form) {
         List<Map<String, Object>> moves = new ArrayList<>(entries(me));
         moves.add(form.entry());
-        Outcome<Catalogue> kept = catalogues.keep(me.studioId(), versionOf(version), written(moves));
+        Outcome<Catalogue> kept = catalogues.keep(me.studioId(), version.number(), written(moves));
         if (kept.problems().isEmpty()) {
             return new ModelAndView("redirect:/moves/own?added");
         }
@@ -83,17 +83,17 @@ class OwnMovesController {
     @PostMapping("/moves/own/take-out")
     ModelAndView takeOut(
             @AuthenticationPrincipal SignedIn me,
-            @RequestParam(defaultValue = "") String version,
+            @RequestParam(defaultValue = "") Version version,
             @RequestParam(defaultValue = "") String id) {
         List<Map<String, Object>> rest =
                 entries(me).stream().filter(move -> !id.equals(move.get("id"))).toList();
-        return answered(me, catalogues.keep(me.studioId(), versionOf(version), written(rest)), written(rest));
+        return answered(me, catalogues.keep(me.studioId(), version.number(), written(rest)), written(rest));
     }
 
     @PostMapping("/moves/own/yaml")
     ModelAndView read(
             @AuthenticationPrincipal SignedIn me,
-            @RequestParam(defaultValue = "") String version,
+            @RequestParam(defaultValue = "") Version version,
             @RequestParam(defaultValue = "") String text,
             @RequestParam(required = false) @Nullable MultipartFile file)
             throws IOException {
@@ -104,7 +104,7 @@ class OwnMovesController {
             return answered(me, tooLong, text);
         }
         String given = sent ? new String(file.getBytes(), StandardCharsets.UTF_8) : text;
-        return answered(me, catalogues.keep(me.studioId(), versionOf(version), given), sent ? "" : text);
+        return answered(me, catalogues.keep(me.studioId(), version.number(), given), sent ? "" : text);
     }
 
     @GetMapping("/moves/own.yaml")
@@ -201,10 +201,6 @@ class OwnMovesController {
         Map<String, String> doses = new TreeMap<>();
         catalogues.doseSchemes().forEach(scheme -> doses.put(scheme, scheme.replace('-', ' ')));
         return doses;
-    }
-
-    private static int versionOf(String typed) {
-        return new Typed().whole("version", typed, 0, Integer.MAX_VALUE).orElse(-1);
     }
 
     /** What stands in a file, and how it is said. */

@@ -31,7 +31,7 @@ class Frame {
     @ModelAttribute
     void frame(HttpServletRequest request, Model model) {
         WomanArgument.signedIn().ifPresent(me -> {
-            LocalDate today = day.today(me.studio().zone());
+            LocalDate today = day.today(me);
             model.addAttribute("me", me);
             model.addAttribute("today", today);
             model.addAttribute("todayWords", Days.words(today));

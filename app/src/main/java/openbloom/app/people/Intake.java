@@ -66,7 +66,7 @@ final class Intake {
     static Outcome<Woman> read(IntakeForm form, Owner of, LocalDate today) {
         Intake intake = new Intake(form, today);
         Woman woman = intake.read(of);
-        return intake.typed.isClean() ? Outcome.accepted(woman) : new Outcome.Refused<>(intake.typed.problems());
+        return intake.typed.outcome(woman);
     }
 
     /** Whose form it is; number and version are 0 for a new woman. */

@@ -5,6 +5,7 @@ import java.util.UUID;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
+import openbloom.app.system.Version;
 import openbloom.core.Problem;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
@@ -60,7 +61,7 @@ class LifeEventController {
             @AuthenticationPrincipal SignedIn me,
             Woman woman,
             @RequestParam(defaultValue = "") String formKey,
-            @RequestParam(defaultValue = "") String version,
+            @RequestParam(defaultValue = "") Version version,
             @RequestParam(defaultValue = "") String endedOn) {
         ModelAndView again =
                 page("people/close", woman, null).addObject("formKey", formKey).addObject("endedOn", endedOn);

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import openbloom.app.accounts.SignedIn;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
+import openbloom.app.system.Version;
 import openbloom.core.Days;
 import openbloom.core.Problem;
 import openbloom.core.dating.Dating;
@@ -77,7 +78,13 @@ public class LifeEvents {
                 .ifPresent(born -> typed.refuse("birthDate", "life.tooEarly", EARLIEST_BIRTH_WEEKS));
         if (typed.isClean()) {
             LocalDate born = on.orElseThrow();
-            Woman after = woman.afterBirth(born, kind, tear, wound, me.accountId(), version(form.version()));
+            Woman after = woman.afterBirth(
+                    born,
+                    kind,
+                    tear,
+                    wound,
+                    me.accountId(),
+                    Version.parse(form.version()).number());
             keep(typed, me, woman, after, form.formKey(), LifeEvent.Kind.BIRTH, born);
         }
         return typed.problems();
@@ -89,14 +96,15 @@ public class LifeEvents {
      * @return what is wrong with the form; empty when it was kept
      */
     @Transactional
-    public List<Problem> closePregnancy(SignedIn me, Woman woman, String formKey, String version, @Nullable String on) {
+    public List<Problem> closePregnancy(
+            SignedIn me, Woman woman, String formKey, Version version, @Nullable String on) {
         Typed typed = new Typed();
         checkPregnant(typed, woman);
         Optional<LocalDate> ended = past(typed, "endedOn", on, me);
         ended.filter(end -> !afterTheBeginning(woman, end))
                 .ifPresent(end -> typed.refuse("endedOn", "life.beforePregnancy", end));
         if (typed.isClean()) {
-            Woman after = woman.noLongerPregnant(me.accountId(), version(version));
+            Woman after = woman.noLongerPregnant(me.accountId(), version.number());
             keep(typed, me, woman, after, formKey, LifeEvent.Kind.PREGNANCY_CLOSED, ended.orElseThrow());
         }
         return typed.problems();
@@ -132,7 +140,7 @@ public class LifeEvents {
 
     private Optional<LocalDate> past(Typed typed, String field, @Nullable String text, SignedIn me) {
         Optional<LocalDate> date = typed.requiredDate(field, text);
-        if (date.isPresent() && date.get().isAfter(day.today(me.studio().zone()))) {
+        if (date.isPresent() && date.get().isAfter(day.today(me))) {
             typed.refuse(field, "typed.future", date.get());
             return Optional.empty();
         }
@@ -141,9 +149,5 @@ public class LifeEvents {
 
     private static boolean afterTheBeginning(Woman woman, LocalDate date) {
         return woman.dating().map(Dating::firstDay).filter(date::isBefore).isEmpty();
-    }
-
-    private static int version(String typed) {
-        return new Typed().whole("version", typed, 0, Integer.MAX_VALUE).orElse(-1);
     }
 }

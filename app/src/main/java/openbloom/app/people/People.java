@@ -130,7 +130,7 @@ public class People {
 
     public Outcome<Woman> add(SignedIn me, IntakeForm form) {
         Intake.Owner owner = new Intake.Owner(0, me.studioId(), me.accountId(), 0, "");
-        Outcome<Woman> read = Intake.read(form, owner, day.today(me.studio().zone()));
+        Outcome<Woman> read = Intake.read(form, owner, day.today(me));
         return read.map(woman ->
                 women.find(me.studioId(), women.insert(woman, day.instant())).orElseThrow());
     }
@@ -153,7 +153,7 @@ public class People {
     @Transactional
     public Outcome<Woman> change(SignedIn me, Woman kept, int version, IntakeForm form) {
         Intake.Owner owner = new Intake.Owner(kept.id(), me.studioId(), me.accountId(), version, kept.approach());
-        Outcome<Woman> read = Intake.read(form, owner, day.today(me.studio().zone()));
+        Outcome<Woman> read = Intake.read(form, owner, day.today(me));
         if (read.problems().isEmpty()) {
             if (women.update(read.value(), day.instant()) == 0) {
                 return Outcome.refused(Problem.of("version", "intake.stale", kept.version()));

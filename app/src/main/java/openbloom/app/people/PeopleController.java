@@ -16,6 +16,7 @@ import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
+import openbloom.app.system.Version;
 import openbloom.core.Outcome;
 import openbloom.core.dating.DatingBasis;
 import openbloom.core.moves.Equipment;
@@ -65,7 +66,7 @@ class PeopleController {
             @RequestParam(defaultValue = "0") String page,
             @RequestHeader(name = "HX-Request", required = false) boolean fragment,
             Model model) {
-        LocalDate today = day.today(me.studio().zone());
+        LocalDate today = day.today(me);
         int asked = new Typed().whole("page", page, 0, MOST_PAGES).orElse(0);
         People.Page found = people.page(me, q, asked);
         model.addAttribute("q", q);
@@ -127,9 +128,7 @@ class PeopleController {
 
     @PostMapping("/people/{womanId}")
     ModelAndView change(@AuthenticationPrincipal SignedIn me, Woman woman, @ModelAttribute("form") IntakeForm form) {
-        int version = new Typed()
-                .whole("version", form.version(), 0, Integer.MAX_VALUE)
-                .orElse(-1);
+        int version = Version.parse(form.version()).number();
         Outcome<Woman> changed = people.change(me, woman, version, form);
         if (changed.problems().isEmpty()) {
             return toJourney(woman.id());

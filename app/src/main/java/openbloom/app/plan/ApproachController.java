@@ -15,6 +15,7 @@ import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
+import openbloom.app.system.Version;
 import openbloom.core.program.Place;
 import openbloom.core.record.Approach;
 import openbloom.core.record.Choice;
@@ -61,9 +62,7 @@ class ApproachController {
 
     @PostMapping("/people/{womanId}/approach")
     ModelAndView keep(@AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam Map<String, String> typed) {
-        int version = new Typed()
-                .whole("version", typed.get("version"), 0, Integer.MAX_VALUE)
-                .orElse(-1);
+        int version = Version.parse(typed.get("version")).number();
         Approach chosen = chosen(typed);
         Set<Choice> choices = EnumSet.copyOf(chosen.choices().values());
         if (people.follow(me, woman, choices, version)) {
@@ -83,7 +82,7 @@ class ApproachController {
     }
 
     private List<Difference> differences(SignedIn me, Woman woman, Approach chosen) {
-        LocalDate today = day.today(me.studio().zone());
+        LocalDate today = day.today(me);
         Judgement now = judgements.of(woman, today, Place.STUDIO);
         return Difference.between(now, judgements.with(now, chosen));
     }

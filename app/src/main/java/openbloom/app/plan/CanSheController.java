@@ -42,7 +42,7 @@ class CanSheController {
             Woman woman,
             @RequestParam(defaultValue = "") String wish,
             @RequestParam(defaultValue = "") String move) {
-        Judgement judgement = judgements.of(woman, day.today(me.studio().zone()), Place.STUDIO);
+        Judgement judgement = judgements.of(woman, day.today(me), Place.STUDIO);
         List<WishToday> wishes =
                 Arrays.stream(Wish.values()).map(each -> today(judgement, each)).toList();
         Optional<Wish> wished = new Typed().choice("wish", wish, Wish.class);

@@ -73,7 +73,7 @@ class PlanController {
     }
 
     private long compose(SignedIn me, Woman woman, int minutes, Place place, String formKey) {
-        LocalDate today = day.today(me.studio().zone());
+        LocalDate today = day.today(me);
         Judgement judgement = judgements.of(woman, today, place);
         SessionRequest request =
                 new SessionRequest(minutes, place, today.toEpochDay(), sessions.recentMoves(woman.id()));
@@ -81,7 +81,7 @@ class PlanController {
     }
 
     private ModelAndView page(SignedIn me, Woman woman, Place place, Optional<Kind> only, String minutes) {
-        Judgement judgement = judgements.of(woman, day.today(me.studio().zone()), place);
+        Judgement judgement = judgements.of(woman, day.today(me), place);
         return new ModelAndView(
                 "plan/plan",
                 Map.of(

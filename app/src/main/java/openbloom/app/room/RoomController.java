@@ -56,7 +56,7 @@ class RoomController {
     @GetMapping("/people/{womanId}/checks")
     ModelAndView overview(
             @AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam(defaultValue = "") String at) {
-        LocalDate today = day.today(me.studio().zone());
+        LocalDate today = day.today(me);
         List<GapChecks.Examined> checks = gaps.of(woman.id());
         List<Sheet> kept = sheets.of(woman.id());
         Optional<GapChecks.Examined> readable = room.latest(woman);

@@ -121,7 +121,7 @@ public class Sessions {
     }
 
     LocalDate today(SignedIn me) {
-        return day.today(me.studio().zone());
+        return day.today(me);
     }
 
     /** One session that cannot be read is shown as such, and hurts no other. */

@@ -20,6 +20,10 @@ public class StudioDay {
         return LocalDate.now(clock.withZone(zone));
     }
 
+    public LocalDate today(InZone there) {
+        return today(there.zone());
+    }
+
     public LocalDateTime now(ZoneId zone) {
         return LocalDateTime.now(clock.withZone(zone));
     }

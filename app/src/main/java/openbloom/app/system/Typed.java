@@ -2,35 +2,41 @@ package openbloom.app.system;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import openbloom.core.Outcome;
 import openbloom.core.Problem;
+import openbloom.core.Problems;
 import org.jspecify.annotations.Nullable;
 
 /** Reads what was typed into a form and keeps every problem with the field it stands in. */
 public final class Typed {
     private static final Pattern WHOLE = Pattern.compile("\\d{1,9}");
-    private final List<Problem> problems = new ArrayList<>();
+    private final Problems problems = new Problems();
 
     public List<Problem> problems() {
-        return List.copyOf(problems);
+        return problems.all();
     }
 
     public boolean isClean() {
-        return problems.isEmpty();
+        return problems.isClean();
     }
 
     public void refuse(String field, String key, Object... args) {
-        problems.add(Problem.of(field, key, args));
+        problems.refuse(field, key, args);
     }
 
     public void refuseAll(List<Problem> more) {
-        problems.addAll(more);
+        problems.refuseAll(more);
+    }
+
+    /** What was read if nothing was refused; otherwise everything that was. */
+    public <T> Outcome<T> outcome(T read) {
+        return problems.outcome(read);
     }
 
     /** A day as {@code 2026-11-24}; empty if nothing was typed. */

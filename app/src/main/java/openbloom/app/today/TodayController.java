@@ -73,7 +73,7 @@ class TodayController {
 
     @GetMapping("/")
     String today(@AuthenticationPrincipal SignedIn me, Model model) {
-        LocalDate today = day.today(me.studio().zone());
+        LocalDate today = day.today(me);
         List<Visit> expected = visits.between(
                 me.studioId(), today.atStartOfDay(), today.plusDays(1).atStartOfDay());
         Set<Long> looked = new LinkedHashSet<>();

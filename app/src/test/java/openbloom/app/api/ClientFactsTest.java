@@ -76,6 +76,6 @@ class ClientFactsTest {
     private static Client client(String fact) {
         String babies = fact.contains("'babies'") ? "" : "'babies':1,";
         String told = ("{'births':1,'ageYears':33," + babies + fact + "}").replace('\'', '"');
-        return ClientReader.read(JSON.readValue(told, ClientRequest.class), DAY, new Reading());
+        return ClientReader.read(JSON.readValue(told, ClientRequest.class), DAY, new FieldReader());
     }
 }

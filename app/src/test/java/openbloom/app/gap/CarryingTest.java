@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import openbloom.app.PageTest;
+import openbloom.app.checks.log.Version;
 import openbloom.app.people.Woman;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
@@ -98,13 +99,9 @@ class CarryingTest extends PageTest {
                         Told.NO,
                         false)));
         GapChecks.Examined kept = new GapChecks.Examined(
-                1,
-                1,
+                new Version(1, 1, null, name, Instant.EPOCH, ""),
                 new Measured(check, Method.FINGERS, new Measured.Examiner(1, name)),
                 Optional.empty(),
-                name,
-                Instant.EPOCH,
-                "",
                 Optional.empty());
         assertThat(CsvOut.write(List.of(kept), Map.of()))
                 .endsWith("2026-01-05,'" + name + ",FINGERS,NAVEL,0,LIFT,2.5,,SURFACE,3,NO,NO,1\r\n");

@@ -1,6 +1,5 @@
 package openbloom.core.moves;
 
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -10,11 +9,12 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
 import openbloom.core.Problem;
+import openbloom.core.Problems;
 
 /** Looks at the moves together: ids, links, ladders. */
 final class CatalogueChecker {
     private final Map<String, Move> byId = new LinkedHashMap<>();
-    private final List<Problem> problems = new ArrayList<>();
+    private final Problems problems = new Problems();
 
     private CatalogueChecker() {}
 
@@ -25,7 +25,7 @@ final class CatalogueChecker {
         checker.checkCycles("easier", move -> move.links().easier());
         checker.checkCycles("harder", move -> move.links().harder());
         checker.checkFirstRungs(moves);
-        return List.copyOf(checker.problems);
+        return checker.problems.all();
     }
 
     private void register(Move move) {
@@ -90,12 +90,12 @@ final class CatalogueChecker {
         moves.stream().map(Move::strand).distinct().sorted().forEach(strand -> {
             boolean hasFirst = moves.stream().anyMatch(move -> move.strand() == strand && move.rung() == 1);
             if (!hasFirst) {
-                problems.add(Problem.of(strand.fileName(), "move.firstRung", strand.words()));
+                problems.refuse(strand.fileName(), "move.firstRung", strand.words());
             }
         });
     }
 
     private void refuse(Move move, String field, String key, Object... args) {
-        problems.add(Problem.of(move.id() + "." + field, key, args));
+        problems.refuse(move.id() + "." + field, key, args);
     }
 }

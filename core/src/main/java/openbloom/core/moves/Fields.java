@@ -1,28 +1,27 @@
 package openbloom.core.moves;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
-import openbloom.core.Problem;
+import openbloom.core.Outcome;
+import openbloom.core.Problems;
 import org.jspecify.annotations.Nullable;
 
 /** Reads the fields of one entry, keeping every problem with the field it stands in. */
 final class Fields {
     private final String owner;
-    private final List<Problem> problems = new ArrayList<>();
+    private final Problems problems = new Problems();
 
     Fields(String owner) {
         this.owner = owner;
     }
 
-    List<Problem> problems() {
-        return List.copyOf(problems);
+    <T> Outcome<T> outcome(T read) {
+        return problems.outcome(read);
     }
 
     void refuse(String field, String key, Object... args) {
-        problems.add(Problem.of(owner + "." + field, key, args));
+        problems.refuse(owner + "." + field, key, args);
     }
 
     /** One word of a fixed list, written as in the file ({@code hands-and-knees}); the first if refused. */

@@ -46,7 +46,7 @@ final class MoveReader {
                 teaching(entry, fields),
                 new Links(orNone(entry.easier()), orNone(entry.harder()), orNone(entry.swaps())),
                 source(entry, fields));
-        return fields.problems().isEmpty() ? Outcome.accepted(move) : new Outcome.Refused<>(fields.problems());
+        return fields.outcome(move);
     }
 
     private static Demands demands(MoveEntry entry, Fields fields) {

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Objects;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
+import openbloom.core.Problems;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
@@ -51,15 +52,15 @@ record StrandFile(@Nullable ObjectNode defaults, List<ObjectNode> moves) {
 
     private Outcome<List<MoveEntry>> entries() {
         List<MoveEntry> entries = new ArrayList<>();
-        List<Problem> problems = new ArrayList<>();
+        Problems problems = new Problems();
         for (ObjectNode move : moves) {
             try {
                 entries.add(YAML.treeToValue(withDefaults(move), MoveEntry.class));
             } catch (JacksonException broken) {
-                problems.add(problem(move.path("id").asString("move"), broken));
+                problems.refuseAll(List.of(problem(move.path("id").asString("move"), broken)));
             }
         }
-        return problems.isEmpty() ? Outcome.accepted(List.copyOf(entries)) : new Outcome.Refused<>(problems);
+        return problems.outcome(List.copyOf(entries));
     }
 
     private ObjectNode withDefaults(ObjectNode move) {

@@ -1,32 +1,32 @@
 package openbloom.app.api;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import openbloom.core.Problem;
+import openbloom.core.Problems;
 import org.jspecify.annotations.Nullable;
 
 /** Collects what makes no sense in a request, each with the path of its field. */
-final class Reading {
-    private final List<Problem> problems = new ArrayList<>();
+final class FieldReader {
+    private final Problems problems = new Problems();
 
     void refuse(String field, String key, Object... args) {
-        problems.add(Problem.of(field, key, args));
+        problems.refuse(field, key, args);
     }
 
     void refuseAll(List<Problem> more) {
-        problems.addAll(more);
+        problems.refuseAll(more);
     }
 
     boolean isClean() {
-        return problems.isEmpty();
+        return problems.isClean();
     }
 
     /** @throws Refusal if anything was refused */
     void orRefuse() {
-        if (!problems.isEmpty()) {
-            throw new Refusal(problems);
+        if (!problems.isClean()) {
+            throw new Refusal(problems.all());
         }
     }
 

@@ -1,0 +1,29 @@
+package openbloom.app.checks.log;
+
+/** A check of any kind as it stands in the log. */
+public interface Logged {
+    Version version();
+
+    /** Whether nothing is found in it any more. */
+    boolean isWithdrawn();
+
+    default long id() {
+        return version().id();
+    }
+
+    default long root() {
+        return version().root();
+    }
+
+    default String reason() {
+        return version().reason();
+    }
+
+    default String keptBy() {
+        return version().keptBy();
+    }
+
+    default String keptWords() {
+        return version().keptWords();
+    }
+}
