@@ -7,11 +7,11 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.util.UUID;
-import openbloom.app.accounts.Accounts;
-import openbloom.app.accounts.NewAccount;
-import openbloom.app.accounts.SignedIn;
 import openbloom.app.people.People;
 import openbloom.app.people.Woman;
+import openbloom.app.studio.Accounts;
+import openbloom.app.studio.NewAccount;
+import openbloom.app.studio.SignedIn;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;

@@ -53,7 +53,7 @@ public class JudgementBenchmark {
         List.of(Strand.values()).forEach(strand -> rungs.put(strand, 3));
         woman = Client.of(0, 1, 31)
                 .pregnant(Dating.stated(DAY.minusWeeks(24).plusDays(280)))
-                .symptoms(new SymptomReport.Asked(DAY, Set.of(Symptom.WRIST_PAIN)))
+                .symptoms(new SymptomReport.SensorTask(DAY, Set.of(Symptom.WRIST_PAIN)))
                 .rungs(rungs)
                 .equipment(Set.of(Equipment.CHAIR, Equipment.BAND))
                 .build();

@@ -8,7 +8,7 @@ import java.io.InputStream;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
-import openbloom.app.floor.TraceFile;
+import openbloom.app.checks.sensor.TraceFile;
 import openbloom.core.Outcome;
 import openbloom.core.moves.DoseStage;
 import openbloom.core.pelvicfloor.Allowance;

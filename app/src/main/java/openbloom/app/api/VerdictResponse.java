@@ -31,7 +31,7 @@ public record VerdictResponse(
             @Nullable LocalDate earliestDate) {
         static GateResponse of(Gate gate) {
             return new GateResponse(
-                    gate.gate(), gate.met(), gate.detail(), gate.earliestDate().orElse(null));
+                    gate.kind(), gate.met(), gate.detail(), gate.earliestDate().orElse(null));
         }
     }
 

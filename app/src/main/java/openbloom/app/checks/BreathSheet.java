@@ -27,12 +27,12 @@ class BreathSheet implements SheetReader {
     }
 
     @Override
-    public boolean examine(Answers answers, Beside beside) {
+    public boolean examine(Answers answers, SheetContext beside) {
         return !read(answers).isEmpty();
     }
 
     @Override
-    public View view(Answers answers, Beside beside) {
+    public View view(Answers answers, SheetContext beside) {
         BreathCheck check = read(answers);
         List<Line> lines = new ArrayList<>();
         lines.add(new Line("Her breath", check.finding().words()));

@@ -29,12 +29,12 @@ class ConnectSheet implements SheetReader {
     }
 
     @Override
-    public boolean examine(Answers answers, Beside beside) {
+    public boolean examine(Answers answers, SheetContext beside) {
         return !read(answers).isEmpty();
     }
 
     @Override
-    public View view(Answers answers, Beside beside) {
+    public View view(Answers answers, SheetContext beside) {
         ConnectCheck check = read(answers);
         List<Line> lines = new ArrayList<>();
         String cue = check.works()

@@ -45,7 +45,7 @@ class EffortSheet implements SheetReader {
     }
 
     @Override
-    public boolean examine(Answers answers, Beside beside) {
+    public boolean examine(Answers answers, SheetContext beside) {
         EffortCheck effort = read(answers);
         Optional<Integer> raise = straightLegRaise(answers);
         boolean leftOnly = answers.text("leftRaise").isBlank()
@@ -60,7 +60,7 @@ class EffortSheet implements SheetReader {
     }
 
     @Override
-    public View view(Answers answers, Beside beside) {
+    public View view(Answers answers, SheetContext beside) {
         EffortCheck effort = read(answers);
         List<Line> lines = new ArrayList<>();
         lines.add(new Line("Effort", effortWords(effort)));
@@ -91,7 +91,7 @@ class EffortSheet implements SheetReader {
         return known ? "right: she can talk, or works at 14 of 20 or less" : "not checked";
     }
 
-    private static Line heartRate(int bpm, Beside beside) {
+    private static Line heartRate(int bpm, SheetContext beside) {
         HeartRateZone zone = HeartRateZone.of(bpm, beside.ageYears());
         String age = beside.ageYears() == Published.HEART_RATE_OLDER_FROM.amount()
                 ? " (age 29 stands in neither row in print; the lower row is used)"

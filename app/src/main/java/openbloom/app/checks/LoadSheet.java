@@ -36,7 +36,7 @@ class LoadSheet implements SheetReader {
     }
 
     @Override
-    public boolean examine(Answers answers, Beside beside) {
+    public boolean examine(Answers answers, SheetContext beside) {
         for (Strand strand : LoadCheck.LADDERS) {
             boolean onlyEnded = answers.text("flat-" + strand).isBlank()
                     && answers.choice("ended-" + strand, EndedBy.class)
@@ -51,7 +51,7 @@ class LoadSheet implements SheetReader {
     }
 
     @Override
-    public View view(Answers answers, Beside beside) {
+    public View view(Answers answers, SheetContext beside) {
         LoadCheck check = read(answers);
         List<Line> lines = check.climbs().entrySet().stream()
                 .map(climb ->

@@ -112,7 +112,7 @@ class PelvicFloorSheet implements SheetReader {
     }
 
     @Override
-    public boolean examine(Answers answers, Beside beside) {
+    public boolean examine(Answers answers, SheetContext beside) {
         if (answers.choice("tone", Tone.class).isPresent()) {
             answers.problems().requiredText("toneReason", answers.text("toneReason"), 300);
         }
@@ -128,7 +128,7 @@ class PelvicFloorSheet implements SheetReader {
     }
 
     @Override
-    public View view(Answers answers, Beside beside) {
+    public View view(Answers answers, SheetContext beside) {
         PelvicFloorCheck check = read(answers);
         ToneRule.Found tone = tone(answers);
         List<Line> lines = new ArrayList<>();
@@ -147,7 +147,7 @@ class PelvicFloorSheet implements SheetReader {
     }
 
     /** What she told in the last 14 days, and what only this check asks. */
-    private static Optional<String> symptoms(Answers answers, Beside beside) {
+    private static Optional<String> symptoms(Answers answers, SheetContext beside) {
         Stream<String> told = Symptom.OF_THE_PELVIC_FLOOR.stream()
                 .filter(symptom -> beside.facts().client().safety().symptoms().has(symptom))
                 .map(Symptom::words);

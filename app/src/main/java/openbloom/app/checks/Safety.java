@@ -7,9 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import openbloom.app.accounts.SignedIn;
 import openbloom.app.people.Woman;
-import openbloom.app.system.Joined;
+import openbloom.app.studio.SignedIn;
+import openbloom.app.system.Columns;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
 import openbloom.core.Days;
@@ -113,8 +113,8 @@ public class Safety {
                     day.today(me),
                     me.accountId(),
                     day.instant(),
-                    Joined.constants(signs),
-                    Joined.constants(symptoms),
+                    Columns.constants(signs),
+                    Columns.constants(symptoms),
                     whatToDo(signs),
                     lifts ? record.latestStop() : null,
                     lifts ? by : "",

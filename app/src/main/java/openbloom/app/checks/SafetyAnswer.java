@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
-import openbloom.app.system.Joined;
+import openbloom.app.system.Columns;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import org.jspecify.annotations.Nullable;
@@ -29,21 +29,21 @@ public record SafetyAnswer(
         String liftReason) {
     /** The signs told; words this version does not know are in {@link #unknownSigns}. */
     public Set<WarningSign> signs() {
-        return Joined.known(warningSigns, WarningSign.class);
+        return Columns.known(warningSigns, WarningSign.class);
     }
 
     /** Signs that were kept in words this version does not know: still signs. */
     public List<String> unknownSigns() {
-        return Joined.unknown(warningSigns, WarningSign.class);
+        return Columns.unknown(warningSigns, WarningSign.class);
     }
 
     public Set<Symptom> symptomSet() {
-        return Joined.known(symptoms, Symptom.class);
+        return Columns.known(symptoms, Symptom.class);
     }
 
     /** Signs and symptoms that were kept in words this version does not know. */
     public List<String> unknownWords() {
-        return Stream.concat(unknownSigns().stream(), Joined.unknown(symptoms, Symptom.class).stream())
+        return Stream.concat(unknownSigns().stream(), Columns.unknown(symptoms, Symptom.class).stream())
                 .toList();
     }
 

@@ -7,10 +7,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import openbloom.app.accounts.SignedIn;
 import openbloom.app.moves.Catalogues;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
+import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
 import openbloom.app.system.StudioDay;
@@ -198,9 +198,9 @@ class SheetController {
                 .addObject("view", readers.get(kind).view(new Answers(fields), beside(woman, on)));
     }
 
-    private SheetReader.Beside beside(Woman woman, LocalDate on) {
+    private SheetReader.SheetContext beside(Woman woman, LocalDate on) {
         boolean pregnant = woman.dating().flatMap(dating -> dating.ageOn(on)).isPresent();
-        return new SheetReader.Beside(
+        return new SheetReader.SheetContext(
                 on,
                 woman.ageYears(on),
                 pregnant,

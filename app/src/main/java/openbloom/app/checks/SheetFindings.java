@@ -72,14 +72,14 @@ public class SheetFindings {
     }
 
     /** What a pelvic floor check told, on its day. */
-    public record Told(LocalDate on, String words) {}
+    public record DatedWords(LocalDate on, String words) {}
 
     /** What the pelvic floor checks up to a day told, the latest first. */
-    public List<Told> pelvicFloorHistory(long womanId, LocalDate day) {
+    public List<DatedWords> pelvicFloorHistory(long womanId, LocalDate day) {
         return sheets.of(womanId).stream()
                 .filter(sheet -> sheet.kind() == SheetKind.PELVIC_FLOOR
                         && !sheet.checkedOn().isAfter(day))
-                .map(sheet -> new Told(sheet.checkedOn(), words(sheet)))
+                .map(sheet -> new DatedWords(sheet.checkedOn(), words(sheet)))
                 .toList();
     }
 

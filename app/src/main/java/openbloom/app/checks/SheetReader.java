@@ -13,7 +13,7 @@ interface SheetReader {
      * @param ageYears her age in completed years on the day
      * @param facts everything else that is known of her on the day
      */
-    record Beside(LocalDate day, int ageYears, boolean pregnant, Catalogue catalogue, Facts facts) {}
+    record SheetContext(LocalDate day, int ageYears, boolean pregnant, Catalogue catalogue, Facts facts) {}
 
     /** One sentence with its heading. */
     record Line(String heading, String text) {}
@@ -28,9 +28,9 @@ interface SheetReader {
     SheetKind kind();
 
     /** Tells every slip to the problems of the answers; whether anything was found that can be kept. */
-    boolean examine(Answers answers, Beside beside);
+    boolean examine(Answers answers, SheetContext beside);
 
-    View view(Answers answers, Beside beside);
+    View view(Answers answers, SheetContext beside);
 
     /** What was found, in one line. */
     String words(Answers answers);

@@ -43,7 +43,7 @@ class SidesSheet implements SheetReader {
     }
 
     @Override
-    public boolean examine(Answers answers, Beside beside) {
+    public boolean examine(Answers answers, SheetContext beside) {
         SideCheck check = read(answers);
         for (SideTask task : SideTask.values()) {
             boolean begun = SIDES.stream()
@@ -57,7 +57,7 @@ class SidesSheet implements SheetReader {
     }
 
     @Override
-    public View view(Answers answers, Beside beside) {
+    public View view(Answers answers, SheetContext beside) {
         SideCheck check = read(answers);
         List<Line> lines = new ArrayList<>();
         lines.add(new Line("In all", check.weaker().words()));

@@ -12,14 +12,10 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
-import openbloom.app.accounts.Account;
-import openbloom.app.accounts.Accounts;
-import openbloom.app.accounts.NewAccount;
-import openbloom.app.accounts.SignedIn;
 import openbloom.app.checks.SafetyMapper;
 import openbloom.app.checks.Sheets;
-import openbloom.app.floor.Bench;
-import openbloom.app.gap.GapChecks;
+import openbloom.app.checks.gap.GapChecks;
+import openbloom.app.checks.sensor.SensorRecordings;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.VisitMapper;
 import openbloom.app.people.Woman;
@@ -27,7 +23,11 @@ import openbloom.app.people.WomanMapper;
 import openbloom.app.session.PlanDocument;
 import openbloom.app.session.SessionMapper;
 import openbloom.app.session.Sessions;
-import openbloom.app.system.Joined;
+import openbloom.app.studio.Account;
+import openbloom.app.studio.Accounts;
+import openbloom.app.studio.NewAccount;
+import openbloom.app.studio.SignedIn;
+import openbloom.app.system.Columns;
 import openbloom.app.system.StudioDay;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
@@ -76,7 +76,7 @@ class DemoStudio implements SmartInitializingSingleton {
     private final SafetyMapper answers;
     private final GapChecks gaps;
     private final Sheets sheets;
-    private final Bench bench;
+    private final SensorRecordings bench;
     private final Sessions sessions;
     private final SessionMapper kept;
     private final Judgements judgements;
@@ -89,7 +89,7 @@ class DemoStudio implements SmartInitializingSingleton {
             SafetyMapper answers,
             GapChecks gaps,
             Sheets sheets,
-            Bench bench,
+            SensorRecordings bench,
             Sessions sessions,
             SessionMapper kept,
             Judgements judgements,
@@ -206,8 +206,8 @@ class DemoStudio implements SmartInitializingSingleton {
                 on,
                 who.accountId(),
                 day.instant(),
-                Joined.constants(signs),
-                Joined.constants(symptoms),
+                Columns.constants(signs),
+                Columns.constants(symptoms),
                 whatToDo,
                 null,
                 "",

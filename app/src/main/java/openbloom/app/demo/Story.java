@@ -5,7 +5,7 @@ import java.util.Arrays;
 import java.util.Set;
 import openbloom.app.people.Situation;
 import openbloom.app.people.Woman;
-import openbloom.app.system.Joined;
+import openbloom.app.system.Columns;
 import openbloom.core.dating.DatingBasis;
 import openbloom.core.moves.Equipment;
 import openbloom.core.pelvicfloor.Tone;
@@ -56,7 +56,7 @@ record Story(
         private int births;
         private int babies = 1;
         private String conditions = "";
-        private String equipment = Joined.constants(Set.of(Equipment.CHAIR));
+        private String equipment = Columns.constants(Set.of(Equipment.CHAIR));
         private int clearedDaysAgo = -1;
         private @Nullable String clearedBy;
         private String limits = "";
@@ -107,19 +107,19 @@ record Story(
         }
 
         Intake with(Condition... told) {
-            conditions = Joined.constants(Arrays.asList(told));
+            conditions = Columns.constants(Arrays.asList(told));
             return this;
         }
 
         Intake having(Equipment... atHome) {
-            equipment = Joined.constants(Arrays.asList(atHome));
+            equipment = Columns.constants(Arrays.asList(atHome));
             return this;
         }
 
         Intake cleared(int daysAgo, String by, ClinicianLimit... set) {
             clearedDaysAgo = daysAgo;
             clearedBy = by;
-            limits = Joined.lines(Arrays.stream(set).map(Enum::name).toList());
+            limits = Columns.lines(Arrays.stream(set).map(Enum::name).toList());
             return this;
         }
 

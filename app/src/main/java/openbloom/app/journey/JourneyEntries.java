@@ -11,7 +11,7 @@ import openbloom.app.checks.SafetyAnswer;
 import openbloom.app.checks.Sheet;
 import openbloom.app.checks.SheetFindings;
 import openbloom.app.checks.Sheets;
-import openbloom.app.gap.GapChecks;
+import openbloom.app.checks.gap.GapChecks;
 import openbloom.app.people.LifeEvent;
 import openbloom.app.people.LifeEvents;
 import openbloom.app.people.Woman;
@@ -61,7 +61,7 @@ class JourneyEntries {
     List<Entry> of(Woman woman, LocalDate today) {
         List<Entry> entries = new ArrayList<>();
         String record = "/people/" + woman.id();
-        List<GapChecks.Examined> checks = gaps.of(woman.id());
+        List<GapChecks.KeptCheck> checks = gaps.of(woman.id());
         checks.forEach(kept -> entries.add(check(kept, woman.ageYears(today), record)));
         sheets.of(woman.id()).forEach(sheet -> entries.add(sheet(sheet, record)));
         answers.of(woman).answers().forEach(answer -> entries.add(answer(answer, record)));
@@ -107,7 +107,7 @@ class JourneyEntries {
         return entry(sheet.checkedOn(), kind, title, "by " + sheet.checkedBy(), record + "/checks", false);
     }
 
-    private static Entry check(GapChecks.Examined kept, int ageYears, String record) {
+    private static Entry check(GapChecks.KeptCheck kept, int ageYears, String record) {
         GapCheck check = kept.check();
         String gain = ConnectedGain.of(check)
                 .map(found -> "; connected: " + found.words())
@@ -146,7 +146,7 @@ class JourneyEntries {
         return entry(answer.askedOn(), "Safe today?", title, detail, record + "/safe", answer.stops());
     }
 
-    private static Entry session(Sessions.Planned planned, List<GapChecks.Examined> checks, String record) {
+    private static Entry session(Sessions.Planned planned, List<GapChecks.KeptCheck> checks, String record) {
         LocalDate on = planned.stored().plannedOn();
         String beside = checks.stream()
                 .filter(kept -> !kept.check().date().isAfter(on))

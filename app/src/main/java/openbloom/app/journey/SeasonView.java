@@ -8,7 +8,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import openbloom.app.gap.GapChecks;
+import openbloom.app.checks.gap.GapChecks;
 import openbloom.app.moves.Seasons;
 import openbloom.app.session.Sessions;
 import openbloom.core.Days;
@@ -58,7 +58,7 @@ public record SeasonView(
     private static final int HALF_A_YEAR_DAYS = 182;
 
     /** What the season is drawn from. */
-    record Known(Client client, LocalDate today, List<GapChecks.Examined> checks, List<Sessions.Planned> sessions) {}
+    record Known(Client client, LocalDate today, List<GapChecks.KeptCheck> checks, List<Sessions.Planned> sessions) {}
 
     static SeasonView of(Seasons seasons, Catalogue catalogue, Known known, Optional<Integer> week) {
         List<Ribbon.Band> bands = bands(known);

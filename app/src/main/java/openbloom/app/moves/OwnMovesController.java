@@ -10,7 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Function;
-import openbloom.app.accounts.SignedIn;
+import openbloom.app.studio.SignedIn;
 import openbloom.app.system.Sentences;
 import openbloom.app.system.UnreadableRecord;
 import openbloom.app.system.Version;

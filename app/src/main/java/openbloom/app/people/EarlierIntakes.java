@@ -2,7 +2,7 @@ package openbloom.app.people;
 
 import java.time.Instant;
 import java.util.List;
-import openbloom.app.accounts.SignedIn;
+import openbloom.app.studio.SignedIn;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;

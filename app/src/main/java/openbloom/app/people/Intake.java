@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import openbloom.app.system.Joined;
+import openbloom.app.system.Columns;
 import openbloom.app.system.Typed;
 import openbloom.core.Outcome;
 import openbloom.core.dating.Dating;
@@ -118,13 +118,13 @@ final class Intake {
                 births,
                 babies,
                 isAsked(conditions) ? today : null,
-                Joined.constants(conditions),
-                Joined.days(since(conditions)),
-                Joined.constants(typed.choices("equipment", form.equipment(), Equipment.class)),
+                Columns.constants(conditions),
+                Columns.days(since(conditions)),
+                Columns.constants(typed.choices("equipment", form.equipment(), Equipment.class)),
                 cleared.orElse(null),
                 clearedBy(cleared),
-                Joined.lines(limits(cleared)),
-                Joined.constants(clearedFor(cleared, conditions)),
+                Columns.lines(limits(cleared)),
+                Columns.constants(clearedFor(cleared, conditions)),
                 of.approach());
     }
 
@@ -330,7 +330,7 @@ final class Intake {
         Set<ClinicianLimit> chosen = typed.choices("limits", form.limits(), ClinicianLimit.class);
         String words = typed.text("limitWords", form.limitWords(), LONGEST_TEXT - 200);
         List<String> limits = new ArrayList<>(chosen.stream().map(Enum::name).toList());
-        limits.addAll(Joined.lines(words));
+        limits.addAll(Columns.lines(words));
         if (cleared.isEmpty() && !limits.isEmpty()) {
             typed.refuse("clearedOn", "intake.clearedOn");
         }

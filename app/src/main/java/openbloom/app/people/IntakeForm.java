@@ -5,7 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import openbloom.app.system.Joined;
+import openbloom.app.system.Columns;
 import openbloom.core.dating.DatingBasis;
 import openbloom.core.record.ClinicianLimit;
 import openbloom.core.screening.Condition;
@@ -137,7 +137,7 @@ public record IntakeForm(
 
     /** A day for each condition in the order of the form; empty where since-when is not known. */
     private static List<String> daysSince(Woman w) {
-        Map<Condition, LocalDate> days = Joined.days(w.conditionsSince(), Condition.class);
+        Map<Condition, LocalDate> days = Columns.days(w.conditionsSince(), Condition.class);
         return Arrays.stream(Condition.values())
                 .map(condition -> text(days.get(condition)))
                 .toList();

@@ -2,7 +2,7 @@ package openbloom.app.people;
 
 import java.util.List;
 import java.util.UUID;
-import openbloom.app.accounts.SignedIn;
+import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
 import openbloom.app.system.Version;

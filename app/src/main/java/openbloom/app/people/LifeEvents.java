@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import openbloom.app.accounts.SignedIn;
+import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
 import openbloom.app.system.Version;

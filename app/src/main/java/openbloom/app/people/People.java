@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
-import openbloom.app.accounts.SignedIn;
+import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.UnreadableRecord;
 import openbloom.core.Outcome;

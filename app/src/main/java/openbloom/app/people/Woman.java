@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import openbloom.app.system.Joined;
+import openbloom.app.system.Columns;
 import openbloom.core.dating.Dating;
 import openbloom.core.dating.DatingBasis;
 import openbloom.core.dating.GestationalAge;
@@ -70,11 +70,11 @@ public record Woman(
                 && (situation != Situation.PREGNANT || datingBasis != null && datingGivenOn != null)
                 && (situation != Situation.AFTER_BIRTH || birthOn != null && birthKind != null && tear != null);
         return situated
-                && Joined.unknown(conditions, Condition.class).isEmpty()
-                && Joined.areDays(conditionsSince, Condition.class)
-                && Joined.unknown(clearedFor, Condition.class).isEmpty()
-                && Joined.unknown(equipment, Equipment.class).isEmpty()
-                && Joined.unknown(approach, Choice.class).isEmpty();
+                && Columns.unknown(conditions, Condition.class).isEmpty()
+                && Columns.areDays(conditionsSince, Condition.class)
+                && Columns.unknown(clearedFor, Condition.class).isEmpty()
+                && Columns.unknown(equipment, Equipment.class).isEmpty()
+                && Columns.unknown(approach, Choice.class).isEmpty();
     }
 
     public Optional<Statement> statement() {
@@ -130,26 +130,27 @@ public record Woman(
     }
 
     public Set<Condition> conditionSet() {
-        return Joined.known(conditions, Condition.class);
+        return Columns.known(conditions, Condition.class);
     }
 
     public Set<Equipment> equipmentSet() {
-        return Joined.known(equipment, Equipment.class);
+        return Columns.known(equipment, Equipment.class);
     }
 
     public List<String> limits() {
-        return Joined.lines(clearanceLimits);
+        return Columns.lines(clearanceLimits);
     }
 
     public Optional<Clearance> clearance() {
         return clearedOn == null || clearedBy == null
                 ? Optional.empty()
-                : Optional.of(new Clearance(clearedOn, clearedBy, limits(), Joined.known(clearedFor, Condition.class)));
+                : Optional.of(
+                        new Clearance(clearedOn, clearedBy, limits(), Columns.known(clearedFor, Condition.class)));
     }
 
     /** Choices of her own approach; empty while she follows the studio's. */
     public Set<Choice> approachChoices() {
-        return Joined.known(approach, Choice.class);
+        return Columns.known(approach, Choice.class);
     }
 
     /** What was told at intake and since, as the rules want it. */
@@ -163,7 +164,7 @@ public record Woman(
     }
 
     private Answer<Conditions> conditionsTold() {
-        Map<Condition, LocalDate> since = Joined.days(conditionsSince, Condition.class);
+        Map<Condition, LocalDate> since = Columns.days(conditionsSince, Condition.class);
         return conditionsAskedOn == null
                 ? Answer.notAsked()
                 : Answer.given(conditionsAskedOn, new Conditions(conditionSet(), since));
@@ -282,6 +283,6 @@ public record Woman(
                 clearedBy,
                 clearanceLimits,
                 clearedFor,
-                Joined.constants(choices));
+                Columns.constants(choices));
     }
 }

@@ -3,7 +3,7 @@ package openbloom.app.people;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Map;
 import java.util.Optional;
-import openbloom.app.accounts.SignedIn;
+import openbloom.app.studio.SignedIn;
 import org.springframework.core.MethodParameter;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;

@@ -9,12 +9,11 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import openbloom.app.accounts.AccountMapper;
 import openbloom.app.checks.SafetyRecord;
 import openbloom.app.checks.Sheet;
 import openbloom.app.checks.SheetFindings;
 import openbloom.app.checks.Sheets;
-import openbloom.app.gap.GapChecks;
+import openbloom.app.checks.gap.GapChecks;
 import openbloom.app.people.LifeEvent;
 import openbloom.app.people.LifeEvents;
 import openbloom.app.people.RecordReader;
@@ -22,7 +21,8 @@ import openbloom.app.people.StageStrip;
 import openbloom.app.people.Woman;
 import openbloom.app.session.Sessions;
 import openbloom.app.session.StoredResponse;
-import openbloom.app.system.Joined;
+import openbloom.app.studio.AccountMapper;
+import openbloom.app.system.Columns;
 import openbloom.app.system.UnreadableRecord;
 import openbloom.core.record.Answer;
 import openbloom.core.record.Approach;
@@ -111,7 +111,7 @@ class ClientAssembler implements RecordReader {
             Kept kept = all.orElseGet(() -> readOnce(woman));
             CaseNotes notes = notes(woman, day, kept);
             Client client = notes.client();
-            StageStrip strip = new Strips(woman, new Facts(client, day), notes.painElsewhere()).strip();
+            StageStrip strip = new StageStripWriter(woman, new Facts(client, day), notes.painElsewhere()).strip();
             return new Listed(woman, Optional.of(client), strip);
         } catch (RuntimeException broken) {
             LOG.error("The record of woman {} cannot be read", woman.id(), broken);
@@ -123,7 +123,7 @@ class ClientAssembler implements RecordReader {
     private record Kept(
             Map<Long, List<StoredResponse>> responses,
             Map<Long, List<Sheet>> sheets,
-            Map<Long, List<GapChecks.Examined>> gaps,
+            Map<Long, List<GapChecks.KeptCheck>> gaps,
             Map<Long, SafetyRecord> answers,
             Map<Long, List<LifeEvent>> events,
             Map<Long, String> studioApproach) {}
@@ -161,13 +161,13 @@ class ClientAssembler implements RecordReader {
         Intake intake = woman.intake(approach, day);
         LocalDate since = CaseNotes.beginsOn(intake.situation());
         List<Sheet> found = between(kept.sheets(), woman, Sheet::checkedOn, since, day);
-        List<GapChecks.Examined> gaps =
+        List<GapChecks.KeptCheck> gaps =
                 between(kept.gaps(), woman, examined -> examined.check().date(), since, day);
         return new CaseNotes(
                 day,
                 intake,
                 safety(woman, kept.answers().getOrDefault(woman.id(), new SafetyRecord(List.of())), day),
-                findings.of(found, GapChecks.latest(gaps, approach.school()).map(GapChecks.Examined::check)),
+                findings.of(found, GapChecks.latest(gaps, approach.school()).map(GapChecks.KeptCheck::check)),
                 findings.loadChecks(found),
                 between(kept.responses(), woman, StoredResponse::on, since, day).stream()
                         .map(StoredResponse::response)
@@ -214,7 +214,7 @@ class ClientAssembler implements RecordReader {
 
     private static Approach approach(Woman woman, String ofStudio) {
         Map<Question, Choice> choices = new EnumMap<>(Question.class);
-        Joined.constants(ofStudio, Choice.class).forEach(choice -> choices.put(choice.question(), choice));
+        Columns.constants(ofStudio, Choice.class).forEach(choice -> choices.put(choice.question(), choice));
         woman.approachChoices().forEach(choice -> choices.put(choice.question(), choice));
         return Approach.of(choices.values());
     }

@@ -9,8 +9,8 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import openbloom.app.PageTest;
-import openbloom.app.accounts.NewAccount;
-import openbloom.app.accounts.SignedIn;
+import openbloom.app.studio.NewAccount;
+import openbloom.app.studio.SignedIn;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;

@@ -9,9 +9,9 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import java.util.List;
 import java.util.UUID;
 import openbloom.app.PageTest;
-import openbloom.app.accounts.NewAccount;
-import openbloom.app.accounts.SignedIn;
 import openbloom.app.people.Woman;
+import openbloom.app.studio.NewAccount;
+import openbloom.app.studio.SignedIn;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -78,12 +78,12 @@ class TypedTest {
 
     @Test
     void joinsAndSplitsColumns() {
-        assertThat(Joined.constants(List.of(Symptom.BACK_PAIN, Symptom.HEAVINESS)))
+        assertThat(Columns.constants(List.of(Symptom.BACK_PAIN, Symptom.HEAVINESS)))
                 .isEqualTo("HEAVINESS,BACK_PAIN");
-        assertThat(Joined.constants("HEAVINESS,BACK_PAIN", Symptom.class))
+        assertThat(Columns.constants("HEAVINESS,BACK_PAIN", Symptom.class))
                 .containsExactly(Symptom.HEAVINESS, Symptom.BACK_PAIN);
-        assertThat(Joined.constants("", Symptom.class)).isEmpty();
-        assertThat(Joined.lines(" a \n\n b ")).containsExactly("a", "b");
+        assertThat(Columns.constants("", Symptom.class)).isEmpty();
+        assertThat(Columns.lines(" a \n\n b ")).containsExactly("a", "b");
     }
 
     /** Every key that the code can tell has a sentence, and no sentence is left over. */

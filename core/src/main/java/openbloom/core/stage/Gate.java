@@ -9,7 +9,7 @@ import java.util.Optional;
  * @param detail the reading and its date in words, or what is missing
  * @param earliestDate the first day on which a time-based condition is met
  */
-public record Gate(GateKind gate, boolean met, String detail, Optional<LocalDate> earliestDate) {
+public record Gate(GateKind kind, boolean met, String detail, Optional<LocalDate> earliestDate) {
     public static Gate of(GateKind gate, boolean met, String detail) {
         return new Gate(gate, met, detail, Optional.empty());
     }

@@ -51,14 +51,14 @@ class RecoveryTest {
         met.remove(missing);
         Recovery recovery = after(400, BirthKind.VAGINAL, Tear.NONE, met);
         assertThat(recovery.stage()).isEqualTo(stage);
-        assertThat(recovery.missing()).extracting(Gate::gate).containsExactly(missing);
+        assertThat(recovery.missing()).extracting(Gate::kind).containsExactly(missing);
     }
 
     @Test
     void tellsTheEarliestDayOfTheNextStage() {
         Recovery recovery = after(20, BirthKind.CAESAREAN, Tear.NONE, ALL);
         assertThat(recovery.missing()).singleElement().satisfies(gate -> {
-            assertThat(gate.gate()).isEqualTo(GateKind.TIME);
+            assertThat(gate.kind()).isEqualTo(GateKind.TIME);
             assertThat(gate.earliestDate()).contains(DAY.minusDays(20).plusWeeks(6));
         });
     }

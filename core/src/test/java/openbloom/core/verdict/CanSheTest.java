@@ -51,10 +51,10 @@ class CanSheTest {
         CanShe answer = can(woman, "run-walk");
         assertThat(answer.verdict().kind()).isEqualTo(Kind.NOT_YET);
         assertThat(answer.missing())
-                .extracting(Gate::gate)
+                .extracting(Gate::kind)
                 .contains(GateKind.TIME, GateKind.IMPACT_TESTS, GateKind.RUNG_BELOW);
         assertThat(answer.met())
-                .extracting(Gate::gate)
+                .extracting(Gate::kind)
                 .contains(GateKind.CLEARANCE, GateKind.WOUND_CLOSED, GateKind.SYMPTOM_FREE);
         assertThat(answer.met())
                 .extracting(Gate::detail)

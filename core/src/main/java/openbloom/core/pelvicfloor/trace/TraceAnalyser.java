@@ -134,7 +134,7 @@ public final class TraceAnalyser {
         return from;
     }
 
-    /** Joined to the one before if the trace dipped only for a moment. */
+    /** Columns to the one before if the trace dipped only for a moment. */
     private void add(List<Stretch> found, Stretch next) {
         int last = found.size() - 1;
         boolean joins = last >= 0 && next.from() - found.get(last).to() < steps(JOINED_SECONDS);

@@ -1,0 +1,151 @@
+package openbloom.app.checks.gap;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.stream.Collectors;
+import openbloom.app.people.Woman;
+import openbloom.app.studio.SignedIn;
+import openbloom.app.system.FormPages;
+import openbloom.app.system.Sentences;
+import openbloom.core.Days;
+import openbloom.core.Problem;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.ModelAndView;
+
+/** A woman's readings as a file, out and in. */
+@Controller
+@RequestMapping("/people/{womanId}/checks/gap")
+class ReadingsController {
+    private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
+    private static final int LARGEST_BYTES = 1_000_000;
+
+    private final GapChecks checks;
+    private final ReadingsFile carrying;
+    private final Sentences sentences;
+    private final FormPages forms;
+
+    ReadingsController(GapChecks checks, ReadingsFile carrying, Sentences sentences, FormPages forms) {
+        this.checks = checks;
+        this.carrying = carrying;
+        this.sentences = sentences;
+        this.forms = forms;
+    }
+
+    /** One refused line as it is shown. */
+    public record RefusedLine(long line, String why) {}
+
+    /** One check that would be added, as it is shown. */
+    public record AddedLine(String day, String by, String method, int readings, boolean second) {}
+
+    @GetMapping(value = "/readings.csv", produces = "text/csv")
+    ResponseEntity<String> out(Woman woman) {
+        String name = ContentDisposition.attachment()
+                .filename("readings-" + woman.id() + ".csv")
+                .build()
+                .toString();
+        return ResponseEntity.ok()
+                .contentType(CSV)
+                .header(HttpHeaders.CONTENT_DISPOSITION, name)
+                .body(CsvOut.write(checks.of(woman.id()), checks.secondReadingsOf(woman.id())));
+    }
+
+    @GetMapping("/readings")
+    ModelAndView page(Woman woman, @RequestParam(defaultValue = "-1") String kept) {
+        return new ModelAndView("checks/gap/readings")
+                .addObject("written", "")
+                .addObject("columns", CsvColumns.headers())
+                .addObject("kept", kept.matches("\\d{1,6}") ? Integer.parseInt(kept) : -1);
+    }
+
+    /** Shows what the file would do; nothing is kept. */
+    @PostMapping("/readings/look")
+    ModelAndView look(
+            @AuthenticationPrincipal SignedIn me,
+            Woman woman,
+            @RequestParam(defaultValue = "") String written,
+            @RequestParam(required = false) @Nullable MultipartFile file) {
+        if (file != null && file.getSize() > LARGEST_BYTES || written.length() > LARGEST_BYTES) {
+            return refused(woman, "", "csv.tooLarge");
+        }
+        try {
+            String text = file == null || file.isEmpty() ? written : text(file);
+            return text.isBlank() ? refused(woman, "", "csv.nothing") : preview(me, woman, text);
+        } catch (CharacterCodingException notText) {
+            return refused(woman, written, "csv.notText");
+        }
+    }
+
+    private static String text(MultipartFile file) throws CharacterCodingException {
+        try {
+            return StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(file.getBytes()))
+                    .toString();
+        } catch (CharacterCodingException notText) {
+            throw notText;
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+
+    private ModelAndView refused(Woman woman, String written, String key) {
+        return forms.refused(
+                page(woman, "").addObject("written", written),
+                List.of(Problem.of("file", key, LARGEST_BYTES / 1_000_000)));
+    }
+
+    private ModelAndView preview(SignedIn me, Woman woman, String text) {
+        ReadingsFile.Preview preview = carrying.look(me, woman, text);
+        return page(woman, "")
+                .addObject("written", text)
+                .addObject("preview", preview)
+                .addObject(
+                        "added",
+                        preview.added().stream().map(ReadingsController::line).toList())
+                .addObject("refused", preview.refused().stream().map(this::line).toList());
+    }
+
+    private static AddedLine line(ReadingsFile.NewCheck check) {
+        CsvIn.Key key = check.key();
+        return new AddedLine(
+                Days.words(key.date()),
+                key.by().name(),
+                key.method().words(),
+                check.readings().size(),
+                key.reading() == 2);
+    }
+
+    private RefusedLine line(CsvIn.Refused refused) {
+        return new RefusedLine(
+                refused.line(),
+                refused.problems().stream()
+                        .map(problem -> problem.field() + ": " + sentences.of(problem))
+                        .collect(Collectors.joining(" ")));
+    }
+
+    @PostMapping("/readings")
+    ModelAndView keep(
+            @AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam(defaultValue = "") String written) {
+        if (written.length() > LARGEST_BYTES) {
+            return refused(woman, "", "csv.tooLarge");
+        }
+        int readings = carrying.look(me, woman, written).readings();
+        carrying.keep(me, woman, written);
+        return new ModelAndView("redirect:/people/" + woman.id() + "/checks/gap/readings?kept=" + readings);
+    }
+}

@@ -1,0 +1,222 @@
+package openbloom.app.checks.pelvicfloor;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.UUID;
+import openbloom.app.checks.Safety;
+import openbloom.app.checks.SheetFindings;
+import openbloom.app.people.RecordReader;
+import openbloom.app.people.Woman;
+import openbloom.app.studio.SignedIn;
+import openbloom.app.system.FormPages;
+import openbloom.app.system.Once;
+import openbloom.app.system.StudioDay;
+import openbloom.app.system.Typed;
+import openbloom.core.evidence.Source;
+import openbloom.core.pelvicfloor.DatedCheck;
+import openbloom.core.pelvicfloor.Pacer;
+import openbloom.core.pelvicfloor.Prescription;
+import openbloom.core.pelvicfloor.Progression;
+import openbloom.core.pelvicfloor.Release;
+import openbloom.core.pelvicfloor.Review;
+import openbloom.core.pelvicfloor.Track;
+import openbloom.core.picture.FloorTrend;
+import openbloom.core.screening.Symptom;
+import openbloom.core.verdict.Facts;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** What her pelvic floor practises and why, guided second by second, and how it has gone. */
+@Controller
+@RequestMapping("/people/{womanId}/floor")
+class PelvicFloorController {
+    private static final int MOST_DONE = 60;
+    private static final int TEN = 10;
+
+    private final SheetFindings findings;
+    private final RecordReader records;
+    private final PracticeMapper practices;
+    private final Safety safety;
+    private final FormPages forms;
+    private final StudioDay day;
+
+    PelvicFloorController(
+            SheetFindings findings,
+            RecordReader records,
+            PracticeMapper practices,
+            Safety safety,
+            FormPages forms,
+            StudioDay day) {
+        this.findings = findings;
+        this.records = records;
+        this.practices = practices;
+        this.safety = safety;
+        this.forms = forms;
+        this.day = day;
+    }
+
+    @GetMapping
+    ModelAndView page(@AuthenticationPrincipal SignedIn me, Woman woman) {
+        LocalDate today = day.today(me);
+        List<DatedCheck> checks = findings.pelvicFloorChecks(woman.id(), today);
+        Facts facts = new Facts(records.clientOn(woman, today), today);
+        Prescription given = practiceOf(woman, checks, facts);
+        ModelAndView page = new ModelAndView("checks/pelvicfloor/floor")
+                .addObject("given", given)
+                .addObject("checked", !checks.isEmpty())
+                .addObject("setSeconds", Pacer.seconds(Pacer.of(given)))
+                .addObject("moments", Pacer.momentsOfTheDay(given.track(), hasABaby(facts, today)))
+                .addObject(
+                        "news",
+                        Review.of(checks, facts.client().safety().symptoms().has(Symptom.HEAVINESS), today))
+                .addObject("home", Pacer.homeText(given))
+                .addObject("release", given.track() == Track.RELEASE ? release(woman, checks) : "")
+                .addObject("history", findings.pelvicFloorHistory(woman.id(), today))
+                .addObject("practices", latestFirst(practices.of(woman.id())));
+        if (!checks.isEmpty()) {
+            page.addObject("trend", FloorTrend.of(checks, asked(woman)));
+        }
+        return page;
+    }
+
+    private static boolean hasABaby(Facts facts, LocalDate today) {
+        return facts.recentBirth()
+                .filter(birth -> birth.date().plusYears(1).isAfter(today))
+                .isPresent();
+    }
+
+    private List<FloorTrend.Asked> asked(Woman woman) {
+        return safety.answersOf(woman).stream()
+                .map(answer -> new FloorTrend.Asked(answer.askedOn(), answer.symptomSet()))
+                .toList();
+    }
+
+    private String release(Woman woman, List<DatedCheck> checks) {
+        return Release.words(since(woman, checks).stream()
+                .map(row -> new Release.Practice(
+                        row.practisedOn(),
+                        row.letGoOfTen() == null ? OptionalInt.empty() : OptionalInt.of(row.letGoOfTen()),
+                        row.hurt()))
+                .toList());
+    }
+
+    /** What was practised since the latest check, oldest first. */
+    private List<PracticeMapper.Row> since(Woman woman, List<DatedCheck> checks) {
+        LocalDate latest =
+                checks.isEmpty() ? LocalDate.MIN : checks.get(checks.size() - 1).on();
+        return practices.of(woman.id()).stream()
+                .filter(row -> !row.practisedOn().isBefore(latest))
+                .toList();
+    }
+
+    private static List<PracticeMapper.Row> latestFirst(List<PracticeMapper.Row> oldestFirst) {
+        return oldestFirst.stream()
+                .sorted(Comparator.comparing(PracticeMapper.Row::practisedOn).reversed())
+                .limit(30)
+                .toList();
+    }
+
+    /** By the latest check, moved on or back by what was practised since. */
+    private Prescription practiceOf(Woman woman, List<DatedCheck> checks, Facts facts) {
+        Prescription given = facts.pelvicPractice(facts.client().checks().pelvicFloor());
+        if (given.holds().repetitions() == 0) {
+            return given;
+        }
+        List<Progression.Practice> done = since(woman, checks).stream()
+                .filter(row -> row.track() == given.track())
+                .map(PelvicFloorController::practice)
+                .toList();
+        Progression.Step step = Progression.of(
+                        given.track(),
+                        facts.pelvicAllowance(),
+                        facts.client().checks().pelvicFloor().fades())
+                .through(given.holds(), done);
+        return step.holds().equals(given.holds())
+                ? given
+                : given.with(
+                        step.holds(),
+                        new Prescription.Why(
+                                step.why().replaceFirst("\\.$", "") + ": now "
+                                        + step.holds().seconds() + " s × "
+                                        + step.holds().repetitions(),
+                                Source.COMMON_PRACTICE));
+    }
+
+    private static Progression.Practice practice(PracticeMapper.Row row) {
+        boolean fullSet = row.holdsDone() >= row.holds() && row.flicksDone() >= row.flicks();
+        return new Progression.Practice(
+                row.practisedOn(), fullSet, row.letGoFully(), row.faded(), row.hurt(), row.heavy());
+    }
+
+    @GetMapping("/practice")
+    ModelAndView practise(@AuthenticationPrincipal SignedIn me, Woman woman) {
+        Optional<String> detour = safety.detour(me, woman, "practice");
+        if (detour.isPresent()) {
+            return new ModelAndView(detour.get());
+        }
+        return pacer(me, woman, Map.of("formKey", UUID.randomUUID().toString()));
+    }
+
+    /** @param told what was counted and ticked so far */
+    private ModelAndView pacer(SignedIn me, Woman woman, Map<String, String> told) {
+        LocalDate today = day.today(me);
+        Facts facts = new Facts(records.clientOn(woman, today), today);
+        Prescription given = practiceOf(woman, findings.pelvicFloorChecks(woman.id(), today), facts);
+        return new ModelAndView("checks/pelvicfloor/practice")
+                .addObject("given", given)
+                .addObject("phases", Pacer.of(given))
+                .addObject("setSeconds", Pacer.seconds(Pacer.of(given)))
+                .addObject("positions", PracticeMapper.Position.values())
+                .addObject("told", told);
+    }
+
+    @Once
+    @PostMapping("/practice")
+    ModelAndView keep(@AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam Map<String, String> typed) {
+        Typed problems = new Typed();
+        safety.require(me, woman, problems);
+        LocalDate today = day.today(me);
+        PracticeMapper.Row row = row(typed, today, problems);
+        String key = typed.getOrDefault("formKey", "");
+        if (!problems.isClean()) {
+            return forms.refused(pacer(me, woman, typed), problems);
+        }
+        practices.insert(woman.id(), key, me.accountId(), day.instant(), row);
+        return new ModelAndView("redirect:/people/" + woman.id() + "/floor");
+    }
+
+    private static PracticeMapper.Row row(Map<String, String> typed, LocalDate today, Typed problems) {
+        Track track = problems.requiredChoice("practice", typed.get("track"), Track.class)
+                .orElse(Track.RELEASE);
+        return new PracticeMapper.Row(
+                today,
+                "",
+                track,
+                count(typed, "holdSeconds", problems),
+                count(typed, "holds", problems),
+                count(typed, "flicks", problems),
+                count(typed, "holdsDone", problems),
+                count(typed, "flicksDone", problems),
+                problems.choice("practice", typed.get("position"), PracticeMapper.Position.class)
+                        .orElse(PracticeMapper.Position.LYING),
+                problems.whole("letGoOfTen", typed.get("letGoOfTen"), 0, TEN).orElse(null),
+                typed.containsKey("letGoFully"),
+                typed.containsKey("faded"),
+                typed.containsKey("hurt"),
+                typed.containsKey("heavy"));
+    }
+
+    private static int count(Map<String, String> typed, String field, Typed problems) {
+        return problems.requiredWhole("practice", typed.get(field), 0, MOST_DONE)
+                .orElse(0);
+    }
+}

@@ -1,0 +1,67 @@
+package openbloom.app.checks.pelvicfloor;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import openbloom.core.pelvicfloor.Track;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
+
+/** Guided practices as they are kept. */
+@Mapper
+interface PracticeMapper {
+    /** Where she practises, from the easiest. */
+    enum Position {
+        LYING("lying"),
+        SITTING("sitting"),
+        STANDING("standing"),
+        IN_TASKS("in tasks");
+
+        private final String words;
+
+        Position(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** One practice. */
+    record Row(
+            LocalDate practisedOn,
+            String keptBy,
+            Track track,
+            int holdSeconds,
+            int holds,
+            int flicks,
+            int holdsDone,
+            int flicksDone,
+            Position position,
+            @Nullable Integer letGoOfTen,
+            boolean letGoFully,
+            boolean faded,
+            boolean hurt,
+            boolean heavy) {}
+
+    @Select("""
+            select practised_on, account.name as kept_by, track, hold_seconds, holds, flicks, holds_done, flicks_done,
+              position, let_go_of_ten, let_go_fully, faded, hurt, heavy
+            from practice join account on account.id = kept_by
+            where woman_id = #{womanId} order by practised_on, practice.id
+            """)
+    List<Row> of(long womanId);
+
+    @Insert("""
+            insert into practice (woman_id, form_key, practised_on, kept_by, stored_at, track, hold_seconds, holds, flicks,
+              holds_done, flicks_done, position, let_go_of_ten, let_go_fully, faded, hurt, heavy)
+            values (#{womanId}, #{formKey}, #{r.practisedOn}, #{keptBy}, #{at}, #{r.track}, #{r.holdSeconds}, #{r.holds},
+              #{r.flicks}, #{r.holdsDone}, #{r.flicksDone}, #{r.position},
+              #{r.letGoOfTen}, #{r.letGoFully}, #{r.faded}, #{r.hurt}, #{r.heavy})
+            """)
+    void insert(long womanId, String formKey, long keptBy, Instant at, @Param("r") Row practice);
+}

@@ -1,0 +1,78 @@
+package openbloom.app.checks.sensor;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import openbloom.core.pelvicfloor.trace.Contraction;
+import openbloom.core.pelvicfloor.trace.Convention;
+import openbloom.core.pelvicfloor.trace.TraceAnalyser;
+import openbloom.core.pelvicfloor.trace.TraceFindings;
+import openbloom.core.picture.TracePicture;
+
+/**
+ * What was found on a recording, as it is shown.
+ *
+ * @param picture an SVG drawing
+ * @param sentences what was asked beside what was found
+ */
+public record TraceView(String picture, TraceFindings found, List<String> sentences, List<Row> rows) {
+    /** One contraction as it is shown. */
+    public record Row(
+            String kind, String start, String seconds, String height, String rise, String letGo, String faded) {}
+
+    static TraceView of(Recording recording, Convention convention) {
+        TraceFindings found = TraceAnalyser.analyse(recording.trace(), recording.unit(), convention);
+        String picture = TracePicture.of(recording.trace(), found, recording.unit());
+        List<String> sentences = new ArrayList<>();
+        String unit = recording.unit().words();
+        sentences.add(number(found.restLevel()) + " " + unit + " at rest, " + number(found.squeeze()) + " " + unit
+                + " above it in a usual squeeze.");
+        sentences.addAll(recording.protocol().protocol().beside(found));
+        sentences.add("Longest held " + number(found.enduranceSeconds()) + " s before it faded or ended.");
+        sentences.add(
+                found.letsGoFully()
+                        ? "She comes back to where she began after every one."
+                        : "She does not come back to where she began after every one.");
+        List<Row> rows =
+                found.contractions().stream().map(one -> row(one, unit)).toList();
+        return new TraceView(picture, found, sentences, rows);
+    }
+
+    private static Row row(Contraction one, String unit) {
+        return new Row(
+                one.hold() ? "hold" : "flick",
+                number(one.start()) + " s",
+                number(one.seconds()) + " s",
+                number(one.amplitude()) + " " + unit,
+                number(one.riseSeconds()) + " s",
+                one.returnSeconds().isPresent()
+                        ? number(one.returnSeconds().getAsDouble()) + " s"
+                        : "not before the next",
+                faded(one));
+    }
+
+    private static String faded(Contraction one) {
+        if (!one.hold()) {
+            return "";
+        }
+        return one.faded().isPresent() ? "after " + number(one.faded().getAsDouble()) + " s" : "no";
+    }
+
+    /** Everything as numbers, for another program. */
+    Map<String, Object> asJson(Recording recording) {
+        Map<String, Object> all = new LinkedHashMap<>();
+        all.put("recordedOn", recording.recordedOn());
+        all.put("unit", recording.unit().toString());
+        all.put("samples", recording.samples());
+        all.put("inwardLiftSeen", recording.inwardLift());
+        all.put("repairs", recording.repaired());
+        all.put("findings", found);
+        return all;
+    }
+
+    private static String number(double value) {
+        return String.format(Locale.ROOT, "%.1f", value);
+    }
+}

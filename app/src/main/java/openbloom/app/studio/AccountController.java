@@ -1,0 +1,180 @@
+package openbloom.app.studio;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.format.DateTimeFormatter;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import openbloom.app.system.Sentences;
+import openbloom.app.system.Version;
+import openbloom.core.Problem;
+import openbloom.core.gap.FingerWidths;
+import openbloom.core.record.Preset;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** Signing in, the first visit, and the studio's own page. */
+@Controller
+class AccountController {
+    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH);
+
+    private final Accounts accounts;
+    private final Sentences sentences;
+    private final OpenSessions sessions;
+    private final boolean demo;
+
+    AccountController(
+            Accounts accounts, Sentences sentences, OpenSessions sessions, @Value("${bloom.demo}") boolean demo) {
+        this.accounts = accounts;
+        this.sentences = sentences;
+        this.sessions = sessions;
+        this.demo = demo;
+    }
+
+    @GetMapping("/sign-in")
+    String signIn(Model model) {
+        model.addAttribute("demo", demo);
+        return accounts.isEmpty() ? "redirect:/first" : "studio/sign-in";
+    }
+
+    @GetMapping("/first")
+    String first(Model model) {
+        model.addAttribute("form", Map.of("studio", "", "zone", "Europe/London", "name", "", "email", ""));
+        return accounts.isEmpty() ? "studio/first" : "redirect:/sign-in";
+    }
+
+    @PostMapping("/first")
+    ModelAndView createStudio(
+            @RequestParam(defaultValue = "") String studio,
+            @RequestParam(defaultValue = "") String zone,
+            @ModelAttribute NewAccount owner) {
+        if (!accounts.isEmpty()) {
+            return new ModelAndView("redirect:/sign-in");
+        }
+        List<Problem> problems;
+        try {
+            problems = accounts.createFirstStudio(studio, zone, owner);
+        } catch (DuplicateKeyException | ConcurrencyFailureException somebodyWasQuicker) {
+            return new ModelAndView("redirect:/sign-in");
+        }
+        if (problems.isEmpty()) {
+            return new ModelAndView("redirect:/sign-in?made");
+        }
+        Map<String, String> typed =
+                Map.of("studio", studio, "zone", zone, "name", owner.name(), "email", owner.email());
+        return refused("studio/first", Map.of("form", typed, "errors", sentences.byField(problems)));
+    }
+
+    @GetMapping("/studio")
+    ModelAndView studio(@AuthenticationPrincipal SignedIn me) {
+        return new ModelAndView("studio/studio", studioPage(me));
+    }
+
+    @PostMapping("/studio/instructors")
+    @PreAuthorize("hasRole('OWNER')")
+    ModelAndView addInstructor(@AuthenticationPrincipal SignedIn me, @ModelAttribute NewAccount instructor) {
+        List<Problem> problems = accounts.addInstructor(me.studioId(), instructor);
+        if (problems.isEmpty()) {
+            return new ModelAndView("redirect:/studio?added");
+        }
+        return studioRefused(me, Map.of("errors", sentences.byField(problems), "instructor", instructor));
+    }
+
+    @PostMapping("/studio/fingers")
+    ModelAndView changeFingers(
+            @AuthenticationPrincipal SignedIn me,
+            @RequestParam(defaultValue = "") Version version,
+            @RequestParam(defaultValue = "") List<String> fingers) {
+        List<Problem> problems = accounts.changeFingers(me.account(), version.number(), fingers);
+        if (problems.isEmpty()) {
+            return new ModelAndView("redirect:/studio?fingers");
+        }
+        return studioRefused(me, Map.of("errors", sentences.byField(problems), "fingers", fingers));
+    }
+
+    @PostMapping("/studio/keys")
+    String changeKeys(@AuthenticationPrincipal SignedIn me, @RequestParam(defaultValue = "") String keys) {
+        accounts.changeKeys(me, keys.equals("on"));
+        return "redirect:/studio?keys";
+    }
+
+    @PostMapping("/studio/approach")
+    @PreAuthorize("hasRole('OWNER')")
+    ModelAndView chooseApproach(
+            @AuthenticationPrincipal SignedIn me,
+            @RequestParam(defaultValue = "") Version version,
+            @RequestParam(defaultValue = "") String preset) {
+        List<Problem> problems = accounts.chooseApproach(me.studioId(), version.number(), preset);
+        if (problems.isEmpty()) {
+            return new ModelAndView("redirect:/studio?approach");
+        }
+        return studioRefused(me, Map.of("errors", sentences.byField(problems), "preset", preset));
+    }
+
+    @PostMapping("/studio/password")
+    ModelAndView changePassword(
+            @AuthenticationPrincipal SignedIn me,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            @RequestParam(defaultValue = "") String current,
+            @RequestParam(defaultValue = "") String next) {
+        List<Problem> problems = accounts.changePassword(me, current, next);
+        if (problems.isEmpty()) {
+            sessions.goOn(me, request, response);
+            return new ModelAndView("redirect:/studio?changed");
+        }
+        return studioRefused(me, Map.of("errors", sentences.byField(problems)));
+    }
+
+    /** Everything the studio page shows; a refused form lays what was typed and its errors over it. */
+    private Map<String, Object> studioPage(SignedIn me) {
+        Map<String, Object> page = new HashMap<>();
+        page.put("accounts", accounts.ofStudio(me.studioId()));
+        page.put("instructor", new NewAccount("", "", ""));
+        page.put("presets", Preset.values());
+        page.put("studioVersion", accounts.studioVersion(me.studioId()));
+        page.put("accountVersion", accounts.fresh(me).version());
+        page.put("refused", me.account().owner() ? refusedLines(me) : List.of());
+        page.put("preset", accounts.presetOf(me.studioId()).map(Preset::name).orElse(""));
+        page.put(
+                "fingers",
+                accounts.fresh(me).fingers().map(FingerWidths::togetherMm).orElse(List.of()));
+        return page;
+    }
+
+    /** A refused sign-in as it is shown. */
+    record RefusedLine(String at, String email, String address, String why) {}
+
+    private List<RefusedLine> refusedLines(SignedIn me) {
+        return accounts.refusedOf(me.studioId()).stream()
+                .map(refused -> new RefusedLine(
+                        MOMENT.format(refused.refusedAt().atZone(me.studio().zone())),
+                        refused.email(),
+                        refused.address(),
+                        refused.why().equals(SignInGuard.PAUSED) ? "paused after too many tries" : "wrong password"))
+                .toList();
+    }
+
+    private ModelAndView studioRefused(SignedIn me, Map<String, ?> typed) {
+        Map<String, Object> page = studioPage(me);
+        page.putAll(typed);
+        return refused("studio/studio", page);
+    }
+
+    private static ModelAndView refused(String view, Map<String, ?> model) {
+        return new ModelAndView(view, model, HttpStatus.UNPROCESSABLE_CONTENT);
+    }
+}

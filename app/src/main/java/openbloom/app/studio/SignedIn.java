@@ -1,0 +1,42 @@
+package openbloom.app.studio;
+
+import java.time.ZoneId;
+import java.util.Collection;
+import java.util.List;
+import openbloom.app.system.InZone;
+import org.springframework.security.core.GrantedAuthority;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import org.springframework.security.core.userdetails.UserDetails;
+
+/** The person who is signed in, and her studio. */
+public record SignedIn(Account account, Studio studio) implements UserDetails, InZone {
+    @Override
+    public ZoneId zone() {
+        return studio.zone();
+    }
+
+    public long accountId() {
+        return account.id();
+    }
+
+    public long studioId() {
+        return studio.id();
+    }
+
+    @Override
+    public Collection<? extends GrantedAuthority> getAuthorities() {
+        return account.owner()
+                ? List.of(new SimpleGrantedAuthority("ROLE_OWNER"), new SimpleGrantedAuthority("ROLE_INSTRUCTOR"))
+                : List.of(new SimpleGrantedAuthority("ROLE_INSTRUCTOR"));
+    }
+
+    @Override
+    public String getPassword() {
+        return account.passwordHash();
+    }
+
+    @Override
+    public String getUsername() {
+        return account.email();
+    }
+}

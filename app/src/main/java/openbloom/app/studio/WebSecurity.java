@@ -1,0 +1,71 @@
+package openbloom.app.studio;
+
+import org.springframework.boot.security.autoconfigure.actuate.web.servlet.EndpointRequest;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
+import org.springframework.security.config.Customizer;
+import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+
+/** Pages are signed in to with a form and a session; the programs' interface with HTTP Basic and none. */
+@Configuration
+@EnableMethodSecurity
+class WebSecurity {
+    private final OpenSessions sessions;
+
+    WebSecurity(OpenSessions sessions) {
+        this.sessions = sessions;
+    }
+
+    private static final String CONTENT_SECURITY_POLICY =
+            "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self';"
+                    + " connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+    private static final String[] OPEN = {
+        "/sign-in", "/first", "/error", "/webjars/**", "/css/**", "/js/**", "/fonts/**", "/favicon.svg"
+    };
+
+    @Bean
+    @Order(1)
+    SecurityFilterChain programs(HttpSecurity http) throws Exception {
+        return withHeaders(http)
+                .securityMatcher("/api/**")
+                .authorizeHttpRequests(requests -> requests.anyRequest().authenticated())
+                .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .csrf(csrf -> csrf.disable())
+                .httpBasic(basic -> basic.authenticationEntryPoint(new ProblemEntryPoint()))
+                .build();
+    }
+
+    @Bean
+    @Order(2)
+    SecurityFilterChain pages(HttpSecurity http) throws Exception {
+        return withHeaders(http)
+                .authorizeHttpRequests(requests -> requests.requestMatchers(OPEN)
+                        .permitAll()
+                        .requestMatchers(EndpointRequest.to("health"))
+                        .permitAll()
+                        .anyRequest()
+                        .authenticated())
+                .formLogin(form -> form.loginPage("/sign-in")
+                        .usernameParameter("email")
+                        .defaultSuccessUrl("/", false)
+                        .failureHandler((request, response, refused) -> response.sendRedirect(
+                                refused instanceof TooManyTries ? "/sign-in?wait" : "/sign-in?error"))
+                        .permitAll())
+                .addFilterBefore(sessions, AuthorizationFilter.class)
+                .logout(out -> out.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
+                .build();
+    }
+
+    private static HttpSecurity withHeaders(HttpSecurity http) throws Exception {
+        return http.headers(
+                headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_SECURITY_POLICY))
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN))
+                        .frameOptions(Customizer.withDefaults()));
+    }
+}

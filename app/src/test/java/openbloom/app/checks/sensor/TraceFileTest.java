@@ -1,0 +1,118 @@
+package openbloom.app.checks.sensor;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import openbloom.core.Outcome;
+import openbloom.core.Problem;
+import openbloom.core.pelvicfloor.trace.TraceUnit;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class TraceFileTest {
+    /** Files that are refused: key and what it names, most often the line. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "''|trace.empty|[]",
+                "' / / '|trace.empty|[]",
+                "time_s,value|trace.tooFew|[0]",
+                "time_s,value/0,1|trace.tooFew|[1]",
+                "time_s,value/0,1/0.1,two|trace.number|[3, two]",
+                "time_s,value/0,1/later,2|trace.number|[3, later]",
+                "time_s,value/0,1/0.1,2/0.05,3|trace.backwards|[4, 0.05, 0.1]",
+                "time_s,value/NaN,1|trace.number|[2, NaN]",
+                "time_s,value/0,1/0.1|trace.columns|[3]",
+                "seconds;pressure/0;1|trace.header|[seconds;pressure]",
+                "time,value/0,1|trace.header|[time,value]",
+                "time_s,value,unit/0,1,cmH2O/0.1,2,uV|trace.unit|[3, uV, cmH2O]",
+                "time_s,value_uV/0,1/0.1,2|trace.unit|[1, uv, cmH2O]",
+                "time_s,value/0,1/1,2/2,3/3,4|trace.rate|[5.0, 2000.0, 1.0]",
+                "time_s,value/0,1/0.1,2/200000,3|trace.tooLong|[4]",
+                "GIF89a/0,1|trace.header|[GIF89a]"
+            })
+    void saysWhatIsWrongAndWhere(String file, String key, String named) throws IOException {
+        Problem problem = read(file).problems().get(0);
+        assertThat(problem.key()).isEqualTo(key);
+        assertThat(problem.args()).hasToString(named);
+    }
+
+    /** Files that are accepted, with what was put right. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "time_s,value/0,1/0.1,2/0.2,3|''",
+                "\uFEFFtime_s,value/0,1/0.1,2|byte order mark",
+                "time_s,value (cmH2O)/0,1/0.1,2|''",
+                "Time_s , Value/0,1/0.1,2|''",
+                "0,1/0.1,2/0.2,3|no line of names",
+                "time_s;value/0;1,5/0,1;2,5|Decimal commas",
+                "time_s;value/0;1/0.1;2|semicolons",
+                "time_s,value/0,1/0.1,NaN/0.2,3|1 sample without a value",
+                "time_s,value/0,1/0.1,/0.2,3|1 sample without a value",
+                "time_s,value/0,1/0.1,2/0.1,9/0.2,3|1 sample with the time of the one before",
+                "time_s,value/0,1/0.1,2/0.2,3/0.3,3/5,4/5.1,4|A gap of 4.7 s at 0.3 s",
+                "time_s,value,unit/0,1,cmH2O/0.1,2,|''",
+                "time_s,value/0,1//0.1,2/|''"
+            })
+    void takesWhatItCanAndSaysWhatItPutRight(String file, String repaired) throws IOException {
+        Outcome<TraceFile.Read> read = read(file);
+        assertThat(read.problems()).isEmpty();
+        String repairs = String.join(" ", read.value().repairs());
+        if (repaired.isEmpty()) {
+            assertThat(repairs).isEmpty();
+        } else {
+            assertThat(repairs).contains(repaired);
+        }
+    }
+
+    /** 300 MB, made while it is read: nothing of it is held. */
+    @Test
+    void readsAFileLargerThanItsMemory() throws IOException {
+        long lines = 300_000_000L / 11;
+        InputStream file = new InputStream() {
+            private long line = -1;
+            private byte[] now = "time_s,value\n".getBytes(StandardCharsets.US_ASCII);
+            private int at;
+
+            @Override
+            public int read() {
+                throw new UnsupportedOperationException("read in blocks");
+            }
+
+            @Override
+            public int read(byte[] into, int from, int length) {
+                int copied = 0;
+                while (copied < length) {
+                    if (at == now.length) {
+                        if (++line >= lines) {
+                            return copied == 0 ? -1 : copied;
+                        }
+                        now = String.format("%06d.%02d,%d\n", line / 200, line % 200 / 2, line % 9)
+                                .getBytes(StandardCharsets.US_ASCII);
+                        at = 0;
+                    }
+                    int part = Math.min(length - copied, now.length - at);
+                    System.arraycopy(now, at, into, from + copied, part);
+                    at += part;
+                    copied += part;
+                }
+                return copied;
+            }
+        };
+        TraceFile.Read read = TraceFile.read(file, TraceUnit.CMH2O).value();
+        assertThat(read.trace().samples()).isGreaterThan(13_000_000);
+        assertThat(read.trace().steps().length).isLessThan(3_500_000);
+    }
+
+    private static Outcome<TraceFile.Read> read(String file) throws IOException {
+        byte[] bytes = file.replace('/', '\n').getBytes(StandardCharsets.UTF_8);
+        return TraceFile.read(new ByteArrayInputStream(bytes), TraceUnit.CMH2O);
+    }
+}
