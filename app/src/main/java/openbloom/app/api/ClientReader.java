@@ -72,6 +72,7 @@ final class ClientReader {
         Client.Builder client = Client.of(births, Math.max(1, babies), age)
                 .equipment(set(told.equipment()))
                 .domingCeiling(rungs("client.domingCeiling", told.domingCeiling()))
+                .flat(onDate, rungs("client.domingCeiling", told.domingCeiling()))
                 .rungs(rungs("client.rungs", told.rungs()))
                 .approach(approach(told.approach()));
         conditions(told).ifPresent(conditions -> client.conditions(Answer.given(onDate, conditions)));

@@ -73,14 +73,14 @@ class GapApi {
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record Gain(@Nullable Integer widthMm, @Nullable Double widthFingers, int depthSteps, int firmnessSteps) {}
 
-    /** What {@code interpretation} answers; {@code recovered} is null where nothing was read. */
+    /** What {@code interpretation} answers; {@code recovered} is null where a site was not read, and absent while pregnant. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record InterpretationResponse(
             @Nullable Worst worst,
             List<Answer> bySchool,
             @Nullable Gain connectedGain,
 
-            @JsonInclude(content = JsonInclude.Include.ALWAYS)
+            @JsonInclude(content = JsonInclude.Include.ALWAYS) @Nullable
             Map<String, @Nullable Boolean> recovered) {}
 
     @PostMapping("/interpretation")
@@ -91,13 +91,14 @@ class GapApi {
         List<GapReading> readings = readings(request.readings(), reading);
         reading.orRefuse();
         GapCheck check = new GapCheck(LocalDate.EPOCH, readings);
-        List<Answer> answers =
-                SideBySide.of(check, fingers, age).stream().map(Answer::of).toList();
+        boolean pregnant = Boolean.TRUE.equals(request.pregnant());
+        List<SchoolAnswer> read = pregnant ? SideBySide.whilePregnant(check) : SideBySide.of(check, fingers, age);
+        List<Answer> answers = read.stream().map(Answer::of).toList();
         return new InterpretationResponse(
                 worst(check, fingers).orElse(null),
                 answers,
                 ConnectedGain.of(check).map(gain -> gain(gain, check, fingers)).orElse(null),
-                recovered(answers));
+                pregnant ? null : recovered(answers, check.isOfEverySite()));
     }
 
     private static Optional<FingerWidths> fingers(@Nullable List<Integer> told, FieldReader reading) {
@@ -155,19 +156,20 @@ class GapApi {
     }
 
     /** By each choice of A1; the lenient four fingers never count as recovered. */
-    private static Map<String, @Nullable Boolean> recovered(List<Answer> answers) {
+    private static Map<String, @Nullable Boolean> recovered(List<Answer> answers, boolean everySite) {
         Map<String, @Nullable Boolean> recovered = new LinkedHashMap<>();
-        recovered.put("TWO_FINGERS", within(answers, School.TWO_FINGERS));
-        recovered.put("FUNCTIONAL", within(answers, School.FUNCTIONAL));
-        recovered.put("MILLIMETRE_NORMS", within(answers, School.RATH_1996));
+        recovered.put("TWO_FINGERS", within(answers, everySite, School.TWO_FINGERS));
+        recovered.put("FUNCTIONAL", within(answers, everySite, School.FUNCTIONAL));
+        recovered.put("MILLIMETRE_NORMS", within(answers, everySite, School.RATH_1996));
         recovered.put("FOUR_FINGERS", false);
         return recovered;
     }
 
-    private static @Nullable Boolean within(List<Answer> answers, School school) {
+    private static @Nullable Boolean within(List<Answer> answers, boolean everySite, School school) {
         return answers.stream()
                 .filter(answer -> answer.school() == school)
-                .filter(answer -> answer.verdict() != SchoolAnswer.Reading.NO_READING)
+                .filter(answer -> answer.verdict() == SchoolAnswer.Reading.WIDER
+                        || everySite && answer.verdict() == SchoolAnswer.Reading.WITHIN)
                 .findFirst()
                 .map(answer -> answer.verdict() == SchoolAnswer.Reading.WITHIN)
                 .orElse(null);

@@ -1,7 +1,6 @@
 package openbloom.app.checks;
 
 import java.time.LocalDate;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -149,10 +148,6 @@ public class Safety {
 
     /** The most urgent advice of all signs told. */
     static String whatToDo(Set<WarningSign> signs) {
-        return signs.stream()
-                .map(WarningSign::urgency)
-                .min(Comparator.naturalOrder())
-                .map(urgency -> urgency.whatToDo())
-                .orElse("");
+        return String.join(" ", WarningSign.whatToDo(signs));
     }
 }

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import openbloom.core.screening.Urgency;
 import openbloom.core.screening.WarningSign;
 
 /**
@@ -71,12 +70,7 @@ public record SafetyRecord(List<SafetyAnswer> answers) {
 
     /** The most urgent advice of everything that stops her. */
     public List<String> whatToDo() {
-        List<String> told = new ArrayList<>();
-        signs().keySet().stream()
-                .map(WarningSign::urgency)
-                .min(Comparator.naturalOrder())
-                .map(Urgency::whatToDo)
-                .ifPresent(told::add);
+        List<String> told = new ArrayList<>(WarningSign.whatToDo(signs().keySet()));
         if (told.isEmpty() && !stops().isEmpty()) {
             told.add(stops().get(0).whatToDo());
         }

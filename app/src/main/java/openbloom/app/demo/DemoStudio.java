@@ -195,11 +195,7 @@ class DemoStudio implements SmartInitializingSingleton {
     }
 
     private void answer(Woman woman, SignedIn who, LocalDate on, Set<WarningSign> signs, Set<Symptom> symptoms) {
-        String whatToDo = signs.stream()
-                .sorted()
-                .findFirst()
-                .map(sign -> sign.urgency().whatToDo())
-                .orElse("");
+        String whatToDo = String.join(" ", WarningSign.whatToDo(signs));
         answers.insert(new SafetyMapper.NewAnswer(
                 woman.id(),
                 "demo-" + woman.id() + "-" + on,

@@ -160,6 +160,31 @@ public enum Source {
             HIGH,
             "1–5 slight, 6–12 moderate, 13–18 severe, 19–21 very severe"),
     E_UNITS("SI brochure, pressure units", 2019, HIGH, "1 cmH2O is 0.980665 hPa or 0.73556 mmHg"),
+    E_PAIN(
+            "Thomeé 1997; Silbernagel 2007, the pain-monitoring model",
+            2007,
+            HIGH,
+            "0–2 of 10 safe, 3–5 acceptable if gone by the next morning; made for tendons and knees, not for the pelvis"),
+    E_RCOG29(
+            "RCOG Green-top guideline 29, third- and fourth-degree tears",
+            2015,
+            HIGH,
+            "Pelvic floor physiotherapy and a review at 6–12 weeks; it says nothing of exercise classes"),
+    E_RCOG57(
+            "RCOG Green-top guideline 57, reduced fetal movements",
+            2011,
+            HIGH,
+            "Fewer movements from 28 weeks, or none felt by 24: contact the maternity unit at once"),
+    E_PRAEVIA(
+            "Older ACOG lists, placenta praevia",
+            2002,
+            MEDIUM,
+            "Absolute after 26 weeks; the newer list says 28, and both are shown"),
+    E_OSTEO22(
+            "Brooke-Wavell et al., UK consensus on exercise for osteoporosis",
+            2022,
+            MEDIUM,
+            "Strong, steady, straight; moderate impact may help where there is no fracture and it is comfortable"),
     COMMON_PRACTICE(
             "Common practice among women's-health movement instructors",
             0,

@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import openbloom.core.evidence.Published;
 import openbloom.core.stage.Told;
@@ -33,6 +34,14 @@ public record GapCheck(LocalDate date, List<GapReading> readings) {
     public Optional<GapReading> widest(GapState state) {
         return in(state)
                 .max(Comparator.comparingDouble(reading -> reading.width().roughMm()));
+    }
+
+    /** Whether navel, above and below were all read, in whatever state: one site is not any site. */
+    public boolean isOfEverySite() {
+        return readings.stream()
+                .map(GapReading::site)
+                .collect(Collectors.toSet())
+                .containsAll(Site.EVERYDAY);
     }
 
     public long ageOn(LocalDate day) {

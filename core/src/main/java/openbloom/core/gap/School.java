@@ -8,6 +8,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
 import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 import openbloom.core.stage.Told;
@@ -17,7 +19,7 @@ public enum School {
     TWO_FINGERS("two fingers", Source.E_BOISS) {
         @Override
         public SchoolAnswer read(GapCheck check, int ageYears) {
-            return byFingers(check, 2 * Published.BOISSONNAULT_FINGERS.amount());
+            return wholeOnly(check, byFingers(check, 2 * Published.BOISSONNAULT_FINGERS.amount()));
         }
 
         @Override
@@ -46,7 +48,9 @@ public enum School {
                                     (GapReading reading) -> reading.depth().orElseThrow())
                             .thenComparing(
                                     reading -> -reading.firmness().orElseThrow().grade()));
-            return worst.map(reading -> functional(check, connected, reading)).orElseGet(this::nothingRead);
+            return tooWide(check)
+                    .or(() -> worst.map(reading -> functional(check, connected, reading)))
+                    .orElseGet(this::nothingRead);
         }
     },
     RATH_1996("millimetres by age and site", Source.E_RATH) {
@@ -144,6 +148,23 @@ public enum School {
                 .orElseGet(this::nothingRead);
     }
 
+    /** A school that reads every site does not answer for one that was left out; a site that is too wide decides. */
+    SchoolAnswer wholeOnly(GapCheck check, SchoolAnswer answer) {
+        List<Site> missing = missing(check);
+        if (answer.verdict() != WITHIN || missing.isEmpty()) {
+            return answer;
+        }
+        String left = missing.stream().map(Site::words).collect(Collectors.joining(", "));
+        return new SchoolAnswer(
+                this, NO_READING, Optional.empty(), answer.site(), answer.detail() + "; not read: " + left, source);
+    }
+
+    /** The everyday sites that a check left out on the small lift. */
+    private static List<Site> missing(GapCheck check) {
+        Set<Site> read = check.in(GapState.LIFT).map(GapReading::site).collect(Collectors.toSet());
+        return Site.EVERYDAY.stream().filter(site -> !read.contains(site)).toList();
+    }
+
     private static Optional<GapReading> widestInFingers(GapCheck check) {
         return check.in(GapState.LIFT)
                 .filter(reading -> reading.width() instanceof Width.Fingers)
@@ -176,6 +197,22 @@ public enum School {
                 (wider ? "wider than " + limit : limit + " or fewer") + ": " + widest.words() + " on the small lift";
         return new SchoolAnswer(
                 this, wider ? WIDER : WITHIN, Optional.empty(), Optional.of(widest.site()), detail, source);
+    }
+
+    /** More than three fingers at any site is never recovered, however firm the floor (practice). */
+    Optional<SchoolAnswer> tooWide(GapCheck check) {
+        int most = 2 * Published.FUNCTIONAL_WIDEST.amount();
+        return check.readings().stream()
+                .filter(reading -> reading.state() != GapState.REST)
+                .filter(reading -> reading.width() instanceof Width.Fingers fingers && fingers.halves() > most)
+                .findFirst()
+                .map(reading -> new SchoolAnswer(
+                        this,
+                        WIDER,
+                        Optional.empty(),
+                        Optional.of(reading.site()),
+                        "wider than " + Published.FUNCTIONAL_WIDEST.amount() + " fingers: " + reading.words(),
+                        source));
     }
 
     /** One spot that does not hold decides; that all hold is only said when none of the spots read was left out. */

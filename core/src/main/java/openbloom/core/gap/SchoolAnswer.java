@@ -6,11 +6,21 @@ import openbloom.core.evidence.Source;
 /** How one school reads a check. */
 public record SchoolAnswer(
         School school, Reading verdict, Optional<String> grade, Optional<Site> site, String detail, Source source) {
-    /** Within the school's limit, wider than it, or nothing it could judge. */
+    /** Within the school's limit, wider than it, nothing it could judge, or nothing anybody judges while pregnant. */
     public enum Reading {
         WITHIN,
         WIDER,
-        NO_READING
+        NO_READING,
+        NOT_JUDGED
+    }
+
+    /** What every school answers while she is pregnant: what was read, and no judgement of it. */
+    static SchoolAnswer notJudged(School school, GapCheck check) {
+        String read = check.widest(GapState.LIFT)
+                .or(() -> check.widest(GapState.REST))
+                .map(widest -> "read " + widest.words() + "; not judged while pregnant")
+                .orElse("not judged while pregnant");
+        return new SchoolAnswer(school, Reading.NOT_JUDGED, Optional.empty(), Optional.empty(), read, school.source());
     }
 
     /** The same answer, saying that its millimetres were derived from fingers. */

@@ -24,6 +24,13 @@ public final class SideBySide {
                 .toList();
     }
 
+    /** While she is pregnant no school judges. */
+    public static List<SchoolAnswer> whilePregnant(GapCheck check) {
+        return Arrays.stream(School.values())
+                .map(school -> SchoolAnswer.notJudged(school, check))
+                .toList();
+    }
+
     private static SchoolAnswer answer(School school, GapCheck check, Optional<GapCheck> derived, int ageYears) {
         SchoolAnswer own = school.read(check, ageYears);
         if (own.verdict() != SchoolAnswer.Reading.NO_READING || derived.isEmpty()) {

@@ -13,7 +13,10 @@ public enum Demand {
     WIDE("wide or uneven stride"),
     BREATH_HOLD("tempts her to hold the breath"),
     MOVING("the body moves through the support"),
-    ROUNDED("the spine rounds fully");
+    ROUNDED("the spine rounds fully"),
+    SQUAT("knees and hips bend deep on two legs"),
+    HANGING("she hangs by her hands"),
+    FALL("she could fall from it");
 
     private final String words;
 

@@ -28,6 +28,7 @@ public record Move(
         Links links,
         Source evidence) {
     private static final int TIRING_LOAD = 2;
+    private static final int LONG_LEVER_LOAD = 4;
 
     public Move {
         kit = List.copyOf(kit);
@@ -94,6 +95,16 @@ public record Move(
 
     public boolean isFullFrontSupport() {
         return position == Position.PLANK_FULL;
+    }
+
+    /** Any lift of the pelvic floor, or a squeeze of the inner thighs. */
+    public boolean isSqueezeOrLift() {
+        return strand.isPelvicFloorLift() || has(Demand.INNER_THIGH_SQUEEZE);
+    }
+
+    /** Load of the midline of 4 and more on the back or in full support: a long lever. */
+    public boolean isLongLever() {
+        return demands.midlineLoad() >= LONG_LEVER_LOAD && (isOnTheBack() || isFullFrontSupport());
     }
 
     /** A squeeze of the pelvic floor: holds, flicks or the inner thighs. */

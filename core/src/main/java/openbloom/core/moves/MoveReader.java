@@ -73,6 +73,9 @@ final class MoveReader {
         told.put(Demand.BREATH_HOLD, entry.breathHold());
         told.put(Demand.MOVING, entry.moving());
         told.put(Demand.ROUNDED, entry.rounded());
+        told.put(Demand.SQUAT, entry.squat());
+        told.put(Demand.HANGING, entry.hanging());
+        told.put(Demand.FALL, entry.fall());
         Set<Demand> features = EnumSet.noneOf(Demand.class);
         told.forEach((demand, yes) -> {
             if (yes) {

@@ -40,6 +40,11 @@ public record Clearance(LocalDate date, String by, List<String> limits, Set<Cond
                         limit.equals(move.id()) || limit.equals(move.strand().name()));
     }
 
+    /** Whether the instructor has said what the clinician's own words mean. */
+    public boolean isUnderstood() {
+        return readable().contains(ClinicianLimit.WORDS_UNDERSTOOD);
+    }
+
     /** Limits only a person can read. */
     public List<String> words() {
         return limits.stream()

@@ -200,12 +200,19 @@ public record Client(
 
         /** The highest rung of a strand she has done well. */
         public Builder rungs(Map<Strand, Integer> highestDone) {
-            return standing(new Standing(highestDone, standing.ceilings()));
+            return standing(new Standing(highestDone, standing.ceilings(), standing.flat()));
         }
 
         /** The highest rung of a strand that stayed flat; 0 when even the first domed. */
         public Builder domingCeiling(Map<Strand, Integer> highestFlatRung) {
-            return standing(new Standing(standing.rungs(), highestFlatRung));
+            return standing(new Standing(standing.rungs(), highestFlatRung, standing.flat()));
+        }
+
+        /** How far a load check of a day showed ladders flat. */
+        public Builder flat(LocalDate on, Map<Strand, Integer> highestFlatRung) {
+            Map<Strand, Standing.Flat> seen = highestFlatRung.entrySet().stream()
+                    .collect(Collectors.toMap(Map.Entry::getKey, rung -> new Standing.Flat(rung.getValue(), on)));
+            return standing(new Standing(standing.rungs(), standing.ceilings(), seen));
         }
 
         public Builder approach(Approach chosen) {

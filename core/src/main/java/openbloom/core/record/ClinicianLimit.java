@@ -14,7 +14,8 @@ public enum ClinicianLimit {
     NO_ARMS_OVERHEAD("no arms overhead", move -> move.has(Demand.OVERHEAD)),
     LIGHT_LOAD_ONLY("light load only", move -> move.load() > 2),
     NO_FRONT_SUPPORT("no front support", move -> move.purpose() == Purpose.FRONT_SUPPORT),
-    NO_SINGLE_LEG("nothing on one leg", move -> move.has(Demand.SINGLE_LEG));
+    NO_SINGLE_LEG("nothing on one leg", move -> move.has(Demand.SINGLE_LEG)),
+    WORDS_UNDERSTOOD("the words below are read; what they mean is ticked here", move -> false);
 
     private final String words;
     private final Predicate<Move> excludes;

@@ -15,18 +15,23 @@ import openbloom.core.moves.Strand;
  * @param rungs the highest rung done with nothing against it; a later doming takes it back, and where it hurt the rung
  *     below is the next
  * @param ceilings the rung below the last doming, until that rung has been done flat
+ * @param flat how far a load check showed a ladder flat, and on which day
  */
-public record Standing(Map<Strand, Integer> rungs, Map<Strand, Integer> ceilings) {
+public record Standing(Map<Strand, Integer> rungs, Map<Strand, Integer> ceilings, Map<Strand, Flat> flat) {
     public Standing {
         rungs = Map.copyOf(rungs);
         ceilings = Map.copyOf(ceilings);
+        flat = Map.copyOf(flat);
     }
+
+    /** The highest rung a load check showed flat. */
+    public record Flat(int rung, LocalDate on) {}
 
     /** A move in a session; both its sides together. */
     private record Item(long session, String move) {}
 
     /** Nothing is written down. */
-    public static final Standing UNWRITTEN = new Standing(Map.of(), Map.of());
+    public static final Standing UNWRITTEN = new Standing(Map.of(), Map.of(), Map.of());
 
     /**
      * A load check counts from its day on: it sets ceiling and rung anew for the ladders it climbed, and sessions of the
@@ -36,15 +41,15 @@ public record Standing(Map<Strand, Integer> rungs, Map<Strand, Integer> ceilings
      * @param loads oldest first
      */
     public static Standing after(List<Response> responses, List<DatedLoad> loads) {
-        Climb climb = new Climb(new EnumMap<>(Strand.class), new EnumMap<>(Strand.class));
+        Climb climb = new Climb(new EnumMap<>(Strand.class), new EnumMap<>(Strand.class), new EnumMap<>(Strand.class));
         LocalDate from = LocalDate.MIN;
         for (DatedLoad load : loads) {
             climb.weighAll(between(responses, from, load.on()));
-            climb.take(load.check());
+            climb.take(load);
             from = load.on();
         }
         climb.weighAll(between(responses, from, LocalDate.MAX));
-        return new Standing(climb.rungs, climb.ceilings);
+        return new Standing(climb.rungs, climb.ceilings, climb.flat);
     }
 
     private static List<Response> between(List<Response> responses, LocalDate fromInclusive, LocalDate toExclusive) {
@@ -55,8 +60,10 @@ public record Standing(Map<Strand, Integer> rungs, Map<Strand, Integer> ceilings
     }
 
     /** The ladders while they are being climbed. */
-    private record Climb(Map<Strand, Integer> rungs, Map<Strand, Integer> ceilings) {
-        void take(LoadCheck check) {
+    private record Climb(Map<Strand, Integer> rungs, Map<Strand, Integer> ceilings, Map<Strand, Flat> flat) {
+        void take(DatedLoad load) {
+            LoadCheck check = load.check();
+            check.rungs().forEach((strand, rung) -> flat.put(strand, new Flat(rung, load.on())));
             check.climbs().keySet().forEach(ceilings::remove);
             rungs.putAll(check.rungs());
             ceilings.putAll(check.ceilings());

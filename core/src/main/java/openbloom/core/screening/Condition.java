@@ -1,5 +1,7 @@
 package openbloom.core.screening;
 
+import java.util.Set;
+
 /** Conditions known at intake or told since. */
 public enum Condition {
     RUPTURED_MEMBRANES("ruptured membranes"),
@@ -30,7 +32,24 @@ public enum Condition {
     EPILEPSY("epilepsy"),
     OSTEOPOROSIS("osteoporosis"),
     PROLAPSE("prolapse, told by a clinician"),
+    GESTATIONAL_DIABETES("diabetes that came with this pregnancy"),
+    HERNIA("a hernia"),
+    EARLIER_SURGERY("earlier pelvic or abdominal surgery"),
+    VERTEBRAL_FRACTURE("a vertebral fracture"),
     BREASTFEEDING("breastfeeding");
+
+    private static final Set<Condition> COME_UP_IN_PREGNANCY = Set.of(
+            RUPTURED_MEMBRANES,
+            PREMATURE_LABOUR,
+            UNEXPLAINED_BLEEDING,
+            PLACENTA_PRAEVIA,
+            PRE_ECLAMPSIA,
+            CERVICAL_INSUFFICIENCY,
+            GROWTH_RESTRICTION,
+            GESTATIONAL_HYPERTENSION,
+            GESTATIONAL_DIABETES,
+            ANAEMIA_SYMPTOMATIC,
+            ANAEMIA);
 
     private final String words;
 
@@ -40,5 +59,10 @@ public enum Condition {
 
     public String words() {
         return words;
+    }
+
+    /** Whether it is one that comes up during a pregnancy, so that an older clearance may not have known of it. */
+    public boolean comesUpInPregnancy() {
+        return COME_UP_IN_PREGNANCY.contains(this);
     }
 }

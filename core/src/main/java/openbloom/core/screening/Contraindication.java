@@ -14,17 +14,14 @@ public enum Contraindication {
     RELATIVE;
 
     private static final Set<Condition> ABSOLUTE_ALWAYS = Set.of(
-            DIABETES_TYPE_1_UNCONTROLLED,
-            HIGH_BLOOD_PRESSURE_UNCONTROLLED,
-            THYROID_UNCONTROLLED,
-            SERIOUS_HEART_LUNG_OR_SYSTEMIC);
+            DIABETES_TYPE_1_UNCONTROLLED, THYROID_UNCONTROLLED, SERIOUS_HEART_LUNG_OR_SYSTEMIC, UNEXPLAINED_BLEEDING);
     private static final Set<Condition> ABSOLUTE_PREGNANT = Set.of(
             RUPTURED_MEMBRANES,
             PREMATURE_LABOUR,
-            UNEXPLAINED_BLEEDING,
             PRE_ECLAMPSIA,
             CERVICAL_INSUFFICIENCY,
             GROWTH_RESTRICTION,
+            HIGH_BLOOD_PRESSURE_UNCONTROLLED,
             TRIPLETS_OR_MORE);
     private static final Set<Condition> RELATIVE_ALWAYS =
             Set.of(MILD_HEART_OR_LUNG, ANAEMIA_SYMPTOMATIC, MALNUTRITION, EATING_DISORDER, OTHER_SIGNIFICANT);
@@ -43,7 +40,14 @@ public enum Contraindication {
         if (RELATIVE_ALWAYS.contains(condition)) {
             return Optional.of(RELATIVE);
         }
-        return age.flatMap(far -> inPregnancy(condition, far));
+        return age.isPresent() ? inPregnancy(condition, age.get()) : notPregnant(condition);
+    }
+
+    /** Uncontrolled pressure waits for her clinician at any age; pre-eclampsia counts for a while after the birth. */
+    private static Optional<Contraindication> notPregnant(Condition condition) {
+        return condition == HIGH_BLOOD_PRESSURE_UNCONTROLLED || condition == PRE_ECLAMPSIA
+                ? Optional.of(RELATIVE)
+                : Optional.empty();
     }
 
     private static Optional<Contraindication> inPregnancy(Condition condition, GestationalAge age) {
@@ -60,11 +64,19 @@ public enum Contraindication {
         return RELATIVE_PREGNANT.contains(condition) ? Optional.of(RELATIVE) : Optional.empty();
     }
 
-    /** Every condition that can bear on exercise in this way at some time. */
+    /** Every condition that can bear on a pregnancy in this way at some time. */
     public static List<Condition> listed(Contraindication kind) {
-        GestationalAge late = GestationalAge.of(Published.TWINS_LIMIT.amount(), 0);
+        return listed(kind, Optional.of(GestationalAge.of(Published.TWINS_LIMIT.amount(), 0)));
+    }
+
+    /** Every condition that bears in this way on a woman who is not pregnant. */
+    public static List<Condition> listedNotPregnant(Contraindication kind) {
+        return listed(kind, Optional.empty());
+    }
+
+    private static List<Condition> listed(Contraindication kind, Optional<GestationalAge> age) {
         return List.of(Condition.values()).stream()
-                .filter(condition -> of(condition, Optional.of(late)).equals(Optional.of(kind)))
+                .filter(condition -> of(condition, age).equals(Optional.of(kind)))
                 .toList();
     }
 }

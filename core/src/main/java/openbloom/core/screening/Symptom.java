@@ -20,13 +20,14 @@ public enum Symptom {
     SCAR_PAIN("pain at the scar"),
     SITTING_PRESSURE_UNCOMFORTABLE("sitting pressure is uncomfortable"),
     FRONT_LYING_UNCOMFORTABLE("lying on the front is uncomfortable"),
-    BELLY_PUSHES_OUT("belly pushes out or domes in daily tasks");
+    BELLY_PUSHES_OUT("belly pushes out or domes in daily tasks"),
+    LOW_DAY("a low day");
 
     /** What the pelvic floor check looks at. */
     public static final List<Symptom> OF_THE_PELVIC_FLOOR =
             List.of(LEAK_WITH_EFFORT, LEAK_WITH_URGE, HEAVINESS, PELVIC_PAIN, PAIN_WITH_LIFTS);
 
-    /** Leak, heaviness or pain: what must be absent before impact. */
+    /** Leak, heaviness, pain or light-headedness: what must be absent before impact, at any stage. */
     public static final Set<Symptom> AGAINST_IMPACT = Set.of(
             LEAK_WITH_EFFORT,
             LEAK_WITH_URGE,
@@ -35,7 +36,8 @@ public enum Symptom {
             PAIN_WITH_LIFTS,
             PELVIC_GIRDLE_PAIN,
             BACK_PAIN,
-            SCAR_PAIN);
+            SCAR_PAIN,
+            LIGHT_HEADED);
 
     private final String words;
 

@@ -34,6 +34,16 @@ public sealed interface SymptomReport {
                 && asked.symptoms().stream().noneMatch(unwanted::contains);
     }
 
+    /** Whether she was asked within the last 14 days; older answers stand, but nobody knows what came since. */
+    default boolean isFreshOn(LocalDate day) {
+        return this instanceof Asked asked && isFresh(asked.on(), day);
+    }
+
+    /** The same answer as if she were asked again and said the same. */
+    default SymptomReport askedAgain(LocalDate day) {
+        return this instanceof Asked asked ? new Asked(day, asked.symptoms()) : this;
+    }
+
     default Optional<LocalDate> askedOn() {
         return this instanceof Asked asked ? Optional.of(asked.on()) : Optional.empty();
     }

@@ -4,8 +4,9 @@ package openbloom.core.screening;
 public enum Urgency {
     EMERGENCY(
             "Stop now. Call the emergency number, stay with her, and let her rest in the position that is easiest. No exercise until a clinician has seen her and said so."),
-    SAME_DAY(
-            "Stop now. She calls her maternity unit or clinician today, before she goes home if you can. No exercise until they have said so.");
+    NOW(
+            "Stop now. She calls her maternity unit or clinician from here, before she goes home. No exercise until they have said so."),
+    TODAY("Stop. She calls her clinician today. No exercise until they have said so.");
 
     private final String whatToDo;
 

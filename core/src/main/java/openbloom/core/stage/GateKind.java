@@ -9,6 +9,7 @@ public enum GateKind {
     NO_WARNING_SIGN("No warning sign"),
     GAP_READ("Gap checked within 14 days"),
     GAP_RECOVERED("Gap recovered"),
+    GAP_FIRM("Floor of the gap firm"),
     NO_DOMING("No doming"),
     CONNECT("Connect felt in two positions"),
     SYMPTOM_FREE("No leak, heaviness or pain"),
@@ -23,6 +24,10 @@ public enum GateKind {
     SEAT_COMFORT("Sitting pressure comfortable"),
     BONE_SAFE("Safe for her bones"),
     CLINICIAN_ALLOWS("Allowed by her clinician"),
+    ASKED("Asked first"),
+    START_LEVEL("Where she begins"),
+    FLOOR_CHECKED("Pelvic floor checked"),
+    LOAD_CHECKED("Flat in the load check"),
     EQUIPMENT("Equipment at hand"),
     A_VERSION_THAT_PASSES("A version that suits her today");
 

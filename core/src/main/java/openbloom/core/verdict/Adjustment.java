@@ -1,47 +1,108 @@
 package openbloom.core.verdict;
 
-/** A named change to a move. */
+import java.util.List;
+import java.util.Set;
+import java.util.function.Predicate;
+import openbloom.core.moves.Demand;
+import openbloom.core.moves.Equipment;
+import openbloom.core.moves.Flexion;
+import openbloom.core.moves.Move;
+import openbloom.core.moves.Purpose;
+import openbloom.core.moves.Strand;
+
+/**
+ * A named change to a move, and the moves it can be made to. What cannot be changed so is swapped: nobody lowers the arms
+ * while hanging, and nobody props the chest up in a bridge.
+ */
 public enum Adjustment {
-    SURFACE_UP_IF_IT_DOMES("raise the surface if the midline domes"),
-    SMALLER_RANGE("smaller range"),
-    MID_RANGE("easy middle of the range"),
-    FEET_APART("feet hip-width apart"),
-    PROP_UP("chest propped higher than the hips"),
-    SHORT_BOUTS_ON_THE_BACK("on the back for a minute or two, then roll to the side"),
-    SHORTER_HOLD("holds of 10 s at most"),
-    ARMS_LOW("arms at shoulder height or lower"),
-    FOREARMS_OR_FISTS("forearms or fists instead of flat hands"),
-    SUPPORT_WITHIN_REACH("a support within reach"),
-    LOAD_AT_THE_SIDE("load held at the side or taken from a rack"),
-    LOAD_AT_THE_CHEST("load held at the chest, not on the front of the shoulders"),
-    PRE_LIFT("light pelvic floor lift just before the effort"),
-    NO_BREATH_HOLD("breathe out through the effort, never hold"),
-    SMALL_OPEN_TURN("small turn away from the bump, from the ribs"),
-    SYMMETRICAL("weight even on both legs, small stride"),
-    BOX_DEPTH("squat to a box, no deeper"),
-    WEAKER_SIDE_FIRST("the weaker side first; it sets the count for both"),
-    THREE_EVEN_BREATHS("three even breaths before each set"),
-    TALK_WHILE_WORKING("only as hard as she can still talk in full sentences"),
-    KNEES_CLOSER("knees closer in"),
-    HEAD_SUPPORTED("head supported"),
-    SOFT_AND_LOW("soft, low and few"),
-    SMALL_KNEE_SHIFT("small knee shift, both sides of the pelvis down"),
-    EASY_PACE("an easy pace, a few minutes"),
-    LONGER_RESTS("longer rests"),
-    SLOW_TO_RISE("come up slowly, pause sitting"),
-    STOP_IF_HEAVY("stop if heaviness comes on"),
-    GENTLE_AND_LET_GO("about a quarter of her strength, full letting-go between"),
-    ONLY_IF_COMFORTABLE("only while sitting pressure is comfortable"),
-    WITHIN_HER_LIMITS("within her clinician's limits"),
-    USE_SUBSTITUTE("use what is at hand");
+    TRY_ONE_SET("one set only to begin with; watch the midline and her breath", any()),
+    WATCH_MIDLINE("watch the midline; stop at the first ridge or hollow", any()),
+    SURFACE_UP_IF_IT_DOMES(
+            "raise the surface if the midline domes",
+            move -> move.purpose() == Purpose.FRONT_SUPPORT || move.strand() == Strand.STRENGTH_PUSH),
+    SMALLER_RANGE("smaller range", any()),
+    MID_RANGE("easy middle of the range", any()),
+    FEET_APART("feet hip-width apart", has(Demand.LEGS_TOGETHER)),
+    PROP_UP(
+            "chest propped higher than the hips",
+            move -> move.isOnTheBack() && move.purpose() != Purpose.HIP_EXTENSION && !move.isCurl()),
+    SHORT_BOUTS_ON_THE_BACK("on the back for a minute or two, then roll to the side", Move::isOnTheBack),
+    SHORTER_HOLD("holds of 10 s at most", move -> !move.has(Demand.MOVING)),
+    ARMS_LOW(
+            "arms at shoulder height or lower",
+            move -> move.has(Demand.OVERHEAD) && !move.has(Demand.HANGING) && !isArmWork(move) && !isBarbell(move)),
+    LIGHT_AND_MOVING(
+            "a weight she could lift 15 times, always moving",
+            move -> move.has(Demand.OVERHEAD) && !move.has(Demand.HANGING) && !move.has(Demand.HEAVY)),
+    FOREARMS_OR_FISTS("forearms or fists instead of flat hands", move -> move.has(Demand.WRIST) && !isBarbell(move)),
+    SUPPORT_WITHIN_REACH("a support within reach", move -> move.position().isUpright() && !move.isFullFrontSupport()),
+    TOES_STAY_DOWN(
+            "slide the toes along the floor instead of lifting the leg",
+            move -> move.strand() == Strand.HANDS_AND_KNEES),
+    PRE_LIFT("light pelvic floor lift just before the effort", any()),
+    NO_BREATH_HOLD("breathe out through the effort, never hold", any()),
+    SMALL_OPEN_TURN("small turn away from the bump, from the ribs", any()),
+    SYMMETRICAL("weight even on both legs, small stride", move -> !move.has(Demand.SINGLE_LEG) && !move.isImpact()),
+    BOX_DEPTH("squat to a box, no deeper", has(Demand.SQUAT)),
+    RAISED_SEAT("from a raised seat, hands helping", has(Demand.SQUAT)),
+    WEAKER_SIDE_FIRST("the weaker side first; it sets the count for both", any()),
+    THREE_EVEN_BREATHS("three even breaths before each set", any()),
+    TALK_WHILE_WORKING("only as hard as she can still talk in full sentences", any()),
+    KNEES_CLOSER(
+            "knees closer in",
+            move -> move.strand() == Strand.LIMB_LOAD && !move.position().isUpright()),
+    LIGHTER("lighter or slower, stop before the back tires", move -> !move.has(Demand.HEAVY)),
+    HEAD_SUPPORTED("head supported", move -> move.demands().flexion() != Flexion.NONE),
+    SOFT_AND_LOW("soft, low and few", Move::isImpact),
+    SMALL_KNEE_SHIFT("small knee shift, both sides of the pelvis down", has(Demand.WIDE)),
+    EASY_PACE("an easy pace, a few minutes, talking in sentences", move -> move.load() <= 1),
+    LONGER_RESTS("longer rests", any()),
+    SLOW_TO_RISE("come up slowly, pause sitting", move -> !move.position().isUpright()),
+    STOP_IF_HEAVY("stop if heaviness comes on", any()),
+    GENTLE_AND_LET_GO("about a quarter of her strength, full letting-go between", Move::isSqueezeOrLift),
+    ONLY_IF_COMFORTABLE("only while sitting pressure is comfortable", any()),
+    WITHIN_HER_LIMITS("within her clinician's limits", any()),
+    USE_SUBSTITUTE("use what is at hand", any());
+
+    /** Changes that cannot be made together. */
+    private static final List<Set<Adjustment>> CONTRADICTIONS =
+            List.of(Set.of(SHORTER_HOLD, LIGHT_AND_MOVING), Set.of(ARMS_LOW, LIGHT_AND_MOVING));
 
     private final String words;
+    private final Predicate<Move> fits;
 
-    Adjustment(String words) {
+    Adjustment(String words, Predicate<Move> fits) {
         this.words = words;
+        this.fits = fits;
     }
 
     public String words() {
         return words;
+    }
+
+    /** Whether a move can be changed in this way. */
+    public boolean fits(Move move) {
+        return fits.test(move);
+    }
+
+    /** Whether the two cannot be made together. */
+    public boolean contradicts(Adjustment other) {
+        return this != other && CONTRADICTIONS.stream().anyMatch(pair -> pair.contains(this) && pair.contains(other));
+    }
+
+    private static Predicate<Move> any() {
+        return move -> true;
+    }
+
+    private static Predicate<Move> has(Demand demand) {
+        return move -> move.has(demand);
+    }
+
+    private static boolean isBarbell(Move move) {
+        return move.needs(Equipment.BARBELL);
+    }
+
+    private static boolean isArmWork(Move move) {
+        return move.purpose() == Purpose.STRENGTH_PUSH || move.purpose() == Purpose.STRENGTH_PULL;
     }
 }

@@ -2,6 +2,10 @@ package openbloom.core.verdict;
 
 import static openbloom.core.evidence.Published.BY_THE_SIDE;
 import static openbloom.core.evidence.Published.LIFTING_AFTER_CAESAREAN;
+import static openbloom.core.evidence.Published.NO_NOTE_LIGHT;
+import static openbloom.core.evidence.Published.NO_NOTE_LIGHT_SLOWER;
+import static openbloom.core.evidence.Published.NO_NOTE_MIDDLE;
+import static openbloom.core.evidence.Published.NO_NOTE_MIDDLE_SLOWER;
 import static openbloom.core.evidence.Published.PRONE_AFTER_CAESAREAN;
 import static openbloom.core.evidence.Published.REBUILD_FLOOR;
 import static openbloom.core.evidence.Published.RECONNECT_FLOOR;
@@ -9,6 +13,7 @@ import static openbloom.core.evidence.Published.SCAR_DEEP;
 import static openbloom.core.evidence.Published.SCAR_TOUCH;
 import static openbloom.core.evidence.Published.STRENGTHEN_FLOOR;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -25,6 +30,7 @@ import openbloom.core.stage.Birth;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
 import openbloom.core.stage.Tear;
+import openbloom.core.stage.Told;
 import openbloom.core.words.Evidence;
 import openbloom.core.words.Topic;
 
@@ -33,6 +39,7 @@ final class AfterBirthRules {
     /** Highest load before each stage: none in Heal, 1 in Reconnect, 3 in Rebuild. */
     private static final int LOAD_IN_RECONNECT = 1;
 
+    private static final int LIGHT_LOAD = 2;
     private static final int LOAD_IN_REBUILD = 3;
     private static final int FIRST_MASSAGE_RUNG = 2;
     private static final int DEEP_SCAR_RUNG = 5;
@@ -48,15 +55,42 @@ final class AfterBirthRules {
 
     private static final Rule REBUILD = Rule.code("PP-TIME-REBUILD")
             .client("Loading starts when six weeks have passed, the wound has closed and your clinician has said yes.")
-            .instructor("Rebuild needs six weeks, clearance on file and a closed wound; until then load 1 at most.")
+            .instructor(
+                    "Rebuild needs six weeks, clearance on file and a closed wound. Without a note, everything asked and"
+                            + " nothing told: load 2 from 8 weeks and load 3 from 12 (12 and 26 after a caesarean or a deep tear);"
+                            + " impact and heavy loads always need it.")
             .source(Source.E_PPCARE)
+            .looks(AfterBirthRules::rebuild);
+
+    private static final Rule WIDE_ON_A_TEAR = Rule.code("PP-TEAR-WIDE")
+            .client("No wide-legged stretch while the tear is healing.")
+            .instructor("A tear that has not closed: nothing wide-legged, no stretch on it.")
             .looks((facts, found) -> facts.recentBirth()
+                    .filter(birth -> birth.tear() != Tear.NONE && !birth.isCaesarean())
                     .ifPresent(birth -> found.unlessMet(
-                            move -> move.load() > LOAD_IN_RECONNECT,
-                            facts.sinceBirth(),
-                            facts.timeGate(birth, REBUILD_FLOOR),
-                            facts.clearanceGate(),
-                            facts.woundGate())));
+                            move -> move.has(Demand.WIDE), new Evidence.TearKnown(birth.tear()), facts.woundGate())));
+
+    private static final Rule SCAR_SORE = Rule.code("PP-CS-SCAR-SORE")
+            .client("While the scar hurts, only a resting hand.")
+            .instructor("Pain at the scar: only a resting hand until it is quiet.")
+            .looks((facts, found) -> {
+                if (facts.has(Symptom.SCAR_PAIN)) {
+                    found.notYet(
+                            move -> move.strand() == Strand.SCAR && move.rung() >= FIRST_MASSAGE_RUNG,
+                            facts.told(Symptom.SCAR_PAIN),
+                            scarGate(facts));
+                }
+            });
+
+    private static final Rule SCAR_OPEN = Rule.code("PP-CS-SCAR-OPEN")
+            .client("Nothing on or near the scar until it has closed.")
+            .instructor("The wound is not closed: nothing on or near it.")
+            .looks((facts, found) -> facts.client()
+                    .situation()
+                    .birth()
+                    .filter(birth -> birth.isCaesarean() && birth.woundClosed() == Told.NO)
+                    .ifPresent(birth ->
+                            found.notYet(move -> move.strand() == Strand.SCAR, facts.lastBirth(), facts.woundGate())));
 
     private static final Rule STRENGTHEN = Rule.code("PP-TIME-STRENGTHEN")
             .client(
@@ -145,12 +179,39 @@ final class AfterBirthRules {
 
     private static final Rule IMPACT_TESTS = Rule.code("PP-IMPACT-TESTS")
             .client("Before jumping or running you pass a short list of tests with no leak, heaviness or pain.")
-            .instructor("Impact needs the return tests passed and no leak, heaviness or pain.")
+            .instructor(
+                    "Impact within two years of a birth needs the return tests passed and no leak, heaviness or pain.")
             .source(Source.E_RUN)
             .looks((facts, found) -> {
-                if (!facts.isPregnant()) {
-                    Gate tests = facts.impactTestsGate();
-                    found.unlessMet(Move::isImpact, facts.tests(), tests, facts.symptomFreeGate());
+                if (facts.recentBirth().isPresent()) {
+                    found.unlessMet(Move::isImpact, facts.tests(), facts.impactTestsGate(), facts.symptomFreeGate());
+                }
+            });
+
+    private static final Rule IMPACT_SYMPTOM = Rule.code("IMPACT-SYMPTOM")
+            .client("Jumping and running wait while you have this.")
+            .instructor("Leak, heaviness, pelvic, girdle, back or scar pain, or light-headed: no impact at any stage.")
+            .source(Source.E_RUN)
+            .looks((facts, found) -> Symptom.AGAINST_IMPACT.stream()
+                    .filter(facts::has)
+                    .sorted()
+                    .findFirst()
+                    .filter(symptom -> !facts.isPregnant())
+                    .ifPresent(symptom -> found.notYet(
+                            Move::isImpact,
+                            facts.told(symptom),
+                            Gate.of(
+                                    GateKind.SYMPTOM_FREE,
+                                    false,
+                                    facts.told(symptom).words()))));
+
+    private static final Rule IMPACT_FLOOR = Rule.code("IMPACT-FLOOR")
+            .client("We look at your pelvic floor before you jump or run.")
+            .instructor("Pelvic floor not checked: impact waits for the check.")
+            .looks((facts, found) -> {
+                if (!facts.isPregnant() && !facts.isFloorChecked()) {
+                    Evidence fact = new Evidence.NotAsked(Topic.FLOOR);
+                    found.notYet(Move::isImpact, fact, Gate.of(GateKind.FLOOR_CHECKED, false, fact.words()));
                 }
             });
 
@@ -177,15 +238,50 @@ final class AfterBirthRules {
                 SCAR_NONE,
                 SCAR_TOUCH_RULE,
                 SCAR_DEEP_RULE,
+                SCAR_SORE,
+                SCAR_OPEN,
+                WIDE_ON_A_TEAR,
                 TEAR,
                 BALL,
                 IMPACT_TIME,
                 IMPACT_TESTS,
+                IMPACT_SYMPTOM,
+                IMPACT_FLOOR,
                 FEED);
     }
 
     private static Optional<Birth> caesarean(Facts facts) {
         return facts.recentBirth().filter(Birth::isCaesarean);
+    }
+
+    /** Clearance opens load 3; without a note a woman who was asked everything and told nothing goes more slowly. */
+    private static void rebuild(Facts facts, Findings found) {
+        facts.recentBirth().ifPresent(birth -> {
+            Gate time = facts.timeGate(birth, REBUILD_FLOOR);
+            Gate cleared = facts.clearanceGate();
+            Gate wound = facts.woundGate();
+            if (cleared.met()) {
+                found.unlessMet(move -> move.load() > LOAD_IN_RECONNECT, facts.sinceBirth(), time, cleared, wound);
+                return;
+            }
+            int open = facts.isAskedAndFree() && wound.met() ? loadWithoutNote(birth, facts.day()) : LOAD_IN_RECONNECT;
+            found.notYet(
+                    move -> move.load() > open || move.has(Demand.HEAVY) || move.isImpact(),
+                    facts.sinceBirth(),
+                    time,
+                    cleared,
+                    wound);
+        });
+    }
+
+    private static int loadWithoutNote(Birth birth, LocalDate day) {
+        boolean slower = birth.isCaesarean() || birth.tear().reachesSphincter();
+        if (birth.daysOn(day) >= (slower ? NO_NOTE_MIDDLE_SLOWER : NO_NOTE_MIDDLE).days()) {
+            return LOAD_IN_REBUILD;
+        }
+        return birth.daysOn(day) >= (slower ? NO_NOTE_LIGHT_SLOWER : NO_NOTE_LIGHT).days()
+                ? LIGHT_LOAD
+                : LOAD_IN_RECONNECT;
     }
 
     private static void strengthen(Facts facts, Findings found) {
@@ -202,7 +298,7 @@ final class AfterBirthRules {
     private static void byTheSide(Facts facts, Findings found) {
         if (facts.isWithinOfBirth(BY_THE_SIDE)) {
             found.advise(move -> move.position().isLying(), facts.sinceBirth());
-        } else if (facts.hasGap()) {
+        } else if (facts.hasGap() && !facts.isPregnant()) {
             found.advise(move -> move.position().isLying(), facts.gap());
         }
     }

@@ -5,9 +5,10 @@ import static openbloom.core.verdict.Adjustment.BOX_DEPTH;
 import static openbloom.core.verdict.Adjustment.FOREARMS_OR_FISTS;
 import static openbloom.core.verdict.Adjustment.HEAD_SUPPORTED;
 import static openbloom.core.verdict.Adjustment.KNEES_CLOSER;
-import static openbloom.core.verdict.Adjustment.LOAD_AT_THE_CHEST;
+import static openbloom.core.verdict.Adjustment.LIGHTER;
+import static openbloom.core.verdict.Adjustment.LIGHT_AND_MOVING;
 import static openbloom.core.verdict.Adjustment.LONGER_RESTS;
-import static openbloom.core.verdict.Adjustment.MID_RANGE;
+import static openbloom.core.verdict.Adjustment.NO_BREATH_HOLD;
 import static openbloom.core.verdict.Adjustment.PROP_UP;
 import static openbloom.core.verdict.Adjustment.SHORTER_HOLD;
 import static openbloom.core.verdict.Adjustment.SLOW_TO_RISE;
@@ -26,6 +27,7 @@ import openbloom.core.evidence.Source;
 import openbloom.core.moves.Demand;
 import openbloom.core.moves.Flexion;
 import openbloom.core.moves.Move;
+import openbloom.core.moves.Position;
 import openbloom.core.moves.Purpose;
 import openbloom.core.moves.Rotation;
 import openbloom.core.moves.Strand;
@@ -41,25 +43,33 @@ final class BodyRules {
             Condition.HIGH_BLOOD_PRESSURE_CONTROLLED,
             Condition.HIGH_BLOOD_PRESSURE_UNCONTROLLED,
             Condition.GESTATIONAL_HYPERTENSION);
-    private static final Set<Purpose> PRESSES_AND_PULLS = Set.of(Purpose.STRENGTH_PUSH, Purpose.STRENGTH_PULL);
+    private static final Set<Symptom> CAP_WALKING =
+            Set.of(Symptom.PELVIC_PAIN, Symptom.PELVIC_GIRDLE_PAIN, Symptom.BACK_PAIN);
+    private static final Set<Position> SEATS = Set.of(Position.SEATED_CHAIR, Position.SEATED_FLOOR);
+    private static final int STRAIN = 3;
     private static final int HARD_IMPACT = 2;
 
     private static final Rule ARMS = Rule.code("BP-ARMS")
-            .client("With high blood pressure the arms stay at shoulder height or lower and still holds stay short.")
-            .instructor("High blood pressure: no arms overhead; still holds of 10 s at most.")
+            .client(
+                    "With your blood pressure, arms stay low or light, still holds stay short, and you breathe all through.")
+            .instructor(
+                    "High blood pressure: pregnant or not controlled, arms to the shoulder; controlled and not pregnant,"
+                            + " overhead only what she could lift 15 times, moving. Always: no held breath, no still hold above"
+                            + " 10 s, no hanging.")
             .looks((facts, found) -> HIGH_PRESSURE.stream()
                     .filter(facts::has)
                     .findFirst()
-                    .ifPresent(condition -> lowArmsShortHolds(facts.known(condition), found)));
+                    .ifPresent(condition -> pressure(facts, condition, found)));
 
     private static final Rule OST_FLEX = Rule.code("OST-FLEX")
-            .client("Loaded bending of the spine is left out to protect your bones.")
-            .instructor("Osteoporosis: no loaded, repeated or end-range bending of the spine.")
+            .client("Rounding and bending the spine are left out to protect your bones; strong and steady is welcome.")
+            .instructor(
+                    "Osteoporosis: no rounding, no loaded, repeated or end-range bending of the spine, in stretches either.")
             .source(Source.E_OSTEO)
             .looks(with(Condition.OSTEOPOROSIS, (fact, found) -> {
                 found.swap(Move::isCurl, fact);
                 found.adjust(move -> move.demands().flexion() == Flexion.HEAD, fact, HEAD_SUPPORTED);
-                found.adjust(move -> move.has(Demand.ROUNDED), fact, MID_RANGE);
+                found.swap(move -> move.has(Demand.ROUNDED), fact);
             }));
 
     private static final Rule OST_TWIST = Rule.code("OST-TWIST")
@@ -89,13 +99,51 @@ final class BodyRules {
                     (fact, found) ->
                             found.adjust(move -> move.isOnTheBack() && move.has(Demand.WIDE), fact, SMALL_KNEE_SHIFT)));
 
+    private static final Rule FRACTURE = Rule.code("OST-FRACTURE")
+            .client(
+                    "After a fracture of the spine we never round it and never jump; your clinician says what you may lift.")
+            .instructor("Vertebral fracture: no rounding, bending, end-range turn or impact; above load 1 only what her"
+                    + " clinician has cleared.")
+            .source(Source.E_OSTEO22)
+            .looks(with(Condition.VERTEBRAL_FRACTURE, (fact, found) -> {
+                Gate bones = Gate.of(GateKind.BONE_SAFE, false, "a vertebral fracture");
+                found.notYet(Move::isImpact, fact, bones);
+                found.swap(
+                        move -> move.isCurl()
+                                || move.has(Demand.ROUNDED)
+                                || move.demands().rotation() == Rotation.END,
+                        fact);
+            }));
+
+    private static final Rule FRACTURE_LOAD = Rule.code("OST-FRACTURE-LOAD")
+            .client("Your clinician says how much you may lift.")
+            .instructor("Vertebral fracture: above load 1 her clinician decides.")
+            .source(Source.E_OSTEO22)
+            .looks((facts, found) -> waitsFor(Condition.VERTEBRAL_FRACTURE, move -> move.load() > 1, facts, found));
+
+    private static final Rule HERNIA = Rule.code("HERNIA")
+            .client("With a hernia nothing that strains or bears down, until your clinician has said yes.")
+            .instructor(
+                    "Hernia: no strain (pressure 3 and more), no heavy load, no held breath, no curls without clearance.")
+            .looks((facts, found) -> waitsFor(
+                    Condition.HERNIA,
+                    move -> move.demands().pressure() >= STRAIN
+                            || move.has(Demand.HEAVY)
+                            || move.has(Demand.BREATH_HOLD)
+                            || move.isCurl(),
+                    facts,
+                    found));
+
     private static final Rule PGP_SYM = Rule.code("PGP-SYM")
             .client("Weight even on both legs and small steps spare the joints of the pelvis.")
-            .instructor("Pelvic girdle pain: symmetrical, small stride, no wide single-leg work.")
+            .instructor("Pelvic girdle pain: both legs share the load, small stride; one-leg work is swapped.")
             .looks(told(Symptom.PELVIC_GIRDLE_PAIN, (fact, found) -> {
-                found.swap(move -> move.has(Demand.WIDE) && move.has(Demand.SINGLE_LEG), fact);
-                found.adjust(move -> move.has(Demand.WIDE), fact, SMALLER_RANGE, SYMMETRICAL);
-                found.adjust(move -> move.has(Demand.SINGLE_LEG), fact, SYMMETRICAL, SUPPORT_WITHIN_REACH);
+                found.swap(move -> move.has(Demand.SINGLE_LEG), fact);
+                found.adjust(
+                        move -> move.has(Demand.WIDE) && !move.has(Demand.SINGLE_LEG),
+                        fact,
+                        SMALLER_RANGE,
+                        SYMMETRICAL);
             }));
 
     private static final Rule PGP_BOX = Rule.code("PGP-BOX")
@@ -103,7 +151,17 @@ final class BodyRules {
             .instructor("Pelvic girdle pain: squat to a box, no deeper.")
             .looks(told(
                     Symptom.PELVIC_GIRDLE_PAIN,
-                    (fact, found) -> found.adjust(move -> move.purpose() == Purpose.STRENGTH_LOWER, fact, BOX_DEPTH)));
+                    (fact, found) -> found.adjust(move -> move.has(Demand.SQUAT), fact, BOX_DEPTH)));
+
+    private static final Rule WALK = Rule.code("PAIN-WALK")
+            .client("Walk as far as it stays comfortable, and a little less than that.")
+            .instructor("Pelvic, girdle or back pain: walking is capped by pain.")
+            .source(Source.E_PAIN)
+            .looks((facts, found) -> CAP_WALKING.stream()
+                    .filter(facts::has)
+                    .sorted()
+                    .findFirst()
+                    .ifPresent(symptom -> found.adjust(Move::isWalking, facts.told(symptom), Adjustment.EASY_PACE)));
 
     private static final Rule PGP_RAISE = Rule.code("PGP-ASLR")
             .client("Lifting one leg is hard work for your pelvis today, so both legs share the load.")
@@ -117,17 +175,17 @@ final class BodyRules {
 
     private static final Rule WRIST = Rule.code("WRIST")
             .client("Forearms or fists spare sore wrists.")
-            .instructor("Sore wrists: forearms, fists, or the load held at the chest.")
-            .looks(told(Symptom.WRIST_PAIN, (fact, found) -> {
-                found.adjust(move -> move.has(Demand.WRIST), fact, FOREARMS_OR_FISTS);
-                found.adjust(move -> move.has(Demand.WRIST) && move.has(Demand.BAR_PATH), fact, LOAD_AT_THE_CHEST);
-            }));
+            .instructor("Sore wrists: forearms or fists; what needs the wrists under a bar is swapped.")
+            .looks(told(
+                    Symptom.WRIST_PAIN,
+                    (fact, found) -> found.adjust(move -> move.has(Demand.WRIST), fact, FOREARMS_OR_FISTS)));
 
     private static final Rule BACK = Rule.code("BACK-LIMB")
             .client("Bring the knees closer so that the back stays easy.")
             .instructor("Back tenses on limb load: knees closer, or down a rung.")
             .looks((facts, found) -> {
-                Predicate<Move> limbLoad = move -> move.strand() == Strand.LIMB_LOAD;
+                Predicate<Move> limbLoad = move ->
+                        move.strand() == Strand.LIMB_LOAD && !move.position().isUpright();
                 if (facts.has(Symptom.BACK_PAIN)) {
                     found.adjust(limbLoad, facts.told(Symptom.BACK_PAIN), KNEES_CLOSER);
                 }
@@ -135,6 +193,29 @@ final class BodyRules {
                     found.adjust(limbLoad, new Evidence.ConnectSeen(ConnectFault.BACK_TENSES), KNEES_CLOSER);
                 }
             });
+
+    private static final Rule BACK_LOAD = Rule.code("BACK-LOAD")
+            .client("Lighter and slower today, and stop before the back tires.")
+            .instructor("Back pain: heavy loads are swapped; other loads of 3 and more lighter or slower.")
+            .looks(told(
+                    Symptom.BACK_PAIN,
+                    (fact, found) -> found.adjust(
+                            move -> move.load() >= STRAIN && move.strand() != Strand.IMPACT, fact, LIGHTER)));
+
+    private static final Rule SITTING = Rule.code("SIT-SORE")
+            .client("Sit only while it is comfortable; a soft seat and leaning back help.")
+            .instructor("Sitting pressure is uncomfortable: only while comfortable, on something soft, leaning back.")
+            .looks(told(
+                    Symptom.SITTING_PRESSURE_UNCOMFORTABLE,
+                    (fact, found) -> found.adjust(
+                            move -> SEATS.contains(move.position()), fact, Adjustment.ONLY_IF_COMFORTABLE)));
+
+    private static final Rule FRONT = Rule.code("FRONT-SORE")
+            .client("Lying on the front is left out while it is uncomfortable.")
+            .instructor("Lying on the front is uncomfortable: another position.")
+            .looks(told(
+                    Symptom.FRONT_LYING_UNCOMFORTABLE,
+                    (fact, found) -> found.swap(move -> move.position() == Position.PRONE, fact)));
 
     private static final Rule NECK = Rule.code("NECK")
             .client("Support the head so that the neck does not do the work.")
@@ -152,14 +233,18 @@ final class BodyRules {
                     .forEach(condition -> found.adjust(Move::isTiring, facts.known(condition), LONGER_RESTS)));
 
     private static final Rule FAINT = Rule.code("FAINT")
-            .client("Come up slowly and pause sitting.")
-            .instructor("Light-headed: slow to rise, pause sitting; propped when lying makes her dizzy.")
+            .client("Come up slowly, pause sitting, and keep a support within reach.")
+            .instructor("Light-headed: slow to rise, pause sitting; unsteady work with support within reach.")
+            .looks(told(Symptom.LIGHT_HEADED, (fact, found) -> {
+                found.adjust(move -> !move.position().isUpright(), fact, SLOW_TO_RISE);
+                found.adjust(BodyRules::isUnsteadyUpright, fact, SUPPORT_WITHIN_REACH);
+            }));
+
+    private static final Rule LYING = Rule.code("FAINT-LYING")
+            .client("Lying flat makes you feel unwell, so the chest comes up or you turn to the side.")
+            .instructor("Unwell lying on the back: chest propped higher than the hips, or another position.")
             .looks((facts, found) -> {
-                if (facts.has(Symptom.LIGHT_HEADED)) {
-                    Evidence fact = facts.told(Symptom.LIGHT_HEADED);
-                    found.adjust(move -> move.position().isLying(), fact, SLOW_TO_RISE);
-                }
-                if (facts.has(Symptom.DIZZY_LYING_DOWN)) {
+                if (facts.has(Symptom.DIZZY_LYING_DOWN) && !facts.isPregnant()) {
                     found.adjust(Move::isOnTheBack, facts.told(Symptom.DIZZY_LYING_DOWN), PROP_UP);
                 }
             });
@@ -169,7 +254,7 @@ final class BodyRules {
             .instructor("Epilepsy: unsteady work with support within reach and never alone in the room.")
             .looks(with(
                     Condition.EPILEPSY,
-                    (fact, found) -> found.adjust(move -> move.has(Demand.BALANCE), fact, SUPPORT_WITHIN_REACH)));
+                    (fact, found) -> found.adjust(BodyRules::isUnsteadyUpright, fact, SUPPORT_WITHIN_REACH)));
 
     private BodyRules() {}
 
@@ -180,21 +265,43 @@ final class BodyRules {
                 OST_TWIST,
                 OST_IMPACT,
                 OST_DROP,
+                FRACTURE,
+                FRACTURE_LOAD,
+                HERNIA,
                 PGP_SYM,
                 PGP_BOX,
                 PGP_RAISE,
+                WALK,
                 WRIST,
                 BACK,
+                BACK_LOAD,
+                SITTING,
+                FRONT,
                 NECK,
                 ANAEMIA,
                 FAINT,
+                LYING,
                 EPILEPSY);
     }
 
-    private static void lowArmsShortHolds(Evidence fact, Findings found) {
-        found.swap(move -> move.has(Demand.OVERHEAD) && PRESSES_AND_PULLS.contains(move.purpose()), fact);
-        found.adjust(move -> move.has(Demand.OVERHEAD), fact, ARMS_LOW);
-        found.adjust(BodyRules::isLongStillHold, fact, SHORTER_HOLD);
+    private static void pressure(Facts facts, Condition condition, Findings found) {
+        Evidence fact = facts.known(condition);
+        boolean low = facts.isPregnant() || facts.has(Condition.HIGH_BLOOD_PRESSURE_UNCONTROLLED);
+        found.adjust(move -> move.has(Demand.OVERHEAD), fact, low ? ARMS_LOW : LIGHT_AND_MOVING);
+        found.swap(move -> move.has(Demand.HANGING), fact);
+        found.adjust(move -> move.has(Demand.BREATH_HOLD), fact, NO_BREATH_HOLD);
+        found.adjust(move -> isLongStillHold(move) && !move.has(Demand.OVERHEAD), fact, SHORTER_HOLD);
+    }
+
+    private static boolean isUnsteadyUpright(Move move) {
+        return move.position().isUpright() && (move.has(Demand.BALANCE) || move.has(Demand.SINGLE_LEG));
+    }
+
+    /** What a condition keeps back until her clinician has answered it. */
+    private static void waitsFor(Condition condition, Predicate<Move> waits, Facts facts, Findings found) {
+        if (facts.has(condition)) {
+            found.unlessMet(waits, facts.known(condition), facts.clearanceGateFor(condition));
+        }
     }
 
     private static boolean isLongStillHold(Move move) {

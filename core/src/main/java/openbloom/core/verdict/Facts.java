@@ -12,16 +12,20 @@ import openbloom.core.dating.GestationalAge;
 import openbloom.core.evidence.Published;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.moves.DoseStage;
+import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.Allowance;
 import openbloom.core.pelvicfloor.Effort;
+import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Prescriber;
 import openbloom.core.pelvicfloor.Prescription;
+import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.record.Choice;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
 import openbloom.core.record.ImpactTests;
+import openbloom.core.record.Standing;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Contraindication;
 import openbloom.core.screening.Symptom;
@@ -31,6 +35,7 @@ import openbloom.core.stage.Birth;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
 import openbloom.core.stage.Recovery;
+import openbloom.core.stage.Tear;
 import openbloom.core.stage.Told;
 import openbloom.core.words.Evidence;
 import openbloom.core.words.Topic;
@@ -39,6 +44,13 @@ import openbloom.core.words.Topic;
 public final class Facts {
     private static final int POSITIONS_TO_FEEL_CONNECT = 2;
     private static final int LIMB_LOAD_RUNG = 2;
+
+    /** A hold of 8 s times 8 is the rung of her own baseline; ten flicks the rung of ten flicks. */
+    private static final int BASELINE_HOLD = 8;
+
+    private static final int RUNG_OF_THE_BASELINE = 4;
+    private static final int BASELINE_FLICKS = 10;
+    private static final int RUNG_OF_TEN_FLICKS = 3;
 
     /** Kneeling front support: flat there, the full one may be tried. */
     private static final int FRONT_SUPPORT_RUNG = 5;
@@ -49,6 +61,7 @@ public final class Facts {
     private final Optional<Birth> recentBirth;
     private final Set<Condition> conditions;
     private final Told gapRecovered;
+    private final Midline midline;
     private final Evidence gap;
 
     public Facts(Client client, LocalDate day) {
@@ -59,6 +72,7 @@ public final class Facts {
                 isPregnant() ? Optional.empty() : client.situation().birth().filter(birth -> birth.isRecentOn(day));
         this.conditions = withBabies();
         this.gapRecovered = client.checks().gap().map(this::recoveredBy).orElse(Told.UNKNOWN);
+        this.midline = Midline.of(this);
         this.gap = client.checks().gap().map(this::gapIn).orElse(new Evidence.NotAsked(Topic.GAP));
     }
 
@@ -92,9 +106,9 @@ public final class Facts {
                 .school()
                 .read(check, client.background().ageYears())
                 .verdict()) {
-            case WITHIN -> Told.YES;
+            case WITHIN -> check.isOfEverySite() ? Told.YES : Told.UNKNOWN;
             case WIDER -> Told.NO;
-            case NO_READING -> Told.UNKNOWN;
+            case NO_READING, NOT_JUDGED -> Told.UNKNOWN;
         };
     }
 
@@ -137,8 +151,111 @@ public final class Facts {
         return conditions.contains(condition);
     }
 
+    /** How a condition bears on her today; pre-eclampsia of a pregnancy that has ended for twelve weeks. */
     Optional<Contraindication> bearing(Condition condition) {
-        return has(condition) ? Contraindication.of(condition, age) : Optional.empty();
+        boolean over = condition == Condition.PRE_ECLAMPSIA
+                && !isPregnant()
+                && !isWithinOfBirth(Published.PRE_ECLAMPSIA_AFTER_BIRTH);
+        return has(condition) && !over ? Contraindication.of(condition, age) : Optional.empty();
+    }
+
+    /**
+     * A clearance that answers a condition: expressly given for it, or by somebody who can have known of it. Of one that
+     * comes up in a pregnancy and has no day, only a clearance of the last four weeks can.
+     */
+    Optional<Clearance> clearanceFor(Condition condition) {
+        Optional<LocalDate> since = client.medical().known().since(condition);
+        return clearance().filter(given -> {
+            if (!given.answers().isEmpty()) {
+                return given.answers().contains(condition);
+            }
+            if (since.isPresent()) {
+                return !given.date().isBefore(since.get());
+            }
+            return !condition.comesUpInPregnancy()
+                    || !given.date().isBefore(day.minusDays(Published.CLEARANCE_MEMORY.days()));
+        });
+    }
+
+    Gate clearanceGateFor(Condition condition) {
+        Optional<Clearance> answers = clearanceFor(condition);
+        String words = answers.map(given -> "by " + given.by() + ", " + Days.words(given.date()))
+                .orElseGet(() -> clearance()
+                        .map(given ->
+                                "the one of " + Days.words(given.date()) + " cannot have known of " + condition.words())
+                        .orElse("none on file for this time"));
+        return Gate.of(GateKind.CLEARANCE, answers.isPresent(), words);
+    }
+
+    // --- what was asked
+
+    boolean isAskedForSigns() {
+        return client.safety().signs().isGiven();
+    }
+
+    boolean isAskedForSymptoms() {
+        return client.safety().symptoms().isFreshOn(day);
+    }
+
+    boolean isAskedForConditions() {
+        return client.medical().conditions().isGiven();
+    }
+
+    /** Everything was asked, and nothing told that speaks against more. */
+    boolean isAskedAndFree() {
+        boolean noCondition =
+                client.medical().known().all().stream().allMatch(known -> known == Condition.BREASTFEEDING);
+        boolean noSymptom = client.safety().symptoms() instanceof SymptomReport.Asked asked
+                && asked.symptoms().stream().allMatch(told -> told == Symptom.LOW_DAY);
+        return isAskedForSigns()
+                && isAskedForSymptoms()
+                && isAskedForConditions()
+                && client.safety().standing().isEmpty()
+                && noCondition
+                && noSymptom;
+    }
+
+    boolean isFloorChecked() {
+        PelvicFloorCheck floor = client.checks().pelvicFloor();
+        return floor.tone() != Tone.UNKNOWN || floor.lettingGo() != LettingGo.UNKNOWN;
+    }
+
+    // --- the midline and the ladders
+
+    Midline midline() {
+        return midline;
+    }
+
+    /** How far a ladder was seen flat lately: by a load check, or where doming set its ceiling. */
+    int flatUpTo(Strand strand) {
+        int memory = isPregnant() ? Published.LOAD_CHECK_PREGNANT.days() : Published.GAP_STALE.days();
+        Standing.Flat seen = client.standing().flat().get(strand);
+        if (seen != null) {
+            return seen.on().isBefore(day.minusDays(memory)) ? 0 : seen.rung();
+        }
+        return client.standing().ceilings().getOrDefault(strand, 0);
+    }
+
+    boolean isSeenFlat(Move move) {
+        return move.rung() <= flatUpTo(move.strand());
+    }
+
+    /** Whether a rung of the strand was written down or seen. */
+    boolean isWritten(Strand strand) {
+        return client.standing().rungs().containsKey(strand)
+                || client.standing().flat().containsKey(strand)
+                || client.standing().ceilings().getOrDefault(strand, 0) > 0;
+    }
+
+    /** What the pelvic floor check says of the ladders of holds and flicks: one that was held is hers. */
+    private int byFloorCheck(Strand strand) {
+        PelvicFloorCheck floor = client.checks().pelvicFloor();
+        return switch (strand) {
+            case PELVIC_FLOOR_ENDURANCE ->
+                Math.min(floor.holdSeconds(), floor.holdRepetitions()) >= BASELINE_HOLD ? RUNG_OF_THE_BASELINE : 0;
+            case PELVIC_FLOOR_QUICK -> floor.flicks() >= BASELINE_FLICKS ? RUNG_OF_TEN_FLICKS : 0;
+            default -> 0;
+        };
     }
 
     boolean follows(Choice choice) {
@@ -241,7 +358,8 @@ public final class Facts {
 
     /** The highest rung of a strand she has done well; 0 when none. */
     public int achieved(Strand strand) {
-        return client.standing().rungs().getOrDefault(strand, 0);
+        return Math.max(
+                Math.max(client.standing().rungs().getOrDefault(strand, 0), byFloorCheck(strand)), flatUpTo(strand));
     }
 
     /** How her approach reads the gap. */
@@ -288,14 +406,20 @@ public final class Facts {
                 given.map(c -> "by " + c.by() + ", " + Days.words(c.date())).orElse("none on file for this time"));
     }
 
+    /** Closed, or nobody looked, twelve weeks have passed and there was neither tear nor caesarean. */
     Gate woundGate() {
         Told closed = client.situation().birth().map(Birth::woundClosed).orElse(Told.UNKNOWN);
+        boolean longAgo = client.situation()
+                .birth()
+                .filter(birth -> !birth.isCaesarean() && birth.tear() == Tear.NONE)
+                .filter(birth -> birth.daysOn(day) >= Published.WOUND_TAKEN_AS_CLOSED.days())
+                .isPresent();
         String words = switch (closed) {
             case YES -> "closed, as told at intake";
             case NO -> "not closed yet";
-            case UNKNOWN -> "not known";
+            case UNKNOWN -> longAgo ? "taken as closed: no tear, no caesarean" : "not known";
         };
-        return Gate.of(GateKind.WOUND_CLOSED, closed == Told.YES, words);
+        return Gate.of(GateKind.WOUND_CLOSED, closed == Told.YES || closed == Told.UNKNOWN && longAgo, words);
     }
 
     Gate timeGate(Birth birth, Published floor) {
@@ -364,9 +488,15 @@ public final class Facts {
         return Gate.of(GateKind.NO_HEAVINESS, free, words);
     }
 
+    /** Flat on the second rung of limb load, or a recovered midline that is flat and firm on the lift itself. */
     Gate limbLoadFlatGate() {
         int flat = client.standing().ceilings().getOrDefault(Strand.LIMB_LOAD, achieved(Strand.LIMB_LOAD));
-        return Gate.of(GateKind.NO_DOMING, flat >= LIMB_LOAD_RUNG, "limb load flat up to rung " + flat);
+        boolean holds =
+                midline == Midline.HOLDING && !client.standing().ceilings().containsKey(Strand.LIMB_LOAD);
+        String words = flat >= LIMB_LOAD_RUNG || !holds
+                ? "limb load flat up to rung " + flat
+                : "recovered, flat and firm on the lift";
+        return Gate.of(GateKind.NO_DOMING, flat >= LIMB_LOAD_RUNG || holds, words);
     }
 
     Gate flatOnFrontSupportGate() {

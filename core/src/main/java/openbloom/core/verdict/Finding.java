@@ -19,6 +19,19 @@ record Finding(
         Kind kind,
         Set<Adjustment> adjustments,
         List<Gate> gates) {
+    /** What it makes of a move: one that cannot be changed so is swapped. */
+    Kind kindFor(Move move) {
+        if (kind != Kind.ADJUST) {
+            return kind;
+        }
+        for (Adjustment adjustment : adjustments) {
+            if (!adjustment.fits(move)) {
+                return Kind.SWAP;
+            }
+        }
+        return kind;
+    }
+
     /** The same rule with the same effect; the words of the fact and of the gates may differ. */
     boolean weighsLike(Finding other) {
         return rule == other.rule

@@ -22,12 +22,14 @@ import openbloom.core.stage.GateKind;
 import openbloom.core.stage.Told;
 import openbloom.core.words.Evidence;
 
-/** What the abdominal midline allows. */
+/** What the abdominal midline allows, in every strand. */
 final class GapRules {
     /** Moves of this midline load and more rest on a gap reading. */
     private static final int LOAD_THAT_NEEDS_A_READING = 3;
 
+    private static final int LOAD_TO_WATCH = 2;
     private static final int STRONG_MIDLINE_LOAD = 4;
+    private static final int HEAD_LIFT_RUNG = 2;
 
     /** Strands that load the midline alike: where one domes, moves of the same midline load in the other wait too. */
     private static final Map<Strand, List<Strand>> SIBLINGS = Map.of(
@@ -35,11 +37,28 @@ final class GapRules {
             Strand.STRENGTH_PUSH, List.of(Strand.FRONT_SUPPORT),
             Strand.LIMB_LOAD, List.of(Strand.FLEXION));
 
-    private static final Rule FLEX = Rule.code("GAP-FLEX")
-            .client("Curling up comes back when the gap has recovered and the belly stays flat on a head lift.")
+    private static final Rule LOAD = Rule.code("GAP-LOAD")
+            .client(
+                    "The middle of your belly is wide but firm, so the hardest loads come back one flat step at a time.")
             .instructor(
-                    "Loaded flexion needs the gap recovered by her approach, no doming on the head lift and a reading"
-                            + " of the last 14 days.")
+                    "Wide, but flat and firm: the middle loads with the midline in view, the hardest as far as a load"
+                            + " check of the last 14 days showed them flat.")
+            .source(Source.E_DUFOUR)
+            .by(Question.A1)
+            .looks(GapRules::load);
+
+    private static final Rule DEEP = Rule.code("GAP-DEEP")
+            .client("The middle of your belly gives way under load, so we build it up with lighter moves first.")
+            .instructor("Domes on the lift, deep and soft, or not looked at: the middle and hardest loads wait in every"
+                    + " strand, but for rungs a fresh load check showed flat.")
+            .source(Source.E_DUFOUR)
+            .looks(GapRules::deep);
+
+    private static final Rule FLEX = Rule.code("GAP-FLEX")
+            .client("Curling up comes back in steps, as long as the belly stays flat.")
+            .instructor(
+                    "Curls: open when the gap has recovered by her approach and is flat; wide but firm, one rung above"
+                            + " what was flat, from twelve weeks after birth; doming or a soft floor waits.")
             .source(Source.E_CURL)
             .by(Question.A1)
             .looks(GapRules::flex);
@@ -83,13 +102,13 @@ final class GapRules {
 
     static List<Rule> all() {
         List<Rule> domes = List.of(Strand.values()).stream().map(GapRules::dome).toList();
-        return Stream.concat(List.of(STALE, FLEX, HEAD, TWIST, PLANK, OUT).stream(), domes.stream())
+        return Stream.concat(List.of(STALE, DEEP, LOAD, FLEX, HEAD, TWIST, PLANK, OUT).stream(), domes.stream())
                 .toList();
     }
 
     private static Rule dome(Strand strand) {
         return Rule.code("GAP-DOME-" + strand.name().replace('_', '-'))
-                .client("The belly domed one step further, so this waits until the step below stays flat.")
+                .client("Your belly domed one step further, so this waits until the step below stays flat.")
                 .instructor("Doming sets today's ceiling in " + strand.words().toLowerCase(Locale.ROOT)
                         + " and at the matching load in its sibling strands.")
                 .source(Source.E_DUFOUR)
@@ -117,24 +136,113 @@ final class GapRules {
         return (rung + 1) / 2;
     }
 
+    private static Predicate<Move> loads(int least) {
+        return move -> move.demands().midlineLoad() >= least && move.demands().flexion() == Flexion.NONE;
+    }
+
+    /** Whether a fresh load check opened this rung, or set its ceiling: then its own rule speaks. */
+    private static Predicate<Move> seenFlat(Facts facts) {
+        return facts::isSeenFlat;
+    }
+
+    private static void load(Facts facts, Findings found) {
+        if (facts.midline() != Midline.PART) {
+            return;
+        }
+        Predicate<Move> hardest = loads(STRONG_MIDLINE_LOAD);
+        boolean stillHolds = facts.follows(Choice.STILL_HOLDS_WELCOME)
+                && facts.flatOnFrontSupportGate().met();
+        Predicate<Move> welcome =
+                move -> stillHolds && move.purpose() == Purpose.FRONT_SUPPORT && !move.has(Demand.MOVING);
+        found.notYet(
+                hardest.and(seenFlat(facts).or(welcome).negate()), facts.gap(), loadCheckGate(), facts.gapReadGate());
+        found.adjust(loads(LOAD_THAT_NEEDS_A_READING), facts.gap(), Adjustment.WATCH_MIDLINE);
+    }
+
+    private static Gate loadCheckGate() {
+        return Gate.of(GateKind.LOAD_CHECKED, false, "no load check of the last 14 days went so far");
+    }
+
+    /** Domes, deep and soft, or nobody has looked: the middle loads wait but for what a load check opened. */
+    private static void deep(Facts facts, Findings found) {
+        if (facts.midline() != Midline.SOFT) {
+            return;
+        }
+        Evidence fact = soft(facts);
+        found.notYet(
+                loads(LOAD_THAT_NEEDS_A_READING).and(seenFlat(facts).negate()),
+                fact,
+                facts.noDomingGate(),
+                floorGate(facts),
+                facts.gapReadGate());
+        found.adjust(loads(LOAD_TO_WATCH), fact, Adjustment.WATCH_MIDLINE);
+    }
+
+    private static Evidence soft(Facts facts) {
+        boolean seen = Midline.wasSeenSoft(facts) || facts.isPregnant();
+        return facts.client()
+                .checks()
+                .gap()
+                .<Evidence>map(check ->
+                        seen ? new Evidence.MidlineSoft(facts.domed() == Told.YES, check.date()) : facts.lastRead())
+                .orElseGet(facts::doming);
+    }
+
+    private static Gate floorGate(Facts facts) {
+        boolean firm = Midline.isFirmEverywhere(facts);
+        String words = firm
+                ? "firm, or shallow, wherever it was read"
+                : Midline.wasSeenSoft(facts) ? "deep and soft under the fingers" : "depth and floor not read";
+        return Gate.of(GateKind.GAP_FIRM, firm, words);
+    }
+
     private static void flex(Facts facts, Findings found) {
-        if (!facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
+        Midline midline = facts.midline();
+        if (midline == Midline.NO_GATE || facts.isPregnant()) {
+            return;
+        }
+        Predicate<Move> next = move -> move.isCurl()
+                && Midline.mayBeginCurls(facts)
+                && facts.achieved(Strand.FLEXION) >= HEAD_LIFT_RUNG
+                && move.rung() <= facts.achieved(Strand.FLEXION) + 1;
+        if (midline == Midline.HOLDING) {
             found.unlessMet(
                     Move::isCurl, facts.gap(), facts.gapRecoveredGate(), facts.noDomingGate(), facts.gapReadGate());
+            return;
         }
+        found.notYet(
+                move -> move.isCurl() && !next.test(move),
+                facts.gap(),
+                facts.gapRecoveredGate(),
+                facts.noDomingGate(),
+                facts.gapReadGate());
+        found.adjust(next, facts.gap(), Adjustment.WATCH_MIDLINE);
     }
 
     private static void head(Facts facts, Findings found) {
         Predicate<Move> headLift = move -> move.demands().flexion() == Flexion.HEAD;
-        if (facts.domed() != Told.NO) {
-            found.unlessMet(headLift, facts.doming(), facts.noDomingGate());
-        } else if (facts.gapRecovered() != Told.YES) {
+        if (facts.isPregnant()) {
+            if (facts.domed() != Told.NO) {
+                found.unlessMet(headLift, facts.doming(), facts.noDomingGate());
+            } else {
+                found.adjust(headLift, facts.weeks(), Adjustment.SMALLER_RANGE);
+            }
+        } else if (facts.midline() == Midline.SOFT) {
+            found.notYet(headLift, facts.doming(), facts.noDomingGate(), floorGate(facts), facts.gapReadGate());
+        } else if (facts.midline() == Midline.PART && !Midline.mayBeginCurls(facts)) {
+            found.notYet(headLift, facts.gap(), facts.gapRecoveredGate());
+        } else if (facts.midline() == Midline.PART) {
             found.adjust(headLift, facts.gap(), Adjustment.SMALLER_RANGE);
         }
     }
 
+    /** While she is pregnant width holds nothing back; a woman whose midline nobody needs to look at has no gap. */
+    private static boolean isOpen(Facts facts) {
+        return facts.isPregnant() || facts.midline() == Midline.NO_GATE || facts.midline() == Midline.HOLDING;
+    }
+
     private static void twist(Facts facts, Findings found) {
-        if (facts.gapRecovered() == Told.YES || facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
+        if (isOpen(facts)) {
             return;
         }
         Predicate<Move> small = move -> move.demands().rotation() == Rotation.SMALL && move.load() > 0;
@@ -148,51 +256,24 @@ final class GapRules {
     }
 
     private static void plank(Facts facts, Findings found) {
-        if (facts.gapRecovered() == Told.YES) {
+        if (isOpen(facts)) {
             return;
         }
         Predicate<Move> support = move -> move.purpose() == Purpose.FRONT_SUPPORT;
-        Predicate<Move> strong = support.and(move -> move.demands().midlineLoad() >= STRONG_MIDLINE_LOAD);
-        Predicate<Move> still = strong.and(move -> !move.has(Demand.MOVING));
-        found.adjust(support, facts.gap(), Adjustment.SURFACE_UP_IF_IT_DOMES);
         if (facts.follows(Choice.NO_SUPPORT_UNTIL_RECOVERED)) {
             found.notYet(support, facts.gap(), facts.gapRecoveredGate(), facts.gapReadGate());
-        } else if (facts.follows(Choice.STILL_HOLDS_WELCOME)) {
-            found.unlessMet(still, facts.gap(), facts.flatOnFrontSupportGate(), facts.gapReadGate());
-            found.unlessMet(strong.and(still.negate()), facts.gap(), facts.gapRecoveredGate(), facts.gapReadGate());
         } else {
-            found.unlessMet(strong, facts.gap(), facts.flatOnFrontSupportGate(), facts.gapReadGate());
-            flatOnTheHeadLift(strong, facts, found);
-        }
-    }
-
-    /** A midline that domes on a small head lift is not ready for the strongest supports, whatever was held before. */
-    private static void flatOnTheHeadLift(Predicate<Move> strong, Facts facts, Findings found) {
-        if (facts.domed() == Told.YES) {
-            found.notYet(strong, facts.doming(), facts.noDomingGate());
+            found.adjust(support, facts.gap(), Adjustment.SURFACE_UP_IF_IT_DOMES);
         }
     }
 
     private static void stale(Facts facts, Findings found) {
-        if (facts.isGapFresh()) {
+        if (facts.isGapFresh() || facts.isPregnant() || facts.midline() == Midline.NO_GATE) {
             return;
         }
-        boolean swapsAnyway = facts.isPregnantFrom(SECOND_TRIMESTER.amount());
-        Predicate<Move> rests = move -> restsOnAReading(move) || !swapsAnyway && bendsOrTurnsFar(move);
-        Evidence fact = facts.lastRead();
-        found.notYet(rests, fact, facts.gapReadGate());
-        found.adjust(
-                move -> move.purpose() == Purpose.FRONT_SUPPORT && !rests.test(move),
-                fact,
-                Adjustment.SURFACE_UP_IF_IT_DOMES);
-    }
-
-    private static boolean restsOnAReading(Move move) {
-        boolean frontLoad = move.purpose() == Purpose.FRONT_SUPPORT || move.isFullFrontSupport();
-        return frontLoad && move.demands().midlineLoad() >= LOAD_THAT_NEEDS_A_READING;
-    }
-
-    private static boolean bendsOrTurnsFar(Move move) {
-        return move.isCurl() || move.demands().rotation() == Rotation.END;
+        Predicate<Move> rests = move -> move.isCurl()
+                || move.demands().rotation() == Rotation.END
+                || move.demands().midlineLoad() >= LOAD_THAT_NEEDS_A_READING && !facts.isSeenFlat(move);
+        found.notYet(rests, facts.lastRead(), facts.gapReadGate());
     }
 }

@@ -113,6 +113,19 @@ public final class Judgement {
         return judged.computeIfAbsent(move, this::judge);
     }
 
+    /** A rule speaks once: of two things it found, the stricter. */
+    private static void keepStrictest(List<Reason> reasons, Reason reason) {
+        for (int i = 0; i < reasons.size(); i++) {
+            if (reasons.get(i).rule() == reason.rule()) {
+                if (reason.kind().isStrongerThan(reasons.get(i).kind())) {
+                    reasons.set(i, reason);
+                }
+                return;
+            }
+        }
+        reasons.add(reason);
+    }
+
     private Verdict judge(Move move) {
         Kind kind = Kind.GO;
         Set<Adjustment> adjustments = EnumSet.noneOf(Adjustment.class);
@@ -120,10 +133,11 @@ public final class Judgement {
         List<Reason> reasons = new ArrayList<>();
         for (Finding finding : findings) {
             if (finding.touches().test(move)) {
-                kind = finding.kind().isStrongerThan(kind) ? finding.kind() : kind;
+                Kind found = finding.kindFor(move);
+                kind = found.isStrongerThan(kind) ? found : kind;
                 adjustments.addAll(finding.adjustments());
                 gates.addAll(finding.gates());
-                finding.reason().ifPresent(reasons::add);
+                finding.reason().ifPresent(reason -> keepStrictest(reasons, reason.as(found)));
             }
         }
         return new Verdict(

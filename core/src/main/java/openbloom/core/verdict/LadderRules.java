@@ -10,25 +10,61 @@ import openbloom.core.moves.Strand;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
 import openbloom.core.words.Evidence;
+import openbloom.core.words.Topic;
 
 /** One rung at a time, with what is at hand. */
 final class LadderRules {
+    /** Load and pressure that are open as written when nothing is known of a ladder (practice). */
+    private static final int OPEN_LOAD = 2;
+
+    private static final int MOST_IMPACT = 3;
+    private static final int REGULAR_SHIFT = 1;
+    private static final int SPORT_SHIFT = 2;
+
     private static final Rule NEXT = Rule.code("LADDER-NEXT")
             .client("One step at a time: the step below comes first.")
             .instructor("More than one rung above the highest she has done well in this strand.")
             .looks((facts, found) -> {
                 for (Strand strand : Strand.values()) {
-                    int achieved = facts.achieved(strand);
-                    Evidence fact = new Evidence.RungDone(strand, achieved);
-                    Gate below = Gate.of(GateKind.RUNG_BELOW, false, achieved == 0 ? "none done yet" : fact.words());
-                    found.notYet(
-                            move -> move.strand() == strand
-                                    && move.isEarned()
-                                    && move.rung() > achieved + 1
-                                    && !isOutOfSeason(move, facts),
-                            fact,
-                            below);
+                    if (facts.isWritten(strand)) {
+                        next(strand, facts, found);
+                    }
                 }
+            });
+
+    private static final Rule START = Rule.code("LADDER-START")
+            .client("We try this with one set first and see how it goes.")
+            .instructor("No rung written down: what one step of load above her start asks is tried with one set.")
+            .looks((facts, found) -> found.adjust(
+                    move -> isUnwritten(move, facts) && !move.isImpact() && level(move) == openLoad(facts) + 1,
+                    start(facts),
+                    Adjustment.TRY_ONE_SET));
+
+    private static final Rule START_LATER = Rule.code("LADDER-START-LATER")
+            .client("We start a little lower and find your step first.")
+            .instructor(
+                    "No rung written down: this is more than a step above where she begins by her training before; the"
+                            + " opening check or a lower rung comes first.")
+            .looks((facts, found) -> found.notYet(
+                    move -> isUnwritten(move, facts) && !move.isImpact() && level(move) > openLoad(facts) + 1,
+                    start(facts),
+                    Gate.of(GateKind.START_LEVEL, false, start(facts).words())));
+
+    private static final Rule START_IMPACT = Rule.code("LADDER-START-IMPACT")
+            .client("Before jumping or running we look at how you land.")
+            .instructor(
+                    "Impact waits for a rung that was seen, unless she trained regularly before; an athlete begins soft"
+                            + " and low.")
+            .looks((facts, found) -> {
+                if (facts.isWritten(Strand.IMPACT)) {
+                    return;
+                }
+                int most = impactBy(facts);
+                found.notYet(
+                        move -> move.isImpact() && move.demands().impact() > most && !isOutOfSeason(move, facts),
+                        start(facts),
+                        Gate.of(GateKind.START_LEVEL, false, start(facts).words()));
+                found.adjust(Move::isImpact, start(facts), Adjustment.SOFT_AND_LOW);
             });
 
     private static final Rule MISSING = Rule.code("KIT-MISSING")
@@ -42,7 +78,58 @@ final class LadderRules {
     private LadderRules() {}
 
     static List<Rule> all() {
-        return List.of(NEXT, MISSING);
+        return List.of(NEXT, START, START_LATER, START_IMPACT, MISSING);
+    }
+
+    private static void next(Strand strand, Facts facts, Findings found) {
+        int achieved = facts.achieved(strand);
+        Evidence fact = new Evidence.RungDone(strand, achieved);
+        Gate below = Gate.of(GateKind.RUNG_BELOW, false, achieved == 0 ? "none done yet" : fact.words());
+        found.notYet(
+                move -> move.strand() == strand
+                        && move.isEarned()
+                        && move.rung() > achieved + 1
+                        && !isOutOfSeason(move, facts),
+                fact,
+                below);
+    }
+
+    /** A rung nobody wrote down is no inability: where she begins is known from her training before. */
+    private static boolean isUnwritten(Move move, Facts facts) {
+        return move.isEarned() && !facts.isWritten(move.strand()) && !isOutOfSeason(move, facts);
+    }
+
+    private static int level(Move move) {
+        return Math.max(move.demands().midlineLoad(), move.demands().pressure());
+    }
+
+    private static int openLoad(Facts facts) {
+        return OPEN_LOAD + shift(facts);
+    }
+
+    private static int shift(Facts facts) {
+        return facts.client()
+                .background()
+                .training()
+                .map(before -> switch (before) {
+                    case NONE, LIGHT -> 0;
+                    case REGULAR -> REGULAR_SHIFT;
+                    case SPORT -> SPORT_SHIFT;
+                })
+                .orElse(0);
+    }
+
+    /** The hardest impact of one who wrote down no rung: none, a jog for the regular, all of it for the athlete. */
+    private static int impactBy(Facts facts) {
+        return shift(facts) == SPORT_SHIFT ? MOST_IMPACT : shift(facts) == REGULAR_SHIFT ? 2 : 0;
+    }
+
+    private static Evidence start(Facts facts) {
+        return facts.client()
+                .background()
+                .training()
+                .<Evidence>map(Evidence.TrainedBefore::new)
+                .orElse(new Evidence.NotAsked(Topic.TRAINING));
     }
 
     /** Pregnancy sets curls and impact aside whatever rung she has reached: another move takes their place. */

@@ -76,7 +76,6 @@ final class PelvicFloorRules {
             .looks((facts, found) -> {
                 if (facts.has(Symptom.LEAK_WITH_EFFORT)) {
                     Evidence fact = facts.told(Symptom.LEAK_WITH_EFFORT);
-                    found.notYet(Move::isImpact, fact, Gate.of(GateKind.SYMPTOM_FREE, false, fact.words()));
                     found.swap(strains(STRONG_PRESSURE), fact);
                     found.adjust(strains(SOME_PRESSURE), fact, Adjustment.PRE_LIFT);
                 }

@@ -7,7 +7,6 @@ import static openbloom.core.evidence.Published.SUPINE_LATE_LIMIT;
 import static openbloom.core.evidence.Published.THIRD_TRIMESTER;
 import static openbloom.core.evidence.Published.VESSEL_COMPRESSION;
 import static openbloom.core.verdict.Adjustment.FEET_APART;
-import static openbloom.core.verdict.Adjustment.LOAD_AT_THE_SIDE;
 import static openbloom.core.verdict.Adjustment.MID_RANGE;
 import static openbloom.core.verdict.Adjustment.NO_BREATH_HOLD;
 import static openbloom.core.verdict.Adjustment.PROP_UP;
@@ -36,8 +35,7 @@ import openbloom.core.words.Topic;
 
 /** What changes while she is pregnant. */
 final class PregnancyRules {
-    private static final Set<Symptom> AGAINST_JUMPING =
-            Set.of(Symptom.LEAK_WITH_EFFORT, Symptom.LEAK_WITH_URGE, Symptom.HEAVINESS);
+    private static final Set<Symptom> AGAINST_JUMPING = Symptom.AGAINST_IMPACT;
     private static final Set<Strand> MIDLINE_STRANDS =
             Set.of(Strand.CONNECT, Strand.LIMB_LOAD, Strand.FRONT_SUPPORT, Strand.HANDS_AND_KNEES);
 
@@ -72,13 +70,10 @@ final class PregnancyRules {
 
     private static final Rule PRONE = Rule.code("PREG-PRONE")
             .client("Lying on the front waits until after the birth.")
-            .instructor("Not on the front from 14 weeks, or earlier when it is uncomfortable.")
+            .instructor("Not on the front from 14 weeks.")
             .looks((facts, found) -> {
                 if (facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
                     found.swap(move -> move.position() == Position.PRONE, facts.weeks());
-                } else if (facts.isPregnant() && facts.has(Symptom.FRONT_LYING_UNCOMFORTABLE)) {
-                    Evidence fact = facts.told(Symptom.FRONT_LYING_UNCOMFORTABLE);
-                    found.swap(move -> move.position() == Position.PRONE, fact);
                 }
             });
 
@@ -129,16 +124,45 @@ final class PregnancyRules {
                     + " repetition.")
             .looks((facts, found) -> {
                 if (facts.isPregnantFrom(BALANCE_SUPPORT.amount())) {
-                    found.adjust(PregnancyRules::isUnsteady, facts.weeks(), SUPPORT_WITHIN_REACH);
+                    found.adjust(
+                            move -> isUnsteady(move) && move.position().isUpright(),
+                            facts.weeks(),
+                            SUPPORT_WITHIN_REACH);
+                    found.adjust(
+                            move -> isUnsteady(move) && move.strand() == Strand.HANDS_AND_KNEES,
+                            facts.weeks(),
+                            Adjustment.TOES_STAY_DOWN);
                 }
             });
 
     private static final Rule BAR = Rule.code("PREG-BAR")
-            .client("Hold the weight at your sides so that it need not travel round the bump.")
-            .instructor("Loads that pass close to the belly from 20 weeks: at the side or from a rack.")
+            .client("A bar would have to travel round the bump, so we lift another way.")
+            .instructor("Barbell paths that pass the bump from 20 weeks: dumbbells at the side, or another move.")
             .looks((facts, found) -> {
                 if (facts.isPregnantFrom(BALANCE_SUPPORT.amount())) {
-                    found.adjust(move -> move.has(Demand.BAR_PATH), facts.weeks(), LOAD_AT_THE_SIDE);
+                    found.swap(move -> move.has(Demand.BAR_PATH), facts.weeks());
+                }
+            });
+
+    private static final Rule FALL = Rule.code("PREG-FALL")
+            .client("Nothing you could fall from: we keep the feet on the floor.")
+            .instructor("From 14 weeks nothing hung from, climbed, jumped onto or balanced on something that moves.")
+            .source(Source.E_ACOG804)
+            .looks((facts, found) -> {
+                if (facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
+                    found.swap(move -> move.has(Demand.FALL) || move.has(Demand.HANGING), facts.weeks());
+                }
+            });
+
+    private static final Rule LEVER = Rule.code("PREG-LEVER")
+            .client("The longest levers end with the first trimester; shorter ones train the same muscles.")
+            .instructor(
+                    "Load 4 and more on the back or in full support ends with the first trimester, unless a load check"
+                            + " of the last 28 days showed it flat.")
+            .looks((facts, found) -> {
+                if (facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
+                    found.swap(move -> move.isLongLever() && !facts.isSeenFlat(move), facts.weeks());
+                    found.adjust(Move::isLongLever, facts.weeks(), Adjustment.WATCH_MIDLINE);
                 }
             });
 
@@ -188,6 +212,8 @@ final class PregnancyRules {
                 JUMP,
                 BALANCE,
                 BAR,
+                FALL,
+                LEVER,
                 HOLD,
                 RANGE,
                 MANY);
@@ -212,7 +238,8 @@ final class PregnancyRules {
 
     private static void shortOnTheBack(Facts facts, Findings found) {
         if (facts.isPregnantFrom(VESSEL_COMPRESSION.amount())) {
-            found.adjust(Move::isOnTheBack, facts.weeks(), SHORT_BOUTS_ON_THE_BACK, PROP_UP);
+            found.adjust(Move::isOnTheBack, facts.weeks(), SHORT_BOUTS_ON_THE_BACK);
+            found.adjust(move -> move.isOnTheBack() && PROP_UP.fits(move), facts.weeks(), PROP_UP);
         }
     }
 
@@ -236,6 +263,8 @@ final class PregnancyRules {
             }
         } else if (facts.follows(Choice.SQUEEZE_AVOIDED)) {
             found.swap(squeeze, new Evidence.Chosen(Choice.SQUEEZE_AVOIDED));
+        } else if (facts.has(Symptom.PELVIC_GIRDLE_PAIN)) {
+            found.adjust(squeeze, facts.told(Symptom.PELVIC_GIRDLE_PAIN), Adjustment.GENTLE_AND_LET_GO);
         }
     }
 

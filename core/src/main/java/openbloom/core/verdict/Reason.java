@@ -14,6 +14,11 @@ public record Reason(Rule rule, Evidence evidence, Kind kind) {
         return evidence.words();
     }
 
+    /** The same reason for what it comes to with one move. */
+    Reason as(Kind found) {
+        return found == kind ? this : new Reason(rule, evidence, found);
+    }
+
     public String code() {
         return rule.code();
     }

@@ -10,7 +10,7 @@ import java.util.stream.Stream;
 /** Every rule, in the order their reasons are told: warning signs first. */
 public final class RuleBook {
     /** Stored with every plan, so that a verdict can be explained by the rules it was made with. */
-    public static final String VERSION = "2026-11b";
+    public static final String VERSION = "2026-11-v2";
 
     private static final List<Rule> RULES = Stream.of(
                     StopRules.all(),

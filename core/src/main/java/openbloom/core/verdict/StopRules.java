@@ -9,12 +9,20 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
+import openbloom.core.moves.Demand;
+import openbloom.core.moves.Flexion;
 import openbloom.core.moves.Move;
+import openbloom.core.moves.Position;
 import openbloom.core.moves.Strand;
+import openbloom.core.record.ClinicianLimit;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Contraindication;
 import openbloom.core.screening.WarningSign;
+import openbloom.core.stage.Birth;
+import openbloom.core.stage.Gate;
+import openbloom.core.stage.GateKind;
 import openbloom.core.words.Evidence;
+import openbloom.core.words.Topic;
 
 /** Warning signs, contraindications and clearance. */
 final class StopRules {
@@ -29,10 +37,10 @@ final class StopRules {
 
     private static final Rule CLEARANCE = Rule.code("STOP-CLEAR-WEEKS")
             .client(
-                    "In the first six weeks, breath, gentle lifts, letting go and walking are enough until your clinician"
-                            + " has seen you.")
-            .instructor("Under six weeks without clearance: breath, connect, gentle pelvic floor, release and walking"
-                    + " only.")
+                    "In the first six weeks, breath, gentle lifts, letting go, easy mobility and walking are enough until your"
+                            + " clinician has seen you.")
+            .instructor("Under six weeks without clearance: breath, connect, gentle pelvic floor, release, unloaded"
+                    + " mobility, rising from a raised seat and walking only.")
             .source(Source.E_PPCARE)
             .looks(StopRules::beforeClearance);
 
@@ -43,68 +51,131 @@ final class StopRules {
             .looks(StopRules::limits);
 
     private static final Rule WORDS = Rule.code("STOP-CLEAR-WORDS")
-            .client("Your clinician set limits; we keep inside them.")
-            .instructor("Her clinician wrote limits that only a person can read: read them before any load.")
+            .client("Your clinician wrote down limits; we stay light until we have understood them.")
+            .instructor("Her clinician wrote limits in words: nothing above load 1 until you have said what they mean,"
+                    + " in the limits of her clearance.")
             .source(Source.E_PPCARE)
             .looks(StopRules::limitsInWords);
+
+    private static final Rule ASK_SIGNS = ask(
+            "SIGNS",
+            "We begin with the questions about warning signs.",
+            "Warning signs not asked: nothing above load 1, no bending, no impact, no scar work. Ask first.",
+            new Evidence.NotAsked(Topic.WARNING_SIGNS),
+            Facts::isAskedForSigns);
+
+    private static final Rule ASK_SYMPTOMS = ask(
+            "SYMPTOMS",
+            "Tell us first how you have been these last two weeks.",
+            "Symptoms not asked in the last 14 days: nothing above load 1, no bending, no impact, no scar work.",
+            new Evidence.NotAsked(Topic.SYMPTOMS),
+            Facts::isAskedForSymptoms);
+
+    private static final Rule ASK_CONDITIONS = ask(
+            "CONDITIONS",
+            "Tell us first about your health.",
+            "Conditions not asked: nothing above load 1, no bending, no impact, no scar work. Ask at intake.",
+            new Evidence.NotAsked(Topic.CONDITIONS),
+            Facts::isAskedForConditions);
 
     private StopRules() {}
 
     static List<Rule> all() {
         Stream<Rule> signs = Arrays.stream(WarningSign.values()).map(StopRules::sign);
-        Stream<Rule> absolute = Contraindication.listed(Contraindication.ABSOLUTE).stream()
-                .map(condition -> contraindication(condition, Contraindication.ABSOLUTE));
-        Stream<Rule> relative =
-                relativeConditions().map(condition -> contraindication(condition, Contraindication.RELATIVE));
-        return Stream.of(signs, absolute, relative, Stream.of(CLEARANCE, LIMIT, WORDS))
+        Stream<Rule> absolute = Stream.concat(
+                Contraindication.listed(Contraindication.ABSOLUTE).stream().map(one -> absolute(one, true)),
+                Contraindication.listedNotPregnant(Contraindication.ABSOLUTE).stream()
+                        .map(one -> absolute(one, false)));
+        Stream<Rule> relative = Stream.concat(
+                relativeInPregnancy().map(one -> relative(one, true)),
+                Contraindication.listedNotPregnant(Contraindication.RELATIVE).stream()
+                        .map(one -> relative(one, false)));
+        return Stream.of(
+                        signs,
+                        absolute,
+                        relative,
+                        Stream.of(CLEARANCE, LIMIT, WORDS, ASK_SIGNS, ASK_SYMPTOMS, ASK_CONDITIONS))
                 .flatMap(rules -> rules)
                 .toList();
     }
 
-    private static Stream<Condition> relativeConditions() {
+    private static Stream<Condition> relativeInPregnancy() {
         Stream<Condition> late = Contraindication.listed(Contraindication.RELATIVE).stream();
         return Stream.concat(late, Stream.of(Condition.PLACENTA_PRAEVIA));
     }
 
+    /** Not asked is not "none": until she is asked, little is open. */
+    private static Rule ask(
+            String what, String client, String instructor, Evidence notAsked, Predicate<Facts> isAsked) {
+        return Rule.code("ASK-" + what).client(client).instructor(instructor).looks((facts, found) -> {
+            if (!isAsked.test(facts)) {
+                Gate asked = Gate.of(GateKind.ASKED, false, notAsked.words());
+                found.notYet(move -> needsAnswers(move, facts), notAsked, asked);
+            }
+        });
+    }
+
+    private static boolean needsAnswers(Move move, Facts facts) {
+        boolean onTheFrontAfterCaesarean = move.position() == Position.PRONE
+                && facts.client().situation().birth().filter(Birth::isCaesarean).isPresent();
+        return move.load() > 1
+                || move.isImpact()
+                || move.demands().flexion() != Flexion.NONE
+                || move.strand() == Strand.SCAR
+                || onTheFrontAfterCaesarean;
+    }
+
     private static Rule sign(WarningSign sign) {
         return Rule.code("STOP-SIGN-" + asCode(sign))
-                .client("Because of " + sign.words() + ", we stop today and your clinician comes first.")
-                .instructor(sign.urgency().whatToDo())
+                .client(
+                        sign == WarningSign.THOUGHTS_OF_HARM
+                                ? "Thank you for telling us. You are not alone with this, and there is help now; we stay with"
+                                        + " you until somebody is there for you."
+                                : "Because of " + sign.wordsToHer() + ", we stop today and your clinician comes first.")
+                .instructor(sign.whatToDo())
                 .source(sign.source())
                 .looks((facts, found) -> {
-                    if (facts.client().safety().standing().keySet().contains(sign)) {
+                    if (facts.client().safety().standing().containsKey(sign)) {
                         found.stop(move -> true, new Evidence.SignTold(sign, facts.toldOn(sign)));
                     }
                 });
     }
 
-    private static Rule contraindication(Condition condition, Contraindication kind) {
-        boolean absolute = kind == Contraindication.ABSOLUTE;
-        String group = absolute ? "STOP-ABS-" : "STOP-REL-";
-        return Rule.code(group + asCode(condition))
-                .client(
-                        absolute
-                                ? "With " + condition.words() + ", exercise waits for your clinician."
-                                : "With " + condition.words()
-                                        + ", we stay very light until your clinician has said yes.")
-                .instructor(
-                        absolute
-                                ? "Absolute contraindication: nothing but what her clinician has named, and that only without"
-                                        + " load."
-                                : "Relative contraindication: load 1 at most until clearance is on file.")
-                .source(Source.E_CONTRA)
+    private static Rule absolute(Condition condition, boolean pregnant) {
+        return Rule.code("STOP-ABS-" + asCode(condition) + (pregnant ? "" : "-NOT-PREGNANT"))
+                .client("With " + condition.words() + ", exercise waits for your clinician.")
+                .instructor((pregnant ? "Absolute contraindication in pregnancy" : "Stop and refer")
+                        + ": nothing but what her clinician has named, and that only without load.")
+                .source(pregnant ? Source.E_CONTRA : Source.COMMON_PRACTICE)
                 .looks((facts, found) -> {
-                    if (facts.bearing(condition).filter(kind::equals).isPresent()) {
-                        contraindicated(condition, kind, facts, found);
+                    if (facts.isPregnant() == pregnant && bears(facts, condition, Contraindication.ABSOLUTE)) {
+                        onlyWhatIsNamed(condition, facts, found);
                     }
                 });
     }
 
-    private static void contraindicated(Condition condition, Contraindication kind, Facts facts, Findings found) {
-        if (kind == Contraindication.RELATIVE) {
-            found.unlessMet(move -> move.load() > 1, facts.known(condition), facts.clearanceGate());
-            return;
-        }
+    private static Rule relative(Condition condition, boolean pregnant) {
+        return Rule.code("STOP-REL-" + asCode(condition) + (pregnant ? "" : "-NOT-PREGNANT"))
+                .client("With " + condition.words() + ", we stay very light until your clinician has said yes.")
+                .instructor("Until her clinician has answered this condition: load 1 and walking only, at an easy pace,"
+                        + " talking in sentences; refer.")
+                .source(pregnant ? Source.E_CONTRA : Source.COMMON_PRACTICE)
+                .looks((facts, found) -> {
+                    if (facts.isPregnant() == pregnant && bears(facts, condition, Contraindication.RELATIVE)) {
+                        Gate gate = facts.clearanceGateFor(condition);
+                        found.unlessMet(move -> move.load() > 1, facts.known(condition), gate);
+                        if (!gate.met()) {
+                            found.adjust(move -> move.load() <= 1, facts.known(condition), Adjustment.EASY_PACE);
+                        }
+                    }
+                });
+    }
+
+    private static boolean bears(Facts facts, Condition condition, Contraindication kind) {
+        return facts.bearing(condition).filter(kind::equals).isPresent();
+    }
+
+    private static void onlyWhatIsNamed(Condition condition, Facts facts, Findings found) {
         Predicate<Move> named = move -> move.load() == 0
                 && facts.clearance().filter(given -> given.names(move)).isPresent();
         found.stop(named.negate(), facts.known(condition));
@@ -113,25 +184,37 @@ final class StopRules {
 
     private static void beforeClearance(Facts facts, Findings found) {
         if (facts.isWithinOfBirth(Published.FULL_CHECK_AFTER_BIRTH)) {
-            Predicate<Move> allowed =
-                    move -> BEFORE_CLEARANCE.contains(move.strand()) && move.load() <= 1 || move.isWalking();
+            Predicate<Move> rising = move -> move.has(Demand.SQUAT) && move.position() == Position.SEATED_CHAIR;
+            Predicate<Move> allowed = move -> BEFORE_CLEARANCE.contains(move.strand()) && move.load() <= 1
+                    || move.strand() == Strand.MOBILITY && move.load() == 0
+                    || move.isWalking()
+                    || rising.test(move);
             found.unlessMet(allowed.negate(), facts.sinceBirth(), facts.clearanceGate());
             found.adjust(Move::isWalking, facts.sinceBirth(), Adjustment.EASY_PACE);
+            found.adjust(rising, facts.sinceBirth(), Adjustment.RAISED_SEAT);
         }
     }
 
     private static void limits(Facts facts, Findings found) {
         facts.clearance()
-                .ifPresent(given -> given.readable().stream().sorted().forEach(limit -> {
-                    Evidence fact = new Evidence.LimitSet(limit.words(), false, given.by(), given.date());
-                    found.notYet(limit::excludes, fact, facts.allowedGate(limit.words()));
-                }));
+                .ifPresent(given -> given.readable().stream()
+                        .filter(limit -> limit != ClinicianLimit.WORDS_UNDERSTOOD)
+                        .sorted()
+                        .forEach(limit -> {
+                            Evidence fact = new Evidence.LimitSet(limit.words(), false, given.by(), given.date());
+                            found.notYet(limit::excludes, fact, facts.allowedGate(limit.words()));
+                        }));
     }
 
     private static void limitsInWords(Facts facts, Findings found) {
         facts.clearance().filter(given -> !given.words().isEmpty()).ifPresent(given -> {
-            Evidence fact = new Evidence.LimitSet(String.join("; ", given.words()), true, given.by(), given.date());
-            found.adjust(move -> move.load() > 0, fact, Adjustment.WITHIN_HER_LIMITS);
+            String words = String.join("; ", given.words());
+            Evidence fact = new Evidence.LimitSet(words, true, given.by(), given.date());
+            if (given.isUnderstood()) {
+                found.adjust(move -> move.load() > 0, fact, Adjustment.WITHIN_HER_LIMITS);
+            } else {
+                found.notYet(move -> move.load() > 1, fact, facts.allowedGate("“" + words + "” not yet understood"));
+            }
         });
     }
 

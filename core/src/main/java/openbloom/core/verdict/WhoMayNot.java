@@ -89,6 +89,8 @@ public record WhoMayNot(String who, Verdict verdict, Reason reason) {
         Arrays.stream(Strand.values()).forEach(strand -> rungs.put(strand, TOP));
         return Client.of(1, 1, 35)
                 .symptoms(SymptomReport.none(DAY))
+                .warningSigns(DAY, Set.of())
+                .conditions(DAY, Set.of())
                 .gap(gap(2, Told.NO))
                 .rungs(rungs)
                 .equipment(Set.of(Equipment.values()))
@@ -118,8 +120,17 @@ public record WhoMayNot(String who, Verdict verdict, Reason reason) {
     }
 
     private static GapCheck gap(int halves, Told domed) {
-        GapReading reading = new GapReading(
-                Site.NAVEL, 0, GapState.LIFT, Width.ofHalfFingers(halves), Depth.SURFACE, Firmness.FIRM, domed);
-        return new GapCheck(DAY, List.of(reading));
+        return new GapCheck(
+                DAY,
+                Site.EVERYDAY.stream()
+                        .map(site -> new GapReading(
+                                site,
+                                site.usualOffsetMm(),
+                                GapState.LIFT,
+                                Width.ofHalfFingers(halves),
+                                Depth.SURFACE,
+                                Firmness.FIRM,
+                                domed))
+                        .toList());
     }
 }

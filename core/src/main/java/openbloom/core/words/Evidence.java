@@ -10,6 +10,7 @@ import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.record.Choice;
+import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.screening.Symptom;
@@ -147,6 +148,17 @@ public sealed interface Evidence {
 
     /** Nobody asked or looked. */
     record NotAsked(Topic topic) implements Evidence {}
+
+    /** How she trained before. */
+    record TrainedBefore(Training training) implements Evidence {}
+
+    /** How the midline was found: depth and firmness, or doming. */
+    record MidlineSoft(boolean domes, LocalDate read) implements Evidence {
+        @Override
+        public Optional<LocalDate> on() {
+            return Optional.of(read);
+        }
+    }
 
     /** Two of these together. */
     record Both(Evidence first, Evidence second) implements Evidence {

@@ -115,6 +115,13 @@ final class EvidenceWords {
         if (evidence instanceof Evidence.FlatUpTo flat) {
             return "flat up to rung " + flat.rung() + " of " + flat.strand().words();
         }
+        if (evidence instanceof Evidence.TrainedBefore before) {
+            return before.training().words();
+        }
+        if (evidence instanceof Evidence.MidlineSoft soft) {
+            return (soft.domes() ? "domes on the head lift" : "deep and soft under the fingers") + ", "
+                    + Days.words(soft.read());
+        }
         if (evidence instanceof Evidence.NotAtHand) {
             return "not at hand";
         }

@@ -4,16 +4,14 @@ package openbloom.core.words;
 public enum Topic {
     WARNING_SIGNS("warning signs not asked"),
     SYMPTOMS("symptoms not asked in the last 14 days"),
-    LEAK_AND_HEAVINESS("not free of leak and heaviness in the last 14 days, or not asked"),
     CONDITIONS("conditions not asked"),
+    LEAK_AND_HEAVINESS("not free of leak and heaviness in the last 14 days, or not asked"),
     LYING_ON_THE_BACK("not asked how she feels lying down"),
-    WOUND("wound not known"),
     GAP("gap not checked"),
-    HEAD_LIFT("head lift not looked at"),
-    LETTING_GO("not looked at"),
+    FLOOR("pelvic floor not checked"),
+    TRAINING("training before and rungs not known"),
     BIRTH("no birth on file"),
-    CAESAREAN("no caesarean on file"),
-    CLEARANCE("no clearance on file");
+    CAESAREAN("no caesarean on file");
 
     private final String words;
 

@@ -18,8 +18,24 @@ class SchoolTest {
     @ParameterizedTest
     @CsvSource({"4, WITHIN", "5, WIDER", "0, WITHIN", "8, WIDER"})
     void twoFingersIsWiderFromTwoAndAHalfOnTheSmallLift(int halves, SchoolAnswer.Reading expected) {
-        GapCheck check = check(reading(Site.NAVEL, GapState.LIFT, Width.ofHalfFingers(halves)));
-        assertThat(School.TWO_FINGERS.read(check, 30).verdict()).isEqualTo(expected);
+        GapReading navel = reading(Site.NAVEL, GapState.LIFT, Width.ofHalfFingers(halves));
+        GapReading above = reading(Site.ABOVE, GapState.LIFT, Width.ofHalfFingers(2));
+        GapReading below = reading(Site.BELOW, GapState.LIFT, Width.ofHalfFingers(2));
+        assertThat(School.TWO_FINGERS.read(check(above, navel, below), 30).verdict())
+                .isEqualTo(expected);
+        assertThat(School.TWO_FINGERS.read(check(navel, below), 30).verdict())
+                .as("one site left out: only one that is too wide answers")
+                .isEqualTo(expected == SchoolAnswer.Reading.WIDER ? expected : SchoolAnswer.Reading.NO_READING);
+    }
+
+    /** More than three fingers is never functionally recovered, however firm (working value, common practice). */
+    @ParameterizedTest
+    @CsvSource({"6, WITHIN", "7, WIDER"})
+    void functionalCountsWidthToo(int halves, SchoolAnswer.Reading expected) {
+        GapCheck check = check(
+                reading(Site.NAVEL, GapState.LIFT, Width.ofHalfFingers(halves)),
+                reading(Site.NAVEL, GapState.CONNECTED, Width.ofHalfFingers(halves)));
+        assertThat(School.FUNCTIONAL.read(check, 30).verdict()).isEqualTo(expected);
     }
 
     @Test

@@ -130,6 +130,8 @@ class TimetableTest {
         Arrays.stream(Strand.values()).forEach(strand -> rungs.put(strand, 6));
         return Client.of(1, 1, 38)
                 .symptoms(SymptomReport.none(TODAY))
+                .warningSigns(TODAY, Set.of())
+                .conditions(TODAY, Set.of())
                 .rungs(rungs)
                 .equipment(Set.of(Equipment.values()))
                 .build();

@@ -35,7 +35,9 @@ class ScreeningTest {
         "PLACENTA_PRAEVIA, NONE",
         "TWINS, NONE",
         "RECURRENT_LOSS, NONE",
-        "PRE_ECLAMPSIA, NONE",
+        "PRE_ECLAMPSIA, RELATIVE",
+        "HIGH_BLOOD_PRESSURE_UNCONTROLLED, RELATIVE",
+        "UNEXPLAINED_BLEEDING, ABSOLUTE",
         "THYROID_UNCONTROLLED, ABSOLUTE",
         "SERIOUS_HEART_LUNG_OR_SYSTEMIC, ABSOLUTE",
         "MILD_HEART_OR_LUNG, RELATIVE",
@@ -54,13 +56,26 @@ class ScreeningTest {
         boolean asked = WarningSign.askedOf(true).contains(sign)
                 || WarningSign.askedOf(false).contains(sign);
         assertThat(asked).isTrue();
-        assertThat(sign.urgency().whatToDo()).startsWith("Stop now.");
-        assertThat(sign.words()).isNotBlank();
+        assertThat(sign.urgency().whatToDo()).startsWith("Stop");
+        assertThat(sign.whatToDo()).endsWith(".");
+        assertThat(sign.wordsToHer()).doesNotContain(" her ", "herself", "she ");
+    }
+
+    /** Whoever tells thoughts of harm is not left alone: no rest position, no telephone call for tomorrow. */
+    @Test
+    void thoughtsOfHarmHaveWordsOfTheirOwn() {
+        assertThat(WarningSign.THOUGHTS_OF_HARM.whatToDo())
+                .startsWith("Stay with her")
+                .contains("call")
+                .doesNotContain("rest in");
+        assertThat(WarningSign.askedOf(true))
+                .contains(WarningSign.FEWER_MOVEMENTS, WarningSign.FEVER, WarningSign.FAINTING)
+                .doesNotContain(WarningSign.WOUND_INFECTED);
     }
 
     @Test
     void theMostUrgentAdviceComesFirst() {
-        assertThat(Urgency.EMERGENCY).isLessThan(Urgency.SAME_DAY);
+        assertThat(Urgency.EMERGENCY).isLessThan(Urgency.NOW);
         assertThat(WarningSign.CHEST_PAIN.urgency()).isEqualTo(Urgency.EMERGENCY);
     }
 

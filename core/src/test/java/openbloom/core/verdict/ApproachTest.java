@@ -8,6 +8,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import openbloom.core.breath.CueFamily;
 import openbloom.core.dating.Dating;
 import openbloom.core.gap.Depth;
@@ -57,11 +58,12 @@ class ApproachTest {
 
     @ParameterizedTest
     @CsvSource({
-        "TWO_FINGERS, curl-up, NOT_YET",
+        "TWO_FINGERS, curl-up, ADJUST",
         "FUNCTIONAL, curl-up, GO",
-        "MILLIMETRE_NORMS, curl-up, NOT_YET",
-        "FOUR_FINGERS, curl-up, NOT_YET",
-        "SURFACE_LADDER, support-full-20, ADJUST",
+        "MILLIMETRE_NORMS, curl-up, ADJUST",
+        "FOUR_FINGERS, curl-up, ADJUST",
+        "SURFACE_LADDER, support-kneeling, ADJUST",
+        "SURFACE_LADDER, support-full-20, NOT_YET",
         "NO_SUPPORT_UNTIL_RECOVERED, support-wall, NOT_YET",
         "STILL_HOLDS_WELCOME, support-full-20, ADJUST",
         "STILL_HOLDS_WELCOME, support-limb-lift, NOT_YET",
@@ -131,6 +133,8 @@ class ApproachTest {
         Arrays.stream(Strand.values()).forEach(strand -> rungs.put(strand, 12));
         return Client.of(1, 1, 34)
                 .symptoms(SymptomReport.none(TODAY))
+                .warningSigns(TODAY, Set.of())
+                .conditions(TODAY, Set.of())
                 .rungs(rungs)
                 .equipment(Set.of(Equipment.values()));
     }
@@ -140,11 +144,25 @@ class ApproachTest {
         Width three = Width.ofHalfFingers(6);
         return new GapCheck(
                 TODAY,
-                List.of(
-                        new GapReading(
-                                Site.NAVEL, 0, GapState.LIFT, three, Depth.FIRST_KNUCKLE, Firmness.SPRINGS, Told.NO),
-                        new GapReading(
-                                Site.NAVEL, 0, GapState.CONNECTED, three, Depth.SURFACE, Firmness.FIRM, Told.NO)));
+                Site.EVERYDAY.stream()
+                        .flatMap(site -> Stream.of(
+                                new GapReading(
+                                        site,
+                                        site.usualOffsetMm(),
+                                        GapState.LIFT,
+                                        three,
+                                        Depth.FIRST_KNUCKLE,
+                                        Firmness.SPRINGS,
+                                        Told.NO),
+                                new GapReading(
+                                        site,
+                                        site.usualOffsetMm(),
+                                        GapState.CONNECTED,
+                                        three,
+                                        Depth.SURFACE,
+                                        Firmness.FIRM,
+                                        Told.NO)))
+                        .toList());
     }
 
     private static Kind verdict(Client woman, String move) {

@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.ConnectCheck;
 import openbloom.core.breath.ConnectFault;
+import openbloom.core.breath.ConnectPosition;
 import openbloom.core.dating.Dating;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
@@ -29,11 +30,13 @@ import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.record.Answer;
 import openbloom.core.record.Approach;
 import openbloom.core.record.Choice;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
 import openbloom.core.record.ImpactTests;
+import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Contraindication;
 import openbloom.core.screening.EffortCheck;
@@ -148,10 +151,48 @@ class RuleTest {
                                 new Case(
                                         "STOP-CLEAR-WORDS",
                                         "squat",
-                                        Kind.ADJUST,
+                                        Kind.NOT_YET,
                                         well().cleared(limited("nothing over 5 kg"))
                                                 .build(),
-                                        well().cleared(clearance()).build())))
+                                        well().cleared(clearance()).build()),
+                                new Case(
+                                        "ASK-SIGNS",
+                                        "squat",
+                                        Kind.NOT_YET,
+                                        well().warningSigns(Answer.notAsked()).build(),
+                                        well().build()),
+                                new Case(
+                                        "ASK-SYMPTOMS",
+                                        "squat",
+                                        Kind.NOT_YET,
+                                        well().symptoms(SymptomReport.none(TODAY.minusDays(15)))
+                                                .build(),
+                                        well().symptoms(SymptomReport.none(TODAY.minusDays(14)))
+                                                .build()),
+                                new Case(
+                                        "ASK-CONDITIONS",
+                                        "head-lift",
+                                        Kind.NOT_YET,
+                                        well().conditions(Answer.notAsked()).build(),
+                                        well().build())),
+                        Contraindication.listedNotPregnant(Contraindication.ABSOLUTE).stream()
+                                .map(condition -> new Case(
+                                        code("STOP-ABS-", condition) + "-NOT-PREGNANT",
+                                        "breath-seated",
+                                        Kind.STOP,
+                                        well().conditions(TODAY, Set.of(condition))
+                                                .build(),
+                                        well().build())),
+                        Contraindication.listedNotPregnant(Contraindication.RELATIVE).stream()
+                                .map(condition -> new Case(
+                                        code("STOP-REL-", condition) + "-NOT-PREGNANT",
+                                        "brisk-walk",
+                                        Kind.ADJUST,
+                                        born(60).conditions(TODAY, Set.of(condition))
+                                                .build(),
+                                        cleared(60)
+                                                .conditions(TODAY, Set.of(condition))
+                                                .build())))
                 .flatMap(cases -> cases);
     }
 
@@ -181,7 +222,7 @@ class RuleTest {
                 new Case("PREG-SUP-SHORT", "heel-slide", Kind.ADJUST, at(20).build(), dayBefore(20)),
                 new Case("PREG-PRONE", "front-rest", Kind.SWAP, at(14).build(), dayBefore(14)),
                 new Case(
-                        "PREG-PRONE",
+                        "FRONT-SORE",
                         "front-rest",
                         Kind.SWAP,
                         told(at(9), Symptom.FRONT_LYING_UNCOMFORTABLE),
@@ -199,14 +240,11 @@ class RuleTest {
                 new Case("PREG-AIM", "support-wall", Kind.GO, at(9).build(), well().build()),
                 new Case("PREG-JUMP", "heel-drops", Kind.SWAP, at(28).build(), well().build()),
                 new Case("PREG-JUMP", "heel-drops", Kind.ADJUST, at(20).build(), well().build()),
-                new Case(
-                        "PREG-JUMP",
-                        "heel-drops",
-                        Kind.NOT_YET,
-                        told(at(20), Symptom.LEAK_WITH_EFFORT),
-                        well().build()),
+                new Case("PREG-JUMP", "heel-drops", Kind.SWAP, told(at(20), Symptom.LEAK_WITH_EFFORT), well().build()),
                 new Case("PREG-BAL", "step-up", Kind.ADJUST, at(20).build(), dayBefore(20)),
-                new Case("PREG-BAR", "front-squat", Kind.ADJUST, at(20).build(), dayBefore(20)),
+                new Case("PREG-BAR", "front-squat", Kind.SWAP, at(20).build(), dayBefore(20)),
+                new Case("PREG-FALL", "box-jump", Kind.SWAP, at(14).build(), dayBefore(14)),
+                new Case("PREG-LEVER", "arm-leg-reach", Kind.SWAP, at(14).build(), dayBefore(14)),
                 new Case("PREG-HOLD", "front-squat", Kind.ADJUST, at(9).build(), well().build()),
                 new Case("PREG-RANGE", "split-squat", Kind.ADJUST, at(9).build(), well().build()),
                 new Case("PREG-MANY", "squat", Kind.GO, twins(20), at(20).build()),
@@ -223,12 +261,7 @@ class RuleTest {
                         Kind.NOT_YET,
                         born(41).cleared(clearance()).build(),
                         born(42).cleared(clearance()).build()),
-                new Case(
-                        "PP-TIME-REBUILD",
-                        "squat",
-                        Kind.NOT_YET,
-                        born(80).build(),
-                        born(80).cleared(clearance()).build()),
+                new Case("PP-TIME-REBUILD", "squat", Kind.NOT_YET, born(55).build(), born(56).build()),
                 new Case(
                         "PP-TIME-STRENGTHEN",
                         "support-full-10",
@@ -319,14 +352,43 @@ class RuleTest {
                         "PP-IMPACT-TESTS",
                         "jog-on-spot",
                         Kind.NOT_YET,
-                        well().impactTests(ImpactTests.NOT_DONE).build(),
-                        well().build()),
+                        cleared(100).impactTests(ImpactTests.NOT_DONE).build(),
+                        well().impactTests(ImpactTests.NOT_DONE).build()),
                 new Case(
-                        "PP-IMPACT-TESTS",
+                        "IMPACT-SYMPTOM",
                         "jog-on-spot",
                         Kind.NOT_YET,
                         told(well(), Symptom.LEAK_WITH_URGE),
                         well().build()),
+                new Case(
+                        "IMPACT-FLOOR",
+                        "jog-on-spot",
+                        Kind.NOT_YET,
+                        well().pelvicFloor(PelvicFloorCheck.NOT_CHECKED).build(),
+                        well().build()),
+                new Case(
+                        "PP-TEAR-WIDE",
+                        "happy-hips",
+                        Kind.NOT_YET,
+                        cleared(50)
+                                .gaveBirth(new Birth(TODAY.minusDays(50), BirthKind.VAGINAL, Tear.SECOND, Told.NO))
+                                .build(),
+                        cleared(50)
+                                .gaveBirth(birth(50, BirthKind.VAGINAL, Tear.SECOND))
+                                .build()),
+                new Case(
+                        "PP-CS-SCAR-SORE",
+                        "scar-circles",
+                        Kind.NOT_YET,
+                        told(caesarean(60).cleared(clearance()), Symptom.SCAR_PAIN),
+                        caesarean(60).cleared(clearance()).build()),
+                new Case(
+                        "PP-CS-SCAR-OPEN",
+                        "scar-rest-hand",
+                        Kind.NOT_YET,
+                        born(60).gaveBirth(new Birth(TODAY.minusDays(60), BirthKind.CAESAREAN, Tear.NONE, Told.NO))
+                                .build(),
+                        caesarean(60).build()),
                 new Case(
                         "PP-FEED",
                         "split-squat",
@@ -370,10 +432,25 @@ class RuleTest {
                                         .build(),
                                 well().build()),
                         new Case(
+                                "GAP-LOAD",
+                                "arm-leg-reach",
+                                Kind.NOT_YET,
+                                well().gap(gap(7, 0)).build(),
+                                well().gap(gap(7, 0))
+                                        .flat(TODAY, Map.of(Strand.FLEXION, 9))
+                                        .gap(gap(4, 0))
+                                        .build()),
+                        new Case(
+                                "GAP-DEEP",
+                                "heel-tap",
+                                Kind.NOT_YET,
+                                well().gap(gap(2, 0, Told.YES)).build(),
+                                well().gap(gap(2, 0)).build()),
+                        new Case(
                                 "GAP-FLEX",
                                 "curl-up",
                                 Kind.NOT_YET,
-                                well().gap(gap(5, 0)).build(),
+                                well().gap(gap(5, 0, Told.YES)).build(),
                                 well().gap(gap(4, 0)).build()),
                         new Case(
                                 "GAP-HEAD",
@@ -472,6 +549,13 @@ class RuleTest {
                 new Case(
                         "BP-ARMS",
                         "press-single",
+                        Kind.ADJUST,
+                        well().conditions(TODAY, Set.of(Condition.HIGH_BLOOD_PRESSURE_CONTROLLED))
+                                .build(),
+                        well().build()),
+                new Case(
+                        "BP-ARMS",
+                        "pull-up",
                         Kind.SWAP,
                         well().conditions(TODAY, Set.of(Condition.HIGH_BLOOD_PRESSURE_CONTROLLED))
                                 .build(),
@@ -484,10 +568,65 @@ class RuleTest {
                                 .build(),
                         well().build()),
                 new Case("OST-FLEX", "curl-up", Kind.SWAP, brittle, well().build()),
-                new Case("OST-FLEX", "round-release", Kind.ADJUST, brittle, well().build()),
+                new Case("OST-FLEX", "round-release", Kind.SWAP, brittle, well().build()),
                 new Case("OST-TWIST", "side-thread-under", Kind.SWAP, brittle, well().build()),
                 new Case("OST-IMPACT", "jog-on-spot", Kind.NOT_YET, brittle, well().build()),
-                new Case("OST-DROP", "happy-hips", Kind.ADJUST, brittle, well().build()),
+                new Case("OST-DROP", "happy-hips", Kind.SWAP, brittle, well().build()),
+                new Case(
+                        "OST-FRACTURE",
+                        "round-release",
+                        Kind.SWAP,
+                        well().conditions(TODAY, Set.of(Condition.VERTEBRAL_FRACTURE))
+                                .build(),
+                        well().build()),
+                new Case(
+                        "OST-FRACTURE-LOAD",
+                        "squat",
+                        Kind.NOT_YET,
+                        well().conditions(TODAY, Set.of(Condition.VERTEBRAL_FRACTURE))
+                                .build(),
+                        well().conditions(TODAY, Set.of(Condition.VERTEBRAL_FRACTURE))
+                                .cleared(clearance())
+                                .build()),
+                new Case(
+                        "HERNIA",
+                        "two-hand-carry",
+                        Kind.NOT_YET,
+                        well().conditions(TODAY, Set.of(Condition.HERNIA)).build(),
+                        well().build()),
+                new Case("PAIN-WALK", "brisk-walk", Kind.ADJUST, sorePelvis, well().build()),
+                new Case("BACK-LOAD", "heel-tap", Kind.ADJUST, told(well(), Symptom.BACK_PAIN), well().build()),
+                new Case("BACK-LOAD", "front-squat", Kind.SWAP, told(well(), Symptom.BACK_PAIN), well().build()),
+                new Case(
+                        "SIT-SORE",
+                        "band-row-seated",
+                        Kind.ADJUST,
+                        told(well(), Symptom.SITTING_PRESSURE_UNCOMFORTABLE),
+                        well().build()),
+                new Case(
+                        "FAINT-LYING",
+                        "breath-lying",
+                        Kind.ADJUST,
+                        told(well(), Symptom.DIZZY_LYING_DOWN),
+                        well().build()),
+                new Case(
+                        "LADDER-START",
+                        "heel-tap",
+                        Kind.ADJUST,
+                        well().rungs(Map.of()).build(),
+                        well().rungs(Map.of()).trained(Training.REGULAR).build()),
+                new Case(
+                        "LADDER-START-LATER",
+                        "arm-leg-reach",
+                        Kind.NOT_YET,
+                        well().rungs(Map.of()).build(),
+                        well().rungs(Map.of()).trained(Training.REGULAR).build()),
+                new Case(
+                        "LADDER-START-IMPACT",
+                        "hops",
+                        Kind.NOT_YET,
+                        well().rungs(Map.of()).trained(Training.REGULAR).build(),
+                        well().build()),
                 new Case("PGP-SYM", "split-squat", Kind.SWAP, sorePelvis, well().build()),
                 new Case("PGP-BOX", "squat", Kind.ADJUST, sorePelvis, well().build()),
                 new Case(
@@ -575,6 +714,10 @@ class RuleTest {
 
     private static Client.Builder knowing(Client.Builder woman) {
         return woman.symptoms(SymptomReport.none(TODAY))
+                .warningSigns(TODAY, Set.of())
+                .conditions(TODAY, Set.of())
+                .connect(new ConnectCheck(
+                        Map.of(), Map.of(ConnectPosition.LYING, true, ConnectPosition.SITTING, true), Set.of()))
                 .gap(gap(3, 0))
                 .rungs(all())
                 .equipment(Set.of(Equipment.values()))
@@ -642,16 +785,22 @@ class RuleTest {
     }
 
     private static GapCheck gap(int halves, int daysAgo) {
+        return gap(halves, daysAgo, Told.NO);
+    }
+
+    private static GapCheck gap(int halves, int daysAgo, Told domed) {
         return new GapCheck(
                 TODAY.minusDays(daysAgo),
-                List.of(new GapReading(
-                        Site.NAVEL,
-                        0,
-                        GapState.LIFT,
-                        Width.ofHalfFingers(halves),
-                        Depth.SURFACE,
-                        Firmness.FIRM,
-                        Told.NO)));
+                Site.EVERYDAY.stream()
+                        .map(site -> new GapReading(
+                                site,
+                                site.usualOffsetMm(),
+                                GapState.LIFT,
+                                Width.ofHalfFingers(halves),
+                                Depth.SURFACE,
+                                Firmness.FIRM,
+                                domed))
+                        .toList());
     }
 
     private static Verdict verdict(Client woman, String move) {

@@ -14,9 +14,12 @@ import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Flexion;
 import openbloom.core.moves.Move;
+import openbloom.core.pelvicfloor.PelvicFloorCheck;
+import openbloom.core.record.Answer;
 import openbloom.core.record.Client;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
+import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;
 import org.junit.jupiter.api.Test;
 
@@ -53,6 +56,46 @@ class VerdictPropertyTest {
                 woman.but()
                         .symptoms(Women.withSymptom(woman.safety().symptoms(), symptom))
                         .build());
+    }
+
+    /** Not asked is not "none": whoever asks and hears "none" never gets a stricter answer than whoever did not ask. */
+    @Property(tries = WOMEN, seed = SEED)
+    void notAskedIsNeverJudgedMoreLenientlyThanAskedAndNone(@ForAll Client woman) {
+        assertNoneWeaker(
+                verdicts(woman.but().warningSigns(TODAY, Set.of()).build()),
+                woman.but().warningSigns(Answer.notAsked()).build());
+        assertNoneWeaker(
+                verdicts(woman.but().conditions(TODAY, Set.of()).build()),
+                woman.but().conditions(Answer.notAsked()).build());
+        assertNoneWeaker(
+                verdicts(woman.but().symptoms(SymptomReport.none(TODAY)).build()),
+                woman.but().symptoms(new SymptomReport.NotAsked()).build());
+        assertNoneWeaker(
+                verdicts(woman.but().pelvicFloor(Women.TYPICAL_FLOOR).build()),
+                woman.but().pelvicFloor(PelvicFloorCheck.NOT_CHECKED).build());
+    }
+
+    @Property(tries = WOMEN, seed = SEED)
+    void everyChangeCanBeMadeToItsMoveAndNoneContradictsAnother(@ForAll Client woman) {
+        for (Verdict verdict : verdicts(woman)) {
+            for (Adjustment adjustment : verdict.adjustments()) {
+                require(adjustment.fits(verdict.move()), verdict);
+                require(verdict.adjustments().stream().noneMatch(adjustment::contradicts), verdict);
+            }
+            require(
+                    verdict.reasons().stream().map(Reason::code).distinct().count()
+                            == verdict.reasons().size(),
+                    verdict);
+        }
+    }
+
+    /** What is said to her speaks to her, in whole sentences and in words that a woman on a mat would hear. */
+    @Test
+    void sentencesForHerSpeakToHer() {
+        assertThat(RuleBook.rules())
+                .allSatisfy(rule -> assertThat(rule.client())
+                        .doesNotContainPattern("\\b(she|her|herself|load \\d|rung \\d)\\b")
+                        .matches("[A-Z].*[.]"));
     }
 
     @Property(tries = WOMEN, seed = SEED)

@@ -48,6 +48,9 @@ import openbloom.core.stage.Told;
 public final class Women implements ArbitraryProvider {
     public static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
 
+    static final PelvicFloorCheck TYPICAL_FLOOR =
+            new PelvicFloorCheck(10, 10, 10, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO);
+
     @Override
     public boolean canProvideFor(TypeUsage type) {
         return type.isOfType(Client.class);

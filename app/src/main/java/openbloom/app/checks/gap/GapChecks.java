@@ -11,6 +11,7 @@ import openbloom.app.checks.log.Logged;
 import openbloom.app.checks.log.Version;
 import openbloom.core.gap.FingerWidths;
 import openbloom.core.gap.GapCheck;
+import openbloom.core.gap.GapState;
 import openbloom.core.gap.Measured;
 import openbloom.core.gap.Method;
 import openbloom.core.gap.Repeatability;
@@ -98,10 +99,14 @@ public class GapChecks {
                 id, withReadings(mapper.versionsOf(List.of(womanId)), mapper.readingsOf(List.of(womanId))));
     }
 
-    /** The latest of some checks that a school can read; the latest of all if it can read none. */
+    /**
+     * The latest of some checks that a school can read or that looked at the small lift, whatever it left out; the latest
+     * of all if there is none.
+     */
     public static Optional<KeptCheck> latest(List<KeptCheck> checks, School school) {
         return checks.stream()
-                .filter(kept -> school.read(kept.check(), 0).verdict() != SchoolAnswer.Reading.NO_READING)
+                .filter(kept -> school.read(kept.check(), 0).verdict() != SchoolAnswer.Reading.NO_READING
+                        || kept.check().in(GapState.LIFT).findAny().isPresent())
                 .findFirst()
                 .or(() -> checks.stream().findFirst());
     }

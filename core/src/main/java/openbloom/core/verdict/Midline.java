@@ -1,0 +1,88 @@
+package openbloom.core.verdict;
+
+import java.util.List;
+import openbloom.core.evidence.Published;
+import openbloom.core.gap.Depth;
+import openbloom.core.gap.Firmness;
+import openbloom.core.gap.GapCheck;
+import openbloom.core.gap.GapReading;
+import openbloom.core.gap.GapState;
+import openbloom.core.screening.Symptom;
+import openbloom.core.stage.Told;
+
+/** What the midline lets her load: width alone says little, depth, firmness and doming say more. */
+enum Midline {
+    /** Nothing about it needs looking at: she never gave birth, never domed; or she is pregnant and does not dome. */
+    NO_GATE,
+    /** Recovered by her approach, flat and firm. */
+    HOLDING,
+    /** Wide, but flat and firm. */
+    PART,
+    /** Domes, or deep and soft, or nobody has looked lately. */
+    SOFT;
+
+    static Midline of(Facts facts) {
+        if (facts.isPregnant()) {
+            return facts.domed() == Told.YES ? SOFT : NO_GATE;
+        }
+        if (!concerns(facts)) {
+            return NO_GATE;
+        }
+        boolean looked = facts.isGapFresh() && facts.domed() == Told.NO;
+        if (!looked || !isFirmEverywhere(facts)) {
+            return SOFT;
+        }
+        return facts.gapRecovered() == Told.YES ? HOLDING : PART;
+    }
+
+    private static boolean concerns(Facts facts) {
+        return facts.client().background().births() > 0
+                || facts.client().situation().birth().isPresent()
+                || facts.domed() == Told.YES
+                || !facts.client().standing().ceilings().isEmpty()
+                || facts.client().has(Symptom.BELLY_PUSHES_OUT);
+    }
+
+    static boolean isFirmEverywhere(Facts facts) {
+        return facts.client().checks().gap().filter(Midline::isFirm).isPresent();
+    }
+
+    /** Everywhere on the small lift read whole, and nowhere deep over a soft floor. */
+    private static boolean isFirm(GapCheck check) {
+        List<GapReading> lift = check.in(GapState.LIFT).toList();
+        return !lift.isEmpty() && lift.stream().allMatch(reading -> reading.isWhole() && !isDeepAndSoft(reading));
+    }
+
+    private static boolean isDeepAndSoft(GapReading reading) {
+        return reading.depth()
+                        .filter(deep -> deep.compareTo(Depth.SECOND_KNUCKLE) >= 0)
+                        .isPresent()
+                && reading.firmness()
+                        .filter(floor -> floor.compareTo(Firmness.SPRINGS) < 0)
+                        .isPresent();
+    }
+
+    /** Whether a doming or a soft floor was seen, rather than nobody having looked. */
+    static boolean wasSeenSoft(Facts facts) {
+        return facts.isGapFresh()
+                && (facts.domed() == Told.YES
+                        || facts.client()
+                                .checks()
+                                .gap()
+                                .filter(check -> check.in(GapState.LIFT).anyMatch(Midline::isDeepAndSoft))
+                                .isPresent());
+    }
+
+    /** Firm enough, and long enough after a birth, for a head lift with connect to begin with. */
+    static boolean mayBeginCurls(Facts facts) {
+        boolean firm = facts.client()
+                .checks()
+                .gap()
+                .filter(check -> check.in(GapState.LIFT)
+                        .allMatch(reading -> reading.firmness()
+                                .filter(floor -> floor.compareTo(Firmness.SPRINGS) >= 0)
+                                .isPresent()))
+                .isPresent();
+        return facts.midline() == PART && firm && !facts.isWithinOfBirth(Published.CURLS_WITH_A_GAP);
+    }
+}
