@@ -38,6 +38,9 @@ final class CheckReader {
     void addTo(Client.Builder client, ClientRequest told) {
         Optional.ofNullable(told.connect()).map(CheckReader::connect).ifPresent(client::connect);
         Optional.ofNullable(told.sides()).map(this::sides).ifPresent(client::sides);
+        if (told.bump() != null && Boolean.TRUE.equals(told.bump().barCurves())) {
+            client.barCurves();
+        }
         Optional.ofNullable(told.effort()).map(this::effort).ifPresent(client::effort);
         Optional.ofNullable(told.straightLegRaise()).map(this::raise).ifPresent(client::straightLegRaise);
         Optional.ofNullable(told.returnTests()).map(this::tests).ifPresent(client::impactTests);

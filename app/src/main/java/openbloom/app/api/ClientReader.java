@@ -111,7 +111,7 @@ final class ClientReader {
                 continue;
             }
             String path = "client.conditions[" + i + "]";
-            Optional<Condition> name = reading.required(path + ".name", one.name());
+            Optional<Condition> name = reading.oneOf(path, one.name(), Condition.class);
             name.ifPresent(all::add);
             if (one.since() != null) {
                 Optional<LocalDate> from = reading.past(path + ".since", one.since(), onDate);
@@ -184,7 +184,8 @@ final class ClientReader {
         Set<Condition> answers = set(told.answers());
         List<ClientRequest.ConditionTold> has = woman.conditions() == null ? List.of() : woman.conditions();
         answers.stream()
-                .filter(condition -> has.stream().noneMatch(one -> one != null && one.name() == condition))
+                .filter(condition -> has.stream()
+                        .noneMatch(one -> one != null && condition.name().equals(one.name())))
                 .forEach(condition -> reading.refuse("client.clearance.for", "intake.clearedFor", condition.words()));
         List<String> limits = told.limits() == null ? List.of() : told.limits();
         if (limits.size() > MOST_LIMITS || limits.stream().anyMatch(l -> l == null || l.length() > LONGEST_WORDS)) {

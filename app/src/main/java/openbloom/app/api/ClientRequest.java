@@ -53,6 +53,7 @@ public record ClientRequest(
         @Nullable EffortTold effort,
         @Nullable RaiseTold straightLegRaise,
         @Nullable Map<ImpactTests.Test, TestTold> returnTests,
+        @Nullable BumpTold bump,
         @Nullable Boolean feeding,
         @Nullable Map<Question, Choice> approach,
         @Nullable List<Equipment> equipment) {
@@ -78,16 +79,14 @@ public record ClientRequest(
 
     /** A condition by its name alone, or with the day since when it is known. */
     public record ConditionTold(
-            @Nullable Condition name, @Nullable LocalDate since) {
-        @JsonCreator(mode = JsonCreator.Mode.PROPERTIES)
-        public ConditionTold(@JsonProperty("name") Condition name, @JsonProperty("since") @Nullable LocalDate since) {
-            this.name = name;
-            this.since = since;
-        }
+            @Nullable String name, @Nullable LocalDate since) {
+        @JsonCreator
+        public ConditionTold {}
 
+        /** The name alone. */
         @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
-        ConditionTold(Condition name) {
-            this(name, null);
+        static ConditionTold named(String name) {
+            return new ConditionTold(name, null);
         }
     }
 
@@ -100,6 +99,9 @@ public record ClientRequest(
     /** A side-to-side check: which side is weaker, or the tasks it was seen in. */
     public record SidesTold(
             SideCheck.@Nullable Weaker weaker, @Nullable Map<SideTask, TaskTold> tasks) {}
+
+    /** What the bump changes: whether a bar has to travel round it. */
+    public record BumpTold(@Nullable Boolean barCurves) {}
 
     /** One task, control of either side from 0 to 3. */
     public record TaskTold(@Nullable Integer left, @Nullable Integer right) {}

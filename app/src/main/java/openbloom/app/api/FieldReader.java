@@ -3,6 +3,7 @@ package openbloom.app.api;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import openbloom.core.Problem;
 import openbloom.core.Problems;
 import org.jspecify.annotations.Nullable;
@@ -55,6 +56,20 @@ final class FieldReader {
             return least;
         }
         return value;
+    }
+
+    /** One word of a list. */
+    <E extends Enum<E>> Optional<E> oneOf(String field, @Nullable String word, Class<E> type) {
+        List<E> all = List.of(type.getEnumConstants());
+        Optional<E> found = all.stream().filter(one -> one.name().equals(word)).findFirst();
+        if (found.isEmpty()) {
+            refuse(
+                    field,
+                    "api.oneOf",
+                    all.stream().map(Enum::name).collect(Collectors.joining(", ")),
+                    String.valueOf(word));
+        }
+        return found;
     }
 
     /** A day up to {@code onDate}. */

@@ -80,7 +80,7 @@ class GapApi {
             List<Answer> bySchool,
             @Nullable Gain connectedGain,
 
-            @JsonInclude(content = JsonInclude.Include.ALWAYS) @Nullable
+            @JsonInclude(value = JsonInclude.Include.NON_NULL, content = JsonInclude.Include.ALWAYS) @Nullable
             Map<String, @Nullable Boolean> recovered) {}
 
     @PostMapping("/interpretation")

@@ -11,6 +11,8 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import openbloom.app.DemoServer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -118,7 +120,9 @@ class ApiTest {
 
     @Test
     void judgesAllMovesWithReasonsGatesAndSwaps() throws Exception {
-        String woman = WOMAN + ",\"pregnancy\":{\"dueDate\":\"2027-02-01\"},\"symptoms\":[],\"equipment\":[\"CHAIR\"]";
+        String woman = WOMAN
+                + ",\"pregnancy\":{\"dueDate\":\"2027-02-01\"},\"symptoms\":[],\"conditions\":[],\"warningSigns\":[],"
+                + "\"equipment\":[\"CHAIR\"]";
         JsonNode verdicts = ok("/verdicts", "{\"onDate\":\"2026-11-24\",\"client\":{" + woman + "}}");
         assertThat(verdicts.size()).isGreaterThanOrEqualTo(120);
         JsonNode curl = ok(
@@ -135,11 +139,21 @@ class ApiTest {
 
     @Test
     void unlocksTheCurlUpOnlyWithEveryGateMet() throws Exception {
+        String sites = Stream.of("ABOVE", "NAVEL", "BELOW")
+                .map(site ->
+                        "{\"site\":\"" + site + "\",\"state\":\"LIFT\",\"widthFingers\":WIDE,\"depth\":\"SURFACE\","
+                                + "\"firmness\":3,\"domed\":false}")
+                .collect(Collectors.joining(","));
         String gap =
-                ",\"gap\":{\"date\":\"2026-11-20\",\"readings\":[{\"site\":\"NAVEL\",\"state\":\"LIFT\",\"widthFingers\":WIDE,"
-                        + "\"depth\":\"SURFACE\",\"firmness\":3}]},\"domingCeiling\":{\"FLEXION\":5},\"rungs\":{\"FLEXION\":3}";
+                ",\"symptoms\":[],\"conditions\":[],\"warningSigns\":[],\"gap\":{\"date\":\"2026-11-20\",\"readings\":["
+                        + sites + "]},\"domingCeiling\":{\"FLEXION\":5},\"rungs\":{\"FLEXION\":3}";
         assertThat(curl(gap.replace("WIDE", "2"))).isEqualTo("GO");
-        assertThat(curl(gap.replace("WIDE", "2.5"))).isEqualTo("NOT_YET");
+        assertThat(curl(gap.replace("WIDE", "2.5")))
+                .as("wide, but flat and firm")
+                .isEqualTo("ADJUST");
+        assertThat(curl(gap.replace("WIDE", "2").replace("\"conditions\":[],", "")))
+                .as("conditions not asked")
+                .isEqualTo("NOT_YET");
         assertThat(curl(gap.replace("WIDE", "2").replace("2026-11-20", "2026-11-09")))
                 .isEqualTo("NOT_YET");
         assertThat(curl(gap.replace("WIDE", "2").replace("\"FLEXION\":5", "\"FLEXION\":0")))
@@ -200,7 +214,12 @@ class ApiTest {
         assertThat(school(ordinal, "TWO_FINGERS")).isEqualTo("WIDER");
         assertThat(school(ordinal, "FUNCTIONAL")).isEqualTo("WITHIN");
         assertThat(school(ordinal, "RATH_1996")).isEqualTo("NO_READING");
-        assertThat(ordinal.path("recovered").path("FUNCTIONAL").asBoolean()).isTrue();
+        assertThat(ordinal.path("recovered").path("FUNCTIONAL").isNull())
+                .as("one site is not every site")
+                .isTrue();
+        JsonNode pregnant = ok("/gap/interpretation", readings + ",\"pregnant\":true}");
+        assertThat(pregnant.path("bySchool").findValuesAsString("verdict")).containsOnly("NOT_JUDGED");
+        assertThat(pregnant.toString()).doesNotContain("grade", "recovered", "wider");
         assertThat(ordinal.path("recovered").path("MILLIMETRE_NORMS").isNull()).isTrue();
         assertThat(ordinal.path("connectedGain").path("widthFingers").asDouble())
                 .isEqualTo(0.5);

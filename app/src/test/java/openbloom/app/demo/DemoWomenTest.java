@@ -45,8 +45,8 @@ class DemoWomenTest {
     private StudioDay day;
 
     /**
-     * On the back: swapped from 28 weeks, limited from 20. Curl-ups: swapped from 14 weeks, and for the others not yet
-     * while a gap, doming or the ladder speaks against them. Everything stops for the woman with a fever; five weeks
+     * On the back: swapped from 28 weeks, limited from 20. Curl-ups: swapped from 14 weeks, and for the others one
+     * flat rung at a time, not yet while the midline domes or is soft. Long holds wait for a load check.  Everything stops for the woman with a fever; five weeks
      * after a caesarean only breath and gentle lifts are hers; pain with lifts holds back squeezes and flicks.
      */
     @Test
@@ -57,20 +57,20 @@ class DemoWomenTest {
                 .map(woman -> line(woman, ines))
                 .collect(Collectors.joining("\n"));
         assertThat(table).isEqualTo("""
-                        Aveline Thorne   go      go      not_yet adjust  not_yet go      not_yet swap    not_yet not_yet
-                        Brisa Calder     go      adjust  swap    adjust  adjust  go      not_yet swap    go      not_yet
-                        Corin Ashdown    adjust  adjust  swap    go      not_yet adjust  not_yet swap    go      not_yet
-                        Delphine Orrey   swap    swap    swap    adjust  adjust  go      not_yet swap    go      swap
-                        Esme Hollin      swap    swap    swap    adjust  not_yet go      adjust  swap    go      swap
-                        Fenna Marlowe    adjust  adjust  not_yet adjust  not_yet go      not_yet swap    go      not_yet
+                        Aveline Thorne   go      go      adjust  go      not_yet go      go      swap    adjust  not_yet
+                        Brisa Calder     go      adjust  swap    adjust  swap    go      adjust  swap    go      not_yet
+                        Corin Ashdown    adjust  adjust  swap    go      not_yet adjust  go      swap    go      not_yet
+                        Delphine Orrey   swap    swap    swap    adjust  not_yet go      swap    swap    go      swap
+                        Esme Hollin      swap    swap    swap    go      not_yet go      adjust  swap    go      swap
+                        Fenna Marlowe    adjust  adjust  not_yet go      not_yet go      go      swap    go      not_yet
                         Greta Sorrel     stop    stop    stop    stop    stop    stop    stop    stop    stop    stop
                         Hazel Quillon    go      not_yet not_yet not_yet not_yet not_yet not_yet not_yet adjust  not_yet
-                        Imke Farrow      go      go      not_yet adjust  not_yet adjust  not_yet go      not_yet not_yet
-                        Rhona Vale       go      adjust  not_yet adjust  not_yet go      not_yet go      go      not_yet
-                        Jorun Pell       go      adjust  not_yet adjust  adjust  go      not_yet go      go      not_yet
-                        Kestrel Dunmore  go      go      not_yet go      not_yet adjust  not_yet not_yet not_yet not_yet
-                        Linnea Strand    go      adjust  not_yet adjust  not_yet adjust  not_yet go      go      not_yet
-                        Maren Copeland   go      adjust  not_yet adjust  adjust  go      not_yet go      go      not_yet""");
+                        Imke Farrow      go      go      not_yet adjust  not_yet adjust  go      go      adjust  not_yet
+                        Rhona Vale       go      adjust  not_yet adjust  not_yet go      adjust  go      go      not_yet
+                        Jorun Pell       go      adjust  adjust  adjust  not_yet go      adjust  go      go      not_yet
+                        Kestrel Dunmore  go      go      adjust  go      not_yet adjust  adjust  not_yet not_yet not_yet
+                        Linnea Strand    go      adjust  not_yet adjust  not_yet adjust  adjust  go      go      not_yet
+                        Maren Copeland   go      adjust  not_yet adjust  not_yet go      adjust  go      go      not_yet""");
     }
 
     private String line(Woman woman, SignedIn me) {

@@ -33,9 +33,11 @@ public final class Prescriber {
     private final PelvicFloorCheck check;
     private final Effort wished;
     private final Allowance allowance;
+    private final Habit habit;
     private final List<Why> reasons = new ArrayList<>();
 
-    private Prescriber(PelvicFloorCheck check, Effort wished, Allowance allowance) {
+    private Prescriber(PelvicFloorCheck check, Effort wished, Allowance allowance, Habit habit) {
+        this.habit = habit;
         this.check = check;
         this.wished = wished;
         this.allowance = allowance;
@@ -43,7 +45,12 @@ public final class Prescriber {
 
     /** @param wished by her approach (A6); strong counts only with reliable letting go and no pain */
     public static Prescription of(PelvicFloorCheck check, Effort wished, Allowance allowance) {
-        return new Prescriber(check, wished, allowance).prescribe();
+        return of(check, wished, allowance, Habit.USUAL);
+    }
+
+    /** @param habit how her approach practises: whom it trains, and how often */
+    public static Prescription of(PelvicFloorCheck check, Effort wished, Allowance allowance, Habit habit) {
+        return new Prescriber(check, wished, allowance, habit).prescribe();
     }
 
     private Prescription prescribe() {
@@ -75,7 +82,8 @@ public final class Prescriber {
     }
 
     private boolean isReliable() {
-        if (check.tone() == Tone.UNCOORDINATED || check.tone() == Tone.NONE_FELT) {
+        boolean trained = habit.trainsEveryone() && check.lettingGo() == LettingGo.FULL;
+        if (check.tone() == Tone.UNCOORDINATED && !trained || check.tone() == Tone.NONE_FELT) {
             why("Gently first: " + check.tone().words(), Source.E_ICS);
             return false;
         }
@@ -130,14 +138,14 @@ public final class Prescriber {
 
     private Prescription endurance() {
         int seconds = hold(Math.min(check.holdSeconds(), FULL_HOLD.amount()));
-        int repetitions = repetitions(Math.min(check.holdRepetitions(), FULL_REPETITIONS.amount()));
+        int repetitions = repetitions(Math.min(check.holdRepetitions(), habit.mostRepetitions()));
         why(
                 "Holds of " + seconds + " s × " + repetitions + ": the check showed " + check.holdSeconds() + " s × "
                         + check.holdRepetitions(),
                 Source.E_PERFECT);
         Holds holds = new Holds(seconds, repetitions, rest(seconds));
         Flicks flicks = flicks(Math.min(check.flicks(), FULL_REPETITIONS.amount()));
-        return built(Track.ENDURANCE, effort(), holds, flicks, SETS_A_DAY.amount(), 0);
+        return built(Track.ENDURANCE, effort(), holds, flicks, setsADay(), 0);
     }
 
     private Prescription function() {
@@ -151,6 +159,15 @@ public final class Prescriber {
         return built(Track.FUNCTION, effort(), holds, flicks(FULL_REPETITIONS.amount()), 1, 0);
     }
 
+    private int setsADay() {
+        if (habit.setsADay() < SETS_A_DAY.amount()) {
+            why(
+                    habit.setsADay() + " sets a day by her approach; the trials had " + SETS_A_DAY.amount(),
+                    Source.COMMON_PRACTICE);
+        }
+        return habit.setsADay();
+    }
+
     /** At least 4 s and at least the hold; twice the hold if it fades. */
     private int rest(int seconds) {
         boolean fades = check.fades() == Told.YES;
@@ -158,7 +175,7 @@ public final class Prescriber {
         why(
                 "Let go " + rest + " s after each hold: at least " + LEAST_REST.amount() + " s and at least the hold"
                         + (fades ? ", twice the hold because it fades" : ""),
-                Source.E_PERFECT);
+                Source.COMMON_PRACTICE);
         return rest;
     }
 
@@ -200,7 +217,7 @@ public final class Prescriber {
 
     private Prescription built(Track track, Effort effort, Holds holds, Flicks flicks, int sets, int areaRounds) {
         Holds fill = track == Track.ENDURANCE ? fill(holds, flicks) : Holds.NONE;
-        why("Checked again after " + PELVIC_REVIEW.amount() + " days", Source.E_PERFECT);
+        why("Checked again after " + PELVIC_REVIEW.amount() + " days", Source.COMMON_PRACTICE);
         return new Prescription(track, effort, holds, fill, flicks, sets, areaRounds, PELVIC_REVIEW.amount(), reasons);
     }
 

@@ -104,7 +104,7 @@ public final class Composer {
     }
 
     private List<Pick> passing(Strand strand, Comparator<Pick> order) {
-        int next = judgement.facts().client().standing().rungs().getOrDefault(strand, 0) + 1;
+        int next = judgement.facts().reach(strand);
         return judgement.catalogue().ladder(strand).stream()
                 .filter(move -> !move.isEarned() || move.rung() <= next)
                 .map(judgement::of)

@@ -73,15 +73,21 @@ public final class Season {
             LocalDate fromExclusive,
             LocalDate toInclusive,
             Predicate<List<Change>> goesOn) {
+        boolean asked = client.safety().symptoms().isFreshOn(fromExclusive);
         Judgement before = Judgement.of(catalogue, client, fromExclusive);
         boolean more = true;
         for (LocalDate day = fromExclusive.plusDays(1); more && !day.isAfter(toInclusive); day = day.plusDays(1)) {
-            Judgement now = Judgement.of(catalogue, client, day);
+            Judgement now = Judgement.of(catalogue, asked ? askedAgain(client, day) : client, day);
             if (!now.judgesLike(before)) {
                 more = isOnlyLongAgo(before, now) || goesOn.test(between(before, now));
                 before = now;
             }
         }
+    }
+
+    /** A season looks ahead as if she were asked at every visit and said the same; what the calendar does is looked for. */
+    private static Client askedAgain(Client client, LocalDate day) {
+        return client.but().symptoms(client.safety().symptoms().askedAgain(day)).build();
     }
 
     /** Two years after a birth the calendar stops counting from it; that is no change anybody needs to be told. */

@@ -12,6 +12,8 @@ import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Kit;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
+import openbloom.core.record.Choice;
+import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Verdict;
 
@@ -49,10 +51,14 @@ final class WorkQueue {
     private final SessionRequest request;
     private final Random random;
 
+    /** Other moves each time, rather than the same few until they are easy (A15). */
+    private final boolean rotates;
+
     private WorkQueue(Judgement judgement, SessionRequest request) {
         this.judgement = judgement;
         this.request = request;
         this.random = new Random(request.seed());
+        this.rotates = !judgement.facts().client().approach().is(Choice.SAME_FEW);
     }
 
     /** A pick and how much it is wanted. */
@@ -79,7 +85,7 @@ final class WorkQueue {
             Optional<Pick> pick = Pick.of(verdict, judgement);
             double score = WEIGHT.getOrDefault(strand, 0)
                     - SECOND_OF_A_STRAND * wanted.size()
-                    - DONE_LATELY * timesDone(verdict.move())
+                    - (rotates ? DONE_LATELY : -DONE_LATELY) * timesDone(verdict.move())
                     + CHANCE * random.nextDouble();
             pick.ifPresent(found -> wanted.add(new Wanted(found, score)));
         }
@@ -88,12 +94,13 @@ final class WorkQueue {
 
     /** Her next rung first, then down; a rung beyond the next is never reached for. */
     private List<Verdict> fromTheTop(Strand strand) {
-        int next = judgement.facts().client().standing().rungs().getOrDefault(strand, 0) + 1;
+        int next = judgement.facts().reach(strand);
         return judgement.catalogue().ladder(strand).stream()
                 .filter(move -> !move.isEarned() || move.rung() <= next)
                 .filter(this::isAtHand)
                 .sorted(Comparator.comparing(Move::rung).reversed().thenComparing(Move::id))
                 .map(judgement::of)
+                .filter(verdict -> !verdict.adjustments().contains(Adjustment.TRY_ONE_SET))
                 .toList();
     }
 

@@ -36,7 +36,17 @@ public enum Choice {
     FIVE_MINUTES_DAILY(A11, "five minutes every day"),
     ONCE_OR_TWICE_DAILY(A11, "once or twice a day, 4–5 repetitions"),
     NEUTRAL_PELVIS(A12, "neutral pelvis"),
-    TAIL_TUCKED(A12, "tail tucked, vertebra by vertebra");
+    TAIL_TUCKED(A12, "tail tucked, vertebra by vertebra"),
+    LET_GO_EACH_TIME(A13, "let go after each repetition"),
+    LIGHT_BRACE(A13, "a light brace held while breathing"),
+    NO_EMPTY_PAUSE(A14, "not used"),
+    EMPTY_AFTER_BIRTH(A14, "after birth only"),
+    ROTATE(A15, "rotate"),
+    SAME_FEW(A15, "the same few until they are easy"),
+    LEVEL_AND_ROUND(A16, "level and round"),
+    ALSO_ARCH(A16, "also arch gently"),
+    WHOLE_FLOOR(A17, "the whole floor at once"),
+    ONE_AFTER_ANOTHER(A17, "one opening after the other");
 
     private final Question question;
     private final String words;
@@ -52,5 +62,10 @@ public enum Choice {
 
     public String words() {
         return words;
+    }
+
+    /** What it is, who prefers it and why, what speaks against it, and where it comes from. */
+    public String about() {
+        return ApproachTexts.about(this);
     }
 }

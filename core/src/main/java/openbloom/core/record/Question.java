@@ -3,7 +3,7 @@ package openbloom.core.record;
 import java.util.Arrays;
 import java.util.List;
 
-/** The twelve questions on which practitioners differ. */
+/** The questions on which practitioners differ. */
 public enum Question {
     A1(
             "When is a gap a separation?",
@@ -34,7 +34,16 @@ public enum Question {
             "The squeeze wakes the inner thigh and pelvic floor, but presses on the front of the pelvis under a bump."),
     A10("First aim for the pelvic floor?", "A floor that cannot let go is released first under either choice."),
     A11("Rhythm?", "Little and often works under any rhythm; choose the one she will keep."),
-    A12("Bridge?", "Neutral keeps the spine long under load; tail-tucked teaches one vertebra at a time.");
+    A12("Bridge?", "Neutral keeps the spine long under load; tail-tucked teaches one vertebra at a time."),
+    A13(
+            "Effort between repetitions?",
+            "Letting go trains the whole range of the muscle; a light brace trains what carrying asks."),
+    A14(
+            "Breathing out fully and pausing empty?",
+            "The pause lets some women feel the deep layer draw in; it is nothing for pregnancy, pressure or pain."),
+    A15("Variety?", "New moves keep interest; the same few, done until they are easy, show what changes."),
+    A16("Rounding on hands and knees?", "A gentle arch stretches the front; with doming level and round is enough."),
+    A17("How is a lift told?", "Some find the whole floor at once, some only when each opening is named in turn.");
 
     private final String words;
     private final String why;

@@ -15,9 +15,11 @@ import openbloom.core.moves.Strand;
  * @param rungs the highest rung done with nothing against it; a later doming takes it back, and where it hurt the rung
  *     below is the next
  * @param ceilings the rung below the last doming, until that rung has been done flat
+ * @param barCurves whether a bar was seen to travel round her bump
  * @param flat how far a load check showed a ladder flat, and on which day
  */
-public record Standing(Map<Strand, Integer> rungs, Map<Strand, Integer> ceilings, Map<Strand, Flat> flat) {
+public record Standing(
+        Map<Strand, Integer> rungs, Map<Strand, Integer> ceilings, Map<Strand, Flat> flat, boolean barCurves) {
     public Standing {
         rungs = Map.copyOf(rungs);
         ceilings = Map.copyOf(ceilings);
@@ -31,7 +33,7 @@ public record Standing(Map<Strand, Integer> rungs, Map<Strand, Integer> ceilings
     private record Item(long session, String move) {}
 
     /** Nothing is written down. */
-    public static final Standing UNWRITTEN = new Standing(Map.of(), Map.of(), Map.of());
+    public static final Standing UNWRITTEN = new Standing(Map.of(), Map.of(), Map.of(), false);
 
     /**
      * A load check counts from its day on: it sets ceiling and rung anew for the ladders it climbed, and sessions of the
@@ -49,7 +51,7 @@ public record Standing(Map<Strand, Integer> rungs, Map<Strand, Integer> ceilings
             from = load.on();
         }
         climb.weighAll(between(responses, from, LocalDate.MAX));
-        return new Standing(climb.rungs, climb.ceilings, climb.flat);
+        return new Standing(climb.rungs, climb.ceilings, climb.flat, false);
     }
 
     private static List<Response> between(List<Response> responses, LocalDate fromInclusive, LocalDate toExclusive) {

@@ -39,6 +39,15 @@ public enum Adjustment {
     TOES_STAY_DOWN(
             "slide the toes along the floor instead of lifting the leg",
             move -> move.strand() == Strand.HANDS_AND_KNEES),
+    PRESS_LIGHTLY("low back pressed lightly down", Move::isOnTheBack),
+    BONE_BY_BONE("up and down vertebra by vertebra, the tail first", move -> move.purpose() == Purpose.HIP_EXTENSION),
+    LIGHT_BRACE_STAYS("a light brace stays between repetitions, breathing", any()),
+    IN_ONE_PIECE("up and down in one piece, the spine long", move -> move.purpose() == Purpose.HIP_EXTENSION),
+    LET_ALL_GO("let everything go after each repetition", any()),
+    NO_PAUSE("the next breath comes without a pause", move -> move.strand() == Strand.BREATH),
+    EMPTY_PAUSE("breathe out fully, pause empty for a moment", move -> move.strand() == Strand.BREATH),
+    ARCH_TOO("also arch gently the other way", has(Demand.ROUNDED)),
+    LIFT_IN_ORDER("one opening after the other, from the back to the front", Move::isSqueezeOrLift),
     PRE_LIFT("light pelvic floor lift just before the effort", any()),
     NO_BREATH_HOLD("breathe out through the effort, never hold", any()),
     SMALL_OPEN_TURN("small turn away from the bump, from the ribs", any()),
@@ -65,8 +74,12 @@ public enum Adjustment {
     USE_SUBSTITUTE("use what is at hand", any());
 
     /** Changes that cannot be made together. */
-    private static final List<Set<Adjustment>> CONTRADICTIONS =
-            List.of(Set.of(SHORTER_HOLD, LIGHT_AND_MOVING), Set.of(ARMS_LOW, LIGHT_AND_MOVING));
+    private static final List<Set<Adjustment>> CONTRADICTIONS = List.of(
+            Set.of(SHORTER_HOLD, LIGHT_AND_MOVING),
+            Set.of(ARMS_LOW, LIGHT_AND_MOVING),
+            Set.of(BONE_BY_BONE, IN_ONE_PIECE),
+            Set.of(LIGHT_BRACE_STAYS, LET_ALL_GO),
+            Set.of(EMPTY_PAUSE, NO_PAUSE));
 
     private final String words;
     private final Predicate<Move> fits;

@@ -59,7 +59,6 @@ final class AfterBirthRules {
                     "Rebuild needs six weeks, clearance on file and a closed wound. Without a note, everything asked and"
                             + " nothing told: load 2 from 8 weeks and load 3 from 12 (12 and 26 after a caesarean or a deep tear);"
                             + " impact and heavy loads always need it.")
-            .source(Source.E_PPCARE)
             .looks(AfterBirthRules::rebuild);
 
     private static final Rule WIDE_ON_A_TEAR = Rule.code("PP-TEAR-WIDE")
@@ -154,7 +153,7 @@ final class AfterBirthRules {
     private static final Rule TEAR = Rule.code("PP-TEAR-34")
             .client("After a deep tear, strengthening the pelvic floor and impact need your clinician's yes.")
             .instructor("Tear of degree 3 or 4, or not known: pelvic floor strengthening and impact need clearance.")
-            .source(Source.E_PPCARE)
+            .source(Source.E_RCOG29)
             .looks(AfterBirthRules::tear);
 
     private static final Rule BALL = Rule.code("PP-BALL")

@@ -16,6 +16,7 @@ import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.Allowance;
 import openbloom.core.pelvicfloor.Effort;
+import openbloom.core.pelvicfloor.Habit;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Prescriber;
@@ -44,6 +45,7 @@ import openbloom.core.words.Topic;
 public final class Facts {
     private static final int POSITIONS_TO_FEEL_CONNECT = 2;
     private static final int LIMB_LOAD_RUNG = 2;
+    private static final int FEW_REPETITIONS = 5;
 
     /** A hold of 8 s times 8 is the rung of her own baseline; ten flicks the rung of ten flicks. */
     private static final int BASELINE_HOLD = 8;
@@ -321,7 +323,16 @@ public final class Facts {
     /** What her pelvic floor practises, by the latest check, her approach and what is allowed. */
     public Prescription pelvicPractice(PelvicFloorCheck check) {
         Effort wished = follows(Choice.STRONG_LIFT) ? Effort.STRONG : Effort.GENTLE;
-        return Prescriber.of(check, wished, pelvicAllowance());
+        return Prescriber.of(check, wished, pelvicAllowance(), habit());
+    }
+
+    private Habit habit() {
+        boolean everyone = follows(Choice.TRAIN_EVERYONE);
+        if (follows(Choice.ONCE_OR_TWICE_DAILY)) {
+            return new Habit(everyone, 2, FEW_REPETITIONS);
+        }
+        int sets = follows(Choice.FIVE_MINUTES_DAILY) ? 2 : Habit.USUAL.setsADay();
+        return new Habit(everyone, sets, Habit.USUAL.mostRepetitions());
     }
 
     Told gapRecovered() {
@@ -354,6 +365,11 @@ public final class Facts {
             return Told.YES;
         }
         return onLift == Told.NO || ceiling > 0 ? Told.NO : Told.UNKNOWN;
+    }
+
+    /** The highest rung to reach for: one above what is written down; any that passes where nothing is. */
+    public int reach(Strand strand) {
+        return isWritten(strand) ? achieved(strand) + 1 : Integer.MAX_VALUE;
     }
 
     /** The highest rung of a strand she has done well; 0 when none. */

@@ -198,7 +198,13 @@ final class GapRules {
 
     private static void flex(Facts facts, Findings found) {
         Midline midline = facts.midline();
-        if (midline == Midline.NO_GATE || facts.isPregnant()) {
+        if (facts.isPregnant()) {
+            if (facts.domed() != Told.NO && !facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
+                found.adjust(Move::isCurl, facts.doming(), Adjustment.WATCH_MIDLINE);
+            }
+            return;
+        }
+        if (midline == Midline.NO_GATE) {
             return;
         }
         Predicate<Move> next = move -> move.isCurl()

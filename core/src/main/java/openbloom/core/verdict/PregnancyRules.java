@@ -83,7 +83,6 @@ final class PregnancyRules {
                             + " way.")
             .instructor("No curl-ups, sit-ups, V-holds or hollow holds from 14 weeks, nor earlier with doming: surface"
                     + " ladder, hands and knees or press-out instead.")
-            .source(Source.E_CURL)
             .looks(PregnancyRules::flex);
 
     private static final Rule TWIST = Rule.code("PREG-TWIST")
@@ -114,8 +113,8 @@ final class PregnancyRules {
 
     private static final Rule JUMP = Rule.code("PREG-JUMP")
             .client("Jumping and running go by how you feel, and rest from 28 weeks or with any leak or heaviness.")
-            .instructor("Impact by symptoms in the first two trimesters; none from 28 weeks or with leak or heaviness.")
-            .source(Source.E_CAN2018)
+            .instructor(
+                    "Impact by symptoms in the first two trimesters; none from 28 weeks or with leak, heaviness or pain.")
             .looks(PregnancyRules::jump);
 
     private static final Rule BALANCE = Rule.code("PREG-BAL")
@@ -137,9 +136,11 @@ final class PregnancyRules {
 
     private static final Rule BAR = Rule.code("PREG-BAR")
             .client("A bar would have to travel round the bump, so we lift another way.")
-            .instructor("Barbell paths that pass the bump from 20 weeks: dumbbells at the side, or another move.")
+            .instructor(
+                    "Barbell paths that pass the bump from 20 weeks, or once the bar has to curve: dumbbells at the side, or another move.")
             .looks((facts, found) -> {
-                if (facts.isPregnantFrom(BALANCE_SUPPORT.amount())) {
+                boolean curves = facts.isPregnant() && facts.client().standing().barCurves();
+                if (curves || facts.isPregnantFrom(BALANCE_SUPPORT.amount())) {
                     found.swap(move -> move.has(Demand.BAR_PATH), facts.weeks());
                 }
             });

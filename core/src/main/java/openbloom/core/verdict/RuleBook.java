@@ -20,7 +20,8 @@ public final class RuleBook {
                     PelvicFloorRules.all(),
                     BodyRules.all(),
                     CheckRules.all(),
-                    LadderRules.all())
+                    LadderRules.all(),
+                    ApproachRules.all())
             .flatMap(List::stream)
             .toList();
     private static final Map<String, Rule> BY_CODE =

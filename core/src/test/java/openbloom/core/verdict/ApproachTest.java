@@ -8,7 +8,9 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.CueFamily;
 import openbloom.core.dating.Dating;
 import openbloom.core.gap.Depth;
@@ -23,19 +25,30 @@ import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
+import openbloom.core.pelvicfloor.LettingGo;
+import openbloom.core.pelvicfloor.PelvicFloorCheck;
+import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.program.Composer;
+import openbloom.core.program.Place;
+import openbloom.core.program.Session;
+import openbloom.core.program.SessionRequest;
 import openbloom.core.record.Approach;
 import openbloom.core.record.Choice;
+import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
 import openbloom.core.record.Preset;
 import openbloom.core.record.Question;
 import openbloom.core.screening.SymptomReport;
+import openbloom.core.stage.Birth;
+import openbloom.core.stage.BirthKind;
+import openbloom.core.stage.Tear;
 import openbloom.core.stage.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
-/** The twelve questions: what each choice that bears on verdicts changes. */
+/** The questions: what each choice that bears on verdicts changes. */
 class ApproachTest {
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
 
@@ -128,6 +141,53 @@ class ApproachTest {
                 .isEmpty();
     }
 
+    /** A choice that changes nothing is not offered: a verdict, a change, a cue, a dose or a session must differ. */
+    @ParameterizedTest
+    @EnumSource(Choice.class)
+    void everyChoiceChangesSomething(Choice choice) {
+        Choice other = choice == choice.question().usual()
+                ? choice.question().choices().get(1)
+                : choice.question().usual();
+        assertThat(shown(choice)).isNotEqualTo(shown(other));
+        assertThat(choice.about()).endsWith(".").hasSizeGreaterThan(60);
+    }
+
+    /** Everything women of four kinds would see by a choice. */
+    private static String shown(Choice choice) {
+        Birth birth = new Birth(TODAY.minusWeeks(20), BirthKind.VAGINAL, Tear.NONE, Told.YES);
+        PelvicFloorCheck uncoordinated =
+                new PelvicFloorCheck(8, 8, 8, LettingGo.FULL, Tone.UNCOORDINATED, Told.NO, Told.NO);
+        PelvicFloorCheck typical = new PelvicFloorCheck(8, 8, 8, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO);
+        return Stream.of(
+                        woman().gap(wideButFirm()).breath(BreathFinding.BELLY_ONLY),
+                        woman().gap(gap(4)),
+                        woman().pregnant(Dating.stated(TODAY.minusWeeks(19).plusDays(280))),
+                        woman().pregnant(Dating.stated(TODAY.minusWeeks(30).plusDays(280))),
+                        woman().gaveBirth(birth)
+                                .cleared(Clearance.of(TODAY, "midwife", List.of()))
+                                .pelvicFloor(uncoordinated),
+                        woman().pelvicFloor(typical))
+                .map(woman -> woman.approach(Approach.of(Set.of(choice))).build())
+                .map(ApproachTest::shown)
+                .collect(Collectors.joining("\n"));
+    }
+
+    private static String shown(Client woman) {
+        Judgement judgement = Judgement.of(CATALOGUE, woman, TODAY);
+        String verdicts = judgement.all().stream()
+                .map(verdict -> verdict.move().id() + verdict.kind() + verdict.adjustments())
+                .collect(Collectors.joining(";"));
+        Session first = Composer.compose(judgement, new SessionRequest(20, Place.STUDIO, 5, List.of()));
+        List<String> lately =
+                first.items().stream().map(item -> item.move().id()).distinct().toList();
+        Session session =
+                Composer.compose(judgement, new SessionRequest(20, Place.STUDIO, 6, List.of(lately, lately, lately)));
+        return verdicts
+                + judgement.cueFamily()
+                + judgement.facts().pelvicPractice(woman.checks().pelvicFloor())
+                + session.items().stream().map(item -> item.move().id()).toList();
+    }
+
     private static Client.Builder woman() {
         Map<Strand, Integer> rungs = new EnumMap<>(Strand.class);
         Arrays.stream(Strand.values()).forEach(strand -> rungs.put(strand, 12));
@@ -141,7 +201,11 @@ class ApproachTest {
 
     /** Three fingers wide, but the floor holds and nothing domes when she connects. */
     private static GapCheck wideButFirm() {
-        Width three = Width.ofHalfFingers(6);
+        return gap(6);
+    }
+
+    private static GapCheck gap(int halves) {
+        Width width = Width.ofHalfFingers(halves);
         return new GapCheck(
                 TODAY,
                 Site.EVERYDAY.stream()
@@ -150,7 +214,7 @@ class ApproachTest {
                                         site,
                                         site.usualOffsetMm(),
                                         GapState.LIFT,
-                                        three,
+                                        width,
                                         Depth.FIRST_KNUCKLE,
                                         Firmness.SPRINGS,
                                         Told.NO),
@@ -158,7 +222,7 @@ class ApproachTest {
                                         site,
                                         site.usualOffsetMm(),
                                         GapState.CONNECTED,
-                                        three,
+                                        width,
                                         Depth.SURFACE,
                                         Firmness.FIRM,
                                         Told.NO)))

@@ -77,6 +77,24 @@ class RuleTest {
         assertThat(spared.hasReason(given.code)).as(spared.toString()).isFalse();
     }
 
+    /** What an approach asks is not asked of a woman it would harm. */
+    @Test
+    void anApproachGivesWayToWhatSheHas() {
+        Client pregnant = at(20).approach(by(Choice.EMPTY_AFTER_BIRTH)).build();
+        assertThat(verdict(pregnant, "breath-side").adjustments()).containsExactly(Adjustment.NO_PAUSE);
+        Client heavy = told(cleared(60).approach(by(Choice.EMPTY_AFTER_BIRTH)), Symptom.HEAVINESS);
+        assertThat(verdict(heavy, "breath-lying").adjustments()).contains(Adjustment.NO_PAUSE);
+        Client brittle = well().conditions(TODAY, Set.of(Condition.OSTEOPOROSIS))
+                .approach(by(Choice.TAIL_TUCKED))
+                .build();
+        assertThat(verdict(brittle, "bridge").adjustments()).containsExactly(Adjustment.IN_ONE_PIECE);
+        Client tight = floor(Tone.TIGHT, Told.NO, Told.NO)
+                .but()
+                .approach(by(Choice.LIGHT_BRACE))
+                .build();
+        assertThat(verdict(tight, "march-lying").adjustments()).contains(Adjustment.LET_ALL_GO);
+    }
+
     @Test
     void noRuleIsLeftUntested() {
         Set<String> tested = new HashSet<>(cases().map(Case::code).toList());
@@ -85,7 +103,8 @@ class RuleTest {
     }
 
     static Stream<Case> cases() {
-        return Stream.of(stops(), pregnancy(), afterBirth(), gap(), body()).flatMap(cases -> cases);
+        return Stream.of(stops(), pregnancy(), afterBirth(), gap(), body(), approach())
+                .flatMap(cases -> cases);
     }
 
     private static Stream<Case> stops() {
@@ -705,6 +724,23 @@ class RuleTest {
                         Kind.SWAP,
                         well().equipment(Set.of(Equipment.BAND)).build(),
                         well().build()));
+    }
+
+    /** A chosen approach speaks. */
+    private static Stream<Case> approach() {
+        return Stream.of(
+                chosen("APP-BACK", "heel-slide", Choice.PRESSED_BACK, well()),
+                chosen("APP-BRIDGE", "bridge", Choice.TAIL_TUCKED, well()),
+                chosen("APP-BRACE", "march-lying", Choice.LIGHT_BRACE, well()),
+                chosen("APP-EMPTY", "breath-lying", Choice.EMPTY_AFTER_BIRTH, cleared(60)),
+                chosen("APP-ARCH", "round-release", Choice.ALSO_ARCH, well()),
+                chosen("APP-ORDER", "flick-five", Choice.ONE_AFTER_ANOTHER, well()));
+    }
+
+    private static Case chosen(String code, String move, Choice choice, Client.Builder woman) {
+        Client usual = woman.build();
+        return new Case(
+                code, move, Kind.ADJUST, usual.but().approach(by(choice)).build(), usual);
     }
 
     /** Neither pregnant nor newly delivered, everything checked and nothing found, at the top of every ladder. */
