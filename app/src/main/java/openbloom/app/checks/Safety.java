@@ -1,6 +1,8 @@
 package openbloom.app.checks;
 
 import java.time.LocalDate;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,6 +15,8 @@ import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
 import openbloom.core.Days;
 import openbloom.core.Problem;
+import openbloom.core.screening.BloodPressure;
+import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import org.springframework.stereotype.Service;
@@ -21,6 +25,12 @@ import org.springframework.transaction.annotation.Transactional;
 /** The warning signs, asked before anything else. */
 @Service
 public class Safety {
+    private static final Set<Condition> HIGH_PRESSURE = Set.of(
+            Condition.HIGH_BLOOD_PRESSURE_CONTROLLED,
+            Condition.HIGH_BLOOD_PRESSURE_UNCONTROLLED,
+            Condition.GESTATIONAL_HYPERTENSION,
+            Condition.PRE_ECLAMPSIA);
+
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_REASON = 600;
 
@@ -90,14 +100,16 @@ public class Safety {
     @Transactional
     public List<Problem> keep(SignedIn me, Woman woman, SafetyForm form) {
         Typed typed = form.typed();
-        Set<WarningSign> signs = form.warningSigns();
+        Set<WarningSign> signs = EnumSet.noneOf(WarningSign.class);
+        signs.addAll(form.warningSigns());
         Set<Symptom> symptoms = form.symptomSet();
-        if (signs.isEmpty() == !form.isNoSign()) {
-            typed.refuse("signs", signs.isEmpty() ? "safe.unanswered" : "safe.both");
+        if (form.warningSigns().isEmpty() == !form.isNoSign()) {
+            typed.refuse("signs", form.isNoSign() ? "safe.both" : "safe.unanswered");
         }
         if (signs.isEmpty() && symptoms.isEmpty() == !form.isNoSymptom()) {
             typed.refuse("symptoms", symptoms.isEmpty() ? "safe.unanswered" : "safe.both");
         }
+        SafetyMapper.Pressures pressures = pressures(woman, form, typed, signs);
         SafetyRecord record = of(woman);
         boolean lifts = signs.isEmpty() && form.isNoSign() && !record.stops().isEmpty();
         String by = typed.text("liftedBy", form.liftedBy(), LONGEST_NAME);
@@ -117,9 +129,45 @@ public class Safety {
                     whatToDo(signs),
                     lifts ? record.latestStop() : null,
                     lifts ? by : "",
-                    lifts ? reason : ""));
+                    lifts ? reason : "",
+                    pressures));
         }
         return typed.problems();
+    }
+
+    /** Whether her blood pressure is measured before a visit. */
+    boolean isPressureAsked(Woman woman) {
+        return !Collections.disjoint(woman.conditionSet(), HIGH_PRESSURE);
+    }
+
+    /** The limit typed last, or the usual one. */
+    BloodPressure limitOf(Woman woman) {
+        return of(woman).answers().stream()
+                .flatMap(answer -> answer.limit().stream())
+                .findFirst()
+                .orElse(BloodPressure.USUAL_LIMIT);
+    }
+
+    /** Measured, or said that it could not be; above the limit her clinician set it stops her. */
+    private SafetyMapper.Pressures pressures(Woman woman, SafetyForm form, Typed typed, Set<WarningSign> signs) {
+        if (!isPressureAsked(woman)) {
+            return SafetyMapper.Pressures.NONE;
+        }
+        Optional<BloodPressure> now = form.pressure(typed, "systolic", "diastolic", form.systolic(), form.diastolic());
+        Optional<BloodPressure> limit =
+                form.pressure(typed, "limitSystolic", "limitDiastolic", form.limitSystolic(), form.limitDiastolic());
+        if (now.isEmpty() && !form.isNotMeasured() && typed.isClean()) {
+            typed.refuse("systolic", "safe.pressure");
+        }
+        BloodPressure held = limit.orElse(BloodPressure.USUAL_LIMIT);
+        if (now.filter(measured -> measured.isAbove(held)).isPresent()) {
+            signs.add(WarningSign.PRESSURE_ABOVE_LIMIT);
+        }
+        return new SafetyMapper.Pressures(
+                now.map(BloodPressure::systolic).orElse(null),
+                now.map(BloodPressure::diastolic).orElse(null),
+                held.systolic(),
+                held.diastolic());
     }
 
     private static void checkLifting(Typed typed, SafetyRecord record, SafetyForm form, String by, String reason) {

@@ -2,9 +2,11 @@ package openbloom.app.checks;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import openbloom.app.system.Columns;
+import openbloom.core.screening.BloodPressure;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import org.jspecify.annotations.Nullable;
@@ -26,7 +28,25 @@ public record SafetyAnswer(
         String whatToDo,
         @Nullable Long lifts,
         String liftedBy,
-        String liftReason) {
+        String liftReason,
+        @Nullable Integer systolicMmhg,
+        @Nullable Integer diastolicMmhg,
+        @Nullable Integer limitSystolicMmhg,
+        @Nullable Integer limitDiastolicMmhg) {
+    /** Her blood pressure as it was measured; empty when it was not. */
+    public Optional<BloodPressure> pressure() {
+        return systolicMmhg == null || diastolicMmhg == null
+                ? Optional.empty()
+                : Optional.of(new BloodPressure(systolicMmhg, diastolicMmhg));
+    }
+
+    /** The limit it was held against. */
+    public Optional<BloodPressure> limit() {
+        return limitSystolicMmhg == null || limitDiastolicMmhg == null
+                ? Optional.empty()
+                : Optional.of(new BloodPressure(limitSystolicMmhg, limitDiastolicMmhg));
+    }
+
     /** The signs told; words this version does not know are in {@link #unknownSigns}. */
     public Set<WarningSign> signs() {
         return Columns.known(warningSigns, WarningSign.class);

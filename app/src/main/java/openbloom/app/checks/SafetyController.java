@@ -46,7 +46,7 @@ class SafetyController {
         if (!record.stops().isEmpty() && again == null) {
             return new ModelAndView("checks/stop").addObject("stops", record);
         }
-        SafetyForm blank = SafetyForm.blank(UUID.randomUUID().toString(), record.latestStop());
+        SafetyForm blank = SafetyForm.blank(UUID.randomUUID().toString(), record.latestStop(), safety.limitOf(woman));
         return page(woman, then, blank, record);
     }
 
@@ -72,6 +72,7 @@ class SafetyController {
                 .addObject("then", then)
                 .addObject("stops", record)
                 .addObject("asked", safety.asked(woman))
+                .addObject("pressureAsked", safety.isPressureAsked(woman))
                 .addObject("allSymptoms", Symptom.values());
     }
 

@@ -1,8 +1,10 @@
 package openbloom.app.checks;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import openbloom.app.system.Typed;
+import openbloom.core.screening.BloodPressure;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import org.jspecify.annotations.Nullable;
@@ -16,9 +18,52 @@ public record SafetyForm(
         @Nullable String noSymptom,
         @Nullable String seen,
         @Nullable String liftedBy,
-        @Nullable String liftReason) {
-    static SafetyForm blank(String formKey, long seenStop) {
-        return new SafetyForm(formKey, null, null, null, null, String.valueOf(seenStop), null, null);
+        @Nullable String liftReason,
+        @Nullable String systolic,
+        @Nullable String diastolic,
+        @Nullable String limitSystolic,
+        @Nullable String limitDiastolic,
+        @Nullable String notMeasured) {
+    /** @param limit the limit her clinician set, as it was typed last */
+    static SafetyForm blank(String formKey, long seenStop, BloodPressure limit) {
+        return new SafetyForm(
+                formKey,
+                null,
+                null,
+                null,
+                null,
+                String.valueOf(seenStop),
+                null,
+                null,
+                null,
+                null,
+                String.valueOf(limit.systolic()),
+                String.valueOf(limit.diastolic()),
+                null);
+    }
+
+    /** A pressure typed into two fields; both or none, and the lower below the upper. */
+    Optional<BloodPressure> pressure(
+            Typed typed, String upper, String lower, @Nullable String over, @Nullable String under) {
+        Optional<Integer> systolic =
+                typed.whole(upper, over, BloodPressure.LOWEST_SYSTOLIC, BloodPressure.HIGHEST_SYSTOLIC);
+        Optional<Integer> diastolic =
+                typed.whole(lower, under, BloodPressure.LOWEST_DIASTOLIC, BloodPressure.HIGHEST_DIASTOLIC);
+        if (systolic.isPresent() != diastolic.isPresent() && typed.isClean()) {
+            typed.refuse(systolic.isPresent() ? lower : upper, "safe.bothPressures");
+        }
+        if (systolic.isEmpty() || diastolic.isEmpty()) {
+            return Optional.empty();
+        }
+        if (diastolic.get() >= systolic.get()) {
+            typed.refuse(lower, "safe.pressureOrder", systolic.get(), diastolic.get());
+            return Optional.empty();
+        }
+        return Optional.of(new BloodPressure(systolic.get(), diastolic.get()));
+    }
+
+    public boolean isNotMeasured() {
+        return notMeasured != null;
     }
 
     /** The latest stop the form showed; 0 if it showed none. */

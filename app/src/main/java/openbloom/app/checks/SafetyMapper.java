@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 public interface SafetyMapper {
     String ANSWER = """
             select safety_answer.id, woman_id, asked_on, account.name as asked_by, warning_signs, symptoms, what_to_do,
-              lifts, lifted_by, lift_reason
+              lifts, lifted_by, lift_reason, systolic_mmhg, diastolic_mmhg, limit_systolic_mmhg, limit_diastolic_mmhg
             from safety_answer join account on account.id = asked_by
             """;
 
@@ -49,15 +49,26 @@ public interface SafetyMapper {
             String whatToDo,
             @Nullable Long lifts,
             String liftedBy,
-            String liftReason) {}
+            String liftReason,
+            Pressures pressures) {}
+
+    /** What was measured and the limit it was held against, in mmHg; null where it was not measured. */
+    public record Pressures(
+            @Nullable Integer systolic,
+            @Nullable Integer diastolic,
+            @Nullable Integer limitSystolic,
+            @Nullable Integer limitDiastolic) {
+        public static final Pressures NONE = new Pressures(null, null, null, null);
+    }
 
     @Insert("""
             insert into safety_answer
               (woman_id, form_key, asked_on, asked_by, stored_at, warning_signs, symptoms, what_to_do, lifts, lifted_by,
-               lift_reason)
+               lift_reason, systolic_mmhg, diastolic_mmhg, limit_systolic_mmhg, limit_diastolic_mmhg)
             values
               (#{a.womanId}, #{a.formKey}, #{a.askedOn}, #{a.askedBy}, #{a.storedAt}, #{a.warningSigns}, #{a.symptoms},
-               #{a.whatToDo}, #{a.lifts}, #{a.liftedBy}, #{a.liftReason})
+               #{a.whatToDo}, #{a.lifts}, #{a.liftedBy}, #{a.liftReason},
+               #{a.pressures.systolic}, #{a.pressures.diastolic}, #{a.pressures.limitSystolic}, #{a.pressures.limitDiastolic})
             """)
     void insert(@Param("a") NewAnswer answer);
 }

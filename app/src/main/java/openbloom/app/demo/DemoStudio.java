@@ -44,6 +44,7 @@ import openbloom.core.pelvicfloor.trace.SensorProfile;
 import openbloom.core.program.Place;
 import openbloom.core.program.SessionRequest;
 import openbloom.core.record.Noted;
+import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.verdict.Judgement;
@@ -207,7 +208,10 @@ class DemoStudio implements SmartInitializingSingleton {
                 whatToDo,
                 null,
                 "",
-                ""));
+                "",
+                woman.conditionSet().contains(Condition.HIGH_BLOOD_PRESSURE_CONTROLLED)
+                        ? new SafetyMapper.Pressures(128, 82, 140, 90)
+                        : SafetyMapper.Pressures.NONE));
     }
 
     private void readGap(

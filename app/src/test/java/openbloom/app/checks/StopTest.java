@@ -12,6 +12,7 @@ import openbloom.app.people.Woman;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -128,5 +129,51 @@ class StopTest extends PageTest {
                         .getStatus())
                 .isEqualTo(302);
         assertThat(send(get(her + "/plan")).getStatus()).isEqualTo(200);
+    }
+
+    /** 141 over 85 with a limit of 140/90: the upper value alone is above (limit as typed; 140/90 is common practice). */
+    @ParameterizedTest
+    @CsvSource({
+        "140, 90, 140, 90, false",
+        "141, 85, 140, 90, true",
+        "138, 91, 140, 90, true",
+        "151, 90, 160, 100, false"
+    })
+    void aPressureAboveTheLimitStopsHer(String upper, String lower, String limit, String under, boolean stops)
+            throws Exception {
+        String her = "/people/" + withPressure().id();
+        String next = send(safe(her)
+                        .param("systolic", upper)
+                        .param("diastolic", lower)
+                        .param("limitSystolic", limit)
+                        .param("limitDiastolic", under))
+                .getRedirectedUrl();
+        assertThat(next).isEqualTo(her + (stops ? "/safe" : "/journey"));
+        if (stops) {
+            assertThat(page(next)).contains("a blood pressure above the limit");
+        }
+    }
+
+    @Test
+    void aPressureIsMeasuredOrSaidNotToBe() throws Exception {
+        String her = "/people/" + withPressure().id();
+        assertThat(body(safe(her))).contains("Measure it first");
+        assertThat(body(safe(her).param("systolic", "130"))).contains("Give both values");
+        assertThat(body(safe(her).param("systolic", "90").param("diastolic", "120")))
+                .contains("The lower value must be below the upper");
+        assertThat(send(safe(her).param("notMeasured", "yes")).getStatus()).isEqualTo(302);
+    }
+
+    private openbloom.app.people.Woman withPressure() throws Exception {
+        String name = "Pressure " + key();
+        send(set(intake(name), "noCondition", "").param("conditions", "HIGH_BLOOD_PRESSURE_CONTROLLED"));
+        return people.search(ines, name).get(0);
+    }
+
+    private static org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder safe(String her) {
+        return post(her + "/safe")
+                .param("formKey", key())
+                .param("noSign", "yes")
+                .param("noSymptom", "yes");
     }
 }

@@ -5,6 +5,7 @@ import static openbloom.core.screening.Urgency.NOW;
 import static openbloom.core.screening.Urgency.TODAY;
 import static openbloom.core.screening.WarningSign.Season.AFTER_BIRTH;
 import static openbloom.core.screening.WarningSign.Season.ANY;
+import static openbloom.core.screening.WarningSign.Season.MEASURED;
 import static openbloom.core.screening.WarningSign.Season.PREGNANT;
 
 import java.util.Arrays;
@@ -39,6 +40,7 @@ public enum WarningSign {
     BLEEDING_AFTER_EXERCISE(AFTER_BIRTH, TODAY, "bleeding that becomes heavier or bright red again after exercise"),
     WOUND_INFECTED(AFTER_BIRTH, TODAY, "redness, pus or opening of a wound"),
     NAVEL_BULGE(ANY, TODAY, "a bulge at the navel that hurts or stays out"),
+    PRESSURE_ABOVE_LIMIT(MEASURED, NOW, "a blood pressure above the limit her clinician set"),
     OVERWHELMING_TIREDNESS(ANY, TODAY, "being so tired that rest does not help and she cannot look after herself");
 
     private static final String STAY_WITH_HER =
@@ -53,7 +55,9 @@ public enum WarningSign {
     public enum Season {
         PREGNANT,
         AFTER_BIRTH,
-        ANY
+        ANY,
+        /** Not asked: measured, where it is measured at all. */
+        MEASURED
     }
 
     private final Season season;
@@ -112,7 +116,7 @@ public enum WarningSign {
     public Source source() {
         return switch (this) {
             case FEWER_MOVEMENTS -> Source.E_RCOG57;
-            case BLEEDING_AFTER_EXERCISE, WOUND_INFECTED, NAVEL_BULGE -> Source.COMMON_PRACTICE;
+            case BLEEDING_AFTER_EXERCISE, WOUND_INFECTED, NAVEL_BULGE, PRESSURE_ABOVE_LIMIT -> Source.COMMON_PRACTICE;
             default -> season == PREGNANT ? Source.E_WARN : Source.E_URGENT;
         };
     }
