@@ -1,6 +1,7 @@
 package openbloom.app.checks;
 
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +17,7 @@ import openbloom.app.system.Once;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Days;
 import openbloom.core.Problem;
+import openbloom.core.record.OpeningCheck;
 import openbloom.core.verdict.Facts;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -31,11 +33,16 @@ import org.springframework.web.servlet.ModelAndView;
 
 /** The sheets of the check room: fill in, see, keep, correct. */
 @Controller
-@RequestMapping("/people/{womanId}/checks/{kind:breath|connect|pelvic-floor|load|sides|effort}")
+@RequestMapping("/people/{womanId}/checks/{kind:opening|breath|connect|pelvic-floor|load|sides|effort}")
 class SheetController {
     private static final int LONGEST_REASON = 300;
     private static final int LONGEST_ANSWER = 400;
     private static final List<String> NOT_FOUND_IN_HER = List.of("formKey", "_csrf", "reason", "then", "checkedOn");
+
+    /** How a try-out went, as a row of choices. */
+    private static final List<String> TRIES = Arrays.stream(OpeningCheck.Outcome.values())
+            .map(outcome -> outcome + ":" + outcome.words())
+            .toList();
 
     private final Sheets sheets;
     private final Map<SheetKind, SheetReader> readers;
@@ -195,6 +202,8 @@ class SheetController {
                 .addObject("versions", versions)
                 .addObject("catalogue", catalogues.of(woman.studioId()))
                 .addObject("faults", PelvicFloorSheet.Fault.values())
+                .addObject("tryOuts", kind == SheetKind.OPENING ? OpeningSheet.tryOuts(beside(woman, on)) : List.of())
+                .addObject("tries", TRIES)
                 .addObject("view", readers.get(kind).view(new Answers(fields), beside(woman, on)));
     }
 

@@ -15,6 +15,8 @@ import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.record.Checks;
 import openbloom.core.record.DatedLoad;
 import openbloom.core.record.ImpactTests;
+import openbloom.core.record.LoadCheck;
+import openbloom.core.record.Training;
 import openbloom.core.screening.EffortCheck;
 import openbloom.core.screening.SideCheck;
 import org.springframework.stereotype.Service;
@@ -83,12 +85,26 @@ public class SheetFindings {
                 .toList();
     }
 
-    /** The load checks among some sheets, oldest first. */
+    /** How she trained before, as the latest opening check tells it. */
+    public Optional<Training> training(List<Sheet> all) {
+        return all.stream()
+                .filter(sheet -> sheet.kind() == SheetKind.OPENING)
+                .flatMap(sheet -> OpeningSheet.read(sheet.answers()).training().stream())
+                .findFirst();
+    }
+
+    private static LoadCheck loads(Sheet sheet) {
+        return sheet.kind() == SheetKind.LOAD
+                ? LoadSheet.read(sheet.answers())
+                : OpeningSheet.read(sheet.answers()).asLoadCheck();
+    }
+
+    /** The load checks and opening checks among some sheets, oldest first. */
     public List<DatedLoad> loadChecks(List<Sheet> all) {
         return all.stream()
-                .filter(sheet -> sheet.kind() == SheetKind.LOAD)
+                .filter(sheet -> sheet.kind() == SheetKind.LOAD || sheet.kind() == SheetKind.OPENING)
                 .sorted(Comparator.comparing(Sheet::checkedOn))
-                .map(sheet -> new DatedLoad(sheet.checkedOn(), LoadSheet.read(sheet.answers())))
+                .map(sheet -> new DatedLoad(sheet.checkedOn(), loads(sheet)))
                 .toList();
     }
 

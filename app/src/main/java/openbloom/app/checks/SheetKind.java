@@ -6,6 +6,7 @@ import java.util.Optional;
 
 /** A sheet of the check room, in the order of a visit. */
 public enum SheetKind {
+    OPENING("Opening check"),
     BREATH("Breath"),
     CONNECT("Connect"),
     PELVIC_FLOOR("Pelvic floor"),

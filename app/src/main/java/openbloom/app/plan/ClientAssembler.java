@@ -165,7 +165,7 @@ class ClientAssembler implements RecordReader {
                 between(kept.gaps(), woman, examined -> examined.check().date(), since, day);
         return new CaseNotes(
                 day,
-                intake,
+                findings.training(found).map(intake::trained).orElse(intake),
                 safety(woman, kept.answers().getOrDefault(woman.id(), new SafetyRecord(List.of())), day),
                 findings.of(found, GapChecks.latest(gaps, approach.school()).map(GapChecks.KeptCheck::check)),
                 findings.loadChecks(found),

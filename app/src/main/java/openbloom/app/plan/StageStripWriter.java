@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import openbloom.app.people.StageStrip;
 import openbloom.app.people.Woman;
 import openbloom.core.Days;
@@ -41,8 +42,8 @@ final class StageStripWriter {
     }
 
     StageStrip strip() {
-        LocalDate due = facts.gapCheckDue();
-        boolean isDue = !due.isAfter(day);
+        Optional<LocalDate> due = facts.gapCheckDue();
+        boolean isDue = due.filter(next -> !next.isAfter(day)).isPresent();
         return new StageStrip(
                 woman.id(),
                 woman.name(),
@@ -56,7 +57,9 @@ final class StageStripWriter {
                         .findFirst()
                         .map(WarningSign::words)
                         .orElse(""),
-                isDue ? (client.checks().gap().isPresent() ? "today" : "today, none yet") : Days.words(due),
+                isDue
+                        ? (client.checks().gap().isPresent() ? "today" : "today, none yet")
+                        : due.map(Days::words).orElse("after the birth"),
                 isDue,
                 ring(),
                 true);

@@ -10,10 +10,13 @@ import java.util.regex.Pattern;
 import openbloom.app.PageTest;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
+import openbloom.core.moves.Strand;
 import openbloom.core.program.Place;
 import openbloom.core.record.Client;
 import openbloom.core.record.ImpactTests;
+import openbloom.core.record.Training;
 import openbloom.core.verdict.Adjustment;
+import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Verdict;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -155,6 +158,27 @@ class SheetsTest extends PageTest {
         assertThat(send(form("horoscope", "x=y")).getStatus()).isEqualTo(404);
         assertThat(send(corrected(at("/checks/breath/999999/correct"), "HELD")).getStatus())
                 .isEqualTo(404);
+    }
+
+    /** Without it load 3 is tried with one set; a regular trainee whose leg floats went easily begins above them. */
+    @Test
+    void theOpeningCheckPlacesHerOnEveryLadder() throws Exception {
+        assertThat(page(at("/checks/opening"))).contains("Opening check", "Training before", "regular: strength");
+        assertThat(body(form("opening", "rung-BRIDGE=3"))).contains("sheet");
+        assertThat(body(form("opening", "try-BRIDGE=EASY"))).contains("Which rung was tried?");
+        assertThat(send(form(
+                                "opening",
+                                "training=REGULAR;rung-HANDS_AND_KNEES=5;try-HANDS_AND_KNEES=EASY"
+                                        + ";rung-STRENGTH_LEGS=4;try-STRENGTH_LEGS=STOPPED"))
+                        .getStatus())
+                .isEqualTo(302);
+        assertThat(client().background().training()).hasValue(Training.REGULAR);
+        assertThat(client().standing().rungs())
+                .containsEntry(Strand.HANDS_AND_KNEES, 5)
+                .containsEntry(Strand.STRENGTH_LEGS, 3);
+        assertThat(client().standing().ceilings()).containsOnlyKeys(Strand.STRENGTH_LEGS);
+        assertThat(page(at("/checks"))).contains("hands and knees rung 5 easy and flat");
+        assertThat(verdict("goblet-squat").kind()).isEqualTo(Kind.NOT_YET);
     }
 
     @Test

@@ -61,6 +61,7 @@ public enum Published {
     SITE_TOLERANCE(COMMON_PRACTICE, 10, "mm", "a reading is compared with a school within this distance of its site"),
     DEPTH_OF_A_KNUCKLE(COMMON_PRACTICE, 1, "knuckle", "P-GAP-3: less than the first is shallow"),
     GAP_RECHECK(COMMON_PRACTICE, 7, "days", "P-GAP-4: look again at the gap about every"),
+    GAP_RECHECK_PREGNANT(COMMON_PRACTICE, 28, "days", "in pregnancy the midline is looked at, for doming, every"),
     HEAD_LIFT_AFTER_BIRTH(COMMON_PRACTICE, 2, "weeks", "no head lift before, after a vaginal birth"),
     HEAD_LIFT_AFTER_CAESAREAN(COMMON_PRACTICE, 6, "weeks", "no head lift before, after a caesarean"),
     GAP_STALE(COMMON_PRACTICE, 14, "days", "a gate may rest on a gap reading no older than"),

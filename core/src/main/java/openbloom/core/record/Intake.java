@@ -1,5 +1,6 @@
 package openbloom.core.record;
 
+import java.util.Optional;
 import java.util.Set;
 import openbloom.core.moves.Equipment;
 
@@ -10,4 +11,11 @@ import openbloom.core.moves.Equipment;
  * @param equipment what she has at home
  */
 public record Intake(
-        Background background, Situation situation, Medical medical, Approach approach, Set<Equipment> equipment) {}
+        Background background, Situation situation, Medical medical, Approach approach, Set<Equipment> equipment) {
+    /** The same intake with training told later. */
+    public Intake trained(Training before) {
+        Background known =
+                new Background(background.births(), background.babies(), background.ageYears(), Optional.of(before));
+        return new Intake(known, situation, medical, approach, equipment);
+    }
+}

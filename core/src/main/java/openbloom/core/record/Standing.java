@@ -54,6 +54,22 @@ public record Standing(
         return new Standing(climb.rungs, climb.ceilings, climb.flat, false);
     }
 
+    /** This standing where the other says nothing. */
+    public Standing and(Standing seen) {
+        return new Standing(
+                laid(rungs, seen.rungs),
+                laid(ceilings, seen.ceilings),
+                laid(flat, seen.flat),
+                barCurves || seen.barCurves);
+    }
+
+    private static <T> Map<Strand, T> laid(Map<Strand, T> below, Map<Strand, T> above) {
+        Map<Strand, T> both = new EnumMap<>(Strand.class);
+        both.putAll(below);
+        both.putAll(above);
+        return both;
+    }
+
     private static List<Response> between(List<Response> responses, LocalDate fromInclusive, LocalDate toExclusive) {
         return responses.stream()
                 .filter(response ->

@@ -344,13 +344,24 @@ public final class Facts {
     }
 
     /**
-     * When the gap is to be read next: about a week after the last check, and never before a head lift may be asked of
-     * her after a birth.
+     * When the gap is to be looked at next: about a week after the last check, and never before a head lift may be asked
+     * of her after a birth; in pregnancy every four weeks, for doming, and not from 28 weeks: then it is empty.
      */
-    public LocalDate gapCheckDue() {
+    public Optional<LocalDate> gapCheckDue() {
+        Optional<LocalDate> last = client.checks().gap().map(GapCheck::date);
+        if (isPregnant()) {
+            return last.map(on -> on.plusDays(Published.GAP_RECHECK_PREGNANT.days()))
+                    .or(() -> Optional.of(day))
+                    .map(next -> next.isBefore(day) ? day : next)
+                    .filter(next -> client.situation()
+                            .pregnancy()
+                            .flatMap(dating -> ageIn(dating, next))
+                            .filter(then -> then.isAtLeastWeeks(THIRD_TRIMESTER.amount()))
+                            .isEmpty());
+        }
         LocalDate next = client.checks().gap().map(GapCheck::nextDue).orElse(day);
         LocalDate earliest = recentBirth.map(Facts::headLiftFrom).orElse(next);
-        return next.isBefore(earliest) ? earliest : next;
+        return Optional.of(next.isBefore(earliest) ? earliest : next);
     }
 
     private static LocalDate headLiftFrom(Birth birth) {

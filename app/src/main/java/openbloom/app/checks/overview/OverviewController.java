@@ -85,17 +85,17 @@ class OverviewController {
         }
     }
 
-    private LocalDate due(Woman woman, LocalDate today) {
+    private Optional<LocalDate> due(Woman woman, LocalDate today) {
         return new Facts(records.clientOn(woman, today), today).gapCheckDue();
     }
 
     private List<CheckCard> cards(
-            Optional<GapChecks.KeptCheck> newest, List<Sheet> kept, LocalDate today, LocalDate gapDue) {
+            Optional<GapChecks.KeptCheck> newest, List<Sheet> kept, LocalDate today, Optional<LocalDate> gapDue) {
         List<CheckCard> cards = new ArrayList<>();
-        boolean due = !gapDue.isAfter(today);
+        boolean due = gapDue.filter(next -> !next.isAfter(today)).isPresent();
+        String first = gapDue.map(next -> "first due " + Days.words(next)).orElse("after the birth");
         cards.add(newest.map(check -> card(check, today, gapDue))
-                .orElseGet(() -> new CheckCard(
-                        "Gap", "gap", Optional.empty(), due ? "due now" : "first due " + Days.words(gapDue), due)));
+                .orElseGet(() -> new CheckCard("Gap", "gap", Optional.empty(), due ? "due now" : first, due)));
         for (SheetKind kind : SheetKind.values()) {
             cards.add(kept.stream()
                     .filter(sheet -> sheet.kind() == kind)
@@ -114,10 +114,11 @@ class OverviewController {
         return readable.filter(check -> check.check().date().equals(day)).or(() -> newest);
     }
 
-    private static CheckCard card(GapChecks.KeptCheck check, LocalDate today, LocalDate next) {
-        boolean due = !next.isAfter(today);
+    private static CheckCard card(GapChecks.KeptCheck check, LocalDate today, Optional<LocalDate> next) {
+        boolean due = next.filter(on -> !on.isAfter(today)).isPresent();
         String stale = check.check().isFreshOn(today) ? "" : ", too old for a gate";
-        String when = Days.words(check.check().date()) + "; next " + (due ? "due now" : Days.words(next)) + stale;
+        String when = Days.words(check.check().date()) + "; next "
+                + (due ? "due now" : next.map(Days::words).orElse("after the birth")) + stale;
         return new CheckCard("Gap", "gap", Optional.of(widest(check)), when, due);
     }
 
