@@ -151,7 +151,7 @@ class WalkTest extends BrowserTest {
             assertThat(page.locator(".filter").getByText(verdict, exactText())).isVisible();
         }
         page.getByText("Curl-up").click();
-        assertThat(page.locator("details[open]")).containsText("Gap recovered");
+        assertThat(page.locator("details[open]")).containsText("a recovered gap");
         look();
         page.getByLabel("Compose a session of").fill("500");
         page.getByRole(AriaRole.BUTTON, named("Compose")).click();

@@ -81,7 +81,7 @@ public record PlanView(Map<Kind, Integer> counts, List<Group> groups) {
                 verdict.gates().stream()
                         .filter(gate -> !gate.met())
                         .findFirst()
-                        .map(gate -> gate.kind().words() + ": " + gate.detail())
+                        .map(Gate::words)
                         .orElse("");
             case STOP -> verdict.leading().map(Reason::fact).orElse("");
         };

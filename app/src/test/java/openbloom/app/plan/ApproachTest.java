@@ -47,7 +47,9 @@ class ApproachTest extends PageTest {
                 .contains("No earlier than")
                 .contains("Step-over")
                 .contains("by family doctor");
-        assertThat(page(rhona + "/can?move=curl-up")).contains("Gap recovered").contains("Head lift with connect");
+        assertThat(page(rhona + "/can?move=curl-up"))
+                .contains("a recovered gap")
+                .contains("Head lift with connect");
     }
 
     @Test

@@ -139,9 +139,7 @@ public final class Composer {
         Optional<Gate> missing =
                 verdict.gates().stream().filter(gate -> !gate.met()).findFirst();
         Optional<String> reason = verdict.leading().map(Reason::fact);
-        return missing.map(gate -> gate.kind().words() + ": " + gate.detail())
-                .or(() -> reason)
-                .orElse("");
+        return missing.map(Gate::words).or(() -> reason).orElse("");
     }
 
     private String note(Timetable timetable) {

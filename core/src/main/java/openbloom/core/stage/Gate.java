@@ -10,6 +10,11 @@ import java.util.Optional;
  * @param earliestDate the first day on which a time-based condition is met
  */
 public record Gate(GateKind kind, boolean met, String detail, Optional<LocalDate> earliestDate) {
+    /** {@code needs a closed wound; has: not known}. */
+    public String words() {
+        return "needs " + kind.words() + "; has: " + detail;
+    }
+
     public static Gate of(GateKind gate, boolean met, String detail) {
         return new Gate(gate, met, detail, Optional.empty());
     }

@@ -2,34 +2,34 @@ package openbloom.core.stage;
 
 /** A condition that must be true before something is allowed. */
 public enum GateKind {
-    TIME("Time since birth"),
-    AFTER_PREGNANCY("After this pregnancy"),
-    CLEARANCE("Clearance from her clinician"),
-    WOUND_CLOSED("Wound closed"),
-    NO_WARNING_SIGN("No warning sign"),
-    GAP_READ("Gap checked within 14 days"),
-    GAP_RECOVERED("Gap recovered"),
-    GAP_FIRM("Floor of the gap firm"),
-    NO_DOMING("No doming"),
-    CONNECT("Connect felt in two positions"),
-    SYMPTOM_FREE("No leak, heaviness or pain"),
-    NO_HEAVINESS("No heaviness at rest"),
-    NO_PELVIC_PAIN("No pelvic pain"),
-    SCAR_ON_FILE("A caesarean scar"),
-    SCAR_QUIET("Scar without pain"),
-    IMPACT_TESTS("Return-to-impact tests passed"),
-    LETTING_GO("Full letting-go"),
-    LIFT_FELT("A lift can be felt"),
-    RUNG_BELOW("The rung below"),
-    SEAT_COMFORT("Sitting pressure comfortable"),
-    BONE_SAFE("Safe for her bones"),
-    CLINICIAN_ALLOWS("Allowed by her clinician"),
-    ASKED("Asked first"),
-    START_LEVEL("Where she begins"),
-    FLOOR_CHECKED("Pelvic floor checked"),
-    LOAD_CHECKED("Flat in the load check"),
-    EQUIPMENT("Equipment at hand"),
-    A_VERSION_THAT_PASSES("A version that suits her today");
+    TIME("time since the birth"),
+    AFTER_PREGNANCY("this pregnancy to be over"),
+    CLEARANCE("clearance from her clinician"),
+    WOUND_CLOSED("a closed wound"),
+    NO_WARNING_SIGN("no warning sign"),
+    GAP_READ("a gap check of the last 14 days"),
+    GAP_RECOVERED("a recovered gap"),
+    GAP_FIRM("a floor of the gap that is firm"),
+    NO_DOMING("a belly that stays flat"),
+    CONNECT("connect felt in two positions"),
+    SYMPTOM_FREE("no leak, heaviness or pain"),
+    NO_HEAVINESS("no heaviness at rest"),
+    NO_PELVIC_PAIN("no pelvic pain"),
+    SCAR_ON_FILE("a caesarean scar"),
+    SCAR_QUIET("a scar without pain"),
+    IMPACT_TESTS("the return tests passed"),
+    LETTING_GO("full letting-go, 8 of 10 on two days"),
+    LIFT_FELT("a lift that can be felt"),
+    RUNG_BELOW("the rung below done well"),
+    SEAT_COMFORT("comfortable sitting"),
+    BONE_SAFE("her clinician’s word about her bones"),
+    CLINICIAN_ALLOWS("her clinician to allow it"),
+    ASKED("her to be asked first"),
+    START_LEVEL("a seen start: the opening check or a lower rung"),
+    FLOOR_CHECKED("a pelvic floor check"),
+    LOAD_CHECKED("a load check that went so far"),
+    EQUIPMENT("equipment at hand"),
+    A_VERSION_THAT_PASSES("a version that suits her today");
 
     private final String words;
 
@@ -37,6 +37,7 @@ public enum GateKind {
         this.words = words;
     }
 
+    /** What is needed, after "needs". */
     public String words() {
         return words;
     }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import openbloom.core.evidence.Published;
+import openbloom.core.moves.Demand;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
 import openbloom.core.record.Training;
@@ -44,7 +45,8 @@ public final class Beginning {
 
     private static Optional<Move> hardest(Judgement judgement, Strand strand, int mostLoad) {
         return judgement.catalogue().ladder(strand).stream()
-                .filter(move -> move.load() <= mostLoad && !move.isImpact())
+                .filter(move -> move.load() <= mostLoad && !move.isImpact() && !move.isGymStaple())
+                .filter(move -> !move.has(Demand.HEAVY) && !move.has(Demand.BREATH_HOLD))
                 .filter(move -> judgement.of(move).passes())
                 .max(Comparator.comparing(Move::rung));
     }

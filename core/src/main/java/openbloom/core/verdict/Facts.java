@@ -521,7 +521,7 @@ public final class Facts {
         boolean holds =
                 midline == Midline.HOLDING && !client.standing().ceilings().containsKey(Strand.LIMB_LOAD);
         String words = flat >= LIMB_LOAD_RUNG || !holds
-                ? "limb load flat up to rung " + flat
+                ? flatWords("limb load", flat)
                 : "recovered, flat and firm on the lift";
         return Gate.of(GateKind.NO_DOMING, flat >= LIMB_LOAD_RUNG || holds, words);
     }
@@ -529,6 +529,10 @@ public final class Facts {
     Gate flatOnFrontSupportGate() {
         int flat = client.standing().ceilings().getOrDefault(Strand.FRONT_SUPPORT, achieved(Strand.FRONT_SUPPORT));
         boolean isFlat = flat >= FRONT_SUPPORT_RUNG;
-        return Gate.of(GateKind.NO_DOMING, isFlat, "front support flat up to rung " + flat);
+        return Gate.of(GateKind.NO_DOMING, isFlat, flatWords("front support", flat));
+    }
+
+    private static String flatWords(String ladder, int rung) {
+        return rung == 0 ? ladder + " not seen flat yet" : ladder + " flat up to rung " + rung;
     }
 }

@@ -54,8 +54,7 @@ final class EvidenceWords {
         } else if (evidence instanceof Evidence.Babies many) {
             words = many.babies() + " babies, " + many.weeks().words();
         } else if (evidence instanceof Evidence.SinceBirth since) {
-            words = since.birth().words() + " " + since.days() / 7 + " weeks + " + since.days() % 7 + " ago, "
-                    + Days.words(since.date());
+            words = since.birth().words() + " " + ago(since.days()) + ", " + Days.words(since.date());
         } else if (evidence instanceof Evidence.LastBirth last) {
             words = last.birth().words() + ", " + Days.words(last.date());
         } else if (evidence instanceof Evidence.TearKnown tear) {
@@ -110,10 +109,14 @@ final class EvidenceWords {
             return side.side().words();
         }
         if (evidence instanceof Evidence.RungDone done) {
-            return done.strand().words().toLowerCase(Locale.ROOT) + ", rung " + done.rung() + " done";
+            String ladder = done.strand().words().toLowerCase(Locale.ROOT);
+            return done.rung() == 0 ? ladder + ", no rung done yet" : ladder + ", rung " + done.rung() + " done";
         }
         if (evidence instanceof Evidence.FlatUpTo flat) {
-            return "flat up to rung " + flat.rung() + " of " + flat.strand().words();
+            String ladder = flat.strand().words().toLowerCase(Locale.ROOT);
+            return flat.rung() == 0
+                    ? "not flat on the first rung of " + ladder
+                    : "flat up to rung " + flat.rung() + " of " + ladder;
         }
         if (evidence instanceof Evidence.TrainedBefore before) {
             return before.training().words();
@@ -126,6 +129,16 @@ final class EvidenceWords {
             return "not at hand";
         }
         throw new IllegalArgumentException("Evidence should have words, but was " + evidence);
+    }
+
+    /** {@code 6 weeks and 3 days ago}, {@code a week ago}, {@code today}. */
+    private static String ago(long days) {
+        if (days <= 0) {
+            return "today";
+        }
+        String weeks = days / 7 == 0 ? "" : days / 7 == 1 ? "a week" : days / 7 + " weeks";
+        String beyond = days % 7 == 0 ? "" : days % 7 == 1 ? "a day" : days % 7 + " days";
+        return weeks + (weeks.isEmpty() || beyond.isEmpty() ? "" : " and ") + beyond + " ago";
     }
 
     private static String after(String between, Optional<LocalDate> on) {

@@ -1,0 +1,148 @@
+package openbloom.app.reasons;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import openbloom.app.system.Typed;
+import openbloom.core.dating.Dating;
+import openbloom.core.dating.GestationalAge;
+import openbloom.core.evidence.Published;
+import openbloom.core.gap.Depth;
+import openbloom.core.gap.Firmness;
+import openbloom.core.gap.GapCheck;
+import openbloom.core.gap.GapReading;
+import openbloom.core.gap.GapState;
+import openbloom.core.gap.Site;
+import openbloom.core.gap.Width;
+import openbloom.core.moves.Equipment;
+import openbloom.core.pelvicfloor.LettingGo;
+import openbloom.core.pelvicfloor.PelvicFloorCheck;
+import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.record.Clearance;
+import openbloom.core.record.Client;
+import openbloom.core.record.Training;
+import openbloom.core.screening.Condition;
+import openbloom.core.screening.Symptom;
+import openbloom.core.screening.SymptomReport;
+import openbloom.core.stage.Birth;
+import openbloom.core.stage.BirthKind;
+import openbloom.core.stage.Tear;
+import openbloom.core.stage.Told;
+import org.jspecify.annotations.Nullable;
+
+/** A woman typed into the bench of judgement, who lives only on that page. */
+public record WhatIfForm(
+        @Nullable String woman,
+        @Nullable String situation,
+        @Nullable String weeks,
+        @Nullable String births,
+        @Nullable String training,
+        @Nullable List<String> conditions,
+        @Nullable List<String> symptoms,
+        @Nullable String fingers,
+        @Nullable String domed,
+        @Nullable String depth,
+        @Nullable String cleared,
+        @Nullable List<String> moves) {
+    static final int MOST_WEEKS = 520;
+    private static final int LONGEST_PREGNANCY = GestationalAge.LONGEST_DAYS / 7 - 1;
+    private static final int USUAL_AGE = 33;
+
+    /** Where she is. */
+    public enum Where {
+        NEITHER("neither pregnant nor newly delivered"),
+        PREGNANT("pregnant"),
+        BORN("after a vaginal birth"),
+        CAESAREAN("after a caesarean");
+
+        private final String words;
+
+        Where(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    public boolean has(String constant) {
+        return conditions != null && conditions.contains(constant) || symptoms != null && symptoms.contains(constant);
+    }
+
+    public boolean looksAt(String move) {
+        return moves != null && moves.contains(move);
+    }
+
+    public boolean isChosen(@Nullable String typed, String constant) {
+        return constant.equals(typed);
+    }
+
+    /** A woman of the same stage who was asked and checked, and of whom nothing else is known. */
+    Client plain(LocalDate day, Typed typed) {
+        Where where = typed.choice("situation", situation, Where.class).orElse(Where.NEITHER);
+        int most = where == Where.PREGNANT ? LONGEST_PREGNANCY : MOST_WEEKS;
+        int far = typed.whole("weeks", weeks, 0, most).orElse(0);
+        boolean delivered = where == Where.BORN || where == Where.CAESAREAN;
+        int before = typed.whole("births", births, 0, 25).orElse(delivered ? 1 : 0);
+        if (delivered && before == 0) {
+            typed.refuse("births", "intake.birthsAfterBirth");
+        }
+        Client.Builder client = Client.of(before, 1, USUAL_AGE)
+                .warningSigns(day, Set.of())
+                .conditions(day, Set.of())
+                .symptoms(SymptomReport.none(day))
+                .equipment(Set.of(Equipment.values()))
+                .pelvicFloor(new PelvicFloorCheck(6, 6, 6, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO))
+                .gap(gap(day, 2 * Published.BOISSONNAULT_FINGERS.amount(), Depth.SURFACE, Told.NO));
+        if (where == Where.PREGNANT) {
+            client.pregnant(Dating.stated(day.minusWeeks(far).plusDays(Published.PREGNANCY_FROM_LAST_PERIOD.days())));
+        } else if (delivered) {
+            BirthKind kind = where == Where.CAESAREAN ? BirthKind.CAESAREAN : BirthKind.VAGINAL;
+            client.gaveBirth(new Birth(day.minusWeeks(far), kind, Tear.NONE, Told.YES));
+        }
+        return client.build();
+    }
+
+    /** The same woman with what was typed of her. */
+    Client changed(Client base, LocalDate day, Typed typed) {
+        Client.Builder client = base.but();
+        typed.choice("training", training, Training.class).ifPresent(client::trained);
+        Set<Condition> has = typed.choices("conditions", conditions, Condition.class);
+        if (!has.isEmpty()) {
+            client.conditions(day, has);
+        }
+        Set<Symptom> tells = typed.choices("symptoms", symptoms, Symptom.class);
+        if (!tells.isEmpty()) {
+            client.symptoms(new SymptomReport.Asked(day, tells));
+        }
+        typed.whole("cleared", cleared, 0, 3650)
+                .ifPresent(ago -> client.cleared(Clearance.of(day.minusDays(ago), "her clinician", List.of())));
+        Optional<Told> domes = typed.choice("domed", domed, Told.class);
+        Optional<Depth> deep = typed.choice("depth", depth, Depth.class);
+        Optional<Integer> wide = typed.whole("fingers", fingers, 0, 10);
+        if (wide.isPresent() || domes.isPresent() || deep.isPresent()) {
+            int halves = 2 * wide.orElse(Published.BOISSONNAULT_FINGERS.amount());
+            client.gap(gap(day, halves, deep.orElse(Depth.SURFACE), domes.orElse(Told.NO)));
+        }
+        return client.build();
+    }
+
+    /** Read alike at every site; a deep one springs back little. */
+    private static GapCheck gap(LocalDate day, int halves, Depth depth, Told domed) {
+        Firmness floor = depth.compareTo(Depth.SECOND_KNUCKLE) < 0 ? Firmness.FIRM : Firmness.SOFT;
+        return new GapCheck(
+                day,
+                Site.EVERYDAY.stream()
+                        .map(site -> new GapReading(
+                                site,
+                                site.usualOffsetMm(),
+                                GapState.LIFT,
+                                Width.ofHalfFingers(halves),
+                                depth,
+                                floor,
+                                domed))
+                        .toList());
+    }
+}

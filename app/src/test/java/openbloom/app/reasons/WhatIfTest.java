@@ -1,0 +1,41 @@
+package openbloom.app.reasons;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+
+import openbloom.app.PageTest;
+import openbloom.app.people.Woman;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** The bench of judgement: one changed fact, the verdicts it changes and the rule that did it. */
+class WhatIfTest extends PageTest {
+    @ParameterizedTest
+    @CsvSource({
+        "situation=BORN&weeks=30&domed=YES, GAP-DEEP",
+        "situation=PREGNANT&weeks=20&symptoms=PELVIC_GIRDLE_PAIN, PGP-SYM",
+        "situation=NEITHER&conditions=HIGH_BLOOD_PRESSURE_UNCONTROLLED, STOP-REL-HIGH-BLOOD-PRESSURE-UNCONTROLLED-NOT-PREGNANT",
+        "situation=NEITHER&training=SPORT&moves=double-leg-lower, LADDER-START"
+    })
+    void namesTheRuleThatDidIt(String facts, String code) throws Exception {
+        assertThat(page("/reasons/what-if?" + facts)).contains("#" + code + "\"");
+    }
+
+    @Test
+    void takesAWomanOfTheStudioAndNobodyElses() throws Exception {
+        Woman woman = askedWoman("Doubted");
+        assertThat(page("/reasons/what-if?woman=" + woman.id())).contains(woman.name());
+        String strangers =
+                as(stranger(), get("/reasons/what-if?woman=" + woman.id())).getContentAsString();
+        assertThat(strangers).doesNotContain(woman.name());
+    }
+
+    @Test
+    void refusesWhatMakesNoSenseBesideTheField() throws Exception {
+        assertThat(body(get("/reasons/what-if?situation=PREGNANT&weeks=90"))).contains("Give a whole number from 0 to");
+        assertThat(body(get("/reasons/what-if?situation=BORN&weeks=4&births=0")))
+                .contains("problem-births");
+        assertThat(body(get("/reasons/what-if?symptoms=PURPLE"))).contains("is not one of the choices");
+    }
+}
