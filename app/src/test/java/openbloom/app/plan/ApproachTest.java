@@ -43,7 +43,7 @@ class ApproachTest extends PageTest {
         String rhona = "/people/" + people.search(ines, "rhona").get(0).id();
         String running = page(rhona + "/can?wish=RUNNING");
         assertThat(running)
-                .contains("Return-to-impact tests passed")
+                .contains("the return tests passed")
                 .contains("No earlier than")
                 .contains("Step-over")
                 .contains("by family doctor");
