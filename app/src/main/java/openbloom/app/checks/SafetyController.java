@@ -7,6 +7,7 @@ import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import openbloom.app.people.Woman;
+import openbloom.app.studio.Accounts;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
@@ -31,8 +32,10 @@ class SafetyController {
 
     private final Safety safety;
     private final FormPages forms;
+    private final Accounts accounts;
 
-    SafetyController(Safety safety, FormPages forms) {
+    SafetyController(Safety safety, FormPages forms, Accounts accounts) {
+        this.accounts = accounts;
         this.safety = safety;
         this.forms = forms;
     }
@@ -44,7 +47,9 @@ class SafetyController {
             @RequestParam(required = false) @Nullable String again) {
         SafetyRecord record = safety.of(woman);
         if (!record.stops().isEmpty() && again == null) {
-            return new ModelAndView("checks/stop").addObject("stops", record);
+            return new ModelAndView("checks/stop")
+                    .addObject("stops", record)
+                    .addObject("numbers", accounts.numbersOf(woman.studioId()));
         }
         SafetyForm blank = SafetyForm.blank(UUID.randomUUID().toString(), record.latestStop(), safety.limitOf(woman));
         return page(woman, then, blank, record);
@@ -69,6 +74,7 @@ class SafetyController {
     private ModelAndView page(Woman woman, String then, SafetyForm form, SafetyRecord record) {
         return new ModelAndView("checks/safe")
                 .addObject("form", form)
+                .addObject("numbers", accounts.numbersOf(woman.studioId()))
                 .addObject("then", then)
                 .addObject("stops", record)
                 .addObject("asked", safety.asked(woman))

@@ -26,6 +26,7 @@ import openbloom.app.session.Sessions;
 import openbloom.app.studio.Account;
 import openbloom.app.studio.Accounts;
 import openbloom.app.studio.NewAccount;
+import openbloom.app.studio.NumbersToCall;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.Columns;
 import openbloom.app.system.StudioDay;
@@ -112,6 +113,7 @@ class DemoStudio implements SmartInitializingSingleton {
     public void afterSingletonsInstantiated() {
         accounts.createStudio("The Boathouse Rooms", ZONE, new NewAccount("Ines", "ines@boathouse.example", PASSWORD));
         SignedIn owner = (SignedIn) accounts.loadUserByUsername("ines@boathouse.example");
+        accounts.setNumbers(owner.studioId(), new NumbersToCall("000", "01632 960123"));
         accounts.addInstructor(owner.studioId(), new NewAccount("Mara", "mara@boathouse.example", PASSWORD));
         accounts.addInstructor(owner.studioId(), new NewAccount("Tove", "tove@boathouse.example", PASSWORD));
         accounts.changeFingers(owner.account(), owner.account().version(), List.of("15", "31", "47", "62"));

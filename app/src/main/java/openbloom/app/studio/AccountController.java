@@ -124,6 +124,20 @@ class AccountController {
         return studioRefused(me, Map.of("errors", sentences.byField(problems), "preset", preset));
     }
 
+    @PostMapping("/studio/numbers")
+    @PreAuthorize("hasRole('OWNER')")
+    ModelAndView setNumbers(
+            @AuthenticationPrincipal SignedIn me,
+            @RequestParam(defaultValue = "") String emergencyNumber,
+            @RequestParam(defaultValue = "") String maternityNumber) {
+        NumbersToCall numbers = new NumbersToCall(emergencyNumber, maternityNumber);
+        List<Problem> problems = accounts.setNumbers(me.studioId(), numbers);
+        if (problems.isEmpty()) {
+            return new ModelAndView("redirect:/studio?numbers");
+        }
+        return studioRefused(me, Map.of("errors", sentences.byField(problems), "numbers", numbers));
+    }
+
     @PostMapping("/studio/password")
     ModelAndView changePassword(
             @AuthenticationPrincipal SignedIn me,
@@ -145,6 +159,7 @@ class AccountController {
         page.put("accounts", accounts.ofStudio(me.studioId()));
         page.put("instructor", new NewAccount("", "", ""));
         page.put("presets", Preset.values());
+        page.put("numbers", accounts.numbersOf(me.studioId()));
         page.put("studioVersion", accounts.studioVersion(me.studioId()));
         page.put("accountVersion", accounts.fresh(me).version());
         page.put("refused", me.account().owner() ? refusedLines(me) : List.of());

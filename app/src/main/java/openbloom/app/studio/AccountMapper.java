@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
@@ -20,6 +21,15 @@ public interface AccountMapper {
 
     @Select("select * from studio where id = #{id}")
     Studio studio(long id);
+
+    @Select("select emergency_number, maternity_number from studio where id = #{id}")
+    NumbersToCall numbersOf(long id);
+
+    @Update("""
+            update studio set emergency_number = #{n.emergencyNumber}, maternity_number = #{n.maternityNumber}
+            where id = #{studioId}
+            """)
+    void setNumbers(@Param("studioId") long studioId, @Param("n") NumbersToCall numbers);
 
     @Select("select * from account where studio_id = #{studioId} order by name")
     List<Account> ofStudio(long studioId);

@@ -203,6 +203,32 @@ public class Accounts implements UserDetailsService {
         return typed.problems();
     }
 
+    /** Whom to call when a warning sign is told. */
+    public NumbersToCall numbersOf(long studioId) {
+        return mapper.numbersOf(studioId);
+    }
+
+    /** What is wrong with the numbers to call; empty when they were kept. */
+    public List<Problem> setNumbers(long studioId, NumbersToCall numbers) {
+        Typed typed = new Typed();
+        number(typed, "emergencyNumber", numbers.emergencyNumber());
+        number(typed, "maternityNumber", numbers.maternityNumber());
+        if (typed.isClean()) {
+            mapper.setNumbers(
+                    studioId,
+                    new NumbersToCall(
+                            numbers.emergencyNumber().strip(),
+                            numbers.maternityNumber().strip()));
+        }
+        return typed.problems();
+    }
+
+    private static void number(Typed typed, String field, String number) {
+        if (!number.strip().matches("[0-9+ ()/.-]{0,40}")) {
+            typed.refuse(field, "account.number", number.length() > 60 ? number.substring(0, 60) + "…" : number);
+        }
+    }
+
     /** What is wrong with a change of password; empty when it was changed. Every other session of hers ends. */
     public List<Problem> changePassword(SignedIn me, String current, String next) {
         Account kept = mapper.account(me.accountId());

@@ -176,4 +176,20 @@ class StopTest extends PageTest {
                 .param("noSign", "yes")
                 .param("noSymptom", "yes");
     }
+
+    @Test
+    void numbersToCallStandOnEveryPageWithASign() throws Exception {
+        String her = "/people/" + withPressure().id();
+        assertThat(send(post("/studio/numbers").param("emergencyNumber", "call me"))
+                        .getStatus())
+                .isEqualTo(422);
+        assertThat(page(her + "/safe")).contains("01632 960123");
+        send(post(her + "/safe")
+                .param("formKey", key())
+                .param("signs", "THOUGHTS_OF_HARM")
+                .param("notMeasured", "yes"));
+        assertThat(page(her + "/safe"))
+                .contains("01632 960123", "Stay with her; do not leave her alone")
+                .doesNotContain("let her rest in the position");
+    }
 }
