@@ -16,9 +16,9 @@ import openbloom.core.program.Place;
 import openbloom.core.program.Season;
 import openbloom.core.program.Session;
 import openbloom.core.program.SessionRequest;
+import openbloom.core.record.Client;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
-import openbloom.core.record.Client;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Verdict;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -53,7 +53,9 @@ public class JudgementBenchmark {
         List.of(Strand.values()).forEach(strand -> rungs.put(strand, 3));
         woman = Client.of(0, 1, 31)
                 .pregnant(Dating.stated(DAY.minusWeeks(24).plusDays(280)))
-                .symptoms(new SymptomReport.SensorTask(DAY, Set.of(Symptom.WRIST_PAIN)))
+                .symptoms(new SymptomReport.Asked(DAY, Set.of(Symptom.WRIST_PAIN)))
+                .warningSigns(DAY, Set.of())
+                .conditions(DAY, Set.of())
                 .rungs(rungs)
                 .equipment(Set.of(Equipment.CHAIR, Equipment.BAND))
                 .build();

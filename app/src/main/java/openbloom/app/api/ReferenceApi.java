@@ -65,6 +65,7 @@ class ReferenceApi {
             int year,
             Confidence confidence,
             String supports,
+            String doesNotSay,
             List<NumberResponse> numbers) {
         static SourceResponse of(Source source) {
             return new SourceResponse(
@@ -73,6 +74,7 @@ class ReferenceApi {
                     source.year(),
                     source.confidence(),
                     source.supports(),
+                    source.doesNotSay(),
                     source.numbers().stream().map(NumberResponse::of).toList());
         }
     }

@@ -7,6 +7,7 @@ import static openbloom.core.evidence.Confidence.PRACTICE;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import openbloom.core.Texts;
 
 /** The registry of sources. Every reason points at one of them, every published number hangs on one of them. */
 public enum Source {
@@ -236,5 +237,15 @@ public enum Source {
         return Arrays.stream(values())
                 .filter(source -> source.key().equals(key))
                 .findFirst();
+    }
+
+    /** What must not be read into it. */
+    public String doesNotSay() {
+        return NotSaid.TEXTS.of(this);
+    }
+
+    /** Read when first asked for. */
+    private static final class NotSaid {
+        private static final Texts TEXTS = Texts.beside(Source.class, "not-said.properties");
     }
 }

@@ -2,6 +2,8 @@ package openbloom.core.record;
 
 import static openbloom.core.record.Question.*;
 
+import openbloom.core.Texts;
+
 /** One answer to a question of approach; the first of each question is the default. */
 public enum Choice {
     TWO_FINGERS(A1, "more than two fingers at any site"),
@@ -66,6 +68,11 @@ public enum Choice {
 
     /** What it is, who prefers it and why, what speaks against it, and where it comes from. */
     public String about() {
-        return ApproachTexts.about(this);
+        return About.TEXTS.of(this);
+    }
+
+    /** Read when first asked for. */
+    private static final class About {
+        private static final Texts TEXTS = Texts.beside(Choice.class, "approach.properties");
     }
 }

@@ -60,4 +60,10 @@ class EvidenceTest {
         assertThat(WarningSign.askedOf(false)).contains(WarningSign.FEVER, WarningSign.THOUGHTS_OF_HARM);
         assertThat(ImpactTests.Test.values()).hasSize(11);
     }
+
+    @org.junit.jupiter.params.ParameterizedTest
+    @org.junit.jupiter.params.provider.EnumSource(Source.class)
+    void everySourceSaysWhatItDoesNotSay(Source source) {
+        assertThat(source.doesNotSay()).endsWith(".").hasSizeGreaterThan(10);
+    }
 }

@@ -10,6 +10,13 @@ import java.util.List;
 import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import openbloom.core.gap.Depth;
+import openbloom.core.gap.Firmness;
+import openbloom.core.gap.GapCheck;
+import openbloom.core.gap.GapReading;
+import openbloom.core.gap.GapState;
+import openbloom.core.gap.Site;
+import openbloom.core.gap.Width;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Flexion;
@@ -17,10 +24,13 @@ import openbloom.core.moves.Move;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.record.Answer;
 import openbloom.core.record.Client;
+import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;
+import openbloom.core.stage.Birth;
+import openbloom.core.stage.Told;
 import org.junit.jupiter.api.Test;
 
 /** What must hold for every woman and every move; each property on 5,000 generated women with a fixed seed. */
@@ -72,6 +82,34 @@ class VerdictPropertyTest {
         assertNoneWeaker(
                 verdicts(woman.but().pelvicFloor(Women.TYPICAL_FLOOR).build()),
                 woman.but().pelvicFloor(PelvicFloorCheck.NOT_CHECKED).build());
+        assertNoneWeaker(
+                verdicts(woman.but().trained(Training.REGULAR).build()),
+                woman.but().trained(Training.NONE).build());
+        assertNoneWeaker(verdicts(flatAndFirm(woman)), withoutGap(woman));
+        woman.situation()
+                .birth()
+                .ifPresent(birth -> assertNoneWeaker(
+                        verdicts(woman.but().gaveBirth(wound(birth, Told.YES)).build()),
+                        woman.but().gaveBirth(wound(birth, Told.UNKNOWN)).build()));
+    }
+
+    private static Birth wound(Birth birth, Told closed) {
+        return new Birth(birth.date(), birth.kind(), birth.tear(), closed);
+    }
+
+    /** A gap within two fingers, flat and firm at every site: what a clinician would call normal. */
+    private static Client flatAndFirm(Client woman) {
+        List<GapReading> readings = Site.EVERYDAY.stream()
+                .map(site -> new GapReading(
+                        site,
+                        site.usualOffsetMm(),
+                        GapState.LIFT,
+                        Width.ofHalfFingers(3),
+                        Depth.SURFACE,
+                        Firmness.FIRM,
+                        Told.NO))
+                .toList();
+        return withoutGap(woman).but().gap(new GapCheck(TODAY, readings)).build();
     }
 
     @Property(seed = SEED)
