@@ -91,7 +91,7 @@ final class ClientReader {
         pregnancy(told).ifPresent(client::pregnant);
         birth(told, births).ifPresent(client::gaveBirth);
         clearance(told).ifPresent(client::cleared);
-        gap(told.gap()).ifPresent(client::gap);
+        gap(told).ifPresent(client::gap);
         floor(told.pelvicFloor()).ifPresent(client::pelvicFloor);
         new CheckReader(reading, onDate).addTo(client, told);
         return client.build();
@@ -197,10 +197,12 @@ final class ClientReader {
         return date.flatMap(day -> by.map(who -> new Clearance(day, who, limits, answers)));
     }
 
-    private Optional<GapCheck> gap(ClientRequest.@Nullable Gap told) {
+    private Optional<GapCheck> gap(ClientRequest woman) {
+        ClientRequest.Gap told = woman.gap();
         if (told == null) {
             return Optional.empty();
         }
+        Told domed = domed(woman.domingCeiling());
         var date = reading.past("client.gap.date", told.date(), onDate);
         List<ClientRequest.Reading> given = told.readings() == null ? List.of() : told.readings();
         if (given.size() > MOST_READINGS) {
@@ -209,9 +211,19 @@ final class ClientReader {
         }
         List<GapReading> readings = new ArrayList<>();
         for (int i = 0; i < given.size(); i++) {
-            reading("client.gap.readings[" + i + "]", given.get(i)).ifPresent(readings::add);
+            reading("client.gap.readings[" + i + "]", given.get(i))
+                    .map(read -> read.domed() == Told.UNKNOWN ? read.domedAs(domed) : read)
+                    .ifPresent(readings::add);
         }
         return date.map(day -> new GapCheck(day, readings));
+    }
+
+    /** Absent: nobody looked. Told, even as empty: looked at, and flat on the head lift unless its ladder domed at once. */
+    private static Told domed(@Nullable Map<Strand, Integer> ceilings) {
+        if (ceilings == null) {
+            return Told.UNKNOWN;
+        }
+        return Integer.valueOf(0).equals(ceilings.get(Strand.FLEXION)) ? Told.YES : Told.NO;
     }
 
     Optional<GapReading> reading(String path, ClientRequest.@Nullable Reading told) {

@@ -37,6 +37,11 @@ public record GapReading(
         return spot.offsetMm();
     }
 
+    /** The same reading with what was seen of doming. */
+    public GapReading domedAs(Told seen) {
+        return new GapReading(spot, state, width, depth, firmness, seen, sore);
+    }
+
     /** The same reading with another width, such as one derived from fingers. */
     GapReading with(Width other) {
         return new GapReading(spot, state, other, depth, firmness, domed, sore);

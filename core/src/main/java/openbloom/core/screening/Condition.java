@@ -48,6 +48,7 @@ public enum Condition {
             GROWTH_RESTRICTION,
             GESTATIONAL_HYPERTENSION,
             GESTATIONAL_DIABETES,
+            HIGH_BLOOD_PRESSURE_UNCONTROLLED,
             ANAEMIA_SYMPTOMATIC,
             ANAEMIA);
 
@@ -61,7 +62,7 @@ public enum Condition {
         return words;
     }
 
-    /** Whether it is one that comes up during a pregnancy, so that an older clearance may not have known of it. */
+    /** Whether it is one that comes up in a pregnancy or between visits, so that an older clearance may not have known of it. */
     public boolean comesUpInPregnancy() {
         return COME_UP_IN_PREGNANCY.contains(this);
     }
