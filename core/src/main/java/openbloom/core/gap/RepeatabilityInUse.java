@@ -7,10 +7,11 @@ import openbloom.core.evidence.Published;
  * The repeatability a comparison rests on, in the unit of the method, and where it comes from: the examiner's own
  * duplicates, the studio's while hers are few, and a stated working value of one finger while the studio's are few too.
  *
+ * @param sites over how many sites a reading is the mean; 1 for a reading of one site
  * @param coefficient two readings of one woman differ by less in 95 of 100 pairs; never below one step of the reading
  * @param basis where it comes from, in words
  */
-public record RepeatabilityInUse(Method method, double coefficient, String basis) {
+public record RepeatabilityInUse(Method method, int sites, double coefficient, String basis) {
     private static final int FEWEST = Published.DUPLICATE_PAIRS.amount();
 
     /**
@@ -18,23 +19,34 @@ public record RepeatabilityInUse(Method method, double coefficient, String basis
      * @param studios the duplicates of everybody in the studio by this method, hers among them
      */
     public static RepeatabilityInUse of(Method method, Repeatability.Sums hers, Repeatability.Sums studios) {
+        return ofMeans(method, 1, hers, studios);
+    }
+
+    /**
+     * The same for means over several sites; while there are few duplicates, the working value is one finger over the root
+     * of their number.
+     *
+     * @param sites over how many sites the means are, 1 or more
+     */
+    public static RepeatabilityInUse ofMeans(
+            Method method, int sites, Repeatability.Sums hers, Repeatability.Sums studios) {
         if (hers.pairs() >= FEWEST) {
-            return from(method, Repeatability.of(hers), "from " + hers.pairs() + " pairs of her own");
+            return from(method, sites, Repeatability.of(hers), "from " + hers.pairs() + " pairs of her own");
         }
         if (studios.pairs() >= FEWEST) {
             String why = "from " + studios.pairs() + " pairs of the studio (her own: " + hers.pairs() + " of " + FEWEST
                     + " so far)";
-            return from(method, Repeatability.of(studios), why);
+            return from(method, sites, Repeatability.of(studios), why);
         }
         String why = "a working value of one finger until there are " + FEWEST + " pairs (her own: " + hers.pairs()
                 + ", the studio's: " + studios.pairs() + ")";
-        return new RepeatabilityInUse(method, method.oneFinger(), why);
+        return new RepeatabilityInUse(method, sites, method.oneFinger() / Math.sqrt(sites), why);
     }
 
-    private static RepeatabilityInUse from(Method method, Repeatability found, String pairs) {
+    private static RepeatabilityInUse from(Method method, int sites, Repeatability found, String pairs) {
         String sum =
                 String.format(Locale.ROOT, "2.77 × s_w %.2f %s, %s", found.withinSubjectSd(), method.unit(), pairs);
-        return new RepeatabilityInUse(method, Math.max(method.step(), found.coefficient()), sum);
+        return new RepeatabilityInUse(method, sites, Math.max(method.step() / sites, found.coefficient()), sum);
     }
 
     /**
@@ -46,7 +58,7 @@ public record RepeatabilityInUse(Method method, double coefficient, String basis
     }
 
     double halfAStep() {
-        return method.step() / 2;
+        return method.step() / sites / 2;
     }
 
     /** {@code ± 1.39 fingers (2.77 × s_w 0.50 fingers, from 12 pairs of her own)}. */

@@ -96,6 +96,35 @@ interface GapCheckMapper {
     List<Duplicates> duplicatesIn(long studioId, Method method);
 
     /**
+     * Duplicates of one kind as means over their sites on the small lift: how many pairs, and Σ of squared differences.
+     *
+     * @param squares Σ(first − second)², in half fingers or mm
+     */
+    record MeanDuplicates(long examinerId, long pairs, double squares) {}
+
+    /** Every check that was read twice with one method at two sites or more, summed up by examiner. */
+    @Select("""
+            select examiner_id, count(*) as pairs, sum(power(difference, 2)) as squares from (
+              select first_check.examiner_id,
+                avg(cast(coalesce(r1.width_half_fingers, r1.width_mm) as double precision))
+                  - avg(cast(coalesce(r2.width_half_fingers, r2.width_mm) as double precision)) as difference
+              from gap_check second_check
+                join gap_check first_check on coalesce(first_check.root_id, first_check.id) = second_check.repeats
+                  and first_check.method = second_check.method and first_check.examiner_id = second_check.examiner_id
+                join account on account.id = first_check.examiner_id
+                join gap_reading r1 on r1.check_id = first_check.id and r1.state = 'LIFT'
+                join gap_reading r2 on r2.check_id = second_check.id and r2.site = r1.site
+                  and r2.offset_mm = r1.offset_mm and r2.state = r1.state
+              where account.studio_id = #{studioId} and first_check.method = #{method}
+                and not exists (select 1 from gap_check later where later.corrects = first_check.id)
+                and not exists (select 1 from gap_check later where later.corrects = second_check.id)
+              group by first_check.examiner_id, first_check.id, second_check.id
+              having count(*) >= 2)
+            group by examiner_id
+            """)
+    List<MeanDuplicates> meanDuplicatesIn(long studioId, Method method);
+
+    /**
      * A row to be kept.
      *
      * @param firstRepetitionOf what it is the first blind second reading of; there is one

@@ -123,6 +123,19 @@ public class GapChecks {
         return RepeatabilityInUse.of(method, hers, studios);
     }
 
+    /** The repeatability that counts for means over some sites by an examiner and a method. */
+    public RepeatabilityInUse repeatabilityOfMeans(long studioId, long examinerId, Method method, int sites) {
+        double unit = method.readsFingers() ? 4.0 : 1.0;
+        Repeatability.Sums hers = Repeatability.Sums.NONE;
+        Repeatability.Sums studios = Repeatability.Sums.NONE;
+        for (GapCheckMapper.MeanDuplicates kept : mapper.meanDuplicatesIn(studioId, method)) {
+            Repeatability.Sums sums = new Repeatability.Sums(Math.toIntExact(kept.pairs()), kept.squares() / unit);
+            studios = studios.plus(sums);
+            hers = kept.examinerId() == examinerId ? sums : hers;
+        }
+        return RepeatabilityInUse.ofMeans(method, sites, hers, studios);
+    }
+
     /** Fingers are kept in halves. */
     private static Repeatability.Sums sums(GapCheckMapper.Duplicates kept, Method method) {
         double squares = method.readsFingers() ? kept.squares() / 4.0 : kept.squares();

@@ -20,7 +20,9 @@ import openbloom.core.gap.School;
 import openbloom.core.gap.SchoolAnswer;
 import openbloom.core.gap.SideBySide;
 import openbloom.core.gap.Spot;
+import openbloom.core.gap.WholeMidline;
 import openbloom.core.picture.MidlineMap;
+import openbloom.core.stage.Birth;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -79,14 +81,13 @@ public class GapRoom {
         }
         if (!look.blind()) {
             lines.addAll(since(look.measured(), earlier, repeatability));
+            whole(me, woman, look.measured(), earlier).ifPresent(lines::add);
         }
         if (pregnantOn(woman, day)) {
             lines.add(GapView.Line.of("While pregnant", "shown, never scored: the aim now is support"));
         }
         List<GapReading> readings = look.measured().check().readings();
-        List<SchoolAnswer> schools = readings.isEmpty()
-                ? List.of()
-                : SideBySide.of(look.measured().check(), look.fingers(), woman.ageYears(day));
+        List<SchoolAnswer> schools = readings.isEmpty() ? List.of() : schools(woman, look);
         Optional<GapView.TrendView> trend = look.blind()
                 ? Optional.empty()
                 : new TrendRoom(
@@ -97,6 +98,28 @@ public class GapRoom {
                                         me.studioId(), series.by().id(), series.method()))
                         .view(look.measured(), earlier, look.trendAt());
         return new GapView(MidlineMap.of(readings, look.fingers(), beside(look.typing())), lines, schools, trend);
+    }
+
+    /** The mean over the sites read each time, beside single sites; while she is pregnant only what it is. */
+    private Optional<GapView.Line> whole(SignedIn me, Woman woman, Measured now, List<Measured> earlier) {
+        LocalDate day = now.check().date();
+        LocalDate since = woman.birth()
+                .map(Birth::date)
+                .filter(born -> !born.isAfter(day))
+                .orElse(LocalDate.MIN);
+        List<Measured> all = Stream.concat(
+                        earlier.stream().filter(one -> !one.check().date().isBefore(since)), Stream.of(now))
+                .toList();
+        return WholeMidline.of(GapState.LIFT, all)
+                .filter(whole -> whole.means().by().equals(now.by()) && !pregnantOn(woman, day))
+                .map(whole -> {
+                    RepeatabilityInUse inUse = checks.repeatabilityOfMeans(
+                            me.studioId(),
+                            now.by().id(),
+                            now.method(),
+                            whole.spots().size());
+                    return new GapView.Line("The midline as a whole", whole.words(inUse), false, inUse.words());
+                });
     }
 
     /** The latest check her approach can read; the latest of all if it can read none. */
@@ -113,10 +136,16 @@ public class GapRoom {
         return List.of(typing == GapState.REST ? GapState.REST : GapState.LIFT, GapState.CONNECTED);
     }
 
+    private static List<SchoolAnswer> schools(Woman woman, Look look) {
+        LocalDate day = look.measured().check().date();
+        return pregnantOn(woman, day)
+                ? SideBySide.whilePregnant(look.measured().check())
+                : SideBySide.of(look.measured().check(), look.fingers(), woman.ageYears(day));
+    }
+
     private static List<GapView.Line> said(Woman woman, Look look, School school) {
         List<GapView.Line> lines = new ArrayList<>();
-        LocalDate day = look.measured().check().date();
-        SchoolAnswer answer = SideBySide.of(look.measured().check(), look.fingers(), woman.ageYears(day)).stream()
+        SchoolAnswer answer = schools(woman, look).stream()
                 .filter(one -> one.school() == school)
                 .findFirst()
                 .orElseThrow();

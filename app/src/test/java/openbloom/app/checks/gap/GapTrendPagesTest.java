@@ -124,4 +124,37 @@ class GapTrendPagesTest extends PageTest {
     private String checks(Woman woman) throws Exception {
         return page("/people/" + woman.id() + "/checks?at=REST-NAVEL-0");
     }
+
+    /** Three sites each 6 mm narrower in five weeks: the mean says so, with the working value of a mean. */
+    @Test
+    void theMidlineAsAWholeStandsBesideSingleSites() throws Exception {
+        Woman woman = afterBirth();
+        StringBuilder file = new StringBuilder(HEADER);
+        for (int week : new int[] {5, 1, 0}) {
+            for (String at : new String[] {"ABOVE,45", "NAVEL,0", "BELOW,45"}) {
+                file.append(daysAgo(7 * week) + ",Ines,CALIPERS," + at + ",LIFT,," + (30 + 4 * week)
+                        + ",SURFACE,3,NO,NO,1\n");
+            }
+        }
+        bringIn(woman, file.toString());
+        assertThat(checks(woman))
+                .contains("The midline as a whole")
+                .contains("mean of 3 sites 30 mm, 20 mm less than on")
+                .contains("a real change");
+    }
+
+    /** While she is pregnant no page says wider, recovered or a grade (rules, version 2, line 19). */
+    @Test
+    void nothingIsJudgedWhilePregnant() throws Exception {
+        Woman woman = askedWoman("Unjudged");
+        send(post("/people/" + woman.id() + "/checks/gap")
+                .param("formKey", key())
+                .param("width-LIFT-NAVEL-0", "4")
+                .param("depth-LIFT-NAVEL-0", "SURFACE")
+                .param("firmness-LIFT-NAVEL-0", "2")
+                .param("domed-LIFT-NAVEL-0", "NO"));
+        assertThat(page("/people/" + woman.id() + "/checks"))
+                .contains("not judged while pregnant")
+                .doesNotContain("wider than", "recovered", "severe", "moderate", "The midline as a whole");
+    }
 }
