@@ -24,6 +24,9 @@ import openbloom.app.session.StoredResponse;
 import openbloom.app.studio.AccountMapper;
 import openbloom.app.system.Columns;
 import openbloom.app.system.UnreadableRecord;
+import openbloom.core.gap.GapCheck;
+import openbloom.core.gap.GapHistory;
+import openbloom.core.gap.School;
 import openbloom.core.record.Answer;
 import openbloom.core.record.Approach;
 import openbloom.core.record.CaseNotes;
@@ -33,6 +36,7 @@ import openbloom.core.record.Intake;
 import openbloom.core.record.Question;
 import openbloom.core.record.Safety;
 import openbloom.core.screening.SymptomReport;
+import openbloom.core.stage.Birth;
 import openbloom.core.verdict.Facts;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -167,7 +171,7 @@ class ClientAssembler implements RecordReader {
                 day,
                 findings.training(found).map(intake::trained).orElse(intake),
                 safety(woman, kept.answers().getOrDefault(woman.id(), new SafetyRecord(List.of())), day),
-                findings.of(found, GapChecks.latest(gaps, approach.school()).map(GapChecks.KeptCheck::check)),
+                findings.of(found, gap(gaps, intake)),
                 findings.loadChecks(found),
                 between(kept.responses(), woman, StoredResponse::on, since, day).stream()
                         .map(StoredResponse::response)
@@ -181,6 +185,19 @@ class ClientAssembler implements RecordReader {
                 .filter(one -> !dayOf.apply(one).isBefore(fromInclusive)
                         && !dayOf.apply(one).isAfter(to))
                 .toList();
+    }
+
+    /** The check that counts, settled where the earlier ones say so. */
+    private static Optional<GapCheck> gap(List<GapChecks.KeptCheck> gaps, Intake intake) {
+        School school = intake.approach().school();
+        List<GapCheck> all = gaps.stream().map(GapChecks.KeptCheck::check).toList();
+        return GapChecks.latest(gaps, school)
+                .map(latest -> GapHistory.settled(
+                        latest.check(),
+                        all,
+                        school,
+                        intake.background().ageYears(),
+                        intake.situation().birth().map(Birth::date)));
     }
 
     private static Safety safety(Woman woman, SafetyRecord all, LocalDate day) {

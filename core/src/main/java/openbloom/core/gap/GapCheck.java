@@ -10,8 +10,17 @@ import java.util.stream.Stream;
 import openbloom.core.evidence.Published;
 import openbloom.core.stage.Told;
 
-/** The readings of one check on one day. */
-public record GapCheck(LocalDate date, List<GapReading> readings) {
+/**
+ * The readings of one check on one day.
+ *
+ * @param settled whether it and an earlier one were recovered and flat, see {@link GapHistory}
+ */
+public record GapCheck(LocalDate date, List<GapReading> readings, boolean settled) {
+    /** A check of which nothing earlier is known. */
+    public GapCheck(LocalDate date, List<GapReading> readings) {
+        this(date, readings, false);
+    }
+
     public GapCheck {
         readings = readings.stream()
                 .sorted(Comparator.comparing(GapReading::state).thenComparing(GapReading::spot))
@@ -48,13 +57,13 @@ public record GapCheck(LocalDate date, List<GapReading> readings) {
         return ChronoUnit.DAYS.between(date, day);
     }
 
-    /** Whether a gate may still rest on it: at most 14 days old and not from the future. */
+    /** Whether a gate may still rest on it: at most 14 days old, or twelve weeks once settled, and not from the future. */
     public boolean isFreshOn(LocalDate day) {
-        return ageOn(day) >= 0 && ageOn(day) <= Published.GAP_STALE.days();
+        return ageOn(day) >= 0 && ageOn(day) <= (settled ? Published.GAP_SETTLED : Published.GAP_STALE).days();
     }
 
     public LocalDate nextDue() {
-        return date.plusDays(Published.GAP_RECHECK.days());
+        return date.plusDays((settled ? Published.GAP_SETTLED : Published.GAP_RECHECK).days());
     }
 
     /** Doming on the small lift: yes if seen anywhere, no only if looked for at every site read. */

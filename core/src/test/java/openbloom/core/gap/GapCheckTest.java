@@ -111,4 +111,40 @@ class GapCheckTest {
         return new GapReading(
                 site, site.usualOffsetMm(), GapState.LIFT, Width.ofHalfFingers(3), Depth.SURFACE, Firmness.FIRM, domed);
     }
+
+    /** Two recovered, flat readings 28 days apart settle a gap, from twelve weeks after a birth (common practice). */
+    @org.junit.jupiter.params.ParameterizedTest
+    @org.junit.jupiter.params.provider.CsvSource({
+        "28, 100, 4, NO, true",
+        "27, 100, 4, NO, false",
+        "28, 83, 4, NO, false",
+        "28, 84, 4, NO, true",
+        "28, 100, 5, NO, false",
+        "28, 100, 4, YES, false",
+        "28, 100, 4, UNKNOWN, false"
+    })
+    void settlesAfterTwoGoodReadings(int apart, int sinceBirth, int halves, Told domed, boolean settled) {
+        GapCheck now = whole(DAY, 3, Told.NO);
+        GapCheck before = whole(DAY.minusDays(apart), halves, domed);
+        GapCheck latest = GapHistory.settled(
+                now, List.of(now, before), School.TWO_FINGERS, 30, java.util.Optional.of(DAY.minusDays(sinceBirth)));
+        assertThat(latest.settled()).isEqualTo(settled);
+        assertThat(latest.isFreshOn(DAY.plusDays(84))).isEqualTo(settled);
+        assertThat(latest.nextDue()).isEqualTo(DAY.plusDays(settled ? 84 : 7));
+    }
+
+    private static GapCheck whole(LocalDate on, int halves, Told domed) {
+        return new GapCheck(
+                on,
+                Site.EVERYDAY.stream()
+                        .map(site -> new GapReading(
+                                site,
+                                site.usualOffsetMm(),
+                                GapState.LIFT,
+                                Width.ofHalfFingers(halves),
+                                Depth.SURFACE,
+                                Firmness.FIRM,
+                                domed))
+                        .toList());
+    }
 }
