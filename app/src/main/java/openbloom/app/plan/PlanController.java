@@ -16,6 +16,7 @@ import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
 import openbloom.core.program.Place;
 import openbloom.core.program.SessionRequest;
+import openbloom.core.screening.Symptom;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Kind;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -60,6 +61,7 @@ class PlanController {
             Woman woman,
             @RequestParam(defaultValue = "") String minutes,
             @RequestParam(defaultValue = "STUDIO") String place,
+            @RequestParam(defaultValue = "false") boolean gentle,
             @RequestParam(defaultValue = "") String formKey) {
         Typed typed = new Typed();
         safety.require(me, woman, typed);
@@ -68,15 +70,15 @@ class PlanController {
         if (!typed.isClean()) {
             return forms.refused(page(me, woman, placeOf(place), Optional.empty(), minutes), typed);
         }
-        long id = compose(me, woman, asked.orElseThrow(), placeOf(place), formKey);
+        long id = compose(me, woman, asked.orElseThrow(), placeOf(place), gentle, formKey);
         return new ModelAndView("redirect:/people/" + woman.id() + "/sessions/" + id);
     }
 
-    private long compose(SignedIn me, Woman woman, int minutes, Place place, String formKey) {
+    private long compose(SignedIn me, Woman woman, int minutes, Place place, boolean gentle, String formKey) {
         LocalDate today = day.today(me);
         Judgement judgement = judgements.of(woman, today, place);
         SessionRequest request =
-                new SessionRequest(minutes, place, today.toEpochDay(), sessions.recentMoves(woman.id()));
+                new SessionRequest(minutes, place, today.toEpochDay(), sessions.recentMoves(woman.id()), gentle);
         return sessions.compose(me, woman, judgement, request, formKey);
     }
 
@@ -92,6 +94,7 @@ class PlanController {
                         "only", only.map(Kind::name).orElse(""),
                         "minutes", minutes,
                         "asked", safety.today(me, woman).isPresent(),
+                        "lowDay", judgement.facts().client().has(Symptom.LOW_DAY),
                         "formKey", UUID.randomUUID().toString()));
     }
 

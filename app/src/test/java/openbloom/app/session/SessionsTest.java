@@ -166,4 +166,17 @@ class SessionsTest extends PageTest {
                 .param("place", place)
                 .param("formKey", key);
     }
+
+    @Test
+    void aLowDayOffersAGentlerSession() throws Exception {
+        assertThat(page(her + "/plan")).doesNotContain("name=\"gentle\"");
+        send(post(her + "/safe").param("formKey", key()).param("noSign", "yes").param("symptoms", "LOW_DAY"));
+        assertThat(page(her + "/plan")).contains("name=\"gentle\"");
+        String kept = send(post(her + "/sessions")
+                        .param("formKey", key())
+                        .param("minutes", "20")
+                        .param("gentle", "true"))
+                .getRedirectedUrl();
+        assertThat(page(kept)).contains("20 minutes");
+    }
 }

@@ -110,6 +110,7 @@ public final class Composer {
                 .map(judgement::of)
                 .filter(Verdict::passes)
                 .flatMap(verdict -> Pick.of(verdict, judgement).stream())
+                .filter(pick -> request.takes(pick.move()))
                 .sorted(order)
                 .toList();
     }

@@ -3,20 +3,27 @@ package openbloom.core.program;
 import java.util.ArrayList;
 import java.util.List;
 import openbloom.core.Problem;
+import openbloom.core.moves.Move;
 
 /**
  * What is asked of the composer.
  *
  * @param minutes 5 to 120
  * @param seed breaks ties; the same seed gives the same session
+ * @param gentle nothing above load 1, as on a low day
  * @param recent ids of the moves of earlier sessions, the latest first; used for variety
  */
-public record SessionRequest(int minutes, Place place, long seed, List<List<String>> recent) {
+public record SessionRequest(int minutes, Place place, long seed, List<List<String>> recent, boolean gentle) {
     public static final int SHORTEST_MINUTES = 5;
     public static final int LONGEST_MINUTES = 120;
 
     public SessionRequest {
         recent = recent.stream().map(List::copyOf).toList();
+    }
+
+    /** As hard as she may. */
+    public SessionRequest(int minutes, Place place, long seed, List<List<String>> recent) {
+        this(minutes, place, seed, recent, false);
     }
 
     public static SessionRequest of(int minutes) {
@@ -30,6 +37,11 @@ public record SessionRequest(int minutes, Place place, long seed, List<List<Stri
             problems.add(Problem.of("minutes", "session.minutes", SHORTEST_MINUTES, LONGEST_MINUTES, minutes));
         }
         return problems;
+    }
+
+    /** Whether a move is not too much for what was asked. */
+    boolean takes(Move move) {
+        return !gentle || move.load() <= 1;
     }
 
     int seconds() {

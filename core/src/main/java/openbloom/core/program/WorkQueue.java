@@ -82,7 +82,7 @@ final class WorkQueue {
     private List<Wanted> of(Strand strand) {
         List<Wanted> wanted = new ArrayList<>();
         for (Verdict verdict : fromTheTop(strand)) {
-            Optional<Pick> pick = Pick.of(verdict, judgement);
+            Optional<Pick> pick = Pick.of(verdict, judgement).filter(found -> request.takes(found.move()));
             double score = WEIGHT.getOrDefault(strand, 0)
                     - SECOND_OF_A_STRAND * wanted.size()
                     - (rotates ? DONE_LATELY : -DONE_LATELY) * timesDone(verdict.move())

@@ -147,6 +147,8 @@ class ComposerTest {
         return Client.of(0, 1, 32)
                 .pregnant(Dating.stated(TODAY.minusWeeks(weeks).plusDays(280)))
                 .symptoms(SymptomReport.none(TODAY))
+                .warningSigns(TODAY, Set.of())
+                .conditions(TODAY, Set.of())
                 .rungs(rungs(2))
                 .equipment(Set.of(Equipment.values()))
                 .build();
@@ -155,6 +157,8 @@ class ComposerTest {
     private static Client strong() {
         return Client.of(1, 1, 38)
                 .symptoms(SymptomReport.none(TODAY))
+                .warningSigns(TODAY, Set.of())
+                .conditions(TODAY, Set.of())
                 .rungs(rungs(5))
                 .equipment(Set.of(Equipment.values()))
                 .build();
@@ -166,5 +170,15 @@ class ComposerTest {
             rungs.put(strand, done);
         }
         return rungs;
+    }
+
+    /** On a low day nothing above load 1 is planned, whatever she could do. */
+    @Test
+    void aGentleSessionStaysLight() {
+        Session gentle = compose(strong(), new SessionRequest(20, Place.STUDIO, 7, List.of(), true));
+        assertThat(gentle.items()).isNotEmpty().allMatch(item -> item.move().load() <= 1);
+        assertThat(compose(strong(), new SessionRequest(20, Place.STUDIO, 7, List.of()))
+                        .items())
+                .anyMatch(item -> item.move().load() > 1);
     }
 }
