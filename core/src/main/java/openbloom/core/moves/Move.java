@@ -79,6 +79,11 @@ public record Move(
         return strand == Strand.IMPACT && rung == 1;
     }
 
+    /** Steps on the way to impact, without any yet. */
+    public boolean isStepping() {
+        return strand == Strand.IMPACT && !isWalking() && !isImpact();
+    }
+
     /** Whether a rung of the strand is earned by the one below; breath, release and mobility are positions, not loads. */
     public boolean isEarned() {
         return switch (strand) {

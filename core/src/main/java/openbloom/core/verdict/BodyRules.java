@@ -135,10 +135,11 @@ final class BodyRules {
                     found));
 
     private static final Rule PGP_SYM = Rule.code("PGP-SYM")
-            .client("Weight even on both legs and small steps spare the joints of the pelvis.")
-            .instructor("Pelvic girdle pain: both legs share the load, small stride; one-leg work is swapped.")
+            .client("Weight even on both legs, small steps and lighter loads spare the joints of the pelvis.")
+            .instructor(
+                    "Pelvic girdle pain: both legs share the load, small stride; one-leg work and heavy loads are swapped.")
             .looks(told(Symptom.PELVIC_GIRDLE_PAIN, (fact, found) -> {
-                found.swap(move -> move.has(Demand.SINGLE_LEG), fact);
+                found.swap(move -> move.has(Demand.SINGLE_LEG) || move.has(Demand.HEAVY), fact);
                 found.adjust(
                         move -> move.has(Demand.WIDE) && !move.has(Demand.SINGLE_LEG),
                         fact,
@@ -155,13 +156,16 @@ final class BodyRules {
 
     private static final Rule WALK = Rule.code("PAIN-WALK")
             .client("Walk as far as it stays comfortable, and a little less than that.")
-            .instructor("Pelvic, girdle or back pain: walking is capped by pain.")
+            .instructor("Pelvic, girdle or back pain: walking and stepping are capped by pain.")
             .source(Source.E_PAIN)
             .looks((facts, found) -> CAP_WALKING.stream()
                     .filter(facts::has)
                     .sorted()
                     .findFirst()
-                    .ifPresent(symptom -> found.adjust(Move::isWalking, facts.told(symptom), Adjustment.EASY_PACE)));
+                    .ifPresent(symptom -> {
+                        found.adjust(Move::isWalking, facts.told(symptom), Adjustment.EASY_PACE);
+                        found.adjust(Move::isStepping, facts.told(symptom), SMALLER_RANGE);
+                    }));
 
     private static final Rule PGP_RAISE = Rule.code("PGP-ASLR")
             .client("Lifting one leg is hard work for your pelvis today, so both legs share the load.")

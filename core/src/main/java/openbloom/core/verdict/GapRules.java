@@ -94,7 +94,7 @@ final class GapRules {
             .looks((facts, found) -> {
                 if (facts.has(Symptom.BELLY_PUSHES_OUT)) {
                     Evidence fact = facts.told(Symptom.BELLY_PUSHES_OUT);
-                    found.swap(move -> move.demands().midlineLoad() >= LOAD_THAT_NEEDS_A_READING, fact);
+                    found.swap(GapRules::needsAReading, fact);
                 }
             });
 
@@ -138,6 +138,11 @@ final class GapRules {
 
     private static Predicate<Move> loads(int least) {
         return move -> move.demands().midlineLoad() >= least && move.demands().flexion() == Flexion.NONE;
+    }
+
+    /** Loads the midline enough that somebody should have looked at it (rule 4 of the second version). */
+    static boolean needsAReading(Move move) {
+        return move.demands().midlineLoad() >= LOAD_THAT_NEEDS_A_READING;
     }
 
     /** Whether a fresh load check opened this rung, or set its ceiling: then its own rule speaks. */
@@ -228,8 +233,11 @@ final class GapRules {
     private static void head(Facts facts, Findings found) {
         Predicate<Move> headLift = move -> move.demands().flexion() == Flexion.HEAD;
         if (facts.isPregnant()) {
-            if (facts.domed() != Told.NO) {
-                found.unlessMet(headLift, facts.doming(), facts.noDomingGate());
+            if (facts.domed() == Told.YES
+                    || facts.domed() == Told.UNKNOWN && facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
+                found.notYet(headLift, facts.doming(), facts.noDomingGate());
+            } else if (facts.domed() == Told.UNKNOWN) {
+                found.adjust(headLift, facts.doming(), Adjustment.WATCH_MIDLINE);
             } else {
                 found.adjust(headLift, facts.weeks(), Adjustment.SMALLER_RANGE);
             }
@@ -279,7 +287,7 @@ final class GapRules {
         }
         Predicate<Move> rests = move -> move.isCurl()
                 || move.demands().rotation() == Rotation.END
-                || move.demands().midlineLoad() >= LOAD_THAT_NEEDS_A_READING && !facts.isSeenFlat(move);
+                || needsAReading(move) && !facts.isSeenFlat(move);
         found.notYet(rests, facts.lastRead(), facts.gapReadGate());
     }
 }

@@ -167,6 +167,18 @@ final class PregnancyRules {
                 }
             });
 
+    private static final Rule UNSEEN = Rule.code("PREG-DOME")
+            .client("Nobody has looked lately whether your belly domes, so we watch it while you work.")
+            .instructor("From the second trimester, doming not looked at: the middle loads with the midline in view.")
+            .looks((facts, found) -> {
+                if (facts.isPregnantFrom(SECOND_TRIMESTER.amount()) && facts.domed() == Told.UNKNOWN) {
+                    found.adjust(
+                            move -> GapRules.needsAReading(move) && !facts.isSeenFlat(move),
+                            facts.doming(),
+                            Adjustment.WATCH_MIDLINE);
+                }
+            });
+
     private static final Rule HOLD = Rule.code("PREG-HOLD")
             .client("Breathe out through the effort and keep to a pace at which you can talk.")
             .instructor("No breath holding; effort by talk test and perceived exertion, heart rate as a second guide.")
@@ -215,6 +227,7 @@ final class PregnancyRules {
                 BAR,
                 FALL,
                 LEVER,
+                UNSEEN,
                 HOLD,
                 RANGE,
                 MANY);

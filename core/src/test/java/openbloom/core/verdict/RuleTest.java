@@ -264,6 +264,7 @@ class RuleTest {
                 new Case("PREG-BAR", "front-squat", Kind.SWAP, at(20).build(), dayBefore(20)),
                 new Case("PREG-FALL", "box-jump", Kind.SWAP, at(14).build(), dayBefore(14)),
                 new Case("PREG-LEVER", "arm-leg-reach", Kind.SWAP, at(14).build(), dayBefore(14)),
+                new Case("PREG-DOME", "side-support-straight", Kind.ADJUST, unseen(14), at(14).build()),
                 new Case("PREG-HOLD", "front-squat", Kind.ADJUST, at(9).build(), well().build()),
                 new Case("PREG-RANGE", "split-squat", Kind.ADJUST, at(9).build(), well().build()),
                 new Case("PREG-MANY", "squat", Kind.GO, twins(20), at(20).build()),
@@ -749,12 +750,15 @@ class RuleTest {
     }
 
     private static Client.Builder knowing(Client.Builder woman) {
+        return withoutGapCheck(woman).gap(gap(3, 0));
+    }
+
+    private static Client.Builder withoutGapCheck(Client.Builder woman) {
         return woman.symptoms(SymptomReport.none(TODAY))
                 .warningSigns(TODAY, Set.of())
                 .conditions(TODAY, Set.of())
                 .connect(new ConnectCheck(
                         Map.of(), Map.of(ConnectPosition.LYING, true, ConnectPosition.SITTING, true), Set.of()))
-                .gap(gap(3, 0))
                 .rungs(all())
                 .equipment(Set.of(Equipment.values()))
                 .impactTests(new ImpactTests(Optional.of(TODAY), Set.of(ImpactTests.Test.values())))
@@ -769,6 +773,12 @@ class RuleTest {
     private static Client.Builder at(int weeks) {
         return knowing(Client.of(0, 1, 30))
                 .pregnant(Dating.stated(TODAY.minusWeeks(weeks).plusDays(280)));
+    }
+
+    private static Client unseen(int weeks) {
+        return withoutGapCheck(Client.of(0, 1, 30))
+                .pregnant(Dating.stated(TODAY.minusWeeks(weeks).plusDays(280)))
+                .build();
     }
 
     private static Client dayBefore(int weeks) {
