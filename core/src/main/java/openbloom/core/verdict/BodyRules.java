@@ -237,11 +237,14 @@ final class BodyRules {
                     .forEach(condition -> found.adjust(Move::isTiring, facts.known(condition), LONGER_RESTS)));
 
     private static final Rule FAINT = Rule.code("FAINT")
-            .client("Come up slowly, pause sitting, and keep a support within reach.")
-            .instructor("Light-headed: slow to rise, pause sitting; unsteady work with support within reach.")
+            .client(
+                    "Come up slowly, pause sitting, and keep a support within reach; nothing heavy and no hanging today.")
+            .instructor("Light-headed: slow to rise, pause sitting; unsteady work with support within reach; nothing"
+                    + " heavy, nothing hung from.")
             .looks(told(Symptom.LIGHT_HEADED, (fact, found) -> {
                 found.adjust(move -> !move.position().isUpright(), fact, SLOW_TO_RISE);
                 found.adjust(BodyRules::isUnsteadyUpright, fact, SUPPORT_WITHIN_REACH);
+                found.swap(move -> move.has(Demand.HEAVY) || move.has(Demand.HANGING) || move.has(Demand.FALL), fact);
             }));
 
     private static final Rule LYING = Rule.code("FAINT-LYING")

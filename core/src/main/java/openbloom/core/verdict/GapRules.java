@@ -110,7 +110,8 @@ final class GapRules {
         return Rule.code("GAP-DOME-" + strand.name().replace('_', '-'))
                 .client("Your belly domed one step further, so this waits until the step below stays flat.")
                 .instructor("Doming sets today's ceiling in " + strand.words().toLowerCase(Locale.ROOT)
-                        + " and at the matching load in its sibling strands.")
+                        + " and at the matching load in its sibling strands; elsewhere more load goes with the midline"
+                        + " in view.")
                 .source(Source.E_DUFOUR)
                 .looks((facts, found) -> {
                     Integer ceiling = facts.client().standing().ceilings().get(strand);
@@ -121,6 +122,12 @@ final class GapRules {
                                 above(strand, ceiling).and(move -> !(curlsSwapAnyway && move.isCurl())),
                                 fact,
                                 Gate.of(GateKind.NO_DOMING, false, fact.words()));
+                        found.adjust(
+                                move -> needsAReading(move)
+                                        && move.demands().midlineLoad() > loadOf(ceiling)
+                                        && !facts.isSeenFlat(move),
+                                fact,
+                                Adjustment.WATCH_MIDLINE);
                     }
                 });
     }

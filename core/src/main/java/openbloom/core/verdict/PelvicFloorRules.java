@@ -95,13 +95,21 @@ final class PelvicFloorRules {
             });
 
     private static final Rule NONE = Rule.code("PF-NONE")
-            .client("We cannot feel a lift yet; a pelvic health clinician can help to find it.")
-            .instructor("No lift felt after three positions and all cue families: refer to a pelvic health clinician.")
+            .client(
+                    "We cannot feel a lift yet; a pelvic health clinician can help to find it, and until then heavy things stop at the first heaviness.")
+            .instructor(
+                    "No lift felt after three positions and all cue families: refer to a pelvic health clinician; loads that"
+                            + " bear down stop at the first heaviness.")
             .source(Source.E_ICS)
             .looks((facts, found) -> {
                 if (facts.client().checks().pelvicFloor().tone() == Tone.NONE_FELT) {
                     Gate felt = Gate.of(GateKind.LIFT_FELT, false, Tone.NONE_FELT.words());
-                    found.notYet(Move::isSqueeze, new Evidence.FloorTone(Tone.NONE_FELT), felt);
+                    Evidence fact = new Evidence.FloorTone(Tone.NONE_FELT);
+                    found.notYet(Move::isSqueeze, fact, felt);
+                    found.adjust(
+                            strains(STRONG_PRESSURE).or(move -> move.has(Demand.HEAVY)),
+                            fact,
+                            Adjustment.STOP_IF_HEAVY);
                 }
             });
 

@@ -224,6 +224,10 @@ class WomenTableTest {
 
         private void ladders(Client.Builder client) {
             client.rungs(strands("rung"));
+            Map<Strand, Integer> ceilings = strands("ceiling");
+            if (!ceilings.isEmpty()) {
+                client.domingCeiling(ceilings);
+            }
             Map<Strand, Integer> flat = strands("flat");
             if (facts.containsKey("gap") || facts.containsKey("cs") || facts.containsKey("born")) {
                 client.flat(DAY, flat);
