@@ -21,6 +21,7 @@ import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 import openbloom.core.moves.Demand;
 import openbloom.core.moves.Equipment;
+import openbloom.core.moves.Flexion;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Position;
 import openbloom.core.moves.Strand;
@@ -70,26 +71,39 @@ final class AfterBirthRules {
                             move -> move.has(Demand.WIDE), new Evidence.TearKnown(birth.tear()), facts.woundGate())));
 
     private static final Rule SCAR_SORE = Rule.code("PP-CS-SCAR-SORE")
-            .client("While the scar hurts, only a resting hand.")
-            .instructor("Pain at the scar: only a resting hand until it is quiet.")
+            .client("While the scar hurts, only a resting hand, and what pulls on it stays small.")
+            .instructor(
+                    "Pain at the scar: only a resting hand until it is quiet; curls, hanging and the middle loads in"
+                            + " a small range over a caesarean scar.")
             .looks((facts, found) -> {
                 if (facts.has(Symptom.SCAR_PAIN)) {
                     found.notYet(
                             move -> move.strand() == Strand.SCAR && move.rung() >= FIRST_MASSAGE_RUNG,
                             facts.told(Symptom.SCAR_PAIN),
                             scarGate(facts));
+                    lastCaesarean(facts)
+                            .ifPresent(birth -> found.adjust(
+                                    AfterBirthRules::pullsOnTheBelly,
+                                    facts.told(Symptom.SCAR_PAIN),
+                                    Adjustment.SMALLER_RANGE));
                 }
             });
 
     private static final Rule SCAR_OPEN = Rule.code("PP-CS-SCAR-OPEN")
-            .client("Nothing on or near the scar until it has closed.")
-            .instructor("The wound is not closed: nothing on or near it.")
-            .looks((facts, found) -> facts.client()
-                    .situation()
-                    .birth()
-                    .filter(birth -> birth.isCaesarean() && birth.woundClosed() == Told.NO)
-                    .ifPresent(birth ->
-                            found.notYet(move -> move.strand() == Strand.SCAR, facts.lastBirth(), facts.woundGate())));
+            .client("Nothing on or near the scar, and no lifting of the head lying down, until we know it has closed.")
+            .instructor(
+                    "The caesarean wound is not closed, or nobody has looked: nothing on or near it, no head lifts or curls.")
+            .looks((facts, found) -> {
+                lastCaesarean(facts)
+                        .filter(birth -> birth.woundClosed() == Told.NO)
+                        .ifPresent(birth -> found.notYet(
+                                move -> move.strand() == Strand.SCAR, facts.lastBirth(), facts.woundGate()));
+                caesarean(facts)
+                        .ifPresent(birth -> found.unlessMet(
+                                move -> move.demands().flexion() != Flexion.NONE,
+                                facts.lastBirth(),
+                                facts.woundGate()));
+            });
 
     private static final Rule STRENGTHEN = Rule.code("PP-TIME-STRENGTHEN")
             .client(
@@ -130,11 +144,7 @@ final class AfterBirthRules {
             .client("Scar care is for a caesarean scar.")
             .instructor("No caesarean on file, so no scar care.")
             .looks((facts, found) -> {
-                if (facts.client()
-                        .situation()
-                        .birth()
-                        .filter(Birth::isCaesarean)
-                        .isEmpty()) {
+                if (lastCaesarean(facts).isEmpty()) {
                     Gate none = Gate.of(GateKind.SCAR_ON_FILE, false, "no caesarean on file");
                     found.notYet(move -> move.strand() == Strand.SCAR, new Evidence.NotAsked(Topic.CAESAREAN), none);
                 }
@@ -225,6 +235,15 @@ final class AfterBirthRules {
             });
 
     private AfterBirthRules() {}
+
+    /** The latest birth, however long ago, when it was a caesarean. */
+    private static Optional<Birth> lastCaesarean(Facts facts) {
+        return facts.client().situation().birth().filter(Birth::isCaesarean);
+    }
+
+    private static boolean pullsOnTheBelly(Move move) {
+        return move.isCurl() || move.has(Demand.HANGING) || GapRules.needsAReading(move);
+    }
 
     static List<Rule> all() {
         return List.of(

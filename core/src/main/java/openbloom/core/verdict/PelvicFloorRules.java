@@ -82,8 +82,8 @@ final class PelvicFloorRules {
             });
 
     private static final Rule PAIN = Rule.code("PF-PAIN")
-            .client("Lifts hurt, so we stop them and ask a pelvic health clinician.")
-            .instructor("Pain with lifts: stop lifts and refer to a pelvic health clinician.")
+            .client("Lifts hurt, so we stop them, leave heavy loads and ask a pelvic health clinician.")
+            .instructor("Pain with lifts: stop lifts, nothing heavy, and refer to a pelvic health clinician.")
             .source(Source.E_DOWN)
             .looks((facts, found) -> {
                 boolean hurts = facts.has(Symptom.PAIN_WITH_LIFTS)
@@ -91,6 +91,7 @@ final class PelvicFloorRules {
                 if (hurts) {
                     Evidence fact = new Evidence.SymptomTold(Symptom.PAIN_WITH_LIFTS, Optional.empty());
                     found.notYet(Move::isSqueeze, fact, painGate(facts));
+                    found.swap(move -> move.has(Demand.HEAVY), fact);
                 }
             });
 
