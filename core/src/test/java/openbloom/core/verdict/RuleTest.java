@@ -49,6 +49,8 @@ import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
+import openbloom.core.stage.Gate;
+import openbloom.core.stage.GateKind;
 import openbloom.core.stage.Tear;
 import openbloom.core.stage.Told;
 import org.junit.jupiter.api.Test;
@@ -93,6 +95,26 @@ class RuleTest {
                 .approach(by(Choice.LIGHT_BRACE))
                 .build();
         assertThat(verdict(tight, "march-lying").adjustments()).contains(Adjustment.LET_ALL_GO);
+    }
+
+    @Test
+    void aSoftFloorThatWasFeltIsToldApartFromOneNobodyFelt() {
+        Client felt =
+                well().gap(gap(5, 0, Told.NO, Depth.DEEPER, Firmness.SOFT)).build();
+        Client stale =
+                well().gap(gap(5, 15, Told.NO, Depth.DEEPER, Firmness.SOFT)).build();
+        Client unfelt = withoutGapCheck(Client.of(1, 1, 40)).build();
+        assertThat(floorGateOf(felt)).isEqualTo("deep and soft under the fingers");
+        assertThat(floorGateOf(stale)).isEqualTo("depth and floor not read");
+        assertThat(floorGateOf(unfelt)).isEqualTo("depth and floor not read");
+    }
+
+    private static String floorGateOf(Client woman) {
+        return verdict(woman, "heel-tap").gates().stream()
+                .filter(gate -> gate.kind() == GateKind.GAP_FIRM)
+                .map(Gate::detail)
+                .findFirst()
+                .orElse("no such gate");
     }
 
     @Test
@@ -835,6 +857,10 @@ class RuleTest {
     }
 
     private static GapCheck gap(int halves, int daysAgo, Told domed) {
+        return gap(halves, daysAgo, domed, Depth.SURFACE, Firmness.FIRM);
+    }
+
+    private static GapCheck gap(int halves, int daysAgo, Told domed, Depth depth, Firmness firmness) {
         return new GapCheck(
                 TODAY.minusDays(daysAgo),
                 Site.EVERYDAY.stream()
@@ -843,8 +869,8 @@ class RuleTest {
                                 site.usualOffsetMm(),
                                 GapState.LIFT,
                                 Width.ofHalfFingers(halves),
-                                Depth.SURFACE,
-                                Firmness.FIRM,
+                                depth,
+                                firmness,
                                 domed))
                         .toList());
     }

@@ -182,7 +182,7 @@ class WomenTableTest {
             }
         }
 
-        /** {@code 2.5,flat,sites=3,ago=15}: width in fingers, then flat, domes, deep, deepfirm or nodome. */
+        /** {@code 2.5,flat,sites=3,ago=15}: width in fingers, then flat, domes, deep, deepfirm, deepsprings, shallowsoft or nodome. */
         private Optional<GapCheck> gap() {
             List<String> words = list("gap");
             if (words.isEmpty() || words.contains("none")) {
@@ -190,9 +190,11 @@ class WomenTableTest {
             }
             Map<String, String> said = new HashMap<>();
             words.forEach(word -> said.put(word.split("=")[0], word.contains("=") ? word.split("=")[1] : ""));
-            boolean deep = said.containsKey("deep") || said.containsKey("deepfirm");
+            boolean deep = said.keySet().stream().anyMatch(word -> word.startsWith("deep"));
             Depth depth = deep ? Depth.SECOND_KNUCKLE : Depth.SURFACE;
-            Firmness firmness = said.containsKey("deep") ? Firmness.SOFT : Firmness.FIRM;
+            Firmness firmness = said.containsKey("deep") || said.containsKey("shallowsoft")
+                    ? Firmness.SOFT
+                    : said.containsKey("deepsprings") ? Firmness.SPRINGS : Firmness.FIRM;
             Told domed = said.containsKey("domes") ? Told.YES : said.containsKey("nodome") ? Told.UNKNOWN : Told.NO;
             int halves = (int) (2 * Double.parseDouble(words.get(0)));
             List<Site> sites = said.getOrDefault("sites", "3").equals("1") ? List.of(Site.NAVEL) : Site.EVERYDAY;
