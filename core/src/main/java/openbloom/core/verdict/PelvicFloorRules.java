@@ -96,8 +96,8 @@ final class PelvicFloorRules {
             });
 
     private static final Rule NONE = Rule.code("PF-NONE")
-            .client(
-                    "We cannot feel a lift yet; a pelvic health clinician can help to find it, and until then heavy things stop at the first heaviness.")
+            .client("We cannot feel a lift yet; a pelvic health clinician can help to find it, and until then we"
+                    + " stop a heavy load at the first heaviness.")
             .instructor(
                     "No lift felt after three positions and all cue families: refer to a pelvic health clinician; loads that"
                             + " bear down stop at the first heaviness.")
