@@ -228,6 +228,10 @@ public final class Facts {
         return midline;
     }
 
+    private boolean isLookedAtLately(GapCheck check) {
+        return !isPregnant() || !check.date().isBefore(day.minusDays(Published.LOAD_CHECK_PREGNANT.days()));
+    }
+
     /** How far a ladder was seen flat lately: by a load check, or where doming set its ceiling. */
     int flatUpTo(Strand strand) {
         int memory = isPregnant() ? Published.LOAD_CHECK_PREGNANT.days() : Published.GAP_STALE.days();
@@ -369,8 +373,13 @@ public final class Facts {
         return birth.date().plusDays(wait.days());
     }
 
+    /** Doming that was seen stays until it is seen flat; flat counts in pregnancy as long as a load check does. */
     Told domed() {
-        Told onLift = client.checks().gap().map(GapCheck::domedOnLift).orElse(Told.UNKNOWN);
+        Told onLift = client.checks()
+                .gap()
+                .filter(check -> check.domedOnLift() != Told.NO || isLookedAtLately(check))
+                .map(GapCheck::domedOnLift)
+                .orElse(Told.UNKNOWN);
         int ceiling = client.standing().ceilings().getOrDefault(Strand.FLEXION, -1);
         if (onLift == Told.YES || ceiling == 0) {
             return Told.YES;
