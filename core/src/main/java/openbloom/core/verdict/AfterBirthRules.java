@@ -52,7 +52,7 @@ final class AfterBirthRules {
                     .ifPresent(birth -> found.unlessMet(
                             move -> move.load() > 0 && !move.isWalking(),
                             facts.sinceBirth(),
-                            facts.timeGate(birth, RECONNECT_FLOOR))));
+                            facts.gates().time(birth, RECONNECT_FLOOR))));
 
     private static final Rule REBUILD = Rule.code("PP-TIME-REBUILD")
             .client("Loading starts when six weeks have passed, the wound has closed and your clinician has said yes.")
@@ -68,7 +68,9 @@ final class AfterBirthRules {
             .looks((facts, found) -> facts.recentBirth()
                     .filter(birth -> birth.tear() != Tear.NONE && !birth.isCaesarean())
                     .ifPresent(birth -> found.unlessMet(
-                            move -> move.has(Demand.WIDE), new Evidence.TearKnown(birth.tear()), facts.woundGate())));
+                            move -> move.has(Demand.WIDE),
+                            new Evidence.TearKnown(birth.tear()),
+                            facts.gates().wound())));
 
     private static final Rule SCAR_SORE = Rule.code("PP-CS-SCAR-SORE")
             .client("While the scar hurts, only a resting hand, and what pulls on it stays small.")
@@ -97,12 +99,14 @@ final class AfterBirthRules {
                 lastCaesarean(facts)
                         .filter(birth -> birth.woundClosed() == Told.NO)
                         .ifPresent(birth -> found.notYet(
-                                move -> move.strand() == Strand.SCAR, facts.lastBirth(), facts.woundGate()));
+                                move -> move.strand() == Strand.SCAR,
+                                facts.lastBirth(),
+                                facts.gates().wound()));
                 caesarean(facts)
                         .ifPresent(birth -> found.unlessMet(
                                 move -> move.demands().flexion() != Flexion.NONE,
                                 facts.lastBirth(),
-                                facts.woundGate()));
+                                facts.gates().wound()));
             });
 
     private static final Rule STRENGTHEN = Rule.code("PP-TIME-STRENGTHEN")
@@ -126,7 +130,7 @@ final class AfterBirthRules {
                     .ifPresent(birth -> found.unlessMet(
                             AfterBirthRules::isLoaded,
                             facts.sinceBirth(),
-                            facts.timeGate(birth, LIFTING_AFTER_CAESAREAN))));
+                            facts.gates().time(birth, LIFTING_AFTER_CAESAREAN))));
 
     private static final Rule CS_PRONE = Rule.code("PP-CS-PRONE")
             .client("Lying on the front and full front supports wait until the scar is eight weeks old and quiet.")
@@ -136,8 +140,8 @@ final class AfterBirthRules {
                     .ifPresent(birth -> found.unlessMet(
                             move -> move.position() == Position.PRONE || move.isFullFrontSupport(),
                             facts.sinceBirth(),
-                            facts.timeGate(birth, PRONE_AFTER_CAESAREAN),
-                            facts.woundGate(),
+                            facts.gates().time(birth, PRONE_AFTER_CAESAREAN),
+                            facts.gates().wound(),
                             scarGate(facts))));
 
     private static final Rule SCAR_NONE = Rule.code("PP-CS-SCAR-NONE")
@@ -184,7 +188,8 @@ final class AfterBirthRules {
             .instructor("No impact before twelve weeks; sixteen after a caesarean or a tear of degree 3 or 4.")
             .source(Source.E_RUN)
             .looks((facts, found) -> facts.recentBirth()
-                    .ifPresent(birth -> found.unlessMet(Move::isImpact, facts.sinceBirth(), facts.returnGate(birth))));
+                    .ifPresent(birth -> found.unlessMet(
+                            Move::isImpact, facts.sinceBirth(), facts.gates().returnToImpact(birth))));
 
     private static final Rule IMPACT_TESTS = Rule.code("PP-IMPACT-TESTS")
             .client("Before jumping or running you pass a short list of tests with no leak, heaviness or pain.")
@@ -193,7 +198,11 @@ final class AfterBirthRules {
             .source(Source.E_RUN)
             .looks((facts, found) -> {
                 if (facts.recentBirth().isPresent()) {
-                    found.unlessMet(Move::isImpact, facts.tests(), facts.impactTestsGate(), facts.symptomFreeGate());
+                    found.unlessMet(
+                            Move::isImpact,
+                            facts.tests(),
+                            facts.gates().impactTests(),
+                            facts.gates().symptomFree());
                 }
             });
 
@@ -242,7 +251,7 @@ final class AfterBirthRules {
     }
 
     private static boolean pullsOnTheBelly(Move move) {
-        return move.isCurl() || move.has(Demand.HANGING) || GapRules.needsAReading(move);
+        return move.isCurl() || GapRules.needsAReading(move);
     }
 
     static List<Rule> all() {
@@ -275,9 +284,9 @@ final class AfterBirthRules {
     /** Clearance opens load 3; without a note a woman who was asked everything and told nothing goes more slowly. */
     private static void rebuild(Facts facts, Findings found) {
         facts.recentBirth().ifPresent(birth -> {
-            Gate time = facts.timeGate(birth, REBUILD_FLOOR);
-            Gate cleared = facts.clearanceGate();
-            Gate wound = facts.woundGate();
+            Gate time = facts.gates().time(birth, REBUILD_FLOOR);
+            Gate cleared = facts.gates().clearance();
+            Gate wound = facts.gates().wound();
             if (cleared.met()) {
                 found.unlessMet(move -> move.load() > LOAD_IN_RECONNECT, facts.sinceBirth(), time, cleared, wound);
                 return;
@@ -307,10 +316,10 @@ final class AfterBirthRules {
                 .ifPresent(birth -> found.unlessMet(
                         move -> move.load() > LOAD_IN_REBUILD,
                         facts.sinceBirth(),
-                        facts.timeGate(birth, STRENGTHEN_FLOOR),
-                        facts.connectGate(),
-                        facts.noHeavinessGate(),
-                        facts.limbLoadFlatGate()));
+                        facts.gates().time(birth, STRENGTHEN_FLOOR),
+                        facts.gates().connect(),
+                        facts.gates().noHeaviness(),
+                        facts.gates().limbLoadFlat()));
     }
 
     private static void byTheSide(Facts facts, Findings found) {
@@ -341,8 +350,8 @@ final class AfterBirthRules {
                 .ifPresent(birth -> found.unlessMet(
                         move -> move.strand() == Strand.SCAR && move.rung() >= fromRung,
                         facts.lastBirth(),
-                        facts.timeGate(birth, floor),
-                        facts.woundGate()));
+                        facts.gates().time(birth, floor),
+                        facts.gates().wound()));
     }
 
     private static void tear(Facts facts, Findings found) {
@@ -352,6 +361,6 @@ final class AfterBirthRules {
                 .ifPresent(birth -> found.unlessMet(
                         move -> move.isSqueeze() || move.isImpact(),
                         new Evidence.TearKnown(birth.tear()),
-                        facts.clearanceGate()));
+                        facts.gates().clearance()));
     }
 }

@@ -244,7 +244,7 @@ final class BodyRules {
             .looks(told(Symptom.LIGHT_HEADED, (fact, found) -> {
                 found.adjust(move -> !move.position().isUpright(), fact, SLOW_TO_RISE);
                 found.adjust(BodyRules::isUnsteadyUpright, fact, SUPPORT_WITHIN_REACH);
-                found.swap(move -> move.has(Demand.HEAVY) || move.has(Demand.HANGING) || move.has(Demand.FALL), fact);
+                found.swap(move -> move.has(Demand.HEAVY) || move.has(Demand.FALL), fact);
             }));
 
     private static final Rule LYING = Rule.code("FAINT-LYING")
@@ -307,7 +307,7 @@ final class BodyRules {
     /** What a condition keeps back until her clinician has answered it. */
     private static void waitsFor(Condition condition, Predicate<Move> waits, Facts facts, Findings found) {
         if (facts.has(condition)) {
-            found.unlessMet(waits, facts.known(condition), facts.clearanceGateFor(condition));
+            found.unlessMet(waits, facts.known(condition), facts.gates().clearanceFor(condition));
         }
     }
 

@@ -6,7 +6,6 @@ import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
-import openbloom.core.Days;
 import openbloom.core.dating.Dating;
 import openbloom.core.dating.GestationalAge;
 import openbloom.core.evidence.Published;
@@ -36,15 +35,12 @@ import openbloom.core.stage.Birth;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
 import openbloom.core.stage.Recovery;
-import openbloom.core.stage.Tear;
 import openbloom.core.stage.Told;
 import openbloom.core.words.Evidence;
 import openbloom.core.words.Topic;
 
 /** A woman on a day, as the rules want to see her. */
 public final class Facts {
-    private static final int POSITIONS_TO_FEEL_CONNECT = 2;
-    private static final int LIMB_LOAD_RUNG = 2;
     private static final int FEW_REPETITIONS = 5;
 
     /** A hold of 8 s times 8 is the rung of her own baseline; ten flicks the rung of ten flicks. */
@@ -54,9 +50,6 @@ public final class Facts {
     private static final int BASELINE_FLICKS = 10;
     private static final int RUNG_OF_TEN_FLICKS = 3;
 
-    /** Kneeling front support: flat there, the full one may be tried. */
-    private static final int FRONT_SUPPORT_RUNG = 5;
-
     private final Client client;
     private final LocalDate day;
     private final Optional<GestationalAge> age;
@@ -65,6 +58,7 @@ public final class Facts {
     private final Told gapRecovered;
     private final Midline midline;
     private final Evidence gap;
+    private final Gates gates;
 
     public Facts(Client client, LocalDate day) {
         this.client = client;
@@ -76,6 +70,7 @@ public final class Facts {
         this.gapRecovered = client.checks().gap().map(this::recoveredBy).orElse(Told.UNKNOWN);
         this.midline = Midline.of(this);
         this.gap = client.checks().gap().map(this::gapIn).orElse(new Evidence.NotAsked(Topic.GAP));
+        this.gates = new Gates(this);
     }
 
     /** Past 45 weeks with no birth told she still counts as pregnant: unknown is never safe. */
@@ -121,6 +116,11 @@ public final class Facts {
 
     public Client client() {
         return client;
+    }
+
+    /** The gates that several rules share. */
+    Gates gates() {
+        return gates;
     }
 
     public LocalDate day() {
@@ -177,16 +177,6 @@ public final class Facts {
             return !condition.comesUpInPregnancy()
                     || !given.date().isBefore(day.minusDays(Published.CLEARANCE_MEMORY.days()));
         });
-    }
-
-    Gate clearanceGateFor(Condition condition) {
-        Optional<Clearance> answers = clearanceFor(condition);
-        String words = answers.map(given -> "by " + given.by() + ", " + Days.words(given.date()))
-                .orElseGet(() -> clearance()
-                        .map(given ->
-                                "the one of " + Days.words(given.date()) + " cannot have known of " + condition.words())
-                        .orElse("none on file for this time"));
-        return Gate.of(GateKind.CLEARANCE, answers.isPresent(), words);
     }
 
     // --- what was asked
@@ -286,14 +276,14 @@ public final class Facts {
         Gate noSign = Gate.of(GateKind.NO_WARNING_SIGN, safe, safe ? "none told" : "a warning sign was told");
         return new Recovery.Criteria(
                 noSign,
-                clearanceGate(),
-                woundGate(),
-                connectGate(),
-                noHeavinessGate(),
-                limbLoadFlatGate(),
-                impactTestsGate(),
-                symptomFreeGate(),
-                gapRecoveredGate());
+                gates.clearance(),
+                gates.wound(),
+                gates.connect(),
+                gates.noHeaviness(),
+                gates.limbLoadFlat(),
+                gates.impactTests(),
+                gates.symptomFree(),
+                gates.gapRecovered());
     }
 
     /** A gap that is known to be wider than her approach allows. */
@@ -432,116 +422,12 @@ public final class Facts {
         return new Evidence.ConditionKnown(condition, client.medical().known().since(condition));
     }
 
-    // --- gates that several rules share
-
-    Gate clearanceGate() {
-        Optional<Clearance> given = clearance();
-        return Gate.of(
-                GateKind.CLEARANCE,
-                given.isPresent(),
-                given.map(c -> "by " + c.by() + ", " + Days.words(c.date())).orElse("none on file for this time"));
-    }
-
-    /** Closed, or nobody looked, twelve weeks have passed and there was neither tear nor caesarean. */
-    Gate woundGate() {
-        Told closed = client.situation().birth().map(Birth::woundClosed).orElse(Told.UNKNOWN);
-        boolean longAgo = client.situation()
-                .birth()
-                .filter(birth -> !birth.isCaesarean() && birth.tear() == Tear.NONE)
-                .filter(birth -> birth.daysOn(day) >= Published.WOUND_TAKEN_AS_CLOSED.days())
-                .isPresent();
-        String words = switch (closed) {
-            case YES -> "closed, as told at intake";
-            case NO -> "not closed yet";
-            case UNKNOWN -> longAgo ? "taken as closed: no tear, no caesarean" : "not known";
-        };
-        return Gate.of(GateKind.WOUND_CLOSED, closed == Told.YES || closed == Told.UNKNOWN && longAgo, words);
-    }
-
-    Gate timeGate(Birth birth, Published floor) {
-        return Gate.from(
-                GateKind.TIME, birth.date().plusDays(floor.days()), day, floor.amount() + " weeks after birth");
-    }
-
     Evidence lastRead() {
         return new Evidence.LastRead(client.checks().gap().map(GapCheck::date));
-    }
-
-    Gate gapReadGate() {
-        return Gate.of(GateKind.GAP_READ, isGapFresh(), lastRead().words());
-    }
-
-    Gate gapRecoveredGate() {
-        return Gate.of(GateKind.GAP_RECOVERED, gapRecovered == Told.YES, gap.words());
-    }
-
-    Gate noDomingGate() {
-        Evidence lift = new Evidence.HeadLift(domed(), Optional.empty());
-        return Gate.of(GateKind.NO_DOMING, domed() == Told.NO, lift.words());
-    }
-
-    Gate symptomFreeGate() {
-        boolean free = client.safety().symptoms() instanceof SymptomReport.Asked asked
-                && asked.symptoms().isEmpty()
-                && client.safety().symptoms().excludes(Symptom.AGAINST_IMPACT, day);
-        String words = client.safety()
-                .symptoms()
-                .askedOn()
-                .map(on -> (free ? "none told " : "asked ") + Days.words(on))
-                .orElse("not asked");
-        return Gate.of(GateKind.SYMPTOM_FREE, free, words);
     }
 
     Evidence tests() {
         ImpactTests tests = client.checks().impactTests();
         return new Evidence.TestsPassed(tests.passed().size(), ImpactTests.Test.values().length, tests.on());
-    }
-
-    Gate impactTestsGate() {
-        return Gate.of(GateKind.IMPACT_TESTS, client.checks().impactTests().allPassed(), tests().words());
-    }
-
-    Gate returnGate(Birth birth) {
-        long weeks = birth.daysOn(birth.earliestReturn()) / 7;
-        return Gate.from(GateKind.TIME, birth.earliestReturn(), day, weeks + " weeks after birth");
-    }
-
-    Gate allowedGate(String limit) {
-        return Gate.of(GateKind.CLINICIAN_ALLOWS, false, limit);
-    }
-
-    Gate connectGate() {
-        int positions = client.checks().connect().positionsFelt().orElse(achieved(Strand.CONNECT));
-        return Gate.of(
-                GateKind.CONNECT, positions >= POSITIONS_TO_FEEL_CONNECT, "felt in " + positions + " positions so far");
-    }
-
-    Gate noHeavinessGate() {
-        boolean free = client.safety().symptoms().excludes(Set.of(Symptom.HEAVINESS), day);
-        String words = has(Symptom.HEAVINESS)
-                ? told(Symptom.HEAVINESS).words()
-                : free ? "none told" : "not asked in the last 14 days";
-        return Gate.of(GateKind.NO_HEAVINESS, free, words);
-    }
-
-    /** Flat on the second rung of limb load, or a recovered midline that is flat and firm on the lift itself. */
-    Gate limbLoadFlatGate() {
-        int flat = client.standing().ceilings().getOrDefault(Strand.LIMB_LOAD, achieved(Strand.LIMB_LOAD));
-        boolean holds =
-                midline == Midline.HOLDING && !client.standing().ceilings().containsKey(Strand.LIMB_LOAD);
-        String words = flat >= LIMB_LOAD_RUNG || !holds
-                ? flatWords("limb load", flat)
-                : "recovered, flat and firm on the lift";
-        return Gate.of(GateKind.NO_DOMING, flat >= LIMB_LOAD_RUNG || holds, words);
-    }
-
-    Gate flatOnFrontSupportGate() {
-        int flat = client.standing().ceilings().getOrDefault(Strand.FRONT_SUPPORT, achieved(Strand.FRONT_SUPPORT));
-        boolean isFlat = flat >= FRONT_SUPPORT_RUNG;
-        return Gate.of(GateKind.NO_DOMING, isFlat, flatWords("front support", flat));
-    }
-
-    private static String flatWords(String ladder, int rung) {
-        return rung == 0 ? ladder + " not seen flat yet" : ladder + " flat up to rung " + rung;
     }
 }

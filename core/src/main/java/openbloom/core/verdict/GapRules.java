@@ -163,11 +163,14 @@ final class GapRules {
         }
         Predicate<Move> hardest = loads(STRONG_MIDLINE_LOAD);
         boolean stillHolds = facts.follows(Choice.STILL_HOLDS_WELCOME)
-                && facts.flatOnFrontSupportGate().met();
+                && facts.gates().frontSupportFlat().met();
         Predicate<Move> welcome =
                 move -> stillHolds && move.purpose() == Purpose.FRONT_SUPPORT && !move.has(Demand.MOVING);
         found.notYet(
-                hardest.and(seenFlat(facts).or(welcome).negate()), facts.gap(), loadCheckGate(), facts.gapReadGate());
+                hardest.and(seenFlat(facts).or(welcome).negate()),
+                facts.gap(),
+                loadCheckGate(),
+                facts.gates().gapRead());
         found.adjust(loads(LOAD_THAT_NEEDS_A_READING), facts.gap(), Adjustment.WATCH_MIDLINE);
     }
 
@@ -184,9 +187,9 @@ final class GapRules {
         found.notYet(
                 loads(LOAD_THAT_NEEDS_A_READING).and(seenFlat(facts).negate()),
                 fact,
-                facts.noDomingGate(),
+                facts.gates().noDoming(),
                 floorGate(facts),
-                facts.gapReadGate());
+                facts.gates().gapRead());
         found.adjust(loads(LOAD_TO_WATCH), fact, Adjustment.WATCH_MIDLINE);
     }
 
@@ -225,15 +228,19 @@ final class GapRules {
                 && move.rung() <= facts.achieved(Strand.FLEXION) + 1;
         if (midline == Midline.HOLDING) {
             found.unlessMet(
-                    Move::isCurl, facts.gap(), facts.gapRecoveredGate(), facts.noDomingGate(), facts.gapReadGate());
+                    Move::isCurl,
+                    facts.gap(),
+                    facts.gates().gapRecovered(),
+                    facts.gates().noDoming(),
+                    facts.gates().gapRead());
             return;
         }
         found.notYet(
                 move -> move.isCurl() && !next.test(move),
                 facts.gap(),
-                facts.gapRecoveredGate(),
-                facts.noDomingGate(),
-                facts.gapReadGate());
+                facts.gates().gapRecovered(),
+                facts.gates().noDoming(),
+                facts.gates().gapRead());
         found.adjust(next, facts.gap(), Adjustment.WATCH_MIDLINE);
     }
 
@@ -242,16 +249,21 @@ final class GapRules {
         if (facts.isPregnant()) {
             if (facts.domed() == Told.YES
                     || facts.domed() == Told.UNKNOWN && facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
-                found.notYet(headLift, facts.doming(), facts.noDomingGate());
+                found.notYet(headLift, facts.doming(), facts.gates().noDoming());
             } else if (facts.domed() == Told.UNKNOWN) {
                 found.adjust(headLift, facts.doming(), Adjustment.WATCH_MIDLINE);
             } else {
                 found.adjust(headLift, facts.weeks(), Adjustment.SMALLER_RANGE);
             }
         } else if (facts.midline() == Midline.SOFT) {
-            found.notYet(headLift, facts.doming(), facts.noDomingGate(), floorGate(facts), facts.gapReadGate());
+            found.notYet(
+                    headLift,
+                    facts.doming(),
+                    facts.gates().noDoming(),
+                    floorGate(facts),
+                    facts.gates().gapRead());
         } else if (facts.midline() == Midline.PART && !Midline.mayBeginCurls(facts)) {
-            found.notYet(headLift, facts.gap(), facts.gapRecoveredGate());
+            found.notYet(headLift, facts.gap(), facts.gates().gapRecovered());
         } else if (facts.midline() == Midline.PART) {
             found.adjust(headLift, facts.gap(), Adjustment.SMALLER_RANGE);
         }
@@ -268,9 +280,14 @@ final class GapRules {
         }
         Predicate<Move> small = move -> move.demands().rotation() == Rotation.SMALL && move.load() > 0;
         Predicate<Move> end = move -> move.demands().rotation() == Rotation.END;
-        found.notYet(end, facts.gap(), facts.gapRecoveredGate(), facts.gapReadGate());
+        found.notYet(
+                end, facts.gap(), facts.gates().gapRecovered(), facts.gates().gapRead());
         if (facts.follows(Choice.NO_TWIST_UNTIL_RECOVERED)) {
-            found.notYet(small, facts.gap(), facts.gapRecoveredGate(), facts.gapReadGate());
+            found.notYet(
+                    small,
+                    facts.gap(),
+                    facts.gates().gapRecovered(),
+                    facts.gates().gapRead());
         } else if (facts.follows(Choice.RESIST_THEN_SMALL)) {
             found.adjust(small, facts.gap(), Adjustment.SMALLER_RANGE);
         }
@@ -282,7 +299,11 @@ final class GapRules {
         }
         Predicate<Move> support = move -> move.purpose() == Purpose.FRONT_SUPPORT;
         if (facts.follows(Choice.NO_SUPPORT_UNTIL_RECOVERED)) {
-            found.notYet(support, facts.gap(), facts.gapRecoveredGate(), facts.gapReadGate());
+            found.notYet(
+                    support,
+                    facts.gap(),
+                    facts.gates().gapRecovered(),
+                    facts.gates().gapRead());
         } else {
             found.adjust(support, facts.gap(), Adjustment.SURFACE_UP_IF_IT_DOMES);
         }
@@ -295,6 +316,6 @@ final class GapRules {
         Predicate<Move> rests = move -> move.isCurl()
                 || move.demands().rotation() == Rotation.END
                 || needsAReading(move) && !facts.isSeenFlat(move);
-        found.notYet(rests, facts.lastRead(), facts.gapReadGate());
+        found.notYet(rests, facts.lastRead(), facts.gates().gapRead());
     }
 }

@@ -162,7 +162,7 @@ final class StopRules {
                 .source(pregnant ? Source.E_CONTRA : Source.COMMON_PRACTICE)
                 .looks((facts, found) -> {
                     if (facts.isPregnant() == pregnant && bears(facts, condition, Contraindication.RELATIVE)) {
-                        Gate gate = facts.clearanceGateFor(condition);
+                        Gate gate = facts.gates().clearanceFor(condition);
                         found.unlessMet(move -> move.load() > 1, facts.known(condition), gate);
                         if (!gate.met()) {
                             found.adjust(move -> move.load() <= 1, facts.known(condition), Adjustment.EASY_PACE);
@@ -189,7 +189,7 @@ final class StopRules {
                     || move.strand() == Strand.MOBILITY && move.load() == 0
                     || move.isWalking()
                     || rising.test(move);
-            found.unlessMet(allowed.negate(), facts.sinceBirth(), facts.clearanceGate());
+            found.unlessMet(allowed.negate(), facts.sinceBirth(), facts.gates().clearance());
             found.adjust(Move::isWalking, facts.sinceBirth(), Adjustment.EASY_PACE);
             found.adjust(rising, facts.sinceBirth(), Adjustment.RAISED_SEAT);
         }
@@ -202,7 +202,7 @@ final class StopRules {
                         .sorted()
                         .forEach(limit -> {
                             Evidence fact = new Evidence.LimitSet(limit.words(), false, given.by(), given.date());
-                            found.notYet(limit::excludes, fact, facts.allowedGate(limit.words()));
+                            found.notYet(limit::excludes, fact, facts.gates().clinicianAllows(limit.words()));
                         }));
     }
 
@@ -213,7 +213,10 @@ final class StopRules {
             if (given.isUnderstood()) {
                 found.adjust(move -> move.load() > 0, fact, Adjustment.WITHIN_HER_LIMITS);
             } else {
-                found.notYet(move -> move.load() > 1, fact, facts.allowedGate("“" + words + "” not yet understood"));
+                found.notYet(
+                        move -> move.load() > 1,
+                        fact,
+                        facts.gates().clinicianAllows("“" + words + "” not yet understood"));
             }
         });
     }

@@ -69,7 +69,7 @@ class CheckFactsTest {
                 .rungs(Map.of(Strand.CONNECT, rung))
                 .connect(new ConnectCheck(Map.of(), felt, Set.of()))
                 .build();
-        assertThat(new Facts(woman, DAY).connectGate().met()).isEqualTo(met);
+        assertThat(new Facts(woman, DAY).gates().connect().met()).isEqualTo(met);
     }
 
     @Test

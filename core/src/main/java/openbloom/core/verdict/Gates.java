@@ -1,0 +1,158 @@
+package openbloom.core.verdict;
+
+import java.util.Optional;
+import java.util.Set;
+import openbloom.core.Days;
+import openbloom.core.evidence.Published;
+import openbloom.core.moves.Strand;
+import openbloom.core.record.Clearance;
+import openbloom.core.screening.Condition;
+import openbloom.core.screening.Symptom;
+import openbloom.core.screening.SymptomReport;
+import openbloom.core.stage.Birth;
+import openbloom.core.stage.Gate;
+import openbloom.core.stage.GateKind;
+import openbloom.core.stage.Tear;
+import openbloom.core.stage.Told;
+import openbloom.core.words.Evidence;
+
+/** What several rules make her wait for, met or not on the day, with what is known of it in words. */
+final class Gates {
+    private static final int POSITIONS_TO_FEEL_CONNECT = 2;
+    private static final int LIMB_LOAD_RUNG = 2;
+
+    /** Kneeling front support: flat there, the full one may be tried. */
+    private static final int FRONT_SUPPORT_RUNG = 5;
+
+    private final Facts facts;
+
+    Gates(Facts facts) {
+        this.facts = facts;
+    }
+
+    Gate clearanceFor(Condition condition) {
+        Optional<Clearance> answers = facts.clearanceFor(condition);
+        String words = answers.map(Gates::by)
+                .orElseGet(() -> facts.clearance()
+                        .map(given ->
+                                "the one of " + Days.words(given.date()) + " cannot have known of " + condition.words())
+                        .orElse("none on file for this time"));
+        return Gate.of(GateKind.CLEARANCE, answers.isPresent(), words);
+    }
+
+    Gate clearance() {
+        Optional<Clearance> given = facts.clearance();
+        return Gate.of(
+                GateKind.CLEARANCE, given.isPresent(), given.map(Gates::by).orElse("none on file for this time"));
+    }
+
+    private static String by(Clearance given) {
+        return "by " + given.by() + ", " + Days.words(given.date());
+    }
+
+    /** Closed, or nobody looked, twelve weeks have passed and there was neither tear nor caesarean. */
+    Gate wound() {
+        Told closed = facts.client().situation().birth().map(Birth::woundClosed).orElse(Told.UNKNOWN);
+        boolean longAgo = facts.client()
+                .situation()
+                .birth()
+                .filter(birth -> !birth.isCaesarean() && birth.tear() == Tear.NONE)
+                .filter(birth -> birth.daysOn(facts.day()) >= Published.WOUND_TAKEN_AS_CLOSED.days())
+                .isPresent();
+        String words = switch (closed) {
+            case YES -> "closed, as told at intake";
+            case NO -> "not closed yet";
+            case UNKNOWN -> longAgo ? "taken as closed: no tear, no caesarean" : "not known";
+        };
+        return Gate.of(GateKind.WOUND_CLOSED, closed == Told.YES || closed == Told.UNKNOWN && longAgo, words);
+    }
+
+    Gate time(Birth birth, Published floor) {
+        return Gate.from(
+                GateKind.TIME, birth.date().plusDays(floor.days()), facts.day(), floor.amount() + " weeks after birth");
+    }
+
+    Gate gapRead() {
+        return Gate.of(GateKind.GAP_READ, facts.isGapFresh(), facts.lastRead().words());
+    }
+
+    Gate gapRecovered() {
+        return Gate.of(
+                GateKind.GAP_RECOVERED,
+                facts.gapRecovered() == Told.YES,
+                facts.gap().words());
+    }
+
+    Gate noDoming() {
+        Evidence lift = new Evidence.HeadLift(facts.domed(), Optional.empty());
+        return Gate.of(GateKind.NO_DOMING, facts.domed() == Told.NO, lift.words());
+    }
+
+    Gate symptomFree() {
+        boolean free = facts.client().safety().symptoms() instanceof SymptomReport.Asked asked
+                && asked.symptoms().isEmpty()
+                && facts.client().safety().symptoms().excludes(Symptom.AGAINST_IMPACT, facts.day());
+        String words = facts.client()
+                .safety()
+                .symptoms()
+                .askedOn()
+                .map(on -> (free ? "none told " : "asked ") + Days.words(on))
+                .orElse("not asked");
+        return Gate.of(GateKind.SYMPTOM_FREE, free, words);
+    }
+
+    Gate impactTests() {
+        return Gate.of(
+                GateKind.IMPACT_TESTS,
+                facts.client().checks().impactTests().allPassed(),
+                facts.tests().words());
+    }
+
+    Gate returnToImpact(Birth birth) {
+        long weeks = birth.daysOn(birth.earliestReturn()) / 7;
+        return Gate.from(GateKind.TIME, birth.earliestReturn(), facts.day(), weeks + " weeks after birth");
+    }
+
+    Gate clinicianAllows(String limit) {
+        return Gate.of(GateKind.CLINICIAN_ALLOWS, false, limit);
+    }
+
+    Gate connect() {
+        int positions = facts.client().checks().connect().positionsFelt().orElse(facts.achieved(Strand.CONNECT));
+        return Gate.of(
+                GateKind.CONNECT, positions >= POSITIONS_TO_FEEL_CONNECT, "felt in " + positions + " positions so far");
+    }
+
+    Gate noHeaviness() {
+        boolean free = facts.client().safety().symptoms().excludes(Set.of(Symptom.HEAVINESS), facts.day());
+        String words = facts.has(Symptom.HEAVINESS)
+                ? facts.told(Symptom.HEAVINESS).words()
+                : free ? "none told" : "not asked in the last 14 days";
+        return Gate.of(GateKind.NO_HEAVINESS, free, words);
+    }
+
+    /** Flat on the second rung of limb load, or a recovered midline that is flat and firm on the lift itself. */
+    Gate limbLoadFlat() {
+        int flat =
+                facts.client().standing().ceilings().getOrDefault(Strand.LIMB_LOAD, facts.achieved(Strand.LIMB_LOAD));
+        boolean holds = facts.midline() == Midline.HOLDING
+                && !facts.client().standing().ceilings().containsKey(Strand.LIMB_LOAD);
+        String words = flat >= LIMB_LOAD_RUNG || !holds
+                ? flatWords("limb load", flat)
+                : "recovered, flat and firm on the lift";
+        return Gate.of(GateKind.NO_DOMING, flat >= LIMB_LOAD_RUNG || holds, words);
+    }
+
+    Gate frontSupportFlat() {
+        int flat = facts.client()
+                .standing()
+                .ceilings()
+                .getOrDefault(Strand.FRONT_SUPPORT, facts.achieved(Strand.FRONT_SUPPORT));
+        boolean isFlat = flat >= FRONT_SUPPORT_RUNG;
+        return Gate.of(GateKind.NO_DOMING, isFlat, flatWords("front support", flat));
+    }
+
+    private static String flatWords(String ladder, int rung) {
+        return rung == 0 ? ladder + " not seen flat yet" : ladder + " flat up to rung " + rung;
+    }
+}
