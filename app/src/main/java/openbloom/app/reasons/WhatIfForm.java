@@ -12,8 +12,6 @@ import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.GapReading;
-import openbloom.core.gap.GapState;
-import openbloom.core.gap.Site;
 import openbloom.core.gap.Width;
 import openbloom.core.moves.Equipment;
 import openbloom.core.pelvicfloor.LettingGo;
@@ -48,6 +46,7 @@ public record WhatIfForm(
     static final int MOST_WEEKS = 520;
     private static final int LONGEST_PREGNANCY = GestationalAge.LONGEST_DAYS / 7 - 1;
     private static final int USUAL_AGE = 33;
+    private static final Width USUAL_WIDTH = Width.ofHalfFingers(2 * Published.BOISSONNAULT_FINGERS.amount());
 
     /** Where she is. */
     public enum Where {
@@ -95,7 +94,7 @@ public record WhatIfForm(
                 .symptoms(SymptomReport.none(day))
                 .equipment(Set.of(Equipment.values()))
                 .pelvicFloor(new PelvicFloorCheck(6, 6, 6, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO))
-                .gap(gap(day, 2 * Published.BOISSONNAULT_FINGERS.amount(), Depth.SURFACE, Told.NO));
+                .gap(GapCheck.alike(day, USUAL_WIDTH, Optional.of(Depth.SURFACE), Optional.of(Firmness.FIRM), Told.NO));
         if (where == Where.PREGNANT) {
             client.pregnant(Dating.stated(day.minusWeeks(far).plusDays(Published.PREGNANCY_FROM_LAST_PERIOD.days())));
         } else if (delivered) {
@@ -121,28 +120,37 @@ public record WhatIfForm(
                 .ifPresent(ago -> client.cleared(Clearance.of(day.minusDays(ago), "her clinician", List.of())));
         Optional<Told> domes = typed.choice("domed", domed, Told.class);
         Optional<Depth> deep = typed.choice("depth", depth, Depth.class);
-        Optional<Integer> wide = typed.whole("fingers", fingers, 0, 10);
+        Optional<Width> wide = typed.whole("fingers", fingers, 0, 10).map(whole -> Width.ofHalfFingers(2 * whole));
         if (wide.isPresent() || domes.isPresent() || deep.isPresent()) {
-            int halves = 2 * wide.orElse(Published.BOISSONNAULT_FINGERS.amount());
-            client.gap(gap(day, halves, deep.orElse(Depth.SURFACE), domes.orElse(Told.NO)));
+            client.gap(looked(base.checks().gap().orElseGet(() -> unread(day)), day, wide, deep, domes));
         }
         return client.build();
     }
 
-    /** Read alike at every site; a deep one springs back little. */
-    private static GapCheck gap(LocalDate day, int halves, Depth depth, Told domed) {
-        Firmness floor = depth.compareTo(Depth.SECOND_KNUCKLE) < 0 ? Firmness.FIRM : Firmness.SOFT;
+    /** Her readings with what was typed of them; what was not typed stays as it is. */
+    private static GapCheck looked(
+            GapCheck her, LocalDate day, Optional<Width> wide, Optional<Depth> deep, Optional<Told> domes) {
         return new GapCheck(
                 day,
-                Site.EVERYDAY.stream()
-                        .map(site -> new GapReading(
-                                site,
-                                site.usualOffsetMm(),
-                                GapState.LIFT,
-                                Width.ofHalfFingers(halves),
-                                depth,
-                                floor,
-                                domed))
+                her.readings().stream()
+                        .map(reading -> new GapReading(
+                                reading.spot(),
+                                reading.state(),
+                                wide.orElse(reading.width()),
+                                deep.or(reading::depth),
+                                deep.map(WhatIfForm::floorOf).or(reading::firmness),
+                                domes.orElse(reading.domed()),
+                                reading.sore()))
                         .toList());
+    }
+
+    /** A deep one springs back little. */
+    private static Firmness floorOf(Depth depth) {
+        return depth.compareTo(Depth.SECOND_KNUCKLE) < 0 ? Firmness.FIRM : Firmness.SOFT;
+    }
+
+    /** Nobody has looked at her: of the usual width, and neither depth nor doming known. */
+    private static GapCheck unread(LocalDate day) {
+        return GapCheck.alike(day, USUAL_WIDTH, Optional.empty(), Optional.empty(), Told.UNKNOWN);
     }
 }

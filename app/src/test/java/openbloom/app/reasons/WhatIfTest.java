@@ -3,8 +3,17 @@ package openbloom.app.reasons;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 
+import java.time.LocalDate;
+import java.util.Optional;
 import openbloom.app.PageTest;
 import openbloom.app.people.Woman;
+import openbloom.app.system.Typed;
+import openbloom.core.gap.Depth;
+import openbloom.core.gap.Firmness;
+import openbloom.core.gap.GapCheck;
+import openbloom.core.gap.Width;
+import openbloom.core.record.Client;
+import openbloom.core.stage.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -37,5 +46,28 @@ class WhatIfTest extends PageTest {
         assertThat(body(get("/reasons/what-if?situation=BORN&weeks=4&births=0")))
                 .contains("problem-births");
         assertThat(body(get("/reasons/what-if?symptoms=PURPLE"))).contains("is not one of the choices");
+    }
+
+    @Test
+    void leavesWhatWasNotTypedAsItIs() {
+        LocalDate day = LocalDate.of(2026, 3, 2);
+        GapCheck soft = GapCheck.alike(
+                day.minusDays(3),
+                Width.ofHalfFingers(6),
+                Optional.of(Depth.DEEPER),
+                Optional.of(Firmness.SOFT),
+                Told.YES);
+        WhatIfForm narrower = new WhatIfForm(null, null, null, null, null, null, null, "2", null, null, null, null);
+        assertThat(narrower.changed(Client.of(1, 1, 33).gap(soft).build(), day, new Typed())
+                        .checks()
+                        .gap())
+                .contains(GapCheck.alike(
+                        day, Width.ofHalfFingers(4), Optional.of(Depth.DEEPER), Optional.of(Firmness.SOFT), Told.YES));
+        assertThat(narrower.changed(Client.of(1, 1, 33).build(), day, new Typed())
+                        .checks()
+                        .gap())
+                .as("a width alone says neither how deep it is nor whether it domes")
+                .contains(
+                        GapCheck.alike(day, Width.ofHalfFingers(4), Optional.empty(), Optional.empty(), Told.UNKNOWN));
     }
 }

@@ -21,6 +21,23 @@ public record GapCheck(LocalDate date, List<GapReading> readings, boolean settle
         this(date, readings, false);
     }
 
+    /** The everyday sites, read alike on the small lift. */
+    public static GapCheck alike(
+            LocalDate date, Width width, Optional<Depth> depth, Optional<Firmness> firmness, Told domed) {
+        return new GapCheck(
+                date,
+                Site.EVERYDAY.stream()
+                        .map(site -> new GapReading(
+                                new Spot(site, site.usualOffsetMm()),
+                                GapState.LIFT,
+                                width,
+                                depth,
+                                firmness,
+                                domed,
+                                false))
+                        .toList());
+    }
+
     public GapCheck {
         readings = readings.stream()
                 .sorted(Comparator.comparing(GapReading::state).thenComparing(GapReading::spot))

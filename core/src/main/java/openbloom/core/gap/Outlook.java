@@ -101,20 +101,15 @@ public record Outlook(
     }
 
     private static String slopeWords(Trend trend, Method method) {
-        int perUnit = method.readsFingers() ? 2 : 1;
-        String unit = (method.readsFingers() ? "half fingers" : "mm") + " a week";
+        String unit = (method.readsFingers() ? "fingers" : "mm") + " a week";
         long days = ChronoUnit.DAYS.between(trend.readings().get(0).date(), trend.lastDay());
         String interval = trend.isBounded()
-                ? String.format(
-                        Locale.ROOT,
-                        "90 %% interval %+.2f to %+.2f",
-                        perUnit * trend.lowest(),
-                        perUnit * trend.highest())
+                ? String.format(Locale.ROOT, "90 %% interval %+.2f to %+.2f", trend.lowest(), trend.highest())
                 : "too few readings for an interval";
         String words = String.format(
                 Locale.ROOT,
                 "Slope %+.2f %s (%s), %d readings over %d days%s",
-                perUnit * trend.slopePerWeek(),
+                trend.slopePerWeek(),
                 unit,
                 interval,
                 trend.readings().size(),

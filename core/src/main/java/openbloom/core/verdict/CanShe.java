@@ -30,11 +30,24 @@ public record CanShe(
         List<Gate> missing = gates.stream().filter(gate -> !gate.met()).toList();
         return new CanShe(
                 verdict,
-                gates.stream().filter(Gate::met).toList(),
+                met(gates),
                 missing.isEmpty() ? verdict.gates() : missing,
                 missing.stream().flatMap(gate -> gate.earliestDate().stream()).max(Comparator.naturalOrder()),
                 steps(judgement, move),
                 verdict.passes() ? Optional.empty() : judgement.meanwhile(move));
+    }
+
+    /** What is true already; of several times that have passed, the longest says it all. */
+    private static List<Gate> met(List<Gate> gates) {
+        Optional<LocalDate> last = gates.stream()
+                .filter(Gate::met)
+                .flatMap(gate -> gate.earliestDate().stream())
+                .max(Comparator.naturalOrder());
+        return gates.stream()
+                .filter(Gate::met)
+                .filter(gate ->
+                        gate.earliestDate().isEmpty() || gate.earliestDate().equals(last))
+                .toList();
     }
 
     private static List<Move> steps(Judgement judgement, Move move) {

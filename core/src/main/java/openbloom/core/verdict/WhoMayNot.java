@@ -13,9 +13,6 @@ import openbloom.core.dating.Dating;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
 import openbloom.core.gap.GapCheck;
-import openbloom.core.gap.GapReading;
-import openbloom.core.gap.GapState;
-import openbloom.core.gap.Site;
 import openbloom.core.gap.Width;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Equipment;
@@ -120,17 +117,7 @@ public record WhoMayNot(String who, Verdict verdict, Reason reason) {
     }
 
     private static GapCheck gap(int halves, Told domed) {
-        return new GapCheck(
-                DAY,
-                Site.EVERYDAY.stream()
-                        .map(site -> new GapReading(
-                                site,
-                                site.usualOffsetMm(),
-                                GapState.LIFT,
-                                Width.ofHalfFingers(halves),
-                                Depth.SURFACE,
-                                Firmness.FIRM,
-                                domed))
-                        .toList());
+        return GapCheck.alike(
+                DAY, Width.ofHalfFingers(halves), Optional.of(Depth.SURFACE), Optional.of(Firmness.FIRM), domed);
     }
 }

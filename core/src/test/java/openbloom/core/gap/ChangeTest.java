@@ -120,7 +120,7 @@ class ChangeTest {
         Outlook after = Outlook.of(series, new Outlook.Aim.Reach(0.5, "half a finger"), ONE_FINGER);
         assertThat(after.forecast()).isPresent();
         assertThat(after.sentences().get(0))
-                .startsWith("Slope −1.00 half fingers a week (90 % interval −1.00 to −1.00), 12");
+                .startsWith("Slope −0.50 fingers a week (90 % interval −0.50 to −0.50), 12");
     }
 
     private static Change change(Measured before, Measured after, RepeatabilityInUse repeatability) {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import openbloom.core.stage.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -134,17 +135,7 @@ class GapCheckTest {
     }
 
     private static GapCheck whole(LocalDate on, int halves, Told domed) {
-        return new GapCheck(
-                on,
-                Site.EVERYDAY.stream()
-                        .map(site -> new GapReading(
-                                site,
-                                site.usualOffsetMm(),
-                                GapState.LIFT,
-                                Width.ofHalfFingers(halves),
-                                Depth.SURFACE,
-                                Firmness.FIRM,
-                                domed))
-                        .toList());
+        return GapCheck.alike(
+                on, Width.ofHalfFingers(halves), Optional.of(Depth.SURFACE), Optional.of(Firmness.FIRM), domed);
     }
 }

@@ -59,6 +59,11 @@ class CanSheTest {
                 .extracting(Gate::kind)
                 .contains(GateKind.CLEARANCE, GateKind.WOUND_CLOSED, GateKind.SYMPTOM_FREE);
         assertThat(answer.met())
+                .as("of the times that have passed only the longest is said")
+                .filteredOn(gate -> gate.kind() == GateKind.TIME)
+                .extracting(Gate::detail)
+                .containsExactly("6 weeks after birth");
+        assertThat(answer.met())
                 .extracting(Gate::detail)
                 .anySatisfy(detail -> assertThat(detail).contains("family doctor"));
         assertThat(answer.earliest()).contains(born.plusWeeks(16));

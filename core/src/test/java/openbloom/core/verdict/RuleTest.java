@@ -19,9 +19,6 @@ import openbloom.core.dating.Dating;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
 import openbloom.core.gap.GapCheck;
-import openbloom.core.gap.GapReading;
-import openbloom.core.gap.GapState;
-import openbloom.core.gap.Site;
 import openbloom.core.gap.Width;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
@@ -861,18 +858,12 @@ class RuleTest {
     }
 
     private static GapCheck gap(int halves, int daysAgo, Told domed, Depth depth, Firmness firmness) {
-        return new GapCheck(
+        return GapCheck.alike(
                 TODAY.minusDays(daysAgo),
-                Site.EVERYDAY.stream()
-                        .map(site -> new GapReading(
-                                site,
-                                site.usualOffsetMm(),
-                                GapState.LIFT,
-                                Width.ofHalfFingers(halves),
-                                depth,
-                                firmness,
-                                domed))
-                        .toList());
+                Width.ofHalfFingers(halves),
+                Optional.of(depth),
+                Optional.of(firmness),
+                domed);
     }
 
     private static Verdict verdict(Client woman, String move) {
