@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Optional;
 import openbloom.app.system.Storage;
+import openbloom.core.figure.Figures;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import org.mybatis.spring.annotation.MapperScan;
@@ -74,7 +75,12 @@ public class OpenBloom {
 
     /** The catalogue of moves; the application does not start unless it passes its checker. */
     @Bean
-    Catalogue catalogue() {
-        return new CatalogueLoader().shipped();
+    Figures figures() {
+        return Figures.shipped();
+    }
+
+    @Bean
+    Catalogue catalogue(Figures figures) {
+        return new CatalogueLoader(figures).shipped();
     }
 }

@@ -1,4 +1,6 @@
 // Teaching: counts, paces the breath, keeps the sides equal, notes responses. The instructor watches the woman.
+import { frames, showStep, toAndFro } from './figure.js';
+
 const runner = document.getElementById('runner');
 const items = [...document.querySelectorAll('#items li')].map((li) => li.dataset);
 const at = (id) => document.getElementById(id);
@@ -9,6 +11,7 @@ let now = 0;
 let elapsed = 0;
 let running = false;
 let last = 0;
+let steps = [];
 
 const named = (item) => item.name + (item.side === 'LEFT' || item.side === 'RIGHT' ? `, ${item.sideWords}` : '');
 const number = (text) => Number.parseInt(text, 10) || 0;
@@ -39,7 +42,28 @@ function show() {
   at('forward').hidden = now === items.length - 1;
   at('finish').hidden = now !== items.length - 1;
   document.querySelectorAll('.answer').forEach((button) => button.setAttribute('aria-pressed', String(noted.get(now)?.has(button.dataset.told) ?? false)));
+  showFigure(item);
   draw();
+}
+
+async function showFigure(item) {
+  const place = at('figure');
+  steps = [];
+  place.replaceChildren();
+  place.dataset.frames = item.figure;
+  if (!item.figure) return;
+  const loaded = await frames(item.figure);
+  if (items[now] !== item) return;
+  steps = loaded;
+  showStep(place, steps, steps.length > 1 ? 0 : 1);
+}
+
+// Where the figure is: there and back once a repetition; held at its end while she holds.
+function share(item, seconds, hold, each) {
+  if (elapsed === 0) return 0;
+  if (number(item.breaths) || (hold && number(item.repetitions) === 1)) return Math.min(1, seconds / 2);
+  if (hold) return seconds < hold ? Math.min(1, seconds) : Math.max(0, 1 - (seconds - hold));
+  return toAndFro((seconds % each) / each);
 }
 
 function draw() {
@@ -73,6 +97,7 @@ function draw() {
     at('phase').textContent = elapsed === 0 ? 'ready' : resting ? 'rest' : phase(item, inRepetition, hold, each);
   }
   at('breath-disc').setAttribute('r', String(disc(item, inRepetition, hold, each)));
+  showStep(at('figure'), steps, share(item, inRepetition, hold, each));
 }
 
 const breathWords = (seconds) => (seconds < 3 ? 'breathe in' : 'breathe out');

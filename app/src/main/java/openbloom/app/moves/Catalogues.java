@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
+import openbloom.core.figure.Figures;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import org.slf4j.Logger;
@@ -19,12 +20,15 @@ public class Catalogues {
     private static final Logger LOG = LoggerFactory.getLogger(Catalogues.class);
     static final int MOST_OWN_MOVES = 300;
     static final int LARGEST_YAML = 1_000_000;
-    private final CatalogueLoader loader = new CatalogueLoader();
+    private final Figures figures;
+    private final CatalogueLoader loader;
     private final Catalogue shipped;
     private final StudioMovesMapper mapper;
     private final Map<Long, Kept> cache = new ConcurrentHashMap<>();
 
-    Catalogues(Catalogue shipped, StudioMovesMapper mapper) {
+    Catalogues(Catalogue shipped, Figures figures, StudioMovesMapper mapper) {
+        this.figures = figures;
+        this.loader = new CatalogueLoader(figures);
         this.shipped = shipped;
         this.mapper = mapper;
     }
@@ -58,6 +62,11 @@ public class Catalogues {
 
     StudioMoves own(long studioId) {
         return mapper.of(studioId).orElse(StudioMoves.NONE);
+    }
+
+    /** Figures a move may be shown by. */
+    Set<String> figures() {
+        return figures.ids();
     }
 
     Set<String> doseSchemes() {

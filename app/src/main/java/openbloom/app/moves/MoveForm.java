@@ -26,6 +26,7 @@ public record MoveForm(
         @Nullable String breath,
         @Nullable String tone,
         @Nullable String dose,
+        @Nullable String figure,
         @Nullable String setup,
         @Nullable String cue,
         @Nullable String watchFor,
@@ -51,6 +52,7 @@ public record MoveForm(
                 "out",
                 "neutral",
                 "reps",
+                "hooklying",
                 "",
                 "",
                 "",
@@ -79,6 +81,7 @@ public record MoveForm(
         entry.put("breath", text(breath));
         entry.put("tone", text(tone));
         entry.put("dose", text(dose));
+        entry.put("figure", text(figure));
         entry.put("setup", lines(setup));
         entry.put("cues", Map.of("plain", text(cue)));
         entry.put("watch_for", lines(watchFor));

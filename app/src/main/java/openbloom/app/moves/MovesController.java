@@ -9,6 +9,7 @@ import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
+import openbloom.core.figure.BodyStage;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
@@ -67,11 +68,14 @@ class MovesController {
             @AuthenticationPrincipal SignedIn me,
             @PathVariable String moveId,
             @RequestParam(defaultValue = "") String woman,
+            @RequestParam(defaultValue = "") String week,
             Model model) {
         Catalogue catalogue = catalogues.of(me.studioId());
         Move move = catalogue.find(moveId).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
         Optional<Woman> her = her(me, woman);
-        Optional<Verdict> verdict = her.map(found -> judged(me, found).of(move));
+        Optional<Judgement> judgement = her.map(found -> judged(me, found));
+        Optional<Verdict> verdict = judgement.map(known -> known.of(move));
+        model.addAttribute("week", weekShown(week, judgement));
         model.addAttribute("move", move);
         model.addAttribute("her", her.orElse(null));
         model.addAttribute("verdict", verdict.orElse(null));
@@ -84,6 +88,17 @@ class MovesController {
         model.addAttribute("whoMayNot", WhoMayNot.of(catalogue, move));
         model.addAttribute("ours", !catalogues.isShipped(moveId));
         return "moves/move";
+    }
+
+    /** The week that was asked for, or hers; 0 without a bump. */
+    private static int weekShown(String week, Optional<Judgement> judgement) {
+        return new Typed()
+                .whole("week", week, 0, BodyStage.LAST_WEEK)
+                .orElseGet(() -> judgement
+                        .map(known ->
+                                known.facts().client().bodyOn(known.facts().day()))
+                        .map(stage -> stage instanceof BodyStage.Pregnant pregnant ? pregnant.week() : 0)
+                        .orElse(0));
     }
 
     private Judgement judged(SignedIn me, Woman woman) {

@@ -145,6 +145,7 @@ class OwnMovesController {
                 .addObject("breaths", words(BreathPattern.values(), BreathPattern::words))
                 .addObject("tones", words(PelvicTone.values(), PelvicTone::words))
                 .addObject("demands", demands())
+                .addObject("figures", catalogues.figures())
                 .addObject("doses", doses());
     }
 

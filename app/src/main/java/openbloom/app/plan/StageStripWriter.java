@@ -11,6 +11,7 @@ import openbloom.core.Days;
 import openbloom.core.dating.Block;
 import openbloom.core.dating.GestationalAge;
 import openbloom.core.dating.Trimester;
+import openbloom.core.figure.BodyStage;
 import openbloom.core.moves.Strand;
 import openbloom.core.picture.StageRing;
 import openbloom.core.record.Client;
@@ -62,7 +63,15 @@ final class StageStripWriter {
                         : due.map(Days::words).orElse("after the birth"),
                 isDue,
                 ring(),
+                body(client.bodyOn(day)),
                 true);
+    }
+
+    private static String body(BodyStage stage) {
+        if (stage instanceof BodyStage.Pregnant pregnant) {
+            return "week=" + pregnant.week();
+        }
+        return stage instanceof BodyStage.AfterBirth after ? "after=" + after.weeks() : "";
     }
 
     private String where() {

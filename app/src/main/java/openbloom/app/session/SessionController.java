@@ -5,13 +5,16 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import openbloom.app.checks.Safety;
+import openbloom.app.moves.Catalogues;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.Once;
 import openbloom.app.system.Sentences;
 import openbloom.app.system.Typed;
+import openbloom.core.moves.Catalogue;
 import openbloom.core.picture.SessionStrip;
 import openbloom.core.record.HurtAt;
 import openbloom.core.record.Noted;
@@ -35,11 +38,13 @@ class SessionController {
     private final Sessions sessions;
     private final Safety safety;
     private final Sentences sentences;
+    private final Catalogues catalogues;
 
-    SessionController(Sessions sessions, Safety safety, Sentences sentences) {
+    SessionController(Sessions sessions, Safety safety, Sentences sentences, Catalogues catalogues) {
         this.sessions = sessions;
         this.safety = safety;
         this.sentences = sentences;
+        this.catalogues = catalogues;
     }
 
     /** The address above a session's leads to the latest one, too. */
@@ -55,6 +60,7 @@ class SessionController {
         Sessions.Planned planned = find(woman, sessionId);
         model.addAttribute("kept", planned.stored());
         model.addAttribute("plan", planned.plan());
+        model.addAttribute("shown", drawn(woman, planned.plan()));
         model.addAttribute("picture", strip(planned.plan()));
         model.addAttribute("told", told(sessionId));
         return "session/show";
@@ -72,6 +78,7 @@ class SessionController {
         }
         model.addAttribute("kept", planned.stored());
         model.addAttribute("plan", planned.plan());
+        model.addAttribute("shown", drawn(woman, planned.plan()));
         model.addAttribute("places", HurtAt.values());
         model.addAttribute(
                 "answers",
@@ -123,6 +130,15 @@ class SessionController {
 
     private Sessions.Planned find(Woman woman, long sessionId) {
         return sessions.find(woman, sessionId).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+    }
+
+    /** Moves of a plan that can still be drawn; one the studio took out since is told in words alone. */
+    private Set<String> drawn(Woman woman, PlanDocument plan) {
+        Catalogue catalogue = catalogues.of(woman.studioId());
+        return plan.items().stream()
+                .map(PlanDocument.Item::moveId)
+                .filter(id -> catalogue.find(id).isPresent())
+                .collect(Collectors.toSet());
     }
 
     private static String strip(PlanDocument plan) {

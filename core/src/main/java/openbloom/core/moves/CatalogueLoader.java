@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
+import openbloom.core.figure.Figures;
 import tools.jackson.databind.JsonNode;
 
 /** Reads the catalogue that ships with the program and the moves a studio adds to it. */
@@ -23,9 +24,14 @@ public final class CatalogueLoader {
     private final Set<String> doseSchemes;
 
     public CatalogueLoader() {
+        this(Figures.shipped());
+    }
+
+    /** @param figures those a move may name */
+    public CatalogueLoader(Figures figures) {
         Map<String, JsonNode> schemes = StrandFile.doseSchemes(resource("doses"));
         doseSchemes = Set.copyOf(schemes.keySet());
-        reader = new MoveReader(new DoseReader(schemes));
+        reader = new MoveReader(new DoseReader(schemes), figures);
     }
 
     /** Names of the doses a move may refer to instead of writing its own. */

@@ -3,6 +3,7 @@ package openbloom.core.moves;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
+import openbloom.core.Fields;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 

@@ -7,9 +7,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import openbloom.core.Fields;
 import openbloom.core.Outcome;
 import openbloom.core.breath.CueFamily;
 import openbloom.core.evidence.Source;
+import openbloom.core.figure.Figures;
 import org.jspecify.annotations.Nullable;
 
 /** Turns an entry of a file into a move, or says everything that is wrong with it. */
@@ -18,9 +20,11 @@ final class MoveReader {
     private static final Pattern ID = Pattern.compile("[a-z0-9]+(-[a-z0-9]+)*");
 
     private final DoseReader doses;
+    private final Figures figures;
 
-    MoveReader(DoseReader doses) {
+    MoveReader(DoseReader doses, Figures figures) {
         this.doses = doses;
+        this.figures = figures;
     }
 
     Outcome<Move> read(MoveEntry entry) {
@@ -29,13 +33,14 @@ final class MoveReader {
         if (!id.isEmpty() && !ID.matcher(id).matches()) {
             fields.refuse("id", "move.id", id);
         }
+        Position position = fields.word("position", entry.position(), Position.class);
         Move move = new Move(
                 id,
                 fields.text("name", entry.name(), 80),
                 fields.word("strand", entry.strand(), Strand.class),
                 fields.number("rung", entry.rung(), 1, 40),
                 fields.word("purpose", entry.purpose(), Purpose.class),
-                fields.word("position", entry.position(), Position.class),
+                position,
                 fields.word("surface", entry.surface(), Surface.FLOOR),
                 demands(entry, fields),
                 fields.word("breath", entry.breath(), BreathPattern.OUT),
@@ -43,7 +48,7 @@ final class MoveReader {
                 fields.word("sides", entry.sides(), Sides.BOTH),
                 kit(entry, fields),
                 doses.read(entry.dose(), fields),
-                teaching(entry, fields),
+                teaching(entry, position, fields),
                 new Links(orNone(entry.easier()), orNone(entry.harder()), orNone(entry.swaps())),
                 source(entry, fields));
         return fields.outcome(move);
@@ -93,7 +98,7 @@ final class MoveReader {
                 .toList();
     }
 
-    private static Teaching teaching(MoveEntry entry, Fields fields) {
+    private Teaching teaching(MoveEntry entry, Position position, Fields fields) {
         List<String> setup = orNone(entry.setup());
         if (setup.isEmpty() || setup.size() > Teaching.MOST_SETUP_LINES) {
             fields.refuse("setup", "move.setup", Teaching.MOST_SETUP_LINES, setup.size());
@@ -104,8 +109,19 @@ final class MoveReader {
             fields.refuse("watch_for", "move.watchFor");
         }
         watchFor.forEach(line -> fields.text("watch_for", line, LONGEST_LINE));
-        String figure = entry.figure() == null ? "" : entry.figure();
-        return new Teaching(setup, cues(entry, fields), watchFor, figure);
+        return new Teaching(setup, cues(entry, fields), watchFor, figure(entry, position, fields));
+    }
+
+    /** A move without a figure of its own is shown by its position; a name that is no figure is refused. */
+    private String figure(MoveEntry entry, Position position, Fields fields) {
+        String told = entry.figure();
+        if (told == null || told.isBlank()) {
+            return position.figure();
+        }
+        if (!figures.has(told)) {
+            fields.refuse("figure", "move.figure", told);
+        }
+        return told;
     }
 
     private static Map<CueFamily, String> cues(MoveEntry entry, Fields fields) {

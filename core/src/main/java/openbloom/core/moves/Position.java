@@ -5,30 +5,37 @@ import java.util.Set;
 
 /** Where the body is. Listed in an order that keeps changes of position small when a session follows it. */
 public enum Position {
-    SUPINE("on the back"),
-    HOOKLYING("on the back, knees bent"),
-    SIDE_LYING("on the side"),
-    PRONE("on the front"),
-    HANDS_AND_KNEES("hands and knees"),
-    PLANK_KNEES("kneeling front support"),
-    PLANK_FULL("full front support"),
-    ROCKED_BACK("sitting back on the heels, rounded"),
-    SEATED_FLOOR("sitting on the floor"),
-    TALL_KNEEL("tall kneeling"),
-    HALF_KNEEL("half kneeling"),
-    SEATED_CHAIR("sitting on a chair"),
-    SEATED_BALL("sitting on a ball"),
-    INCLINE("leaning on a raised surface"),
-    WALL("at the wall"),
-    STANDING("standing");
+    SUPINE("on the back", "supine"),
+    HOOKLYING("on the back, knees bent", "hooklying"),
+    SIDE_LYING("on the side", "side-lying"),
+    PRONE("on the front", "prone"),
+    HANDS_AND_KNEES("hands and knees", "hands-knees"),
+    PLANK_KNEES("kneeling front support", "plank-knees"),
+    PLANK_FULL("full front support", "plank-full"),
+    ROCKED_BACK("sitting back on the heels, rounded", "rocked-back"),
+    SEATED_FLOOR("sitting on the floor", "seated-floor"),
+    TALL_KNEEL("tall kneeling", "tall-kneel"),
+    HALF_KNEEL("half kneeling", "half-kneel"),
+    SEATED_CHAIR("sitting on a chair", "seated"),
+    SEATED_BALL("sitting on a ball", "seated-ball"),
+    INCLINE("leaning on a raised surface", "incline"),
+    WALL("at the wall", "wall"),
+    STANDING("standing", "standing");
 
     private static final Set<Position> ON_THE_BACK = EnumSet.of(SUPINE, HOOKLYING);
     private static final Set<Position> LYING = EnumSet.of(SUPINE, HOOKLYING, SIDE_LYING, PRONE);
 
     private final String words;
+    private final String figure;
 
-    Position(String words) {
+    Position(String words, String figure) {
         this.words = words;
+        this.figure = figure;
+    }
+
+    /** The figure that shows it, for a move without one of its own. */
+    public String figure() {
+        return figure;
     }
 
     public String words() {

@@ -8,6 +8,8 @@ import java.util.stream.Collectors;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.ConnectCheck;
 import openbloom.core.dating.Dating;
+import openbloom.core.dating.GestationalAge;
+import openbloom.core.figure.BodyStage;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Strand;
@@ -56,6 +58,21 @@ public record Client(
 
     public boolean has(Symptom symptom) {
         return safety.symptoms().has(symptom);
+    }
+
+    /** How her body is drawn on a day; twins read four weeks further. */
+    public BodyStage bodyOn(LocalDate day) {
+        int further = background.babies() > 1 ? BodyStage.TWINS_READ_FURTHER_WEEKS : 0;
+        Optional<GestationalAge> age = situation.pregnancy().flatMap(dating -> dating.ageOn(day));
+        if (age.isPresent()) {
+            return new BodyStage.Pregnant(
+                    Math.min(BodyStage.LAST_WEEK, age.get().weeks() + further));
+        }
+        return situation
+                .birth()
+                .filter(born -> born.isRecentOn(day))
+                .<BodyStage>map(born -> new BodyStage.AfterBirth((int) Math.max(0, born.daysOn(day) / 7)))
+                .orElse(BodyStage.NEITHER);
     }
 
     /** Gathers the facts one by one. */

@@ -1,0 +1,77 @@
+// A move in motion: the server draws the steps from start to end, this shows them to and fro. Who wants less motion sees both ends.
+const still = matchMedia('(prefers-reduced-motion: reduce)').matches;
+const loaded = new Map();
+const ROUND_MS = 5000;
+
+export function frames(address) {
+  if (!loaded.has(address)) {
+    loaded.set(address, fetch(address).then((answer) => (answer.ok ? answer.json() : [])).catch(() => []));
+  }
+  return loaded.get(address);
+}
+
+// Shows one step, 0 where the move begins to 1 where it goes to; with less motion both, side by side.
+export function showStep(place, steps, share) {
+  if (steps.length === 0) return;
+  const wanted = still && steps.length > 1 ? 'both' : String(Math.round(share * (steps.length - 1)));
+  if (place.dataset.step === wanted && place.dataset.of === place.dataset.frames) return;
+  place.dataset.step = wanted;
+  place.dataset.of = place.dataset.frames;
+  place.classList.toggle('both', wanted === 'both');
+  place.innerHTML = wanted === 'both' ? steps[0] + steps[steps.length - 1] : steps[Number(wanted)];
+}
+
+// There and back, slower at both ends.
+export const toAndFro = (part) => (1 - Math.cos(2 * Math.PI * part)) / 2;
+
+function play(place) {
+  const button = document.createElement('button');
+  button.type = 'button';
+  button.className = 'btn btn-outline-primary btn-sm figure-stop';
+  let moving = !still;
+  let since = performance.now();
+  let steps = [];
+  const name = () => { button.textContent = moving ? 'Hold still' : 'Move'; };
+  const load = async () => {
+    steps = await frames(place.dataset.frames);
+    button.hidden = still || steps.length < 2;
+    showStep(place, steps, steps.length > 1 ? 0 : 1);
+  };
+  const tick = (at) => {
+    if (moving && steps.length > 1) showStep(place, steps, toAndFro(((at - since) % ROUND_MS) / ROUND_MS));
+    requestAnimationFrame(tick);
+  };
+  button.addEventListener('click', () => {
+    moving = !moving;
+    since = performance.now();
+    name();
+    if (!moving) showStep(place, steps, 1);
+  });
+  place.addEventListener('figure:changed', load);
+  place.after(button);
+  name();
+  load();
+  requestAnimationFrame(tick);
+}
+
+document.querySelectorAll('.moving').forEach((place) => {
+  const slider = document.getElementById('week');
+  const address = new URL(place.dataset.frames, location.href);
+  if (slider) {
+    const set = () => {
+      address.searchParams.set('week', slider.value);
+      place.dataset.frames = address.pathname + address.search;
+      const told = document.getElementById('week-told');
+      if (told) told.textContent = slider.value;
+    };
+    set();
+    slider.addEventListener('input', () => { set(); place.dispatchEvent(new Event('figure:changed')); });
+    slider.form.querySelector('button').hidden = true;
+  }
+  play(place);
+});
+
+// A figure that is chosen from a list is shown beside it.
+document.querySelectorAll('[data-figure-of]').forEach((list) => list.addEventListener('change', () => {
+  document.getElementById(list.dataset.figureOf).src = `/figures/${encodeURIComponent(list.value)}.svg`;
+}));

@@ -1,0 +1,143 @@
+package openbloom.core.figure;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import openbloom.core.Fields;
+import openbloom.core.Outcome;
+import openbloom.core.Problem;
+import openbloom.core.Problems;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.dataformat.yaml.YAMLFactory;
+import tools.jackson.dataformat.yaml.YAMLMapper;
+
+/** A YAML file of poses and of figures made from them. A pose may start {@code from} another and change a part of it. */
+record FigureFile(
+        @Nullable Map<String, ObjectNode> poses, @Nullable Map<String, Entry> figures) {
+    private static final int LONGEST = 1_000_000;
+    private static final YAMLMapper YAML = YAMLMapper.builder(YAMLFactory.builder()
+                    .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+                    .build())
+            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .build();
+
+    /** A figure as it stands in the file. */
+    record Entry(
+            @Nullable String start,
+            @Nullable String end,
+            @Nullable String bumpStart,
+            @Nullable String bumpEnd,
+            @Nullable String follows,
+            @Nullable String works) {}
+
+    static Outcome<Map<String, Figure>> read(String yaml) {
+        if (yaml.length() > LONGEST) {
+            return Outcome.refused(Problem.of("file", "yaml.tooLong", LONGEST, yaml.length()));
+        }
+        try {
+            FigureFile file = YAML.readValue(yaml, FigureFile.class);
+            return file == null || file.poses() == null || file.figures() == null
+                    ? Outcome.refused(Problem.of("file", "yaml.empty"))
+                    : new Reading(file.poses(), file.figures()).read();
+        } catch (JacksonException broken) {
+            return Outcome.refused(broken("file", broken));
+        }
+    }
+
+    private static Problem broken(String owner, JacksonException broken) {
+        int line = broken.getLocation() == null ? 0 : broken.getLocation().getLineNr();
+        String what = broken.getOriginalMessage().lines().findFirst().orElse("unreadable");
+        return Problem.of(owner, "yaml.broken", Math.max(line, 0), what);
+    }
+
+    /** Reads one file; problems are gathered until the end. */
+    private static final class Reading {
+        private final Map<String, ObjectNode> entries;
+        private final Map<String, Entry> figures;
+        private final Map<String, Pose> poses = new LinkedHashMap<>();
+        private final Problems problems = new Problems();
+
+        Reading(Map<String, ObjectNode> entries, Map<String, Entry> figures) {
+            this.entries = entries;
+            this.figures = figures;
+        }
+
+        Outcome<Map<String, Figure>> read() {
+            entries.keySet().forEach(this::pose);
+            Map<String, Figure> read = new LinkedHashMap<>();
+            figures.forEach((id, entry) -> read.put(id, figure(id, entry)));
+            return problems.outcome(read);
+        }
+
+        private void pose(String id) {
+            try {
+                ObjectNode whole = whole(id, 0);
+                Outcome<Pose> pose = PoseReader.read(id, YAML.treeToValue(whole, PoseEntry.class));
+                problems.refuseAll(pose.problems());
+                if (pose.problems().isEmpty()) {
+                    poses.put(id, pose.value());
+                }
+            } catch (JacksonException unreadable) {
+                problems.refuseAll(List.of(broken(id, unreadable)));
+            }
+        }
+
+        private ObjectNode whole(String id, int deep) {
+            ObjectNode own = entries.get(id);
+            String from = own.path("from").asString("");
+            if (from.isEmpty()) {
+                return own;
+            }
+            if (!entries.containsKey(from) || deep > 5) {
+                problems.refuse(id + ".from", "pose.unknown", from);
+                return own;
+            }
+            ObjectNode base = whole(from, deep + 1).deepCopy();
+            own.propertyNames().forEach(name -> {
+                if (name.equals("legs")) {
+                    base.remove(List.of("near", "far"));
+                } else if (name.equals("arms")) {
+                    base.remove(List.of("nearArm", "farArm"));
+                }
+            });
+            base.setAll(own);
+            return base;
+        }
+
+        private Figure figure(String id, Entry entry) {
+            Fields fields = new Fields(id);
+            Pose start = named(id + ".start", entry.start());
+            Pose end = entry.end() == null ? start : named(id + ".end", entry.end());
+            Figure figure = new Figure(
+                    id,
+                    new Figure.Way(start, end),
+                    bump(id, entry),
+                    fields.word("follows", entry.follows(), Figure.Follows.NOTHING),
+                    fields.word("works", entry.works(), Figure.Works.DEEP_BELLY));
+            problems.refuseAll(fields.outcome(id).problems());
+            return figure;
+        }
+
+        private Optional<Figure.Way> bump(String id, Entry entry) {
+            return Optional.ofNullable(entry.bumpStart()).map(start -> {
+                Pose from = named(id + ".bumpStart", start);
+                return new Figure.Way(from, entry.bumpEnd() == null ? from : named(id + ".bumpEnd", entry.bumpEnd()));
+            });
+        }
+
+        private Pose named(String field, @Nullable String pose) {
+            Pose found = pose == null ? null : poses.get(pose);
+            if (found == null) {
+                problems.refuse(field, "pose.unknown", pose == null ? "nothing" : pose);
+                return poses.values().iterator().next();
+            }
+            return found;
+        }
+    }
+}

@@ -1,0 +1,82 @@
+package openbloom.core.figure;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import openbloom.core.figure.Skeleton.Part;
+import openbloom.core.figure.Skeleton.Rest;
+
+/**
+ * One position of the body as data. Angles are of the plane that is looked at: 0° forward, 90° up, 180° back.
+ *
+ * @param trunk which way the trunk points from hips to head
+ * @param curl how far the chest bends forward over the pelvis; below 0 it arches
+ * @param side how far the chest bends to the nearer side
+ * @param turn how far the chest turns towards the nearer side
+ * @param nod how far the chin comes to the chest
+ */
+record Pose(
+        String id, View view, boolean onTheSide, Trunk trunk, Ground ground, Map<Part, Reach> limbs, List<Prop> props) {
+    Pose {
+        limbs = Map.copyOf(limbs);
+        props = List.copyOf(props);
+    }
+
+    record Trunk(double angle, double curl, double side, double turn, double nod, double lean) {}
+
+    /**
+     * Where the body is: what rests and how high, or the height of the hips.
+     *
+     * @param settle a part whose underside is brought to a height by turning the trunk
+     */
+    record Ground(double x, Optional<Double> hips, List<Rest> rests, double height, Optional<Settle> settle) {
+        Ground {
+            rests = List.copyOf(rests);
+        }
+    }
+
+    record Settle(Rest part, double height) {}
+
+    /** What an arm or a leg does: its angles, or the place it reaches. */
+    sealed interface Reach {
+        /** @param out how far the first and the second bone point away from the middle */
+        record Angles(double first, double firstOut, double second, double secondOut, double end, boolean grips)
+                implements Reach {}
+
+        /**
+         * @param end direction of fingers or toes; for a flat hand or foot 0 or 180
+         * @param out how far the middle joint goes to the side, 0–90°
+         */
+        record Place(Vec target, double end, double out, Optional<Double> pole, boolean grips) implements Reach {}
+    }
+
+    /** From where it is looked at. */
+    enum View {
+        SIDE(-10, 0),
+        FRONT(-90, 0),
+        BACK(90, 0),
+        QUARTER(-42, 14),
+        LYING(0, 16),
+        ABOVE(0, 36);
+
+        private final double yaw;
+        private final double pitch;
+
+        View(double yaw, double pitch) {
+            this.yaw = yaw;
+            this.pitch = pitch;
+        }
+
+        double yaw() {
+            return yaw;
+        }
+
+        double pitch() {
+            return pitch;
+        }
+
+        boolean isLevel() {
+            return pitch == 0;
+        }
+    }
+}

@@ -1,0 +1,45 @@
+package openbloom.core.figure;
+
+/** A thing in the picture: where it stands, or what holds it. Places and sizes are shares of stature. */
+record Prop(Kind kind, double x, double y, double width, double height, At at) {
+    /** What can be drawn; {@code held} things need a part of the body that has them. */
+    enum Kind {
+        WALL(false),
+        CHAIR(false),
+        COUNTER(false),
+        STEP(false),
+        CUSHION(false),
+        BLOCK(false),
+        BIG_BALL(false),
+        RAIL(false),
+        LINE(false),
+        SOFT_BALL(true),
+        HELD_BLOCK(true),
+        WEIGHT(true),
+        BAR(true),
+        BAND(true),
+        ROPE(true),
+        CLOTH(true);
+
+        private final boolean held;
+
+        Kind(boolean held) {
+            this.held = held;
+        }
+
+        boolean isHeld() {
+            return held;
+        }
+    }
+
+    /** Parts that can have a prop. */
+    /** The parts themselves. */
+    enum At {
+        HANDS,
+        NEAR_HAND,
+        FAR_HAND,
+        KNEES,
+        NEAR_FOOT,
+        SHOULDERS
+    }
+}

@@ -1,0 +1,242 @@
+package openbloom.core.figure;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+
+/** A body in place: trunk, head and four limbs. Everything drawn and everything tested is read from here. */
+record Skeleton(Vec hips, Axes pelvis, Axes chest, Axes head, Map<Part, Limb> limbs) {
+    private static final int STEPS = 24;
+
+    Skeleton {
+        limbs = Map.copyOf(limbs);
+    }
+
+    /** The limbs' names. In a pose on the side, the nearer arm and leg are the lower ones. */
+    enum Part {
+        NEAR_ARM(1, false),
+        FAR_ARM(-1, false),
+        NEAR_LEG(1, true),
+        FAR_LEG(-1, true);
+
+        private final int side;
+        private final boolean leg;
+
+        Part(int side, boolean leg) {
+            this.side = side;
+            this.leg = leg;
+        }
+
+        int side() {
+            return side;
+        }
+
+        boolean isLeg() {
+            return leg;
+        }
+    }
+
+    Limb limb(Part part) {
+        Limb limb = limbs.get(part);
+        if (limb == null) {
+            throw new IllegalStateException("Expected " + part + " in a skeleton, but there was none");
+        }
+        return limb;
+    }
+
+    /** The trunk's direction at a height above the hips: pelvis below, chest above, turning over in between. */
+    Axes trunkAt(double s) {
+        double u = Math.max(0, Math.min(1, (s - 0.01) / 0.25));
+        return pelvis.to(chest, u * u * (3 - 2 * u));
+    }
+
+    /** The middle of the trunk at a height above the hips, −.066 to .312. */
+    Vec spine(double s) {
+        if (s <= 0) {
+            return hips.plus(pelvis.along().times(s));
+        }
+        Vec place = hips;
+        double step = s / STEPS;
+        for (int i = 0; i < STEPS; i++) {
+            place = place.plus(trunkAt((i + 0.5) * step).along().times(step));
+        }
+        return place;
+    }
+
+    Vec neckBase() {
+        return spine(Body.NECK_BASE);
+    }
+
+    /** Where the skull sits on the neck. */
+    Vec headBase() {
+        Vec lean = chest.along()
+                .turned(chest.side(), -Body.NECK_LEANS)
+                .towards(head.along(), 0.5)
+                .unit();
+        return neckBase().plus(lean.times(Body.NECK));
+    }
+
+    Vec shoulder(int side) {
+        return spine(Body.SHOULDER).plus(chest.side().times(side * Body.SHOULDER_SIDE));
+    }
+
+    Vec hip(int side) {
+        return hips.plus(pelvis.side().times(side * Body.HIP_SIDE));
+    }
+
+    Vec root(Part part) {
+        return part.isLeg() ? hip(part.side()) : shoulder(part.side());
+    }
+
+    Skeleton moved(Vec by) {
+        return onto(limb -> limb.moved(by), hips.plus(by));
+    }
+
+    private Skeleton onto(UnaryOperator<Limb> change, Vec place) {
+        Map<Part, Limb> changed = new EnumMap<>(Part.class);
+        limbs.forEach((part, limb) -> changed.put(part, change.apply(limb)));
+        return new Skeleton(place, pelvis, chest, head, changed);
+    }
+
+    /** The whole body laid on its right side, head to the left, front towards whoever looks. */
+    Skeleton onTheSide() {
+        UnaryOperator<Axes> lie = axes -> new Axes(laid(axes.along()), laid(axes.front()));
+        Map<Part, Limb> laid = new EnumMap<>(Part.class);
+        limbs.forEach((part, limb) -> laid.put(
+                part,
+                new Limb(
+                        laid(limb.root()),
+                        limb.leg(),
+                        lie.apply(limb.first()),
+                        lie.apply(limb.second()),
+                        lie.apply(limb.end()),
+                        limb.grips())));
+        return new Skeleton(laid(hips), lie.apply(pelvis), lie.apply(chest), lie.apply(head), laid);
+    }
+
+    private static Vec laid(Vec v) {
+        return new Vec(-v.y(), -v.z(), v.x());
+    }
+
+    /** Part of the way to another pose, by the angles of every joint; what stays planted in both stays planted. */
+    Skeleton to(Skeleton other, double share) {
+        Skeleton between = new Skeleton(
+                hips.towards(other.hips, share),
+                pelvis.to(other.pelvis, share),
+                chest.to(other.chest, share),
+                head.to(other.head, share),
+                limbs);
+        Map<Part, Limb> moved = new EnumMap<>(Part.class);
+        for (Part part : Part.values()) {
+            moved.put(part, between(limb(part), other.limb(part), between.root(part), share));
+        }
+        return new Skeleton(between.hips, between.pelvis, between.chest, between.head, moved);
+    }
+
+    private static Limb between(Limb from, Limb to, Vec root, double share) {
+        Axes end = from.end().to(to.end(), share);
+        boolean grips = share < 0.5 ? from.grips() : to.grips();
+        Limb turned = new Limb(
+                root,
+                from.leg(),
+                from.first().to(to.first(), share),
+                from.second().to(to.second(), share),
+                end,
+                grips);
+        boolean planted = from.tip().minus(to.tip()).length() < 0.02;
+        if (!planted) {
+            return turned;
+        }
+        Vec pole = turned.middle().minus(root.towards(turned.tip(), 0.5));
+        Vec safe = pole.length() < 0.01 ? turned.first().front().times(from.leg() ? 1 : -1) : pole;
+        return Limb.reaching(root, from.leg(), from.tip().towards(to.tip(), share), safe, end, grips);
+    }
+
+    /** The lowest point of what may rest on something. */
+    double lowest(List<Rest> rests) {
+        return points(rests).stream().mapToDouble(Vec::y).min().orElse(0);
+    }
+
+    /** The undersides of the parts that rest on something. */
+    List<Vec> points(List<Rest> rests) {
+        List<Vec> points = new ArrayList<>();
+        for (Rest rest : rests) {
+            switch (rest) {
+                case SEAT -> trunkUnder(points, -0.06, 0.03);
+                case BACK -> trunkUnder(points, -0.03, 0.27);
+                case SHOULDERS -> trunkUnder(points, 0.2, 0.285);
+                case HEAD ->
+                    points.add(headBase().plus(head.along().times(0.05)).minus(Vec.UP.times(0.066)));
+                case KNEES -> knees(points);
+                case FEET -> feet(points);
+                case HANDS -> hands(points);
+                case ELBOWS -> elbows(points);
+                case SIDE -> sides(points);
+            }
+        }
+        return points;
+    }
+
+    private void trunkUnder(List<Vec> points, double from, double to) {
+        for (Body.Station station : Body.trunk()) {
+            if (station.t() >= from && station.t() <= to) {
+                points.add(under(station));
+            }
+        }
+    }
+
+    private Vec under(Body.Station station) {
+        Axes axes = trunkAt(station.t());
+        double down = -axes.front().y();
+        double deep = down > 0 ? station.front() * down : station.back() * -down;
+        double wide = station.side() * axes.side().y();
+        return spine(station.t()).minus(Vec.UP.times(Math.hypot(deep, wide)));
+    }
+
+    private void knees(List<Vec> points) {
+        points.add(limb(Part.NEAR_LEG).middle().minus(Vec.UP.times(0.032)));
+        points.add(limb(Part.FAR_LEG).middle().minus(Vec.UP.times(0.032)));
+    }
+
+    private void feet(List<Vec> points) {
+        for (Part part : List.of(Part.NEAR_LEG, Part.FAR_LEG)) {
+            Limb leg = limb(part);
+            points.add(leg.sole());
+            if (!leg.grips()) {
+                points.add(leg.sole().plus(leg.end().along().times(0.09)));
+                points.add(leg.tip().plus(leg.end().along().times(0.09)));
+            }
+        }
+    }
+
+    private void hands(List<Vec> points) {
+        points.add(limb(Part.NEAR_ARM).sole());
+        points.add(limb(Part.FAR_ARM).sole());
+    }
+
+    private void elbows(List<Vec> points) {
+        points.add(limb(Part.NEAR_ARM).middle().minus(Vec.UP.times(0.024)));
+        points.add(limb(Part.FAR_ARM).middle().minus(Vec.UP.times(0.024)));
+    }
+
+    private void sides(List<Vec> points) {
+        for (Body.Station station : Body.trunk()) {
+            points.add(under(station));
+        }
+    }
+
+    /** What can rest on the floor, a seat or a cushion. */
+    enum Rest {
+        SEAT,
+        BACK,
+        SHOULDERS,
+        HEAD,
+        KNEES,
+        FEET,
+        HANDS,
+        ELBOWS,
+        SIDE
+    }
+}
