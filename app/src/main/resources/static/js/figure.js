@@ -75,3 +75,36 @@ document.querySelectorAll('.moving').forEach((place) => {
 document.querySelectorAll('[data-figure-of]').forEach((list) => list.addEventListener('change', () => {
   document.getElementById(list.dataset.figureOf).src = `/figures/${encodeURIComponent(list.value)}.svg`;
 }));
+
+// The card of a move: on hover and focus, and on the first touch; the second touch follows the link.
+const card = document.getElementById('move-card');
+if (card) {
+  let shownFor = null;
+  const show = (cell) => {
+    if (shownFor === cell) return;
+    shownFor = cell;
+    card.querySelector('img').src = cell.dataset.figure;
+    card.querySelector('strong').textContent = cell.dataset.name;
+    card.querySelector('.quiet').textContent = cell.dataset.says;
+    card.querySelector('a').href = cell.href;
+    card.hidden = false;
+    const at = cell.getBoundingClientRect();
+    const left = Math.min(at.left, document.documentElement.clientWidth - card.offsetWidth - 8);
+    const below = at.bottom + card.offsetHeight + 8 < window.innerHeight;
+    card.style.setProperty('left', `${Math.max(8, left) + window.scrollX}px`);
+    card.style.setProperty('top', `${(below ? at.bottom + 4 : at.top - card.offsetHeight - 4) + window.scrollY}px`);
+  };
+  const hide = () => { card.hidden = true; shownFor = null; };
+  const cellOf = (event) => event.target instanceof Element && event.target.closest('.move-cell');
+  document.addEventListener('pointerover', (event) => { if (event.pointerType === 'mouse') { const cell = cellOf(event); if (cell) show(cell); else if (!event.target.closest('#move-card')) hide(); } });
+  document.addEventListener('focusin', (event) => { const cell = cellOf(event); if (cell) show(cell); else if (!card.contains(event.target)) hide(); });
+  document.addEventListener('keydown', (event) => { if (event.key === 'Escape') hide(); });
+  document.addEventListener('click', (event) => {
+    const cell = cellOf(event);
+    if (cell && event.pointerType === 'touch' && card.dataset.touched !== cell.dataset.name) {
+      event.preventDefault();
+      card.dataset.touched = cell.dataset.name;
+      show(cell);
+    }
+  });
+}

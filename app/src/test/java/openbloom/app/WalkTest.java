@@ -288,7 +288,8 @@ class WalkTest extends BrowserTest {
         }
         open("/moves?woman=" + her.replaceAll(".*/", ""));
         look();
-        page.locator(".ladder-map a[aria-label^='Curl-up']").focus();
+        page.locator(".move-cell[data-name='Curl-up']").focus();
+        assertThat(page.locator("#move-card")).containsText("on the back, knees bent, load 3 of 5");
         page.keyboard().press("Enter");
         page.waitForLoadState();
         assertThat(heading("Curl-up")).isVisible();

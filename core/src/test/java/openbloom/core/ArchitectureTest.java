@@ -54,6 +54,8 @@ class ArchitectureTest {
             .definedBy("..core.words")
             .layer("verdict")
             .definedBy("..core.verdict")
+            .layer("progress")
+            .definedBy("..core.progress")
             .layer("program")
             .definedBy("..core.program")
             .layer("picture")
@@ -62,22 +64,25 @@ class ArchitectureTest {
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("program")
             .mayOnlyBeAccessedByLayers("picture")
-            .whereLayer("verdict")
+            .whereLayer("progress")
             .mayOnlyBeAccessedByLayers("program", "picture")
+            .whereLayer("verdict")
+            .mayOnlyBeAccessedByLayers("progress", "program", "picture")
             .whereLayer("words")
-            .mayOnlyBeAccessedByLayers("verdict", "program", "picture")
+            .mayOnlyBeAccessedByLayers("verdict", "progress", "program", "picture")
             .whereLayer("record")
-            .mayOnlyBeAccessedByLayers("words", "verdict", "program", "picture")
+            .mayOnlyBeAccessedByLayers("words", "verdict", "progress", "program", "picture")
             .whereLayer("moves")
-            .mayOnlyBeAccessedByLayers("record", "words", "verdict", "program", "picture")
+            .mayOnlyBeAccessedByLayers("record", "words", "verdict", "progress", "program", "picture")
             .whereLayer("figure")
             .mayOnlyBeAccessedByLayers("moves", "record")
             .whereLayer("findings")
             .mayOnlyBeAccessedByLayers("moves", "record", "words", "verdict", "program", "picture")
             .whereLayer("screening")
-            .mayOnlyBeAccessedByLayers("record", "words", "verdict", "program", "picture")
+            .mayOnlyBeAccessedByLayers("record", "words", "verdict", "progress", "program", "picture")
             .whereLayer("dating")
-            .mayOnlyBeAccessedByLayers("stage", "screening", "record", "words", "verdict", "program", "picture");
+            .mayOnlyBeAccessedByLayers(
+                    "stage", "screening", "record", "words", "verdict", "progress", "program", "picture");
 
     @ArchTest
     static final ArchRule everyPackageIsNullMarked =

@@ -43,7 +43,9 @@ final class CheckReader {
         }
         Optional.ofNullable(told.effort()).map(this::effort).ifPresent(client::effort);
         Optional.ofNullable(told.straightLegRaise()).map(this::raise).ifPresent(client::straightLegRaise);
-        Optional.ofNullable(told.returnTests()).map(this::tests).ifPresent(client::impactTests);
+        Optional.ofNullable(told.returnTests())
+                .map(tests -> testsAt("client.returnTests", tests))
+                .ifPresent(client::impactTests);
     }
 
     private static ConnectCheck connect(ClientRequest.ConnectTold told) {
@@ -95,10 +97,11 @@ final class CheckReader {
                 + reading.number("client.straightLegRaise.right", told.right(), 0, HARDEST_RAISE);
     }
 
-    private ImpactTests tests(Map<ImpactTests.Test, ClientRequest.TestTold> told) {
+    /** The return tests as they stand at a path of the request. */
+    ImpactTests testsAt(String path, Map<ImpactTests.Test, ClientRequest.TestTold> told) {
         EnumSet<ImpactTests.Test> passed = EnumSet.noneOf(ImpactTests.Test.class);
         told.forEach((test, result) -> {
-            if (result != null && isPassed(test, result)) {
+            if (result != null && isPassed(path + "." + test, test, result)) {
                 passed.add(test);
             }
         });
@@ -106,8 +109,7 @@ final class CheckReader {
     }
 
     /** Everything asked was done, on each side where it is done on each, and brought no leak, heaviness or pain. */
-    private boolean isPassed(ImpactTests.Test test, ClientRequest.TestTold told) {
-        String path = "client.returnTests." + test;
+    private boolean isPassed(String path, ImpactTests.Test test, ClientRequest.TestTold told) {
         Optional<Integer> left = count(path + ".left", test, told.left());
         Optional<Integer> right = count(path + ".right", test, told.right());
         Optional<Integer> done = done(path + ".done", test, told.done());

@@ -1,9 +1,11 @@
 package openbloom.app.moves;
 
-import java.util.EnumMap;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import openbloom.app.people.People;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
@@ -11,14 +13,16 @@ import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
 import openbloom.core.figure.BodyStage;
 import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Move;
+import openbloom.core.moves.Position;
 import openbloom.core.moves.Strand;
-import openbloom.core.picture.LadderMap;
 import openbloom.core.program.Place;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Verdict;
 import openbloom.core.verdict.WhoMayNot;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -31,6 +35,8 @@ import org.springframework.web.server.ResponseStatusException;
 /** The catalogue: the map of ladders, for nobody or for one woman, and each move's page. */
 @Controller
 class MovesController {
+    private static final int MOST_COMPARED = 3;
+
     private final Catalogues catalogues;
     private final Judgements judgements;
     private final People people;
@@ -43,24 +49,86 @@ class MovesController {
         this.day = day;
     }
 
+    /** A move as a cell of its ladder; no verdict for nobody. */
+    record Cell(Move move, @Nullable Kind kind) {}
+
+    /** A strand with the moves the filter leaves. */
+    record Row(Strand strand, int done, List<Cell> cells) {}
+
     @GetMapping("/moves")
-    String all(@AuthenticationPrincipal SignedIn me, @RequestParam(defaultValue = "") String woman, Model model) {
+    String all(
+            @AuthenticationPrincipal SignedIn me,
+            @RequestParam(defaultValue = "") String woman,
+            @RequestParam(defaultValue = "") String position,
+            @RequestParam(defaultValue = "") String kit,
+            @RequestParam(defaultValue = "") String most,
+            @RequestParam(defaultValue = "") String kind,
+            @RequestParam(defaultValue = "") String named,
+            Model model) {
         Catalogue catalogue = catalogues.of(me.studioId());
         Optional<Woman> her = her(me, woman);
         Optional<Judgement> judgement = her.map(found -> judged(me, found));
-        String picture = LadderMap.of(
-                catalogue,
-                move -> judgement.map(known -> known.of(move).kind()),
-                judgement.map(MovesController::rungs).orElse(Map.of()),
-                link(her));
-        model.addAttribute("picture", picture);
+        MoveFilter filter = new MoveFilter(position, kit, most, kind, named);
+        List<Row> rows = rows(catalogue, filter.asked(judgement), judgement);
+        model.addAttribute("rows", rows);
+        model.addAttribute(
+                "shown", rows.stream().mapToInt(row -> row.cells().size()).sum());
         model.addAttribute("count", catalogue.size());
+        model.addAttribute("filter", filter);
         model.addAttribute("her", her.orElse(null));
+        model.addAttribute("week", weekShown("", judgement));
         model.addAttribute("women", people.search(me, ""));
         model.addAttribute("kinds", Kind.values());
-        model.addAttribute("catalogue", catalogue);
-        model.addAttribute("strands", Strand.values());
+        model.addAttribute("positions", Position.values());
+        model.addAttribute("things", Equipment.values());
         return "moves/list";
+    }
+
+    private static List<Row> rows(Catalogue catalogue, Predicate<Move> asked, Optional<Judgement> judgement) {
+        Map<Strand, Integer> done = judgement
+                .map(known -> known.facts().client().standing().rungs())
+                .orElse(Map.of());
+        return Arrays.stream(Strand.values())
+                .map(strand -> new Row(
+                        strand,
+                        done.getOrDefault(strand, 0),
+                        catalogue.ladder(strand).stream()
+                                .filter(asked)
+                                .map(move -> new Cell(
+                                        move,
+                                        judgement
+                                                .map(known -> known.of(move).kind())
+                                                .orElse(null)))
+                                .toList()))
+                .filter(row -> !row.cells().isEmpty())
+                .toList();
+    }
+
+    /** Two or three moves side by side. */
+    @GetMapping("/moves/compare")
+    String compare(
+            @AuthenticationPrincipal SignedIn me,
+            @RequestParam(name = "move", defaultValue = "") List<String> ids,
+            @RequestParam(defaultValue = "") String woman,
+            Model model) {
+        Catalogue catalogue = catalogues.of(me.studioId());
+        List<Move> moves = ids.stream()
+                .distinct()
+                .flatMap(id -> catalogue.find(id).stream())
+                .limit(MOST_COMPARED)
+                .toList();
+        Optional<Woman> her = her(me, woman);
+        Optional<Judgement> judgement = her.map(found -> judged(me, found));
+        model.addAttribute("moves", moves);
+        model.addAttribute("her", her.orElse(null));
+        model.addAttribute("week", weekShown("", judgement));
+        model.addAttribute(
+                "verdicts",
+                judgement
+                        .map(known -> moves.stream().collect(Collectors.toMap(Move::id, known::of)))
+                        .orElse(Map.of()));
+        model.addAttribute("choices", catalogue.moves());
+        return "moves/compare";
     }
 
     @GetMapping("/moves/{moveId}")
@@ -116,16 +184,5 @@ class MovesController {
             throw new ResponseStatusException(HttpStatus.NOT_FOUND);
         }
         return found;
-    }
-
-    private static Map<Strand, Integer> rungs(Judgement judgement) {
-        Map<Strand, Integer> rungs = new EnumMap<>(Strand.class);
-        rungs.putAll(judgement.facts().client().standing().rungs());
-        return rungs;
-    }
-
-    private static Function<Move, String> link(Optional<Woman> her) {
-        String query = her.map(woman -> "?woman=" + woman.id()).orElse("");
-        return move -> "/moves/" + move.id() + query;
     }
 }

@@ -68,7 +68,7 @@ class DemoWomenTest {
                         Imke Farrow      go      go      not_yet adjust  not_yet adjust  go      go      adjust  not_yet
                         Rhona Vale       go      adjust  not_yet adjust  not_yet go      adjust  go      go      not_yet
                         Jorun Pell       go      adjust  adjust  adjust  not_yet go      adjust  go      go      not_yet
-                        Kestrel Dunmore  go      go      adjust  go      not_yet adjust  adjust  not_yet not_yet not_yet
+                        Kestrel Dunmore  go      go      not_yet go      not_yet adjust  adjust  not_yet not_yet not_yet
                         Linnea Strand    go      adjust  not_yet adjust  not_yet adjust  adjust  go      go      not_yet
                         Maren Copeland   go      adjust  not_yet adjust  not_yet go      adjust  go      go      not_yet""");
     }

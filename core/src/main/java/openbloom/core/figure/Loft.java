@@ -49,19 +49,24 @@ final class Loft {
 
     /** The outline, with rounded ends. */
     List<Dot> outline(boolean roundStart, boolean roundEnd) {
+        return outline(roundStart ? 1 : 0, roundEnd ? 1 : 0);
+    }
+
+    /** The outline; an end is as round as its share of a half circle, 0 cuts it straight. */
+    List<Dot> outline(double roundStart, double roundEnd) {
         int last = middles.size() - 1;
         List<Dot> points = new ArrayList<>();
         for (int i = 0; i <= last; i++) {
             points.add(leftOf(i));
         }
-        if (roundEnd) {
-            cap(points, last, 1);
+        if (roundEnd > 0) {
+            cap(points, last, 1, roundEnd);
         }
         for (int i = last; i >= 0; i--) {
             points.add(rightOf(i));
         }
-        if (roundStart) {
-            cap(points, 0, -1);
+        if (roundStart > 0) {
+            cap(points, 0, -1, roundStart);
         }
         return points;
     }
@@ -74,14 +79,14 @@ final class Loft {
         return middles.get(i).plus(across.get(i), -right.get(i));
     }
 
-    private void cap(List<Dot> points, int i, int way) {
+    private void cap(List<Dot> points, int i, int way, double round) {
         Dot normal = across.get(i);
         Dot ahead = new Dot(normal.y() * way, -normal.x() * way);
         double radius = (left.get(i) + right.get(i)) / 2;
         Dot middle = middles.get(i).plus(normal, (left.get(i) - right.get(i)) / 2);
         for (int k = 0; k < CAP.length; k++) {
             double sideways = radius * 0.72 * (1 - k) * way;
-            points.add(middle.plus(ahead, radius * CAP[k]).plus(normal, sideways));
+            points.add(middle.plus(ahead, radius * CAP[k] * round).plus(normal, sideways));
         }
     }
 

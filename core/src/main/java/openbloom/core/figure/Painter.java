@@ -9,6 +9,7 @@ import openbloom.core.figure.Skeleton.Part;
 /** Paints a skeleton: what is further first, each limb in one outline, the working region softly marked. */
 final class Painter {
     private static final double TRUNK_DEEP = 0.02;
+    private static final double SEAT_ROUND = 0.35;
     private static final double SLEEVE = 0.42;
     private static final double LEGGINGS = 0.72;
     private static final double SHOULDER_MELTS = 0.30;
@@ -208,13 +209,13 @@ final class Painter {
     /** Pelvis and the nearer legs in one outline: the hip melts in. */
     private void pelvis(List<Part> order) {
         StringBuilder path =
-                new StringBuilder(Curve.closed(drawing.room(trunk(-1, 0.1).outline(true, false))));
+                new StringBuilder(Curve.closed(drawing.room(trunk(-1, 0.1).outline(SEAT_ROUND, 0))));
         List<Part> legs =
                 order.stream().filter(part -> part.isLeg() && !isBehind(part)).toList();
         if (legs.size() == 2) {
             drawing.solid(path.toString(), Tones.NEAR.leggings(), Tones.NEAR.ink());
             legs.forEach(part -> leg(part, Tones.NEAR));
-            drawing.fill(Curve.closed(trunk(-1, 0.1).outline(true, false)), Tones.NEAR.leggings());
+            drawing.fill(Curve.closed(trunk(-1, 0.1).outline(SEAT_ROUND, 0)), Tones.NEAR.leggings());
             return;
         }
         legs.forEach(part -> bareFoot(body.limb(part), Tones.NEAR));

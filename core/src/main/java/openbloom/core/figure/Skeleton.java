@@ -164,7 +164,10 @@ record Skeleton(Vec hips, Axes pelvis, Axes chest, Axes head, Map<Part, Limb> li
         List<Vec> points = new ArrayList<>();
         for (Rest rest : rests) {
             switch (rest) {
-                case SEAT -> trunkUnder(points, -0.06, 0.03);
+                case SEAT -> {
+                    trunkUnder(points, -0.07, 0.03);
+                    points.add(spine(-0.066).minus(pelvis.along().times(0.012)));
+                }
                 case BACK -> trunkUnder(points, -0.03, 0.27);
                 case SHOULDERS -> trunkUnder(points, 0.2, 0.285);
                 case HEAD ->

@@ -76,6 +76,9 @@ final class MoveReader {
         told.put(Demand.HEAVY, entry.heavy());
         told.put(Demand.WIDE, entry.wide());
         told.put(Demand.BREATH_HOLD, entry.breathHold());
+        told.put(Demand.EMPTY_PAUSE, entry.emptyPause());
+        told.put(Demand.ARCHED, entry.arched());
+        told.put(Demand.WRAPPED, entry.wrapped());
         told.put(Demand.MOVING, entry.moving());
         told.put(Demand.ROUNDED, entry.rounded());
         told.put(Demand.SQUAT, entry.squat());
@@ -109,7 +112,29 @@ final class MoveReader {
             fields.refuse("watch_for", "move.watchFor");
         }
         watchFor.forEach(line -> fields.text("watch_for", line, LONGEST_LINE));
-        return new Teaching(setup, cues(entry, fields), watchFor, figure(entry, position, fields));
+        Teaching.Signs signs = new Teaching.Signs(
+                orEmpty("feel", entry.feel(), fields),
+                orEmpty("look", entry.look(), fields),
+                watchFor,
+                orEmpty("hands", entry.hands(), fields),
+                entry.effort() == null ? 0 : fields.number("effort", entry.effort(), 0, 100));
+        return new Teaching(
+                shortName(entry, fields), setup, cues(entry, fields), signs, figure(entry, position, fields));
+    }
+
+    private static String orEmpty(String field, @Nullable String told, Fields fields) {
+        return told == null || told.isBlank() ? "" : fields.text(field, told, LONGEST_LINE);
+    }
+
+    /** A name that is short enough is its own short name; a longer one is cut where none was written. */
+    private static String shortName(MoveEntry entry, Fields fields) {
+        if (entry.shortName() != null) {
+            return fields.text("short", entry.shortName(), Teaching.LONGEST_SHORT_NAME);
+        }
+        String name = entry.name() == null ? "" : entry.name().strip();
+        return name.length() <= Teaching.LONGEST_SHORT_NAME
+                ? name
+                : name.substring(0, Teaching.LONGEST_SHORT_NAME - 1).strip() + "…";
     }
 
     /** A move without a figure of its own is shown by its position; a name that is no figure is refused. */

@@ -20,6 +20,7 @@ public enum Strand {
     STRENGTH_PUSH("Strength, push", "strength-push"),
     STRENGTH_PULL("Strength, pull", "strength-pull"),
     STRENGTH_PRESS("Strength, press", "strength-press"),
+    BALANCE("Feet and balance", "balance"),
     IMPACT("Impact", "impact"),
     SCAR("Scar care", "scar");
 

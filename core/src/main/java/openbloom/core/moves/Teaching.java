@@ -6,14 +6,39 @@ import java.util.List;
 import java.util.Map;
 import openbloom.core.breath.CueFamily;
 
-/** How to teach a move: set-up in at most three lines, cues by family, what to watch for. */
-public record Teaching(List<String> setup, Map<CueFamily, String> cues, List<String> watchFor, String figure) {
+/**
+ * How to teach a move.
+ *
+ * @param shortName for maps and narrow places, at most 22 characters
+ * @param setup at most three lines
+ * @param figure name of the figure that shows it
+ */
+public record Teaching(String shortName, List<String> setup, Map<CueFamily, String> cues, Signs signs, String figure) {
     public static final int MOST_SETUP_LINES = 3;
+    public static final int LONGEST_SHORT_NAME = 22;
 
     public Teaching {
         setup = List.copyOf(setup);
         cues = cues.isEmpty() ? Map.of() : Collections.unmodifiableMap(new EnumMap<>(cues));
-        watchFor = List.copyOf(watchFor);
+    }
+
+    /**
+     * By what a move is known to go right or wrong; a word that was not written is empty.
+     *
+     * @param feel where she feels it
+     * @param look what an eye sees when it is right
+     * @param watchFor what goes wrong
+     * @param hands where hers and the instructor's go
+     * @param effortPercent of her strongest, 0 for what asks for none (common practice, no source: P-PF-1)
+     */
+    public record Signs(String feel, String look, List<String> watchFor, String hands, int effortPercent) {
+        public Signs {
+            watchFor = List.copyOf(watchFor);
+        }
+    }
+
+    public List<String> watchFor() {
+        return signs.watchFor();
     }
 
     /** The cue in the family that works for her, or the plain one. */

@@ -62,6 +62,7 @@ public final class SessionStrip {
             case RELEASE, MOBILITY -> "#6C7F93";
             case FLEXION, IMPACT -> Palette.CLAY;
             case STRENGTH_LEGS, STRENGTH_PUSH, STRENGTH_PULL, STRENGTH_PRESS -> "#4F5D52";
+            case BALANCE -> "#7D6A4F";
             case SCAR -> "#9A7466";
         };
     }

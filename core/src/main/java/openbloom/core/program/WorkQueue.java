@@ -38,6 +38,7 @@ final class WorkQueue {
             Map.entry(Strand.MOBILITY, 5),
             Map.entry(Strand.STRENGTH_PUSH, 5),
             Map.entry(Strand.PELVIC_FLOOR_AREAS, 4),
+            Map.entry(Strand.BALANCE, 3),
             Map.entry(Strand.SCAR, 4),
             Map.entry(Strand.STRENGTH_PRESS, 3),
             Map.entry(Strand.IMPACT, 2));

@@ -78,10 +78,34 @@ final class ApproachRules {
             Adjustment.LIFT_IN_ORDER,
             move -> move.strand().isPelvicFloorLift());
 
+    private static final Rule EMPTY_MOVE = Rule.code("APP-EMPTY-MOVE")
+            .client("No pause with empty lungs: let the next breath come by itself.")
+            .instructor(
+                    "A pause with empty lungs belongs to one approach only, after birth, and not with high blood pressure,"
+                            + " heaviness or pain.")
+            .by(Choice.EMPTY_AFTER_BIRTH.question())
+            .looks((facts, found) -> {
+                boolean chosen = facts.follows(Choice.EMPTY_AFTER_BIRTH);
+                if (!chosen || !mayPauseEmpty(facts)) {
+                    Choice hers = chosen ? Choice.EMPTY_AFTER_BIRTH : Choice.NO_EMPTY_PAUSE;
+                    found.swap(move -> move.has(Demand.EMPTY_PAUSE), new Evidence.Chosen(hers));
+                }
+            });
+
+    private static final Rule ARCH_MOVE = Rule.code("APP-ARCH-MOVE")
+            .client("Round and come back to level; no arch the other way.")
+            .instructor("Her approach rounds and returns to level on hands and knees; the arch is left out.")
+            .by(Choice.ALSO_ARCH.question())
+            .looks((facts, found) -> {
+                if (!facts.follows(Choice.ALSO_ARCH)) {
+                    found.swap(move -> move.has(Demand.ARCHED), new Evidence.Chosen(Choice.LEVEL_AND_ROUND));
+                }
+            });
+
     private ApproachRules() {}
 
     static List<Rule> all() {
-        return List.of(BACK, BRIDGE, BRACE, EMPTY, ARCH, ORDER);
+        return List.of(BACK, BRIDGE, BRACE, EMPTY, ARCH, ORDER, EMPTY_MOVE, ARCH_MOVE);
     }
 
     private static boolean mayPauseEmpty(Facts facts) {

@@ -101,6 +101,16 @@ final class PregnancyRules {
             .by(Question.A9)
             .looks(PregnancyRules::feet);
 
+    private static final Rule WRAP = Rule.code("PREG-WRAP")
+            .client("Nothing is drawn tight round the belly while you are pregnant.")
+            .instructor(
+                    "A cloth that draws the two sides together is for after the birth; nothing is wrapped round a bump.")
+            .looks((facts, found) -> {
+                if (facts.isPregnant()) {
+                    found.swap(move -> move.has(Demand.WRAPPED), facts.weeks());
+                }
+            });
+
     private static final Rule AIM = Rule.code("PREG-AIM")
             .client("We support the midline now; closing it is not the aim before the birth.")
             .instructor("The aim in pregnancy is support: a widening gap is shown, never scored.")
@@ -221,6 +231,7 @@ final class PregnancyRules {
                 FLEX,
                 TWIST,
                 FEET,
+                WRAP,
                 AIM,
                 JUMP,
                 BALANCE,

@@ -275,6 +275,7 @@ class RuleTest {
                         Kind.SWAP,
                         well().approach(by(Choice.SQUEEZE_AVOIDED)).build(),
                         well().build()),
+                new Case("PREG-WRAP", "wrapped-draw-in", Kind.SWAP, at(9).build(), well().build()),
                 new Case("PREG-AIM", "support-wall", Kind.GO, at(9).build(), well().build()),
                 new Case("PREG-JUMP", "heel-drops", Kind.SWAP, at(28).build(), well().build()),
                 new Case("PREG-JUMP", "heel-drops", Kind.ADJUST, at(20).build(), well().build()),
@@ -753,6 +754,18 @@ class RuleTest {
                 chosen("APP-BRIDGE", "bridge", Choice.TAIL_TUCKED, well()),
                 chosen("APP-BRACE", "march-lying", Choice.LIGHT_BRACE, well()),
                 chosen("APP-EMPTY", "breath-lying", Choice.EMPTY_AFTER_BIRTH, cleared(60)),
+                new Case(
+                        "APP-EMPTY-MOVE",
+                        "empty-pause",
+                        Kind.SWAP,
+                        cleared(60).build(),
+                        cleared(60).approach(by(Choice.EMPTY_AFTER_BIRTH)).build()),
+                new Case(
+                        "APP-ARCH-MOVE",
+                        "arch-and-round",
+                        Kind.SWAP,
+                        well().build(),
+                        well().approach(by(Choice.ALSO_ARCH)).build()),
                 chosen("APP-ARCH", "round-release", Choice.ALSO_ARCH, well()),
                 chosen("APP-ORDER", "flick-five", Choice.ONE_AFTER_ANOTHER, well()));
     }

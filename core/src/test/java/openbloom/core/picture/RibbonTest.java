@@ -6,21 +6,13 @@ import java.io.StringReader;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import javax.xml.parsers.DocumentBuilderFactory;
-import openbloom.core.moves.Catalogue;
-import openbloom.core.moves.CatalogueLoader;
-import openbloom.core.moves.Strand;
-import openbloom.core.verdict.Kind;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.xml.sax.InputSource;
 
-class RibbonAndLadderTest {
+class RibbonTest {
     private static final LocalDate FROM = LocalDate.of(2026, 1, 1);
     private static final List<Ribbon.Band> BANDS = List.of(
             new Ribbon.Band(FROM, FROM.plusDays(100), "first", "#111111", false),
@@ -56,45 +48,6 @@ class RibbonAndLadderTest {
                 new Ribbon.Mark(FROM.plusDays(142), "6 wk", Ribbon.Kind.TICK),
                 new Ribbon.Mark(FROM.minusDays(5), "long ago", Ribbon.Kind.CHECK));
         return Ribbon.of(BANDS, marks, FROM.plusDays(30), shown);
-    }
-
-    @Test
-    void theLadderMapLeadsToEveryMoveOfTheCatalogue() throws Exception {
-        Catalogue catalogue = new CatalogueLoader().shipped();
-        Document map =
-                parse(LadderMap.of(catalogue, move -> Optional.empty(), Map.of(), move -> "/moves/" + move.id()));
-        List<String> links =
-                all(map, "a").stream().map(link -> link.getAttribute("href")).toList();
-        assertThat(links)
-                .containsExactlyInAnyOrderElementsOf(catalogue.moves().stream()
-                        .map(move -> "/moves/" + move.id())
-                        .toList());
-    }
-
-    @ParameterizedTest
-    @EnumSource(Kind.class)
-    void everyVerdictHasAShapeOfItsOwnAndIsNamed(Kind kind) throws Exception {
-        Catalogue catalogue = new CatalogueLoader().shipped();
-        String map = LadderMap.of(catalogue, move -> Optional.of(kind), Map.of(), move -> "#");
-        List<String> others = new ArrayList<>();
-        for (Kind other : Kind.values()) {
-            if (other != kind) {
-                others.add(LadderMap.of(catalogue, move -> Optional.of(other), Map.of(), move -> "#")
-                        .replaceAll("(aria-label=\"|<title>)[^\"<]*", ""));
-            }
-        }
-        assertThat(map).contains("Curl-up: " + kind.words());
-        assertThat(others).doesNotContain(map.replaceAll("(aria-label=\"|<title>)[^\"<]*", ""));
-    }
-
-    @Test
-    void ringsTheRungSheHasReached() throws Exception {
-        Catalogue catalogue = new CatalogueLoader().shipped();
-        Document none = parse(LadderMap.of(catalogue, move -> Optional.empty(), Map.of(), move -> "#"));
-        Document third =
-                parse(LadderMap.of(catalogue, move -> Optional.empty(), Map.of(Strand.BRIDGE, 3), move -> "#"));
-        assertThat(all(none, "rect")).isEmpty();
-        assertThat(all(third, "rect")).hasSize(1);
     }
 
     private static double width(Element box) {

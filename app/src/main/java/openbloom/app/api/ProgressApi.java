@@ -1,0 +1,174 @@
+package openbloom.app.api;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import openbloom.app.moves.Catalogues;
+import openbloom.app.studio.SignedIn;
+import openbloom.core.moves.Strand;
+import openbloom.core.progress.Decision;
+import openbloom.core.progress.DoseStep;
+import openbloom.core.progress.Felt;
+import openbloom.core.progress.LineDay;
+import openbloom.core.progress.LineDay.Against;
+import openbloom.core.progress.Pain;
+import openbloom.core.progress.Progress;
+import openbloom.core.progress.Proposal;
+import openbloom.core.record.Client;
+import openbloom.core.verdict.Judgement;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** When a ladder moves on. */
+@RestController
+@RequestMapping("/api/v1")
+class ProgressApi {
+    private static final int MOST_DAYS = 1_000;
+    private static final int HIGHEST_RUNG = 40;
+    private static final int MOST_REPETITIONS = 600;
+
+    private final Catalogues catalogues;
+
+    ProgressApi(Catalogues catalogues) {
+        this.catalogues = catalogues;
+    }
+
+    /** What {@code POST /api/v1/progress} takes; without {@code onDate} the latest day of the history counts. */
+    record ProgressRequest(
+            @Nullable ClientRequest client,
+            @Nullable LocalDate onDate,
+            @Nullable Strand strand,
+            @Nullable List<@Nullable DayRequest> history) {}
+
+    /** One day. What is absent was not asked, and a day on which something was not asked is no good day. */
+    record DayRequest(
+            @Nullable LocalDate date,
+            @Nullable Integer rung,
+            @Nullable Integer doseStep,
+            @Nullable Integer repetitionsDone,
+            @Nullable Integer repetitionsAsked,
+            @Nullable Boolean domed,
+            @Nullable Boolean cuedFlat,
+            @Nullable Boolean leaked,
+            @Nullable Boolean heavy,
+            @Nullable Integer pain,
+            Pain.@Nullable Place painPlace,
+            @Nullable Integer painBefore,
+            @Nullable Integer painNextMorning,
+            @Nullable Boolean breathHeld,
+            @Nullable Boolean tookOver,
+            @Nullable Felt effort,
+            @Nullable Boolean fromHome) {}
+
+    /** What it answers. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record ProgressResponse(
+            Decision decision,
+            int rung,
+            int doseStep,
+            List<String> reasons,
+            @Nullable List<VerdictResponse.GateResponse> heldBy) {
+        static ProgressResponse of(Proposal proposal) {
+            List<VerdictResponse.GateResponse> gates = proposal.heldBy().stream()
+                    .map(VerdictResponse.GateResponse::of)
+                    .toList();
+            return new ProgressResponse(
+                    proposal.decision(),
+                    proposal.rung(),
+                    proposal.step(),
+                    proposal.reasons(),
+                    proposal.decision() == Decision.HELD ? gates : null);
+        }
+    }
+
+    @PostMapping("/progress")
+    ProgressResponse progress(@AuthenticationPrincipal SignedIn me, @RequestBody ProgressRequest request) {
+        FieldReader reading = new FieldReader();
+        List<@Nullable DayRequest> told = request.history() == null ? List.of() : request.history();
+        Optional<LocalDate> latest = told.stream()
+                .filter(Objects::nonNull)
+                .map(DayRequest::date)
+                .filter(Objects::nonNull)
+                .max(LocalDate::compareTo);
+        LocalDate onDate = reading.required("onDate", request.onDate() == null ? latest.orElse(null) : request.onDate())
+                .orElse(LocalDate.EPOCH);
+        Strand strand = reading.required("strand", request.strand()).orElse(Strand.BREATH);
+        List<LineDay> history = history(told, onDate, reading);
+        Client client = ClientReader.read(request.client(), onDate, reading);
+        Judgement judgement = Judgement.of(catalogues.of(me.studioId()), client, onDate);
+        return ProgressResponse.of(Progress.of(judgement, strand, history));
+    }
+
+    private static List<LineDay> history(List<@Nullable DayRequest> told, LocalDate onDate, FieldReader reading) {
+        if (told.size() > MOST_DAYS) {
+            reading.refuse("history", "api.tooMany", MOST_DAYS, told.size());
+            return List.of();
+        }
+        List<LineDay> days = new ArrayList<>();
+        for (int i = 0; i < told.size(); i++) {
+            String path = "history[" + i + "]";
+            reading.required(path, told.get(i)).ifPresent(day -> days.add(day(day, path + ".", onDate, reading)));
+        }
+        return days;
+    }
+
+    private static LineDay day(DayRequest told, String path, LocalDate onDate, FieldReader reading) {
+        LocalDate date = reading.past(path + "date", told.date(), onDate).orElse(onDate);
+        boolean complete = told.domed() != null
+                && told.leaked() != null
+                && told.heavy() != null
+                && told.pain() != null
+                && told.breathHeld() != null;
+        return new LineDay(
+                date,
+                reading.number(path + "rung", told.rung(), 1, HIGHEST_RUNG),
+                reading.numberOr(path + "doseStep", told.doseStep(), DoseStep.WRITTEN, 1, DoseStep.HIGHEST),
+                new LineDay.Done(
+                        reading.number(path + "repetitionsDone", told.repetitionsDone(), 0, MOST_REPETITIONS),
+                        reading.number(path + "repetitionsAsked", told.repetitionsAsked(), 1, MOST_REPETITIONS)),
+                against(told),
+                pain(told, path, reading),
+                new LineDay.Report(Optional.ofNullable(told.effort()), Boolean.TRUE.equals(told.fromHome()), complete));
+    }
+
+    private static Set<Against> against(DayRequest told) {
+        Set<Against> against = EnumSet.noneOf(Against.class);
+        if (Boolean.TRUE.equals(told.domed())) {
+            against.add(Boolean.TRUE.equals(told.cuedFlat()) ? Against.DOMED_UNTIL_CUED : Against.DOMED);
+        } else if (Boolean.TRUE.equals(told.cuedFlat())) {
+            against.add(Against.DOMED_UNTIL_CUED);
+        }
+        if (Boolean.TRUE.equals(told.leaked())) {
+            against.add(Against.LEAKED);
+        }
+        if (Boolean.TRUE.equals(told.heavy())) {
+            against.add(Against.HEAVY);
+        }
+        if (Boolean.TRUE.equals(told.breathHeld())) {
+            against.add(Against.BREATH_HELD);
+        }
+        if (Boolean.TRUE.equals(told.tookOver())) {
+            against.add(Against.TOOK_OVER);
+        }
+        return against;
+    }
+
+    private static Pain pain(DayRequest told, String path, FieldReader reading) {
+        return new Pain(
+                reading.numberOr(path + "pain", told.pain(), 0, 0, Pain.MOST),
+                reading.numberOr(path + "painBefore", told.painBefore(), 0, 0, Pain.MOST),
+                Optional.ofNullable(told.painPlace()),
+                told.painNextMorning() == null
+                        ? Optional.empty()
+                        : Optional.of(reading.number(path + "painNextMorning", told.painNextMorning(), 0, Pain.MOST)));
+    }
+}

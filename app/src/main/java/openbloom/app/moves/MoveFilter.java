@@ -1,0 +1,42 @@
+package openbloom.app.moves;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Predicate;
+import openbloom.app.system.Typed;
+import openbloom.core.moves.Equipment;
+import openbloom.core.moves.Move;
+import openbloom.core.moves.Position;
+import openbloom.core.verdict.Judgement;
+import openbloom.core.verdict.Kind;
+
+/**
+ * Which moves a page of moves shows; what is empty or cannot be read narrows nothing.
+ *
+ * @param kit a thing it needs, or {@code NONE} for moves that need nothing
+ * @param most the greatest load, 0 to 5
+ */
+public record MoveFilter(String position, String kit, String most, String kind, String named) {
+    static final String NO_KIT = "NONE";
+
+    Predicate<Move> asked(Optional<Judgement> judgement) {
+        Typed typed = new Typed();
+        Optional<Position> where = typed.choice("position", position, Position.class);
+        Optional<Equipment> thing = kit.equals(NO_KIT) ? Optional.empty() : typed.choice("kit", kit, Equipment.class);
+        Optional<Integer> load = typed.whole("most", most, 0, 5);
+        Optional<Kind> verdict = typed.choice("kind", kind, Kind.class);
+        String words = named.strip().toLowerCase(Locale.ROOT);
+        return move -> where.filter(position -> position != move.position()).isEmpty()
+                && thing.filter(needed -> !move.needs(needed)).isEmpty()
+                && (!kit.equals(NO_KIT) || move.kit().isEmpty())
+                && load.filter(limit -> move.load() > limit).isEmpty()
+                && (words.isEmpty() || move.name().toLowerCase(Locale.ROOT).contains(words))
+                && (verdict.isEmpty()
+                        || judgement.isEmpty()
+                        || judgement.get().of(move).kind() == verdict.get());
+    }
+
+    public boolean isEmpty() {
+        return (position + kit + most + kind + named).isBlank();
+    }
+}

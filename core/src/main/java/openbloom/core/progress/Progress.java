@@ -1,0 +1,291 @@
+package openbloom.core.progress;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import openbloom.core.moves.Move;
+import openbloom.core.moves.Strand;
+import openbloom.core.progress.LineDay.Against;
+import openbloom.core.record.Client;
+import openbloom.core.stage.Birth;
+import openbloom.core.stage.Gate;
+import openbloom.core.verdict.Judgement;
+import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.Verdict;
+
+/**
+ * Decides about one ladder. The first row of the table that matches decides; every reason is kept. Pauses, two good days
+ * and 48 hours are common practice without a source; pain above 5 of 10 stops (E-PAIN).
+ */
+public final class Progress {
+    private static final int PAIN_STOPS_ABOVE = 5;
+    private static final int PAIN_TELLS_ABOVE = 2;
+    private static final int SHORT_PAUSE_DAYS = 14;
+    private static final int LONG_PAUSE_DAYS = 42;
+    private static final int DAYS_AFTER_DOMING = 2;
+    private static final int NO_RISE_FROM_WEEK = 34;
+
+    private final Judgement judgement;
+    private final Strand strand;
+    private final List<LineDay> days;
+    private final List<String> reasons = new ArrayList<>();
+
+    private Progress(Judgement judgement, Strand strand, List<LineDay> history) {
+        this.judgement = judgement;
+        this.strand = strand;
+        LocalDate birth =
+                judgement.facts().client().situation().birth().map(Birth::date).orElse(LocalDate.MIN);
+        this.days = history.stream()
+                .filter(day -> !day.date().isBefore(birth))
+                .sorted(Comparator.comparing(LineDay::date))
+                .toList();
+    }
+
+    /**
+     * The proposal for a day.
+     *
+     * @param judgement of the woman on that day
+     * @param history her days on this ladder in any order; those before a birth count no longer
+     */
+    public static Proposal of(Judgement judgement, Strand strand, List<LineDay> history) {
+        return new Progress(judgement, strand, history).proposal();
+    }
+
+    private Proposal proposal() {
+        if (!signs().isEmpty()) {
+            return decided(Decision.STOP, latestRung(), latestStep());
+        }
+        if (days.isEmpty()) {
+            reasons.add("nothing was done on this ladder yet");
+            return decided(Decision.STAY, StartingRung.of(judgement, strand), DoseStep.LOWEST);
+        }
+        LineDay latest = days.get(days.size() - 1);
+        if (stops(latest)) {
+            return decided(Decision.STOP, latest.rung(), latest.step());
+        }
+        if (goesDown(latest)) {
+            return down(latest);
+        }
+        Optional<Proposal> pause = afterAPause(latest);
+        return pause.orElseGet(() -> forward(latest));
+    }
+
+    private List<String> signs() {
+        judgement.facts().client().safety().standing().keySet().stream()
+                .sorted()
+                .forEach(sign -> reasons.add("warning sign: " + sign.words()));
+        return reasons;
+    }
+
+    private boolean stops(LineDay latest) {
+        if (latest.pain().now() > PAIN_STOPS_ABOVE) {
+            reasons.add("pain " + latest.pain().now() + " of 10: above " + PAIN_STOPS_ABOVE);
+        }
+        if (strand.isPelvicFloorLift() && latest.pain().isMore() && placeOf(latest) == Pain.Place.FLOOR) {
+            reasons.add("pain with pelvic floor lifts: this ladder stops, ask her clinician");
+        }
+        return !reasons.isEmpty();
+    }
+
+    private Pain.Place placeOf(LineDay day) {
+        Pain.Place unless = strand.isPelvicFloorLift() ? Pain.Place.FLOOR : Pain.Place.ELSEWHERE;
+        return day.pain().place().orElse(unless);
+    }
+
+    private boolean goesDown(LineDay latest) {
+        addIf(latest.has(Against.DOMED), "domed, and stayed domed after a cue");
+        addIf(latest.has(Against.LEAKED), "leaked");
+        addIf(latest.has(Against.HEAVY), "heaviness, new or more than before");
+        Pain pain = latest.pain();
+        if (placeOf(latest) != Pain.Place.ELSEWHERE) {
+            addIf(
+                    pain.now() > PAIN_TELLS_ABOVE && pain.isMore(),
+                    (placeOf(latest) == Pain.Place.SCAR ? "scar" : "pelvic floor") + " pain " + pain.now()
+                            + " of 10, before " + pain.before());
+        } else {
+            addIf(
+                    pain.now() - pain.before() >= PAIN_TELLS_ABOVE && !pain.isBackNextMorning(),
+                    "pain " + pain.now() + " of 10, before " + pain.before()
+                            + (pain.nextMorning().isPresent()
+                                    ? ", not gone next morning"
+                                    : ", next morning not asked"));
+        }
+        addIf(
+                days.size() > 1
+                        && latest.isStrained()
+                        && days.get(days.size() - 2).isStrained(),
+                "breath held or another part took over on the last two days");
+        return !reasons.isEmpty();
+    }
+
+    private void addIf(boolean so, String reason) {
+        if (so) {
+            reasons.add(reason);
+        }
+    }
+
+    private Proposal down(LineDay latest) {
+        boolean atTheBottom = latest.rung() == 1;
+        if (atTheBottom) {
+            reasons.add("there is no rung below: another move of the same purpose is offered");
+        }
+        return new Proposal(
+                Decision.DOWN, Math.max(1, latest.rung() - 1), DoseStep.LOWEST, reasons, List.of(), atTheBottom);
+    }
+
+    private Optional<Proposal> afterAPause(LineDay latest) {
+        long pause = ChronoUnit.DAYS.between(latest.date(), judgement.facts().day());
+        if (pause < SHORT_PAUSE_DAYS) {
+            return Optional.empty();
+        }
+        boolean isLong = pause >= LONG_PAUSE_DAYS;
+        reasons.add(pause + " days without a session" + (isLong ? ": look again first" : ""));
+        int rung = Math.max(1, latest.rung() - (isLong ? 2 : 1));
+        boolean sameRung = rung == latest.rung();
+        return Optional.of(decided(Decision.DOWN, rung, isLong || sameRung ? DoseStep.LOWEST : DoseStep.WRITTEN));
+    }
+
+    private Proposal forward(LineDay latest) {
+        if (!isGood(latest)) {
+            reasons.add(whyNotGood(latest));
+            return decided(Decision.STAY, latest.rung(), latest.step());
+        }
+        if (latest.step() == DoseStep.LOWEST) {
+            reasons.add("a good day: the whole dose next");
+            return decided(Decision.UP, latest.rung(), DoseStep.WRITTEN);
+        }
+        Optional<LineDay> before = goodDayBefore(latest);
+        if (before.isEmpty()) {
+            reasons.add("a good day: one more on another day earns the next rung");
+            return decided(Decision.STAY, latest.rung(), latest.step());
+        }
+        if (isTooSoonAfterDoming(latest)) {
+            reasons.add("two good days, but less than 48 hours after doming");
+            return decided(Decision.STAY, latest.rung(), latest.step());
+        }
+        reasons.add("two good days with the whole dose");
+        return earned(latest, before.get());
+    }
+
+    /** Pain that was there before is nothing against a move, unless it is the floor's or the scar's and above 2. */
+    private boolean isGood(LineDay day) {
+        boolean tells = day.pain().now() > PAIN_TELLS_ABOVE && placeOf(day) != Pain.Place.ELSEWHERE;
+        return day.isGood() && !tells;
+    }
+
+    private static String whyNotGood(LineDay day) {
+        if (day.has(Against.DOMED_UNTIL_CUED)) {
+            return "domed, flat after one cue";
+        }
+        if (day.isStrained()) {
+            return "breath held or another part took over, once";
+        }
+        if (day.pain().isMore()) {
+            return "a little more pain than before";
+        }
+        if (day.isGood()) {
+            return "pain of the pelvic floor or scar above " + PAIN_TELLS_ABOVE + ", as before";
+        }
+        if (!day.done().isAll()) {
+            return "less done than asked";
+        }
+        boolean told = day.report().complete() && day.report().felt().isPresent();
+        return told ? "too hard" : "not everything was asked that day";
+    }
+
+    /** Another good day with at least the whole dose since this rung was entered; only one of the two may be from home. */
+    private Optional<LineDay> goodDayBefore(LineDay latest) {
+        Optional<LineDay> found = Optional.empty();
+        for (int i = days.size() - 1; i >= 0 && days.get(i).rung() == latest.rung(); i--) {
+            LineDay day = days.get(i);
+            boolean another = day.date().isBefore(latest.date());
+            boolean counts = day.isGood()
+                    && day.step() >= DoseStep.WRITTEN
+                    && !(day.report().fromHome() && latest.report().fromHome());
+            if (another && counts && found.isEmpty()) {
+                found = Optional.of(day);
+            }
+        }
+        return found;
+    }
+
+    private boolean isTooSoonAfterDoming(LineDay latest) {
+        return days.stream()
+                .filter(LineDay::domedAtAll)
+                .anyMatch(domed -> ChronoUnit.DAYS.between(domed.date(), latest.date()) < DAYS_AFTER_DOMING);
+    }
+
+    private Proposal earned(LineDay latest, LineDay before) {
+        Optional<Integer> next = judgement.catalogue().ladder(strand).stream()
+                .map(Move::rung)
+                .filter(rung -> rung > latest.rung())
+                .findFirst();
+        if (next.isEmpty()) {
+            reasons.add("the top of this ladder: one set more");
+            return decided(Decision.STAY, latest.rung(), DoseStep.HIGHEST);
+        }
+        if (judgement
+                .facts()
+                .age()
+                .filter(age -> age.isAtLeastWeeks(NO_RISE_FROM_WEEK))
+                .isPresent()) {
+            reasons.add("from " + NO_RISE_FROM_WEEK + " weeks no rung rises");
+            return decided(Decision.HELD, latest.rung(), latest.step());
+        }
+        List<Verdict> verdicts = onRung(next.get(), latest.rung());
+        if (verdicts.stream().anyMatch(verdict -> verdict.kind().passes())) {
+            boolean easy = feltTooEasy(latest) && feltTooEasy(before);
+            addIf(easy, "both felt too easy: the next rung begins with the whole dose");
+            return decided(Decision.UP, next.get(), easy ? DoseStep.WRITTEN : DoseStep.LOWEST);
+        }
+        List<Gate> gates = verdicts.stream()
+                .flatMap(verdict -> verdict.gates().stream())
+                .filter(gate -> !gate.met())
+                .distinct()
+                .toList();
+        reasons.add(
+                gates.isEmpty()
+                        ? "the next rung does not pass for her today: one set more meanwhile"
+                        : "the next rung waits: one set more meanwhile");
+        return new Proposal(Decision.HELD, latest.rung(), DoseStep.HIGHEST, reasons, gates, false);
+    }
+
+    private static boolean feltTooEasy(LineDay day) {
+        return day.report().felt().filter(Felt.TOO_EASY::equals).isPresent();
+    }
+
+    /** The moves of a rung, judged as if the rung below were written down as hers: she has just earned it. */
+    private List<Verdict> onRung(int rung, int done) {
+        Client client = judgement.facts().client();
+        Map<Strand, Integer> rungs = new HashMap<>(client.standing().rungs());
+        rungs.merge(strand, done, Math::max);
+        Judgement earned = Judgement.of(
+                judgement.catalogue(),
+                client.but().rungs(rungs).build(),
+                judgement.facts().day());
+        return judgement.catalogue().ladder(strand).stream()
+                .filter(move -> move.rung() == rung)
+                .map(earned::of)
+                .sorted(Comparator.comparing(Verdict::kind, Comparator.comparing(Kind::ordinal)))
+                .toList();
+    }
+
+    private int latestRung() {
+        return days.isEmpty()
+                ? StartingRung.of(judgement, strand)
+                : days.get(days.size() - 1).rung();
+    }
+
+    private int latestStep() {
+        return days.isEmpty() ? DoseStep.LOWEST : days.get(days.size() - 1).step();
+    }
+
+    private Proposal decided(Decision decision, int rung, int step) {
+        return new Proposal(decision, rung, step, reasons, List.of(), false);
+    }
+}

@@ -1,0 +1,309 @@
+package openbloom.core.progress;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import openbloom.core.dating.Dating;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.moves.Dose;
+import openbloom.core.moves.Strand;
+import openbloom.core.progress.LineDay.Against;
+import openbloom.core.record.Client;
+import openbloom.core.record.Training;
+import openbloom.core.screening.SymptomReport;
+import openbloom.core.screening.WarningSign;
+import openbloom.core.stage.Birth;
+import openbloom.core.stage.BirthKind;
+import openbloom.core.stage.Tear;
+import openbloom.core.stage.Told;
+import openbloom.core.verdict.Judgement;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/**
+ * Each row of the decision table at its borders; the expected decisions were written from the table before anything ran.
+ * Pauses, two good days and 48 hours are common practice, no source; pain above 5 of 10 stops (E-PAIN).
+ */
+class ProgressTest {
+    private static final LocalDate DAY = LocalDate.of(2026, 11, 24);
+    private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
+
+    private static Client.Builder well() {
+        return Client.of(0, 0, 34).trained(Training.REGULAR);
+    }
+
+    private static Judgement judged(Client.Builder woman) {
+        return Judgement.of(CATALOGUE, woman.build(), DAY);
+    }
+
+    private static Proposal bridge(LineDay... days) {
+        return Progress.of(judged(well()), Strand.BRIDGE, Arrays.asList(days));
+    }
+
+    private static LineDay good(int daysAgo, int rung, int step) {
+        return day(daysAgo, rung, step, Set.of(), Pain.NONE, Felt.RIGHT, 8);
+    }
+
+    private static LineDay against(int daysAgo, Against... what) {
+        return day(daysAgo, 2, 2, Set.of(what), Pain.NONE, Felt.RIGHT, 8);
+    }
+
+    private static LineDay hurting(int now, int before, Pain.Place place, Optional<Integer> morning) {
+        return day(1, 2, 2, Set.of(), new Pain(now, before, Optional.of(place), morning), Felt.RIGHT, 8);
+    }
+
+    private static LineDay day(
+            int daysAgo, int rung, int step, Set<Against> noted, Pain pain, Felt felt, int repetitionsDone) {
+        return new LineDay(
+                DAY.minusDays(daysAgo),
+                rung,
+                step,
+                new LineDay.Done(repetitionsDone, 8),
+                noted,
+                pain,
+                new LineDay.Report(Optional.of(felt), false, true));
+    }
+
+    private static LineDay fromHome(int daysAgo) {
+        LineDay seen = good(daysAgo, 2, 2);
+        return new LineDay(
+                seen.date(),
+                2,
+                2,
+                seen.done(),
+                Set.of(),
+                Pain.NONE,
+                new LineDay.Report(Optional.of(Felt.EASY), true, true));
+    }
+
+    private static void is(Proposal proposal, Decision decision, int rung, int step) {
+        assertThat(List.of(proposal.decision(), proposal.rung(), proposal.step()))
+                .as(proposal.reasons().toString())
+                .isEqualTo(List.of(decision, rung, step));
+        assertThat(proposal.reasons()).isNotEmpty().doesNotHaveDuplicates();
+    }
+
+    @Test
+    void stopsForAWarningSignWhateverElseWentWell() {
+        Judgement bleeding = judged(well().warningSigns(DAY, Set.of(WarningSign.BLEEDING_AFTER_EXERCISE)));
+        is(Progress.of(bleeding, Strand.BRIDGE, List.of(good(3, 2, 2), good(1, 2, 2))), Decision.STOP, 2, 2);
+    }
+
+    @Test
+    void stopsAbovePainFiveAndForPainWithFloorLifts() {
+        is(bridge(hurting(6, 6, Pain.Place.ELSEWHERE, Optional.of(0))), Decision.STOP, 2, 2);
+        assertThat(bridge(hurting(5, 5, Pain.Place.ELSEWHERE, Optional.of(0))).decision())
+                .isNotEqualTo(Decision.STOP);
+        Pain little = new Pain(1, 0, Optional.empty(), Optional.of(0));
+        LineDay lift = day(1, 3, 2, Set.of(), little, Felt.RIGHT, 8);
+        is(Progress.of(judged(well()), Strand.PELVIC_FLOOR_ENDURANCE, List.of(lift)), Decision.STOP, 3, 2);
+    }
+
+    @Test
+    void goesDownForDomingLeakAndHeavinessOnTheLatestDayOnly() {
+        for (Against what : List.of(Against.DOMED, Against.LEAKED, Against.HEAVY)) {
+            is(bridge(good(5, 2, 2), against(1, what)), Decision.DOWN, 1, 1);
+            assertThat(bridge(against(5, what), good(1, 2, 2)).decision()).isNotEqualTo(Decision.DOWN);
+        }
+        is(bridge(good(5, 2, 2), against(1, Against.DOMED_UNTIL_CUED)), Decision.STAY, 2, 2);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "3, 2, SCAR, , DOWN",
+        "3, 3, SCAR, , STAY",
+        "2, 0, SCAR, , STAY",
+        "3, 0, FLOOR, 0, DOWN",
+        "2, 0, ELSEWHERE, , DOWN",
+        "2, 0, ELSEWHERE, 1, DOWN",
+        "2, 0, ELSEWHERE, 0, STAY",
+        "1, 0, ELSEWHERE, , STAY",
+        "4, 3, ELSEWHERE, , STAY",
+        "4, 2, ELSEWHERE, 3, DOWN"
+    })
+    void weighsPainByItsPlaceAndWhatThereWasBefore(
+            int now, int before, Pain.Place place, Integer morning, Decision expected) {
+        Proposal proposal = bridge(good(4, 2, 2), hurting(now, before, place, Optional.ofNullable(morning)));
+        assertThat(proposal.decision()).isEqualTo(expected);
+    }
+
+    @Test
+    void goesDownForStrainOnTwoDaysRunningButNotOnce() {
+        is(bridge(against(3, Against.TOOK_OVER), against(1, Against.BREATH_HELD)), Decision.DOWN, 1, 1);
+        is(bridge(good(3, 2, 2), against(1, Against.BREATH_HELD)), Decision.STAY, 2, 2);
+    }
+
+    @Test
+    void offersASwapWhereThereIsNoRungBelow() {
+        LineDay domed = day(1, 1, 2, Set.of(Against.DOMED), Pain.NONE, Felt.RIGHT, 8);
+        Proposal proposal = bridge(domed);
+        is(proposal, Decision.DOWN, 1, 1);
+        assertThat(proposal.swap()).isTrue();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"13, STAY, 4, 2", "14, DOWN, 3, 2", "41, DOWN, 3, 2", "42, DOWN, 2, 1", "400, DOWN, 2, 1"})
+    void goesDownAfterAPause(int daysAgo, Decision decision, int rung, int step) {
+        is(bridge(good(daysAgo, 4, 2)), decision, rung, step);
+    }
+
+    @Test
+    void takesTheWholeDoseAfterOneGoodDayAndTheNextRungAfterTwo() {
+        is(bridge(good(1, 2, 1)), Decision.UP, 2, 2);
+        is(bridge(good(1, 2, 2)), Decision.STAY, 2, 2);
+        is(bridge(good(1, 2, 2), good(1, 2, 2)), Decision.STAY, 2, 2);
+        is(bridge(good(2, 2, 2), good(1, 2, 2)), Decision.UP, 3, 1);
+        is(bridge(good(4, 1, 2), good(1, 2, 2)), Decision.STAY, 2, 2);
+    }
+
+    @Test
+    void entersTheNextRungWithTheWholeDoseWhenBothFeltTooEasy() {
+        LineDay easy = day(3, 2, 2, Set.of(), Pain.NONE, Felt.TOO_EASY, 8);
+        LineDay easyToo = day(1, 2, 2, Set.of(), Pain.NONE, Felt.TOO_EASY, 8);
+        is(bridge(easy, easyToo), Decision.UP, 3, 2);
+        is(bridge(easy, good(1, 2, 2)), Decision.UP, 3, 1);
+    }
+
+    @Test
+    void waitsFortyEightHoursAfterDoming() {
+        LineDay cued = against(3, Against.DOMED_UNTIL_CUED);
+        is(bridge(good(5, 2, 2), cued, good(2, 2, 2)), Decision.STAY, 2, 2);
+        is(bridge(good(5, 2, 2), cued, good(1, 2, 2)), Decision.UP, 3, 1);
+    }
+
+    @Test
+    void countsAtMostOneGoodDayFromHome() {
+        is(bridge(fromHome(3), fromHome(1)), Decision.STAY, 2, 2);
+        is(bridge(fromHome(3), good(1, 2, 2)), Decision.UP, 3, 1);
+    }
+
+    @Test
+    void staysWhenItWasTooHardOrLessWasDoneOrNotAllWasAsked() {
+        is(bridge(good(3, 2, 2), day(1, 2, 2, Set.of(), Pain.NONE, Felt.TOO_HARD, 8)), Decision.STAY, 2, 2);
+        is(bridge(good(3, 2, 2), day(1, 2, 2, Set.of(), Pain.NONE, Felt.RIGHT, 7)), Decision.STAY, 2, 2);
+        LineDay unasked = new LineDay(
+                DAY.minusDays(1),
+                2,
+                2,
+                new LineDay.Done(8, 8),
+                Set.of(),
+                Pain.NONE,
+                new LineDay.Report(Optional.of(Felt.EASY), false, false));
+        is(bridge(good(3, 2, 2), unasked), Decision.STAY, 2, 2);
+        assertThat(bridge().decision()).isEqualTo(Decision.STAY);
+    }
+
+    /** Pregnant at 20 weeks curls wait, so the rung above the head nod is earned and held; at 34 weeks nothing rises. */
+    @Test
+    void holdsWhatIsEarnedAndDoesNotPass() {
+        Client.Builder pregnant = well().pregnant(Dating.stated(DAY.plusDays(280 - 20 * 7)));
+        Proposal held = Progress.of(judged(pregnant), Strand.FLEXION, List.of(good(3, 2, 2), good(1, 2, 2)));
+        is(held, Decision.HELD, 2, 3);
+        Client.Builder late = well().pregnant(Dating.stated(DAY.plusDays(280 - 34 * 7)));
+        is(Progress.of(judged(late), Strand.BREATH, List.of(good(3, 2, 2), good(1, 2, 2))), Decision.HELD, 2, 2);
+        Client.Builder before = well().pregnant(Dating.stated(DAY.plusDays(281 - 34 * 7)));
+        is(Progress.of(judged(before), Strand.BREATH, List.of(good(3, 2, 2), good(1, 2, 2))), Decision.UP, 3, 1);
+    }
+
+    @Test
+    void namesTheGatesThatHold() {
+        Client.Builder wide = Client.of(1, 1, 34).gaveBirth(birth(DAY.minusWeeks(9)));
+        Proposal held = Progress.of(judged(wide), Strand.FLEXION, List.of(good(3, 2, 2), good(1, 2, 2)));
+        assertThat(held.decision()).isEqualTo(Decision.HELD);
+        assertThat(held.heldBy()).isNotEmpty().noneMatch(gate -> gate.met());
+    }
+
+    @Test
+    void aBirthClosesWhatWasBefore() {
+        Client.Builder newly = Client.of(1, 1, 34).gaveBirth(birth(DAY.minusDays(5)));
+        Proposal anew = Progress.of(judged(newly), Strand.BREATH, List.of(good(9, 4, 2), good(7, 4, 2)));
+        assertThat(anew.decision()).isEqualTo(Decision.STAY);
+        assertThat(anew.step()).isEqualTo(1);
+    }
+
+    private static Birth birth(LocalDate on) {
+        return new Birth(on, BirthKind.VAGINAL, Tear.NONE, Told.YES);
+    }
+
+    @Test
+    void staysAtTheTopWithOneSetMore() {
+        int top = CATALOGUE.topRung(Strand.BRIDGE);
+        is(bridge(good(3, top, 2), good(1, top, 2)), Decision.STAY, top, 3);
+    }
+
+    /** Two thirds rounded up, at most three sets: common practice, no source. */
+    @Test
+    void changesTheDoseByItsStep() {
+        Dose written = new Dose(2, 8, 0, 0, 30, false);
+        assertThat(DoseStep.of(written, 1)).isEqualTo(new Dose(2, 6, 0, 0, 30, false));
+        assertThat(DoseStep.of(written, 2)).isEqualTo(written);
+        assertThat(DoseStep.of(written, 3)).isEqualTo(new Dose(3, 8, 0, 0, 30, false));
+        assertThat(DoseStep.of(written.withSets(3), 3).sets()).isEqualTo(3);
+        assertThat(DoseStep.of(new Dose(1, 1, 20, 0, 0, false), 1).holdSeconds())
+                .isEqualTo(14);
+        assertThat(DoseStep.of(new Dose(1, 1, 0, 10, 0, false), 1).breaths()).isEqualTo(7);
+        assertThat(DoseStep.of(new Dose(1, 5, 10, 0, 0, false), 1)).isEqualTo(new Dose(1, 4, 10, 0, 0, false));
+    }
+
+    @Test
+    void beginsAtWhatIsHersOrAtALoadHerTrainingAllows() {
+        assertThat(StartingRung.of(judged(well().rungs(Map.of(Strand.BRIDGE, 5))), Strand.BRIDGE))
+                .isEqualTo(5);
+        assertThat(StartingRung.of(judged(asked(Training.NONE)), Strand.STRENGTH_LEGS))
+                .isLessThan(StartingRung.of(judged(asked(Training.SPORT)), Strand.STRENGTH_LEGS));
+    }
+
+    private static Client.Builder asked(Training before) {
+        return Client.of(0, 0, 34)
+                .trained(before)
+                .warningSigns(DAY, Set.of())
+                .conditions(DAY, Set.of())
+                .symptoms(SymptomReport.none(DAY));
+    }
+
+    /** 1,000 women over 12 weeks with noisy answers: nobody moves up within 48 hours of doming, and every rung exists. */
+    @Test
+    void neverMovesUpWithinTwoDaysOfDoming() {
+        for (int woman = 0; woman < 1_000; woman++) {
+            Random chance = new Random(woman);
+            List<LineDay> days = new ArrayList<>();
+            int rung = 1;
+            int step = 1;
+            LocalDate domed = LocalDate.MIN;
+            for (int ago = 84; ago > 0; ago -= 1 + chance.nextInt(4)) {
+                LocalDate on = DAY.minusDays(ago);
+                Set<Against> noted = chance.nextInt(6) == 0
+                        ? Set.of(chance.nextBoolean() ? Against.DOMED : Against.DOMED_UNTIL_CUED)
+                        : Set.of();
+                domed = noted.isEmpty() ? domed : on;
+                days.add(new LineDay(
+                        on,
+                        rung,
+                        step,
+                        new LineDay.Done(chance.nextInt(8) == 0 ? 5 : 8, 8),
+                        noted,
+                        Pain.NONE,
+                        new LineDay.Report(
+                                Optional.of(Felt.values()[chance.nextInt(4)]), chance.nextInt(4) == 0, true)));
+                Judgement then = Judgement.of(CATALOGUE, well().build(), on);
+                Proposal proposal = Progress.of(then, Strand.BRIDGE, days);
+                boolean risen = proposal.rung() > rung;
+                assertThat(risen && on.isBefore(domed.plusDays(2)))
+                        .as("woman " + woman)
+                        .isFalse();
+                assertThat(proposal.rung()).isBetween(1, CATALOGUE.topRung(Strand.BRIDGE));
+                rung = proposal.rung();
+                step = proposal.step();
+            }
+        }
+    }
+}
