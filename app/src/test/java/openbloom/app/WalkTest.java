@@ -146,7 +146,7 @@ class WalkTest extends BrowserTest {
     }
 
     private String composeASession() {
-        link("Plan").click();
+        link("May she?").click();
         for (String verdict : List.of("Go", "Adjust", "Not yet")) {
             assertThat(page.locator(".filter").getByText(verdict, exactText())).isVisible();
         }
@@ -211,11 +211,11 @@ class WalkTest extends BrowserTest {
         assertThat(page.getByText("She calls her maternity unit or clinician from here"))
                 .isVisible();
         look();
-        link("Plan").click();
+        link("May she?").click();
         assertThat(page.locator(".move-row").first()).containsText("Stop");
         open("/people?q=esme");
         link("Esme Hollin").click();
-        link("Plan").click();
+        link("May she?").click();
         for (String verdict : List.of("Go", "Adjust", "Swap", "Not yet")) {
             assertThat(page.locator(".move-row .verdict")
                             .getByText(verdict, new Locator.GetByTextOptions().setExact(true))

@@ -1,10 +1,12 @@
 package openbloom.app.demo;
 
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Random;
 import java.util.Set;
 import java.util.concurrent.Callable;
@@ -20,6 +22,7 @@ import openbloom.app.moves.Judgements;
 import openbloom.app.people.VisitMapper;
 import openbloom.app.people.Woman;
 import openbloom.app.people.WomanMapper;
+import openbloom.app.program.Programs;
 import openbloom.app.session.PlanDocument;
 import openbloom.app.session.SessionMapper;
 import openbloom.app.session.Sessions;
@@ -42,7 +45,9 @@ import openbloom.core.gap.Width;
 import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.pelvicfloor.trace.SensorProfile;
+import openbloom.core.program.Aim;
 import openbloom.core.program.Place;
+import openbloom.core.program.Rhythm;
 import openbloom.core.program.SessionRequest;
 import openbloom.core.record.Noted;
 import openbloom.core.screening.Condition;
@@ -67,6 +72,8 @@ class DemoStudio implements SmartInitializingSingleton {
     private static final String ZONE = "Europe/London";
     private static final int DAYS_BETWEEN = 7;
     private static final int SESSION_MINUTES = 30;
+    private static final int DAYS_OF_A_BLOCK = 28;
+    private static final int HOME_MINUTES = 10;
     private static final int CHECKS_BETWEEN_SECOND_READINGS = 3;
     private static final int MANY_CHECKS = 9;
     private static final int SESSIONS_BEFORE_A_SENSOR = 4;
@@ -82,6 +89,7 @@ class DemoStudio implements SmartInitializingSingleton {
     private final Sessions sessions;
     private final SessionMapper kept;
     private final Judgements judgements;
+    private final Programs programs;
     private final StudioDay day;
 
     DemoStudio(
@@ -95,6 +103,7 @@ class DemoStudio implements SmartInitializingSingleton {
             Sessions sessions,
             SessionMapper kept,
             Judgements judgements,
+            Programs programs,
             StudioDay day) {
         this.accounts = accounts;
         this.women = women;
@@ -106,6 +115,7 @@ class DemoStudio implements SmartInitializingSingleton {
         this.sessions = sessions;
         this.kept = kept;
         this.judgements = judgements;
+        this.programs = programs;
         this.day = day;
     }
 
@@ -174,7 +184,25 @@ class DemoStudio implements SmartInitializingSingleton {
         if (story.visitAt() != null) {
             visits.insert(woman.id(), "demo-" + woman.id(), today.atTime(LocalTime.parse(story.visitAt())));
         }
+        if (story.sessions() >= SESSIONS_BEFORE_A_SENSOR) {
+            plan(story, woman, who, today.minusDays(DAYS_OF_A_BLOCK));
+        }
+        plan(story, woman, who, today);
         return woman;
+    }
+
+    /** The aims her record suggests on the day, and her own wish. */
+    private void plan(Story story, Woman woman, SignedIn who, LocalDate on) {
+        List<Aim> aims = new ArrayList<>(programs.suggestedOn(woman, on));
+        if (woman.goals().toLowerCase(Locale.ROOT).contains("run")) {
+            aims.add(Aim.RUN);
+        }
+        Rhythm rhythm = new Rhythm(
+                story.sessions() > SESSIONS_BEFORE_A_SENSOR ? 2 : 1,
+                Set.of(DayOfWeek.TUESDAY, DayOfWeek.THURSDAY, DayOfWeek.SATURDAY),
+                HOME_MINUTES,
+                List.of());
+        programs.make(who, woman, on, aims, rhythm, "demo-program-" + woman.id() + "-" + on);
     }
 
     private static SensorProfile profile(Story story) {

@@ -10,7 +10,7 @@ import org.springframework.stereotype.Service;
 
 /** Draws a move: the same figure on pages, in the runner and on paper. */
 @Service
-class MoveFigures {
+public class MoveFigures {
     /** Enough that a move flows, few enough that it loads at once. */
     static final int FRAMES = 13;
 
@@ -21,12 +21,12 @@ class MoveFigures {
     }
 
     /** Where the move goes to, paler where it began, and an arrow. */
-    String picture(Move move, Seen seen) {
+    public String picture(Move move, Seen seen) {
         return figures.picture(move.teaching().figure(), look(move, seen));
     }
 
     /** Where it begins and where it goes to; one picture if it is held. */
-    List<String> startAndEnd(Move move, Seen seen) {
+    public List<String> startAndEnd(Move move, Seen seen) {
         return figures.startAndEnd(move.teaching().figure(), look(move, seen));
     }
 
@@ -42,7 +42,7 @@ class MoveFigures {
     }
 
     /** @param leftSide her left side works */
-    record Seen(BodyStage stage, boolean leftSide) {}
+    public record Seen(BodyStage stage, boolean leftSide) {}
 
     private static Look look(Move move, Seen seen) {
         String description = move.position().words() + ". "

@@ -8,6 +8,7 @@ import java.util.UUID;
 import openbloom.app.checks.Safety;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
+import openbloom.app.program.Programs;
 import openbloom.app.session.Sessions;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
@@ -34,13 +35,21 @@ class PlanController {
     private final Judgements judgements;
     private final Sessions sessions;
     private final Safety safety;
+    private final Programs programs;
     private final FormPages forms;
     private final StudioDay day;
 
-    PlanController(Judgements judgements, Sessions sessions, Safety safety, FormPages forms, StudioDay day) {
+    PlanController(
+            Judgements judgements,
+            Sessions sessions,
+            Safety safety,
+            Programs programs,
+            FormPages forms,
+            StudioDay day) {
         this.judgements = judgements;
         this.sessions = sessions;
         this.safety = safety;
+        this.programs = programs;
         this.forms = forms;
         this.day = day;
     }
@@ -77,8 +86,9 @@ class PlanController {
     private long compose(SignedIn me, Woman woman, int minutes, Place place, boolean gentle, String formKey) {
         LocalDate today = day.today(me);
         Judgement judgement = judgements.of(woman, today, place);
-        SessionRequest request =
-                new SessionRequest(minutes, place, today.toEpochDay(), sessions.recentMoves(woman.id()), gentle);
+        SessionRequest request = new SessionRequest(
+                        minutes, place, today.toEpochDay(), sessions.recentMoves(woman.id()))
+                .wanting(programs.wantedOn(woman, today), gentle);
         return sessions.compose(me, woman, judgement, request, formKey);
     }
 

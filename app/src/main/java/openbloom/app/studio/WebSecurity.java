@@ -31,7 +31,7 @@ class WebSecurity {
 
     @Bean
     @Order(1)
-    SecurityFilterChain programs(HttpSecurity http) throws Exception {
+    SecurityFilterChain otherPrograms(HttpSecurity http) throws Exception {
         return withHeaders(http)
                 .securityMatcher("/api/**")
                 .authorizeHttpRequests(requests -> requests.anyRequest().authenticated())

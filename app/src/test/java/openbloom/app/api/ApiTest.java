@@ -99,7 +99,19 @@ class ApiTest {
                 "/pelvic-floor/prescription|{'effort':'GENTLE','stage':'OTHER'}|422|check",
                 "/pelvic-floor/prescription|{'check':{'holdSeconds':61},'effort':'GENTLE','stage':'OTHER'}|422|check.holdSeconds",
                 "/pelvic-floor/prescription|{'check':{'holdSeconds':6},'effort':'HARD','stage':'OTHER'}|422|effort",
-                "/season|{'from':'2025-04-09','to':'2035-04-09','client':{W}}|422|to"
+                "/season|{'from':'2025-04-09','to':'2035-04-09','client':{W}}|422|to",
+                "/progress|{'onDate':'2025-04-09','client':{W}}|422|strand",
+                "/progress|{'client':{W},'strand':'BRIDGE'}|422|onDate",
+                "/progress|{'onDate':'2025-04-09','client':{W},'strand':'BRIDGE','history':[{'date':'2025-05-01','rung':1,'repetitionsDone':8,'repetitionsAsked':8}]}|422|history[0].date",
+                "/progress|{'onDate':'2025-04-09','client':{W},'strand':'BRIDGE','history':[{'date':'2025-04-01','rung':0,'repetitionsDone':8,'repetitionsAsked':8}]}|422|history[0].rung",
+                "/progress|{'onDate':'2025-04-09','client':{W},'strand':'BRIDGE','history':[{'date':'2025-04-01','rung':1,'repetitionsDone':8,'repetitionsAsked':8,'pain':11}]}|422|history[0].pain",
+                "/progress|{'onDate':'2025-04-09','client':{W},'strand':'BRIDGE','history':[null]}|422|history[0]",
+                "/program|{'onDate':'2025-04-09','client':{W},'aims':['FLY']}|422|aims[0]",
+                "/program|{'onDate':'2025-04-09','client':{W},'rhythm':{'visitsPerWeek':8}}|422|rhythm.visitsPerWeek",
+                "/program|{'onDate':'2025-04-09','client':{W},'rhythm':{'visits':[{'date':'2025-04-10','minutes':500}]}}|422|rhythm.visits[0].minutes",
+                "/program|{'client':{W}}|422|onDate",
+                "/return-to-running|{'onDate':'2025-04-09','client':{W},'history':[{'date':'2025-04-01','week':10}]}|422|history[0].week",
+                "/return-to-running|{'onDate':'2025-04-09','client':{W},'tests':{'HOP_10':{'left':99}}}|422|tests.HOP_10.left"
             })
     void answersNonsenseWithAProblemDocumentThatNamesTheField(String path, String body, int status, String field)
             throws Exception {
@@ -116,6 +128,62 @@ class ApiTest {
             assertThat(problem.path("errors").path(0).path("message").asString())
                     .endsWith(".");
         }
+    }
+
+    /** Two good days with the whole dose earn the next rung; doming on the latest day loses one (program.md, Progress). */
+    @Test
+    void movesALadderOnAndBack() throws Exception {
+        String day =
+                "{'date':'%s','rung':2,'doseStep':2,'repetitionsDone':8,'repetitionsAsked':8,'domed':%s,'leaked':false,"
+                        + "'heavy':false,'pain':0,'breathHeld':false,'effort':'RIGHT'}";
+        String before =
+                "{'onDate':'2026-11-24','client':{" + WOMAN.replace('"', '\'') + "},'strand':'BRIDGE','history':[";
+        JsonNode up = ok(
+                "/progress",
+                quoted(before + day.formatted("2026-11-20", false) + "," + day.formatted("2026-11-23", false) + "]}"));
+        assertThat(up.path("decision").asString()).isEqualTo("UP");
+        assertThat(up.path("rung").asInt()).isEqualTo(3);
+        assertThat(up.path("doseStep").asInt()).isEqualTo(1);
+        assertThat(up.path("reasons").size()).isPositive();
+        JsonNode down = ok("/progress", quoted(before + day.formatted("2026-11-23", true) + "]}"));
+        assertThat(down.path("decision").asString()).isEqualTo("DOWN");
+        assertThat(down.path("rung").asInt()).isEqualTo(1);
+        JsonNode unasked = ok(
+                "/progress",
+                quoted(before + "{'date':'2026-11-20','rung':2,'repetitionsDone':8,'repetitionsAsked':8},"
+                        + day.formatted("2026-11-23", false) + "]}"));
+        assertThat(unasked.path("decision").asString())
+                .as("not asked is no good day")
+                .isEqualTo("STAY");
+    }
+
+    @Test
+    void plansABlockForAWoman() throws Exception {
+        JsonNode program = ok(
+                "/program",
+                quoted("{'onDate':'2026-11-24','client':{" + WOMAN.replace('"', '\'')
+                        + ",'birth':{'date':'2026-09-22','kind':'CAESAREAN','woundClosed':true},'symptoms':['LEAK_WITH_EFFORT'],"
+                        + "'warningSigns':[],'conditions':[],'clearance':{'date':'2026-11-10','by':'doctor'}},"
+                        + "'rhythm':{'visitsPerWeek':2,'homeDays':['SATURDAY'],'homeMinutes':10}}"));
+        assertThat(program.path("from").asString()).isEqualTo("2026-11-24");
+        assertThat(program.path("aims").findValuesAsString("aim"))
+                .startsWith("STOP_LEAKING")
+                .contains("SCAR_AT_EASE");
+        assertThat(program.path("weeks").size()).isBetween(2, 6);
+        assertThat(program.path("weeks").path(0).path("sessions").size()).isEqualTo(3);
+        assertThat(program.path("lines").path(0).propertyNames())
+                .contains("strand", "rung", "step", "expected", "gates");
+        JsonNode again = ok(
+                "/return-to-running",
+                quoted("{'onDate':'2026-11-24','client':{" + WOMAN.replace('"', '\'')
+                        + ",'birth':{'date':'2026-09-22','kind':'VAGINAL'}}}"));
+        assertThat(again.path("ready").asBoolean()).isFalse();
+        assertThat(again.path("weeks").size()).isZero();
+        assertThat(again.path("missing").findValuesAsString("gate")).contains("TIME", "IMPACT_TESTS");
+    }
+
+    private static String quoted(String json) {
+        return json.replace('\'', '"');
     }
 
     @Test

@@ -43,6 +43,9 @@ final class WorkQueue {
             Map.entry(Strand.STRENGTH_PRESS, 3),
             Map.entry(Strand.IMPACT, 2));
 
+    /** More than any strand's own weight: what the program wants on a day comes before what it does not. */
+    private static final double WANTED_TODAY = 20;
+
     private static final double SECOND_OF_A_STRAND = 12;
     private static final double DONE_LATELY = 4;
     private static final double CHANCE = 3;
@@ -85,6 +88,7 @@ final class WorkQueue {
         for (Verdict verdict : fromTheTop(strand)) {
             Optional<Pick> pick = Pick.of(verdict, judgement).filter(found -> request.takes(found.move()));
             double score = WEIGHT.getOrDefault(strand, 0)
+                    + (request.wanted().contains(strand) ? WANTED_TODAY : 0)
                     - SECOND_OF_A_STRAND * wanted.size()
                     - (rotates ? DONE_LATELY : -DONE_LATELY) * timesDone(verdict.move())
                     + CHANCE * random.nextDouble();

@@ -377,6 +377,11 @@ public final class Facts {
         return onLift == Told.NO || ceiling > 0 ? Told.NO : Told.UNKNOWN;
     }
 
+    /** A gap that is not recovered by her approach, or doming that was seen and not seen flat since. */
+    public boolean hasGapOrDoming() {
+        return gapRecovered == Told.NO || domed() == Told.YES;
+    }
+
     /** The highest rung to reach for: one above what is written down; any that passes where nothing is. */
     public int reach(Strand strand) {
         return isWritten(strand) ? achieved(strand) + 1 : Integer.MAX_VALUE;

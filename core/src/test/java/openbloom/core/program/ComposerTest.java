@@ -175,10 +175,20 @@ class ComposerTest {
     /** On a low day nothing above load 1 is planned, whatever she could do. */
     @Test
     void aGentleSessionStaysLight() {
-        Session gentle = compose(strong(), new SessionRequest(20, Place.STUDIO, 7, List.of(), true));
+        Session gentle = compose(strong(), new SessionRequest(20, Place.STUDIO, 7, List.of()).wanting(Set.of(), true));
         assertThat(gentle.items()).isNotEmpty().allMatch(item -> item.move().load() <= 1);
         assertThat(compose(strong(), new SessionRequest(20, Place.STUDIO, 7, List.of()))
                         .items())
                 .anyMatch(item -> item.move().load() > 1);
+    }
+
+    @Test
+    void takesFirstWhatHerProgramWantsOnTheDay() {
+        SessionRequest plain = new SessionRequest(20, Place.STUDIO, 7, List.of());
+        for (Strand wanted : List.of(Strand.STRENGTH_PULL, Strand.BALANCE, Strand.MOBILITY)) {
+            assertThat(compose(strong(), plain.wanting(Set.of(wanted), false)).items())
+                    .extracting(item -> item.move().strand())
+                    .contains(wanted);
+        }
     }
 }

@@ -1,0 +1,88 @@
+package openbloom.app.api;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import openbloom.app.moves.Catalogues;
+import openbloom.app.moves.MoveFigures;
+import openbloom.app.studio.SignedIn;
+import openbloom.core.figure.BodyStage;
+import openbloom.core.moves.Move;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.server.ResponseStatusException;
+
+/** The picture of a move. */
+@RestController
+@RequestMapping("/api/v1")
+class FiguresApi {
+    private static final MediaType SVG = new MediaType("image", "svg+xml", StandardCharsets.UTF_8);
+    private static final int LONGEST_AFTER_BIRTH = 520;
+
+    private final Catalogues catalogues;
+    private final MoveFigures figures;
+
+    FiguresApi(Catalogues catalogues, MoveFigures figures) {
+        this.catalogues = catalogues;
+        this.figures = figures;
+    }
+
+    /** Which of the pictures: where the move begins, where it goes to, or both in one with an arrow. */
+    enum Shown {
+        START,
+        END,
+        BOTH
+    }
+
+    /** Which side works. */
+    enum Side {
+        LEFT,
+        RIGHT
+    }
+
+    @GetMapping("/figures/{move}.svg")
+    ResponseEntity<String> figure(
+            @AuthenticationPrincipal SignedIn me,
+            @PathVariable String move,
+            @RequestParam(required = false) @Nullable Integer week,
+            @RequestParam(required = false) @Nullable Integer afterBirthWeeks,
+            @RequestParam(defaultValue = "RIGHT") String side,
+            @RequestParam(defaultValue = "BOTH") String pose) {
+        Move found = catalogues
+                .of(me.studioId())
+                .find(move)
+                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND, "There is no move " + move + "."));
+        FieldReader reading = new FieldReader();
+        int weeks = reading.numberOr("week", week, 0, 0, BodyStage.LAST_WEEK);
+        int after = reading.numberOr("afterBirthWeeks", afterBirthWeeks, 0, 0, LONGEST_AFTER_BIRTH);
+        Optional<Side> works = reading.oneOf("side", side.toUpperCase(Locale.ROOT), Side.class);
+        Optional<Shown> shown = reading.oneOf("pose", pose.toUpperCase(Locale.ROOT), Shown.class);
+        reading.orRefuse();
+        BodyStage stage = BodyStage.NEITHER;
+        if (week != null) {
+            stage = new BodyStage.Pregnant(weeks);
+        } else if (afterBirthWeeks != null) {
+            stage = new BodyStage.AfterBirth(after);
+        }
+        MoveFigures.Seen seen = new MoveFigures.Seen(stage, works.orElseThrow() == Side.LEFT);
+        return ResponseEntity.ok().contentType(SVG).body(drawn(found, seen, shown.orElseThrow()));
+    }
+
+    private String drawn(Move move, MoveFigures.Seen seen, Shown shown) {
+        List<String> ends = figures.startAndEnd(move, seen);
+        return switch (shown) {
+            case START -> ends.get(0);
+            case END -> ends.get(ends.size() - 1);
+            case BOTH -> figures.picture(move, seen);
+        };
+    }
+}

@@ -1,0 +1,170 @@
+package openbloom.app.api;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import openbloom.app.moves.Catalogues;
+import openbloom.app.studio.SignedIn;
+import openbloom.core.moves.Strand;
+import openbloom.core.program.Aim;
+import openbloom.core.program.Aims;
+import openbloom.core.program.BlockPlanner;
+import openbloom.core.program.Program;
+import openbloom.core.program.Rhythm;
+import openbloom.core.program.SessionRequest;
+import openbloom.core.record.Client;
+import openbloom.core.verdict.Judgement;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A block of weeks for a woman. */
+@RestController
+@RequestMapping("/api/v1")
+class ProgramApi {
+    private static final int MOST_AIMS = 4;
+    private static final int MOST_VISITS = 100;
+
+    private final Catalogues catalogues;
+
+    ProgramApi(Catalogues catalogues) {
+        this.catalogues = catalogues;
+    }
+
+    /** What {@code POST /api/v1/program} takes; without aims the suggested ones count, without a rhythm two visits a week. */
+    record ProgramRequest(
+            @Nullable ClientRequest client,
+            @Nullable LocalDate onDate,
+            @Nullable List<@Nullable Aim> aims,
+            @Nullable RhythmRequest rhythm) {}
+
+    /** How often she comes and what she does at home. */
+    record RhythmRequest(
+            @Nullable Integer visitsPerWeek,
+            @Nullable List<@Nullable DayOfWeek> homeDays,
+            @Nullable Integer homeMinutes,
+            @Nullable List<@Nullable VisitRequest> visits) {}
+
+    /** A booked visit. */
+    record VisitRequest(@Nullable LocalDate date, @Nullable Integer minutes) {}
+
+    /** What it answers. */
+    record ProgramResponse(
+            LocalDate from,
+            LocalDate to,
+            List<AimResponse> aims,
+            List<LineResponse> lines,
+            List<Program.Week> weeks,
+            List<ChangeAhead> changesAhead,
+            List<Program.Left> leftOut,
+            int minutesPerWeek,
+            int targetMinutes) {
+        static ProgramResponse of(Program program) {
+            return new ProgramResponse(
+                    program.from(),
+                    program.to(),
+                    program.aims().stream().map(AimResponse::of).toList(),
+                    program.lines().stream().map(LineResponse::of).toList(),
+                    program.weeks(),
+                    program.changesAhead().stream()
+                            .map(change ->
+                                    new ChangeAhead(change.date(), change.rule().code(), change.words()))
+                            .toList(),
+                    program.leftOut(),
+                    program.minutes().planned(),
+                    program.minutes().target());
+        }
+    }
+
+    /** An aim with the fact that suggested it. */
+    record AimResponse(Aim aim, String why, String source) {
+        static AimResponse of(Aims.Suggested suggested) {
+            return new AimResponse(
+                    suggested.aim(), suggested.why(), suggested.aim().source().key());
+        }
+    }
+
+    /** A line. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record LineResponse(
+            Strand strand,
+            int rung,
+            int step,
+            List<Program.Expected> expected,
+            @Nullable Integer ceiling,
+            List<VerdictResponse.GateResponse> gates) {
+        static LineResponse of(Program.Line line) {
+            return new LineResponse(
+                    line.strand(),
+                    line.rung(),
+                    line.step(),
+                    line.expected(),
+                    line.ceiling().orElse(null),
+                    line.gates().stream().map(VerdictResponse.GateResponse::of).toList());
+        }
+    }
+
+    /** What the calendar changes. */
+    record ChangeAhead(LocalDate date, String code, String what) {}
+
+    @PostMapping("/program")
+    ProgramResponse program(@AuthenticationPrincipal SignedIn me, @RequestBody ProgramRequest request) {
+        FieldReader reading = new FieldReader();
+        LocalDate onDate = reading.required("onDate", request.onDate()).orElse(LocalDate.EPOCH);
+        List<Aim> aims = aims(request.aims(), reading);
+        Rhythm rhythm = rhythm(request.rhythm(), reading);
+        Client client = ClientReader.read(request.client(), onDate, reading);
+        Judgement judgement = Judgement.of(catalogues.of(me.studioId()), client, onDate);
+        return ProgramResponse.of(BlockPlanner.plan(judgement, aims, rhythm));
+    }
+
+    private static List<Aim> aims(@Nullable List<@Nullable Aim> told, FieldReader reading) {
+        List<Aim> aims = told == null
+                ? List.of()
+                : told.stream().filter(Objects::nonNull).toList();
+        if (aims.size() > MOST_AIMS) {
+            reading.refuse("aims", "api.tooMany", MOST_AIMS, aims.size());
+        }
+        return aims;
+    }
+
+    private static Rhythm rhythm(@Nullable RhythmRequest told, FieldReader reading) {
+        if (told == null) {
+            return new Rhythm(2, Set.of(), 0, List.of());
+        }
+        Set<DayOfWeek> home = EnumSet.noneOf(DayOfWeek.class);
+        if (told.homeDays() != null) {
+            told.homeDays().stream().filter(Objects::nonNull).forEach(home::add);
+        }
+        int homeMinutes =
+                reading.numberOr("rhythm.homeMinutes", told.homeMinutes(), 0, 0, SessionRequest.LONGEST_MINUTES);
+        List<Rhythm.Visit> visits = new ArrayList<>();
+        int count = told.visits() == null ? 0 : told.visits().size();
+        if (count > MOST_VISITS) {
+            reading.refuse("rhythm.visits", "api.tooMany", MOST_VISITS, count);
+            count = 0;
+        }
+        for (int i = 0; i < count; i++) {
+            String path = "rhythm.visits[" + i + "]";
+            VisitRequest visit =
+                    reading.required(path, told.visits().get(i)).orElse(new VisitRequest(LocalDate.EPOCH, 5));
+            visits.add(new Rhythm.Visit(
+                    reading.required(path + ".date", visit.date()).orElse(LocalDate.EPOCH),
+                    reading.number(
+                            path + ".minutes",
+                            visit.minutes(),
+                            SessionRequest.SHORTEST_MINUTES,
+                            SessionRequest.LONGEST_MINUTES)));
+        }
+        return new Rhythm(
+                reading.numberOr("rhythm.visitsPerWeek", told.visitsPerWeek(), 0, 0, 7), home, homeMinutes, visits);
+    }
+}

@@ -1,0 +1,98 @@
+package openbloom.app.program;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import openbloom.app.checks.Safety;
+import openbloom.app.people.Woman;
+import openbloom.app.studio.SignedIn;
+import openbloom.app.system.FormPages;
+import openbloom.app.system.Once;
+import openbloom.app.system.StudioDay;
+import openbloom.app.system.Typed;
+import openbloom.core.program.Aim;
+import openbloom.core.program.Rhythm;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** Her program: the block she is in, and the form that makes the next. */
+@Controller
+class ProgramController {
+    private static final int USUAL_MINUTES = 30;
+
+    private final Programs programs;
+    private final Safety safety;
+    private final FormPages forms;
+    private final StudioDay day;
+
+    ProgramController(Programs programs, Safety safety, FormPages forms, StudioDay day) {
+        this.programs = programs;
+        this.safety = safety;
+        this.forms = forms;
+        this.day = day;
+    }
+
+    @GetMapping("/people/{womanId}/program")
+    ModelAndView show(@AuthenticationPrincipal SignedIn me, Woman woman) {
+        List<Programs.Kept> kept = programs.of(woman.id());
+        LocalDate today = day.today(me);
+        ProgramForm form = kept.stream()
+                .findFirst()
+                .map(last -> ProgramForm.again(last.row()))
+                .orElseGet(() -> ProgramForm.suggested(programs.suggested(woman, today)));
+        return page(me, woman, kept, form);
+    }
+
+    @Once
+    @PostMapping("/people/{womanId}/program")
+    ModelAndView make(
+            @AuthenticationPrincipal SignedIn me,
+            Woman woman,
+            @ModelAttribute("form") ProgramForm form,
+            @RequestParam(defaultValue = "") String formKey) {
+        Typed typed = new Typed();
+        List<Aim> aims = form.aims(typed);
+        Rhythm rhythm = form.rhythm(typed);
+        if (!typed.isClean()) {
+            return forms.refused(page(me, woman, programs.of(woman.id()), form), typed);
+        }
+        programs.make(me, woman, day.today(me), aims, rhythm, formKey);
+        return new ModelAndView("redirect:/people/" + woman.id() + "/program");
+    }
+
+    private ModelAndView page(SignedIn me, Woman woman, List<Programs.Kept> kept, ProgramForm form) {
+        LocalDate today = day.today(me);
+        Optional<Programs.Kept> last = kept.stream().findFirst();
+        Optional<ProgramDocument.SessionTold> session = last.flatMap(found -> found.on(today));
+        return new ModelAndView("program/show")
+                .addObject("form", form)
+                .addObject("formKey", UUID.randomUUID().toString())
+                .addObject("last", last.orElse(null))
+                .addObject("block", last.flatMap(Programs.Kept::document).orElse(null))
+                .addObject("earlier", kept.stream().skip(1).toList())
+                .addObject(
+                        "since",
+                        last.map(found -> programs.since(woman, found, today)).orElse(List.of()))
+                .addObject("suggested", programs.suggested(woman, today))
+                .addObject("planned", session.orElse(null))
+                .addObject(
+                        "minutes",
+                        session.map(ProgramDocument.SessionTold::minutes).orElse(USUAL_MINUTES))
+                .addObject("asked", safety.today(me, woman).isPresent())
+                .addObject(
+                        "aims",
+                        Arrays.stream(Aim.values()).filter(aim -> !aim.isWish()).toList())
+                .addObject(
+                        "wishes",
+                        Arrays.stream(Aim.values()).filter(Aim::isWish).toList())
+                .addObject("weekdays", DayOfWeek.values());
+    }
+}

@@ -1,0 +1,159 @@
+package openbloom.app.program;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.stream.Collectors;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.Move;
+import openbloom.core.moves.Strand;
+import openbloom.core.program.Program;
+import openbloom.core.progress.DoseStep;
+import openbloom.core.stage.Gate;
+
+/** A block in words, as it is kept: it can be shown a year later whatever the rules say then. */
+public record ProgramDocument(
+        LocalDate from,
+        LocalDate to,
+        List<AimTold> aims,
+        List<LineTold> lines,
+        List<WeekTold> weeks,
+        List<ChangeTold> changes,
+        List<LeftTold> leftOut,
+        MinutesTold minutes) {
+
+    /** An aim with its fact and what it promises. */
+    public record AimTold(String words, String why, String promise, String source) {}
+
+    /**
+     * A line.
+     *
+     * @param strand file name of the strand, also its tone
+     * @param moveId the move of its rung that is shown
+     * @param expected rung at the end of each week
+     * @param next what the next rung still needs, or how it is earned
+     */
+    public record LineTold(
+            String strand,
+            String words,
+            int rung,
+            String moveId,
+            String move,
+            String step,
+            List<Integer> expected,
+            String next) {}
+
+    /** A week. */
+    public record WeekTold(
+            LocalDate from,
+            List<SessionTold> sessions,
+            int floorSets,
+            int walkMinutes,
+            List<String> moments,
+            List<DueTold> due) {}
+
+    /** A session on its day; strands by file name. */
+    public record SessionTold(LocalDate date, String place, int minutes, List<String> strands, List<String> words) {}
+
+    /** A check that is due. */
+    public record DueTold(LocalDate date, String words) {}
+
+    /** What the calendar changes. */
+    public record ChangeTold(LocalDate date, String code, String words) {}
+
+    /** What was left out. */
+    public record LeftTold(String what, String why) {}
+
+    /** Minutes a week, planned and wanted. */
+    public record MinutesTold(int planned, int target) {}
+
+    static ProgramDocument of(Program program, Catalogue catalogue) {
+        return new ProgramDocument(
+                program.from(),
+                program.to(),
+                program.aims().stream()
+                        .map(told -> new AimTold(
+                                told.aim().words(),
+                                told.why(),
+                                told.aim().promise(),
+                                told.aim().source().key()))
+                        .toList(),
+                program.lines().stream().map(line -> line(line, catalogue)).toList(),
+                program.weeks().stream().map(ProgramDocument::week).toList(),
+                program.changesAhead().stream()
+                        .map(change ->
+                                new ChangeTold(change.date(), change.rule().code(), change.words()))
+                        .toList(),
+                program.leftOut().stream()
+                        .filter(left -> program.lines().stream().noneMatch(line -> holdsBack(line, left, catalogue)))
+                        .map(left -> new LeftTold(left.what(), left.why()))
+                        .toList(),
+                new MinutesTold(program.minutes().planned(), program.minutes().target()));
+    }
+
+    /** What a line's own next rung needs is told beside the line. */
+    private static boolean holdsBack(Program.Line line, Program.Left left, Catalogue catalogue) {
+        return !line.gates().isEmpty()
+                && catalogue.ladder(line.strand()).stream()
+                        .filter(move -> move.rung() > line.rung())
+                        .findFirst()
+                        .filter(move -> move.name().equals(left.what()))
+                        .isPresent();
+    }
+
+    private static LineTold line(Program.Line line, Catalogue catalogue) {
+        Move shown = catalogue.ladder(line.strand()).stream()
+                .filter(move -> move.rung() == line.rung())
+                .findFirst()
+                .orElseThrow();
+        return new LineTold(
+                line.strand().fileName(),
+                line.strand().words(),
+                line.rung(),
+                shown.id(),
+                shown.teaching().shortName(),
+                step(line.step()),
+                line.expected().stream().map(Program.Expected::rung).toList(),
+                next(line, catalogue));
+    }
+
+    private static String next(Program.Line line, Catalogue catalogue) {
+        if (!line.gates().isEmpty()) {
+            return line.gates().stream().map(ProgramDocument::needs).distinct().collect(Collectors.joining("; "));
+        }
+        if (!line.isEarned()) {
+            return "no rungs to earn: by her checks and by turns";
+        }
+        return line.rung() >= catalogue.topRung(line.strand()) ? "the top of this ladder" : "two good days earn it";
+    }
+
+    private static String needs(Gate gate) {
+        return "needs " + gate.kind().words() + " (" + gate.detail() + ")";
+    }
+
+    private static String step(int step) {
+        return switch (step) {
+            case DoseStep.LOWEST -> "two thirds";
+            case DoseStep.HIGHEST -> "one set more";
+            default -> "whole dose";
+        };
+    }
+
+    private static WeekTold week(Program.Week week) {
+        return new WeekTold(
+                week.from(),
+                week.sessions().stream()
+                        .map(session -> new SessionTold(
+                                session.date(),
+                                session.place().words(),
+                                session.minutes(),
+                                session.strands().stream().map(Strand::fileName).toList(),
+                                session.strands().stream().map(Strand::words).toList()))
+                        .toList(),
+                week.floorSetsPerDay(),
+                week.walkMinutes(),
+                week.moments(),
+                week.checksDue().stream()
+                        .map(due -> new DueTold(due.date(), due.check().words()))
+                        .toList());
+    }
+}

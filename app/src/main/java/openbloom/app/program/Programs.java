@@ -1,0 +1,153 @@
+package openbloom.app.program;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import openbloom.app.moves.Catalogues;
+import openbloom.app.moves.Judgements;
+import openbloom.app.people.Woman;
+import openbloom.app.studio.SignedIn;
+import openbloom.app.system.Columns;
+import openbloom.app.system.StudioDay;
+import openbloom.core.moves.Strand;
+import openbloom.core.program.Aim;
+import openbloom.core.program.Aims;
+import openbloom.core.program.BlockPlanner;
+import openbloom.core.program.Place;
+import openbloom.core.program.Program;
+import openbloom.core.program.Rhythm;
+import openbloom.core.verdict.Judgement;
+import openbloom.core.verdict.RuleBook;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Service;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Makes blocks, keeps every version, and says what has changed since the last was made. */
+@Service
+public class Programs {
+    private static final Logger LOG = LoggerFactory.getLogger(Programs.class);
+
+    private final ProgramMapper mapper;
+    private final Judgements judgements;
+    private final Catalogues catalogues;
+    private final StudioDay day;
+    private final JsonMapper json;
+
+    Programs(ProgramMapper mapper, Judgements judgements, Catalogues catalogues, StudioDay day, JsonMapper json) {
+        this.mapper = mapper;
+        this.judgements = judgements;
+        this.catalogues = catalogues;
+        this.day = day;
+        this.json = json;
+    }
+
+    /** A kept program; the document is empty when it is written in a way this version does not understand. */
+    public record Kept(StoredProgram row, Optional<ProgramDocument> document) {
+        /** The session planned for a day. */
+        public Optional<ProgramDocument.SessionTold> on(LocalDate date) {
+            return document.stream()
+                    .flatMap(block -> block.weeks().stream())
+                    .flatMap(week -> week.sessions().stream())
+                    .filter(session -> session.date().equals(date))
+                    .findFirst();
+        }
+    }
+
+    /** Latest first. */
+    public List<Kept> of(long womanId) {
+        return mapper.of(womanId).stream().map(this::read).toList();
+    }
+
+    private Kept read(StoredProgram row) {
+        try {
+            return new Kept(row, Optional.of(json.readValue(row.document(), ProgramDocument.class)));
+        } catch (JacksonException unreadable) {
+            LOG.error("Program {} cannot be read: {}", row.id(), unreadable.getMessage());
+            return new Kept(row, Optional.empty());
+        }
+    }
+
+    /** The strands that her latest block wants on a day; none where nothing is planned for it. */
+    public Set<Strand> wantedOn(Woman woman, LocalDate date) {
+        return of(woman.id()).stream().findFirst().flatMap(last -> last.on(date)).stream()
+                .flatMap(session -> session.strands().stream())
+                .flatMap(name -> Arrays.stream(Strand.values())
+                        .filter(strand -> strand.fileName().equals(name)))
+                .collect(Collectors.toSet());
+    }
+
+    List<Aims.Suggested> suggested(Woman woman, LocalDate today) {
+        return Aims.suggest(judgements.of(woman, today, Place.STUDIO).facts());
+    }
+
+    /** The aims that a woman's record suggested on a day. */
+    public List<Aim> suggestedOn(Woman woman, LocalDate date) {
+        return suggested(woman, date).stream().map(Aims.Suggested::aim).toList();
+    }
+
+    /** Makes a block from today on and keeps it beside the earlier ones. */
+    public void make(SignedIn me, Woman woman, LocalDate today, List<Aim> aims, Rhythm rhythm, String formKey) {
+        Judgement judgement = judgements.of(woman, today, Place.STUDIO);
+        Program program = BlockPlanner.plan(judgement, aims, rhythm);
+        String chosen = program.aims().stream().map(told -> told.aim().name()).collect(Collectors.joining(" "));
+        mapper.insert(
+                new ProgramMapper.NewProgram(
+                        woman.id(), formKey, today, me.accountId(), day.instant(), RuleBook.VERSION),
+                new StoredProgram(
+                        0,
+                        today,
+                        me.account().name(),
+                        chosen,
+                        rhythm.visitsPerWeek(),
+                        Columns.constants(rhythm.homeDays()),
+                        rhythm.homeMinutes(),
+                        json.writeValueAsString(ProgramDocument.of(program, catalogues.of(woman.studioId())))));
+    }
+
+    /** What would be otherwise if the last block were made anew today; empty while nothing it rests on has changed. */
+    List<String> since(Woman woman, Kept last, LocalDate today) {
+        if (last.document().isEmpty()) {
+            return List.of();
+        }
+        Judgement judgement = judgements.of(woman, today, Place.STUDIO);
+        StoredProgram row = last.row();
+        Rhythm rhythm = new Rhythm(
+                row.visitsPerWeek(), Columns.known(row.homeDays(), DayOfWeek.class), row.homeMinutes(), List.of());
+        List<Aim> aims = ProgramForm.aimsOf(row);
+        Program now = BlockPlanner.plan(judgement, aims, rhythm);
+        List<String> changes = new ArrayList<>();
+        if (now.weeks().isEmpty()) {
+            now.leftOut().forEach(left -> changes.add("Nothing may be done now: " + left.why()));
+            return changes;
+        }
+        Aims.suggest(judgement.facts()).stream()
+                .filter(told -> !aims.contains(told.aim()) && told.aim() != Aim.KEEP_ACTIVE)
+                .forEach(told ->
+                        changes.add("Another aim suggests itself: " + told.aim().words() + " (" + told.why() + ")"));
+        lines(last.document().get(), now, changes);
+        return changes;
+    }
+
+    private static void lines(ProgramDocument then, Program now, List<String> changes) {
+        Map<String, Program.Line> current = now.lines().stream()
+                .collect(Collectors.toMap(line -> line.strand().fileName(), Function.identity()));
+        for (ProgramDocument.LineTold line : then.lines()) {
+            Program.Line held = current.remove(line.strand());
+            if (held == null) {
+                changes.add(line.words() + " does not pass for her any more");
+            } else if (held.rung() != line.rung()) {
+                changes.add(line.words() + ": rung " + line.rung() + " then, rung " + held.rung() + " now");
+            }
+        }
+        current.values().forEach(line -> changes.add(line.strand().words() + " passes for her now"));
+    }
+}

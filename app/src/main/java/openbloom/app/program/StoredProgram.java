@@ -1,0 +1,14 @@
+package openbloom.app.program;
+
+import java.time.LocalDate;
+
+/** A program as its row holds it; aims and home days are words joined by blanks. */
+public record StoredProgram(
+        long id,
+        LocalDate madeOn,
+        String madeBy,
+        String aims,
+        int visitsPerWeek,
+        String homeDays,
+        int homeMinutes,
+        String document) {}

@@ -1,0 +1,126 @@
+package openbloom.app.program;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import openbloom.app.PageTest;
+import openbloom.app.people.Woman;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+/** Her program: made once a form, every version kept, nothing of it for another studio. */
+class ProgramPagesTest extends PageTest {
+    @Autowired
+    private Programs programs;
+
+    @Autowired
+    private JdbcTemplate tables;
+
+    private static MockHttpServletRequestBuilder blank(Woman woman) {
+        return post("/people/" + woman.id() + "/program").param("formKey", key());
+    }
+
+    private static MockHttpServletRequestBuilder form(Woman woman, String key) {
+        return post("/people/" + woman.id() + "/program")
+                .param("formKey", key)
+                .param("aim1", "SUPPORT_MIDLINE")
+                .param("aim2", "KEEP_ACTIVE")
+                .param("wish", "LIFT")
+                .param("visitsPerWeek", "2")
+                .param("homeDays", "MONDAY")
+                .param("homeMinutes", "10");
+    }
+
+    private String program(Woman woman) throws Exception {
+        return page("/people/" + woman.id() + "/program");
+    }
+
+    @Test
+    void suggestsAimsAndPlansTheWeeksFromThem() throws Exception {
+        Woman woman = askedWoman("Weeks");
+        assertThat(program(woman)).contains("No program yet", "support the midline (pregnant)");
+        send(form(woman, key()));
+        assertThat(program(woman))
+                .contains("support the midline", "her wish", "studio 45 min", "home 10 min", "Likely rung by week");
+        assertThat(programs.of(woman.id())).hasSize(1);
+    }
+
+    @Test
+    void keepsEveryVersionAndTheSameFormOnce() throws Exception {
+        Woman woman = askedWoman("Versions");
+        String key = key();
+        send(form(woman, key));
+        send(form(woman, key));
+        assertThat(programs.of(woman.id())).hasSize(1);
+        send(form(woman, key()));
+        assertThat(programs.of(woman.id())).hasSize(2);
+        assertThat(program(woman)).contains("Earlier:");
+    }
+
+    @Test
+    void refusesWhatMakesNoSenseBesideItsFieldAndKeepsWhatWasTyped() throws Exception {
+        Woman woman = askedWoman("Refused");
+        MockHttpServletResponse answer = as(
+                ines,
+                blank(woman)
+                        .param("aim1", "FLY")
+                        .param("visitsPerWeek", "9")
+                        .param("homeDays", "MONDAY")
+                        .param("homeMinutes", "500"));
+        assertThat(answer.getStatus()).isEqualTo(422);
+        assertThat(answer.getContentAsString())
+                .contains("problem-aim1", "problem-visitsPerWeek", "problem-homeMinutes")
+                .contains("value=\"9\"", "value=\"500\"");
+        MockHttpServletResponse noMinutes =
+                as(ines, blank(woman).param("visitsPerWeek", "1").param("homeDays", "MONDAY"));
+        assertThat(noMinutes.getContentAsString()).contains("Say how many minutes she has on a day at home");
+        assertThat(programs.of(woman.id())).isEmpty();
+    }
+
+    @Test
+    void saysWhatChangedSinceAndChangesNothingByItself() throws Exception {
+        Woman woman = askedWoman("Since");
+        send(form(woman, key()));
+        assertThat(program(woman)).doesNotContain("Since it was made");
+        send(post("/people/" + woman.id() + "/safe")
+                .param("formKey", key())
+                .param("noSign", "yes")
+                .param("symptoms", "LEAK_WITH_EFFORT"));
+        assertThat(program(woman)).contains("Since it was made", "Another aim suggests itself: stop leaking");
+        assertThat(programs.of(woman.id())).hasSize(1);
+    }
+
+    @Test
+    void aProgramThatCannotBeReadHurtsNothingElse() throws Exception {
+        Woman woman = askedWoman("Unreadable");
+        send(form(woman, key()));
+        tables.update(
+                "update program set document = '{broken', aims = 'FLY SUPPORT_MIDLINE' where woman_id = ?", woman.id());
+        assertThat(program(woman)).contains("The last program was kept in a way this version does not");
+        assertThat(page("/people/" + woman.id() + "/plan")).contains("What may she do?");
+        send(form(woman, key()));
+        assertThat(program(woman)).contains("studio 45 min");
+    }
+
+    @Test
+    void composesWhatTheDayWants() throws Exception {
+        Woman woman = askedWoman("Today");
+        send(form(woman, key()));
+        assertThat(programs.wantedOn(woman, programs.of(woman.id()).get(0).row().madeOn()))
+                .isNotEmpty();
+        assertThat(programs.wantedOn(
+                        woman, programs.of(woman.id()).get(0).row().madeOn().minusDays(1)))
+                .isEmpty();
+    }
+
+    @Test
+    void isNothingForAnotherStudio() throws Exception {
+        Woman woman = askedWoman("Closed");
+        send(form(woman, key()));
+        isNothingForAStranger("/people/" + woman.id() + "/program");
+        assertThat(programs.of(woman.id())).hasSize(1);
+    }
+}

@@ -1,0 +1,56 @@
+package openbloom.core.program;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import openbloom.core.gap.GapCheck;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.Strand;
+import openbloom.core.record.Client;
+import openbloom.core.record.Standing;
+import openbloom.core.verdict.Judgement;
+
+/**
+ * A woman judged on a day that has not come yet: what she told stays as it is, every check that will be made until then is
+ * taken to find the same; only the calendar runs. On the day itself everything is judged anew.
+ */
+final class Ahead {
+    private Ahead() {}
+
+    static Judgement of(Judgement today, LocalDate day) {
+        return Judgement.of(
+                today.catalogue(), carried(today.facts().client(), today.facts().day(), day), day);
+    }
+
+    /** The same with ladders written down as they will stand then. */
+    static Judgement of(Judgement today, LocalDate day, Map<Strand, Integer> rungs) {
+        Catalogue catalogue = today.catalogue();
+        Client then = carried(today.facts().client(), today.facts().day(), day);
+        Map<Strand, Integer> all = new EnumMap<>(Strand.class);
+        all.putAll(then.standing().rungs());
+        rungs.forEach((strand, rung) -> all.merge(strand, rung, Math::max));
+        return Judgement.of(catalogue, then.but().rungs(all).build(), day);
+    }
+
+    private static Client carried(Client client, LocalDate today, LocalDate day) {
+        long days = ChronoUnit.DAYS.between(today, day);
+        Client.Builder then = client.but();
+        if (client.safety().symptoms().isFreshOn(today)) {
+            then.symptoms(client.safety().symptoms().askedAgain(day));
+        }
+        Optional<GapCheck> gap = client.checks().gap();
+        gap.filter(check -> check.isFreshOn(today))
+                .ifPresent(check ->
+                        then.gap(new GapCheck(check.date().plusDays(days), check.readings(), check.settled())));
+        Map<Strand, Standing.Flat> flat = new EnumMap<>(Strand.class);
+        client.standing()
+                .flat()
+                .forEach((strand, seen) -> flat.put(
+                        strand, new Standing.Flat(seen.rung(), seen.on().plusDays(days))));
+        Standing standing = client.standing();
+        then.standing(new Standing(standing.rungs(), standing.ceilings(), flat, standing.barCurves()));
+        return then.build();
+    }
+}

@@ -1,0 +1,98 @@
+package openbloom.core.program;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import openbloom.core.dating.GestationalAge;
+import openbloom.core.pelvicfloor.LettingGo;
+import openbloom.core.pelvicfloor.PelvicFloorCheck;
+import openbloom.core.record.Client;
+import openbloom.core.screening.Condition;
+import openbloom.core.screening.Symptom;
+import openbloom.core.stage.Birth;
+import openbloom.core.stage.Told;
+import openbloom.core.verdict.Facts;
+
+/** Which aims a woman's record suggests, each with the fact that suggests it. */
+public final class Aims {
+    public static final int MOST = 3;
+    private static final int READY_FROM_WEEK = 34;
+
+    private final Facts facts;
+    private final Map<Aim, String> why = new EnumMap<>(Aim.class);
+
+    private Aims(Facts facts) {
+        this.facts = facts;
+    }
+
+    /** @param why the fact, in words */
+    public record Suggested(Aim aim, String why) {}
+
+    /** At most three, in the order in which they come first; something can always be suggested. */
+    public static List<Suggested> suggest(Facts facts) {
+        return new Aims(facts).all().stream().limit(MOST).toList();
+    }
+
+    /** The aims chosen, each with its fact or that she chose it. */
+    public static List<Suggested> chosen(Facts facts, List<Aim> aims) {
+        Map<Aim, String> known = new EnumMap<>(Aim.class);
+        new Aims(facts).all().forEach(suggested -> known.put(suggested.aim(), suggested.why()));
+        return aims.stream()
+                .distinct()
+                .map(aim -> new Suggested(aim, known.getOrDefault(aim, aim.isWish() ? "her wish" : "chosen")))
+                .toList();
+    }
+
+    private List<Suggested> all() {
+        Client client = facts.client();
+        floor(client.checks().pelvicFloor());
+        told(Aim.EASE_HEAVINESS, Symptom.HEAVINESS);
+        if (client.has(Condition.PROLAPSE)) {
+            why.putIfAbsent(Aim.EASE_HEAVINESS, Condition.PROLAPSE.words());
+        }
+        told(Aim.STOP_LEAKING, Symptom.LEAK_WITH_EFFORT);
+        told(Aim.EASE_PELVIS, Symptom.PELVIC_GIRDLE_PAIN);
+        told(Aim.EASE_BACK, Symptom.BACK_PAIN);
+        midline();
+        Optional<Birth> birth = facts.recentBirth();
+        birth.filter(Birth::isCaesarean).ifPresent(born -> why.put(Aim.SCAR_AT_EASE, "a caesarean"));
+        if (client.has(Condition.OSTEOPOROSIS)) {
+            why.put(Aim.STRONG_BONES, Condition.OSTEOPOROSIS.words());
+        }
+        Optional<GestationalAge> age = facts.age();
+        age.filter(weeks -> weeks.isAtLeastWeeks(READY_FROM_WEEK))
+                .ifPresent(weeks -> why.put(Aim.READY_FOR_BIRTH, weeks.words()));
+        why.put(Aim.KEEP_ACTIVE, "always worth while");
+        List<Suggested> all = new ArrayList<>();
+        why.forEach((aim, fact) -> all.add(new Suggested(aim, fact)));
+        all.sort(Comparator.comparing(Suggested::aim));
+        return all;
+    }
+
+    private void floor(PelvicFloorCheck floor) {
+        if (floor.isTight()) {
+            why.put(Aim.LET_GO, "a tight pelvic floor");
+        } else if (floor.pain() == Told.YES || facts.client().has(Symptom.PAIN_WITH_LIFTS)) {
+            why.put(Aim.LET_GO, "pain with lifts");
+        } else if (floor.lettingGo() == LettingGo.PARTIAL) {
+            why.put(Aim.LET_GO, "letting go in part");
+        }
+    }
+
+    private void midline() {
+        if (facts.isPregnant()) {
+            why.put(Aim.SUPPORT_MIDLINE, "pregnant");
+        } else if (facts.recentBirth().isPresent() && facts.hasGapOrDoming()) {
+            why.put(Aim.REBUILD_MIDLINE, "a gap that is not recovered, or doming");
+        }
+    }
+
+    private void told(Aim aim, Symptom symptom) {
+        if (facts.client().has(symptom)) {
+            why.put(aim, symptom.words());
+        }
+    }
+}

@@ -1,0 +1,282 @@
+package openbloom.core.program;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import openbloom.core.moves.Demand;
+import openbloom.core.moves.Move;
+import openbloom.core.moves.Strand;
+import openbloom.core.pelvicfloor.PelvicFloorCheck;
+import openbloom.core.pelvicfloor.Track;
+import openbloom.core.record.Training;
+import openbloom.core.screening.Symptom;
+import openbloom.core.screening.WarningSign;
+import openbloom.core.stage.Birth;
+import openbloom.core.verdict.Facts;
+import openbloom.core.verdict.Judgement;
+
+/**
+ * Plans a block: lines with where they are likely to be, weeks with sessions on days, floor sets, walking, checks due, what
+ * the calendar changes and what was left out. Everything is judged on its own date. Weights and walking minutes are common
+ * practice, no source; weekly targets after E-ACOG804 and E-PP2025.
+ */
+public final class BlockPlanner {
+    private static final int MOST_STRANDS = 8;
+    private static final int MINUTES_A_STRAND = 6;
+    private static final int FIVE_MINUTES_UP_TO = 10;
+    private static final int TARGET = 150;
+    private static final int TARGET_AFTER_BIRTH = 120;
+    private static final int MORE_EACH_WEEK = 20;
+    private static final int LEAST_WALKING = 30;
+    private static final int STRONG_LOAD = 3;
+    private static final int LIGHT_LOAD = 2;
+    private static final int TWICE_A_WEEK = 15;
+    private static final int[] AIM_WORTH = {30, 20, 10};
+
+    private final Judgement today;
+    private final List<Aims.Suggested> aims;
+    private final Rhythm rhythm;
+    private final LocalDate to;
+    private final Map<Strand, LocalDate> lastDone = new EnumMap<>(Strand.class);
+    private final Map<Strand, List<LocalDate>> done = new EnumMap<>(Strand.class);
+
+    private BlockPlanner(Judgement today, List<Aims.Suggested> aims, Rhythm rhythm) {
+        this.today = today;
+        this.aims = aims;
+        this.rhythm = rhythm;
+        this.to = BlockEnd.of(today.facts());
+    }
+
+    /**
+     * The block that begins on the day of the judgement.
+     *
+     * @param aims in their order; without any the suggested ones count
+     */
+    public static Program plan(Judgement today, List<Aim> aims, Rhythm rhythm) {
+        Facts facts = today.facts();
+        List<Aims.Suggested> chosen = aims.isEmpty() ? Aims.suggest(facts) : Aims.chosen(facts, aims);
+        return new BlockPlanner(today, chosen, rhythm).program();
+    }
+
+    private Program program() {
+        LocalDate from = today.facts().day();
+        List<Program.Left> leftOut = new ArrayList<>();
+        Set<WarningSign> signs = today.facts().client().safety().standing().keySet();
+        if (!signs.isEmpty()) {
+            signs.stream()
+                    .sorted()
+                    .forEach(sign -> leftOut.add(
+                            new Program.Left("everything", "warning sign: " + sign.words() + "; refer first")));
+            return new Program(
+                    from, to, aims, List.of(), List.of(), List.of(), leftOut, new Program.Minutes(0, target()));
+        }
+        List<Program.Line> lines = lines(leftOut);
+        List<Program.Week> weeks = weeks(lines);
+        nextRungs(lines, leftOut);
+        wishes(leftOut);
+        return new Program(
+                from,
+                to,
+                aims,
+                lines,
+                weeks,
+                Season.of(today.catalogue(), today.facts().client(), from, to),
+                leftOut,
+                new Program.Minutes(planned(weeks), target()));
+    }
+
+    private List<Program.Line> lines(List<Program.Left> leftOut) {
+        Set<Strand> wanted = new LinkedHashSet<>();
+        aims.forEach(aim -> wanted.addAll(aim.aim().strands()));
+        LinePlanner planner = new LinePlanner(today, to);
+        List<Program.Line> lines = new ArrayList<>();
+        for (Strand strand : wanted) {
+            Optional<Program.Line> line = planner.line(strand);
+            line.ifPresent(lines::add);
+            if (line.isEmpty()) {
+                leftOut.add(new Program.Left(strand.words(), WhyNot.of(today, strand)));
+            }
+        }
+        return lines;
+    }
+
+    private List<Program.Week> weeks(List<Program.Line> lines) {
+        List<Program.Week> weeks = new ArrayList<>();
+        LocalDate from = today.facts().day();
+        for (LocalDate week = from; !week.isAfter(to); week = week.plusDays(7)) {
+            List<Program.Planned> sessions = new ArrayList<>();
+            for (Rhythm.Slot slot : rhythm.slots(week, to)) {
+                sessions.add(session(slot, lines));
+            }
+            weeks.add(new Program.Week(
+                    week,
+                    sessions,
+                    floorSets(week),
+                    Moments.of(today.facts(), aims),
+                    walk(weeks.size()),
+                    checks(week)));
+        }
+        return weeks;
+    }
+
+    private Program.Planned session(Rhythm.Slot slot, List<Program.Line> lines) {
+        Judgement then = Ahead.of(today, slot.date());
+        boolean isShort = slot.minutes() <= FIVE_MINUTES_UP_TO;
+        int room = Math.max(2, Math.min(MOST_STRANDS, slot.minutes() / MINUTES_A_STRAND));
+        List<Strand> strands = lines.stream()
+                .filter(line -> passes(then, line, isShort))
+                .filter(line -> !isTooSoon(line, slot.date()))
+                .sorted(Comparator.comparing((Program.Line line) -> -worth(line.strand(), slot.date())))
+                .limit(room)
+                .map(Program.Line::strand)
+                .toList();
+        strands.forEach(strand -> {
+            lastDone.put(strand, slot.date());
+            done.computeIfAbsent(strand, any -> new ArrayList<>()).add(slot.date());
+        });
+        return new Program.Planned(slot.date(), slot.place(), slot.minutes(), strands);
+    }
+
+    private boolean passes(Judgement then, Program.Line line, boolean isShort) {
+        return movesOf(line).stream()
+                .filter(move -> !isShort || move.load() <= LIGHT_LOAD)
+                .anyMatch(move -> then.of(move).kind().passes());
+    }
+
+    private List<Move> movesOf(Program.Line line) {
+        return today.catalogue().ladder(line.strand()).stream()
+                .filter(move -> move.rung() <= line.rung())
+                .toList();
+    }
+
+    /** Impact, heavy loads and a strand's strong rungs rest a day; breath, connect, release and mobility are for every day. */
+    private boolean isTooSoon(Program.Line line, LocalDate day) {
+        LocalDate last = lastDone.get(line.strand());
+        boolean isStrong = movesOf(line).stream()
+                .filter(move -> move.rung() == line.rung())
+                .anyMatch(move -> move.load() >= STRONG_LOAD || move.has(Demand.HEAVY) || move.isImpact());
+        return isStrong && last != null && ChronoUnit.DAYS.between(last, day) < 2;
+    }
+
+    private int worth(Strand strand, LocalDate day) {
+        int worth = 0;
+        for (int i = 0; i < aims.size(); i++) {
+            if (aims.get(i).aim().strands().contains(strand)) {
+                worth = Math.max(worth, AIM_WORTH[Math.min(i, AIM_WORTH.length - 1)]);
+            }
+        }
+        long thisWeek = done.getOrDefault(strand, List.of()).stream()
+                .filter(date -> ChronoUnit.DAYS.between(date, day) < 7)
+                .count();
+        return worth + (thisWeek < 2 ? TWICE_A_WEEK : 0) - (int) (5 * thisWeek);
+    }
+
+    /** As the prescription says on that day; none where nobody checked, and none while lifts hurt. */
+    private int floorSets(LocalDate week) {
+        PelvicFloorCheck check = today.facts().client().checks().pelvicFloor();
+        boolean known = !check.equals(PelvicFloorCheck.NOT_CHECKED);
+        if (!known || today.facts().client().has(Symptom.PAIN_WITH_LIFTS)) {
+            return 0;
+        }
+        var practice = Ahead.of(today, week).facts().pelvicPractice(check);
+        return practice.track() == Track.RELEASE ? 0 : practice.setsPerDay();
+    }
+
+    /** Walking grows by at most 20 minutes a week to what the sessions leave of the target. */
+    private int walk(int week) {
+        int sessions = rhythm.homeDays().size() * rhythm.homeMinutes()
+                + (rhythm.visits().isEmpty() ? rhythm.visitsPerWeek() * Rhythm.USUAL_VISIT_MINUTES : 0);
+        int start = today.facts().recentBirth().map(this::firstWalks).orElseGet(this::byTraining);
+        int room = Math.max(LEAST_WALKING, target() - sessions);
+        return Math.min(Math.min(start, room) + week * MORE_EACH_WEEK, room);
+    }
+
+    /** Five minutes a day in the first week after a birth, five more each week. */
+    private int firstWalks(Birth birth) {
+        int weeks = (int) Math.min(5, birth.daysOn(today.facts().day()) / 7);
+        return Math.min(target(), 7 * 5 * (weeks + 1));
+    }
+
+    private int byTraining() {
+        Training before = today.facts().client().background().training().orElse(Training.NONE);
+        return switch (before) {
+            case NONE -> 40;
+            case LIGHT -> 60;
+            case REGULAR -> 90;
+            case SPORT -> 120;
+        };
+    }
+
+    private int target() {
+        return today.facts().recentBirth().isPresent() ? TARGET_AFTER_BIRTH : TARGET;
+    }
+
+    private List<Program.Due> checks(LocalDate week) {
+        List<Program.Due> due = new ArrayList<>();
+        LocalDate last = week.plusDays(6).isBefore(to) ? week.plusDays(6) : to;
+        Ahead.of(today, week)
+                .facts()
+                .gapCheckDue()
+                .map(day -> day.isBefore(week) ? week : day)
+                .filter(day -> !day.isAfter(last))
+                .ifPresent(day -> due.add(new Program.Due(day, Program.Check.GAP)));
+        PelvicFloorCheck floor = today.facts().client().checks().pelvicFloor();
+        LocalDate first = today.facts().day();
+        if (floor.equals(PelvicFloorCheck.NOT_CHECKED) && week.equals(first)) {
+            due.add(new Program.Due(first, Program.Check.PELVIC_FLOOR));
+        }
+        boolean wantsImpact = aims.stream().anyMatch(aim -> aim.aim() == Aim.RUN || aim.aim() == Aim.JUMP);
+        today.facts()
+                .recentBirth()
+                .map(Birth::earliestReturn)
+                .map(day -> day.isBefore(first) ? first : day)
+                .filter(day -> wantsImpact && !day.isBefore(week) && !day.isAfter(last))
+                .ifPresent(day -> due.add(new Program.Due(day, Program.Check.RETURN_TESTS)));
+        return due;
+    }
+
+    private void nextRungs(List<Program.Line> lines, List<Program.Left> leftOut) {
+        for (Program.Line line : lines) {
+            if (!line.gates().isEmpty()) {
+                today.catalogue().ladder(line.strand()).stream()
+                        .filter(move -> move.rung() > line.rung())
+                        .findFirst()
+                        .ifPresent(next -> leftOut.add(new Program.Left(next.name(), WhyNot.gates(line.gates()))));
+            }
+        }
+    }
+
+    private void wishes(List<Program.Left> leftOut) {
+        for (Aims.Suggested aim : aims) {
+            String move = switch (aim.aim()) {
+                case RUN -> "run-walk";
+                case JUMP -> "hops";
+                case LIFT -> "deadlift";
+                case CRUNCH -> "curl-up";
+                case PLANK -> "support-full-20";
+                default -> "";
+            };
+            today.catalogue()
+                    .find(move)
+                    .filter(wish -> !today.of(wish).kind().passes())
+                    .ifPresent(wish -> leftOut.add(new Program.Left(wish.name(), WhyNot.of(today, wish))));
+        }
+    }
+
+    private static int planned(List<Program.Week> weeks) {
+        int last = Math.max(0, weeks.size() - (weeks.size() > 1 ? 2 : 1));
+        return weeks.isEmpty()
+                ? 0
+                : weeks.get(last).walkMinutes()
+                        + weeks.get(last).sessions().stream()
+                                .mapToInt(Program.Planned::minutes)
+                                .sum();
+    }
+}

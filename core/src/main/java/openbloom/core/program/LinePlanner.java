@@ -1,0 +1,130 @@
+package openbloom.core.program;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import openbloom.core.moves.Move;
+import openbloom.core.moves.Strand;
+import openbloom.core.progress.DoseStep;
+import openbloom.core.progress.StartingRung;
+import openbloom.core.stage.Gate;
+import openbloom.core.verdict.Judgement;
+import openbloom.core.verdict.Verdict;
+
+/** Where each wanted strand begins, what its next rung still needs, and where it is likely to be week by week. */
+final class LinePlanner {
+    private static final int NO_RISE_FROM_WEEK = 34;
+    private static final Set<Strand> UNEARNED = EnumSet.of(
+            Strand.BREATH,
+            Strand.RELEASE,
+            Strand.MOBILITY,
+            Strand.SCAR,
+            Strand.PELVIC_FLOOR_ENDURANCE,
+            Strand.PELVIC_FLOOR_QUICK,
+            Strand.PELVIC_FLOOR_AREAS);
+
+    private final Judgement today;
+    private final LocalDate to;
+
+    LinePlanner(Judgement today, LocalDate to) {
+        this.today = today;
+        this.to = to;
+    }
+
+    static boolean isEarned(Strand strand) {
+        return !UNEARNED.contains(strand);
+    }
+
+    /** The line of a strand; empty if nothing of it passes for her today. */
+    Optional<Program.Line> line(Strand strand) {
+        int start = StartingRung.of(today, strand);
+        Optional<Integer> rung = today.catalogue().ladder(strand).stream()
+                .filter(move -> move.rung() <= start)
+                .filter(move -> today.of(move).kind().passes())
+                .max(Comparator.comparing(Move::rung))
+                .map(Move::rung);
+        return rung.map(working -> {
+            boolean written = today.facts().client().standing().rungs().getOrDefault(strand, 0) >= working;
+            int step = written || !isEarned(strand) ? DoseStep.WRITTEN : DoseStep.LOWEST;
+            return new Program.Line(
+                    strand,
+                    working,
+                    step,
+                    expected(strand, working, step),
+                    Optional.ofNullable(
+                            today.facts().client().standing().ceilings().get(strand)),
+                    nextGates(strand, working));
+        });
+    }
+
+    /** One good day a week: the whole dose after the first, the next rung after two more, if it passes on that day. */
+    private List<Program.Expected> expected(Strand strand, int rung, int step) {
+        List<Program.Expected> path = new ArrayList<>();
+        int nowRung = rung;
+        int nowStep = step;
+        int good = 0;
+        int week = 1;
+        for (LocalDate end = today.facts().day().plusDays(6); !end.minusDays(6).isAfter(to); end = end.plusDays(7)) {
+            if (isEarned(strand)) {
+                good = nowStep == DoseStep.LOWEST ? 0 : good + 1;
+                nowStep = Math.max(nowStep, DoseStep.WRITTEN);
+                if (good == 2) {
+                    Optional<Integer> next = next(strand, nowRung, end);
+                    nowStep = next.isPresent() ? DoseStep.LOWEST : DoseStep.HIGHEST;
+                    nowRung = next.orElse(nowRung);
+                    good = next.isPresent() ? 0 : 1;
+                }
+            }
+            path.add(new Program.Expected(week++, nowRung, nowStep));
+        }
+        return path;
+    }
+
+    private Optional<Integer> next(Strand strand, int rung, LocalDate day) {
+        Judgement then = Ahead.of(today, day, Map.of(strand, rung));
+        boolean rises = then.facts()
+                .age()
+                .filter(age -> age.isAtLeastWeeks(NO_RISE_FROM_WEEK))
+                .isEmpty();
+        int ceiling = today.facts().client().standing().ceilings().getOrDefault(strand, Integer.MAX_VALUE);
+        return nextRung(strand, rung)
+                .filter(next -> rises && next <= ceiling)
+                .filter(next -> onRung(strand, next).stream()
+                        .anyMatch(move -> then.of(move).kind().passes()));
+    }
+
+    private Optional<Integer> nextRung(Strand strand, int rung) {
+        return today.catalogue().ladder(strand).stream()
+                .map(Move::rung)
+                .filter(other -> other > rung)
+                .findFirst();
+    }
+
+    private List<Move> onRung(Strand strand, int rung) {
+        return today.catalogue().ladder(strand).stream()
+                .filter(move -> move.rung() == rung)
+                .toList();
+    }
+
+    private List<Gate> nextGates(Strand strand, int rung) {
+        Judgement earned = Ahead.of(today, today.facts().day(), Map.of(strand, rung));
+        List<Verdict> verdicts = nextRung(strand, rung).map(next -> onRung(strand, next)).orElse(List.of()).stream()
+                .map(earned::of)
+                .toList();
+        if (verdicts.stream().anyMatch(verdict -> verdict.kind().passes())) {
+            return List.of();
+        }
+        return verdicts.stream()
+                .map(Verdict::gates)
+                .flatMap(Collection::stream)
+                .filter(gate -> !gate.met())
+                .distinct()
+                .toList();
+    }
+}

@@ -1,0 +1,107 @@
+package openbloom.core.program;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import openbloom.core.moves.Strand;
+import openbloom.core.stage.Gate;
+
+/**
+ * What is planned until the next look.
+ *
+ * @param minutesPerWeek planned in the last whole week, sessions and walking together
+ * @param targetMinutes what her weeks may grow to: 150, after a birth 120
+ */
+public record Program(
+        LocalDate from,
+        LocalDate to,
+        List<Aims.Suggested> aims,
+        List<Line> lines,
+        List<Week> weeks,
+        List<Season.Change> changesAhead,
+        List<Left> leftOut,
+        Minutes minutes) {
+    public Program {
+        aims = List.copyOf(aims);
+        lines = List.copyOf(lines);
+        weeks = List.copyOf(weeks);
+        changesAhead = List.copyOf(changesAhead);
+        leftOut = List.copyOf(leftOut);
+    }
+
+    /** Minutes a week. */
+    public record Minutes(int planned, int target) {}
+
+    /**
+     * One strand of the program.
+     *
+     * @param expected where it is likely to stand at the end of each week, with one good day a week
+     * @param ceiling the rung below the last doming
+     * @param gates what the next rung still needs
+     */
+    public record Line(
+            Strand strand, int rung, int step, List<Expected> expected, Optional<Integer> ceiling, List<Gate> gates) {
+        public Line {
+            expected = List.copyOf(expected);
+            gates = List.copyOf(gates);
+        }
+
+        /** Whether its rungs are earned; breath, release, mobility and scar rotate, the floor follows its prescription. */
+        public boolean isEarned() {
+            return LinePlanner.isEarned(strand);
+        }
+    }
+
+    /** Where a line is likely to stand at the end of a week, counted from 1. */
+    public record Expected(int week, int rung, int step) {}
+
+    /**
+     * A week of the block.
+     *
+     * @param floorSetsPerDay sets of pelvic floor practice a day, sessions included
+     * @param moments tiny practices tied to the day
+     */
+    public record Week(
+            LocalDate from,
+            List<Planned> sessions,
+            int floorSetsPerDay,
+            List<String> moments,
+            int walkMinutes,
+            List<Due> checksDue) {
+        public Week {
+            sessions = List.copyOf(sessions);
+            moments = List.copyOf(moments);
+            checksDue = List.copyOf(checksDue);
+        }
+    }
+
+    /** A session on its day. */
+    public record Planned(LocalDate date, Place place, int minutes, List<Strand> strands) {
+        public Planned {
+            strands = List.copyOf(strands);
+        }
+    }
+
+    /** A check that is due. */
+    public record Due(LocalDate date, Check check) {}
+
+    /** Checks a program calls for. */
+    public enum Check {
+        GAP("gap check"),
+        PELVIC_FLOOR("pelvic floor check"),
+        RETURN_TESTS("return tests");
+
+        private final String words;
+
+        Check(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** What somebody might ask for and is not in it. */
+    public record Left(String what, String why) {}
+}

@@ -1,0 +1,70 @@
+package openbloom.core.program;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * How often she comes and what she has at home.
+ *
+ * @param visitsPerWeek 0 to 7, used where no visits are booked
+ * @param homeDays days on which she practises at home
+ * @param homeMinutes on such a day, 0 to 120
+ * @param visits those that are booked; they count instead of {@code visitsPerWeek}
+ */
+public record Rhythm(int visitsPerWeek, Set<DayOfWeek> homeDays, int homeMinutes, List<Visit> visits) {
+    public static final int USUAL_VISIT_MINUTES = 45;
+    private static final int[][] SPREAD = {
+        {}, {0}, {0, 3}, {0, 2, 4}, {0, 1, 3, 5}, {0, 1, 2, 4, 5}, {0, 1, 2, 3, 4, 5}, {0, 1, 2, 3, 4, 5, 6}
+    };
+
+    public Rhythm {
+        homeDays = homeDays.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(homeDays));
+        visits = visits.stream().sorted(Comparator.comparing(Visit::date)).toList();
+        if (visitsPerWeek < 0 || visitsPerWeek > 7) {
+            throw new IllegalArgumentException("Expected 0 to 7 visits a week, but there were " + visitsPerWeek);
+        }
+    }
+
+    /** A visit that is booked. */
+    public record Visit(LocalDate date, int minutes) {}
+
+    /** A day on which she does something. */
+    record Slot(LocalDate date, Place place, int minutes) {}
+
+    /** Visits and home days of a week, in order; on the day of a visit there is no home practice. */
+    List<Slot> slots(LocalDate weekFrom, LocalDate toInclusive) {
+        List<Slot> slots = new ArrayList<>();
+        for (LocalDate day = weekFrom;
+                day.isBefore(weekFrom.plusDays(7)) && !day.isAfter(toInclusive);
+                day = day.plusDays(1)) {
+            int minutes = visitMinutes(day, weekFrom);
+            if (minutes > 0) {
+                slots.add(new Slot(day, Place.STUDIO, minutes));
+            } else if (homeMinutes > 0 && homeDays.contains(day.getDayOfWeek())) {
+                slots.add(new Slot(day, Place.HOME, homeMinutes));
+            }
+        }
+        return slots;
+    }
+
+    private int visitMinutes(LocalDate day, LocalDate weekFrom) {
+        if (!visits.isEmpty()) {
+            return visits.stream()
+                    .filter(visit -> visit.date().equals(day))
+                    .mapToInt(Visit::minutes)
+                    .findFirst()
+                    .orElse(0);
+        }
+        for (int offset : SPREAD[visitsPerWeek]) {
+            if (weekFrom.plusDays(offset).equals(day)) {
+                return USUAL_VISIT_MINUTES;
+            }
+        }
+        return 0;
+    }
+}

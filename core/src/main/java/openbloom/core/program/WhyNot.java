@@ -1,0 +1,44 @@
+package openbloom.core.program;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Collectors;
+import openbloom.core.moves.Move;
+import openbloom.core.moves.Strand;
+import openbloom.core.stage.Gate;
+import openbloom.core.verdict.Judgement;
+import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.Verdict;
+
+/** Why a move or a whole strand is not in a plan, in words. */
+final class WhyNot {
+    private WhyNot() {}
+
+    static String of(Judgement judgement, Strand strand) {
+        return judgement.catalogue().ladder(strand).stream()
+                .min(Comparator.comparing(Move::load))
+                .map(move -> of(judgement, move))
+                .orElse("there is no such move");
+    }
+
+    static String of(Judgement judgement, Move move) {
+        Verdict verdict = judgement.of(move);
+        List<Gate> unmet =
+                verdict.gates().stream().filter(gate -> !gate.met()).distinct().toList();
+        if (!unmet.isEmpty()) {
+            return gates(unmet);
+        }
+        return verdict.reasons().stream()
+                .filter(reason -> reason.kind() == Kind.SWAP || reason.kind() == Kind.STOP)
+                .map(reason -> reason.rule().instructor())
+                .findFirst()
+                .orElse("it does not pass for her today");
+    }
+
+    static String gates(List<Gate> gates) {
+        return gates.stream()
+                .map(gate -> "needs " + gate.kind().words() + " (" + gate.detail() + ")")
+                .distinct()
+                .collect(Collectors.joining("; "));
+    }
+}

@@ -1,0 +1,257 @@
+package openbloom.core.program;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import openbloom.core.dating.Dating;
+import openbloom.core.gap.Depth;
+import openbloom.core.gap.Firmness;
+import openbloom.core.gap.GapCheck;
+import openbloom.core.gap.Width;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.moves.Demand;
+import openbloom.core.moves.Strand;
+import openbloom.core.pelvicfloor.LettingGo;
+import openbloom.core.pelvicfloor.PelvicFloorCheck;
+import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.record.Clearance;
+import openbloom.core.record.Client;
+import openbloom.core.record.Training;
+import openbloom.core.screening.Condition;
+import openbloom.core.screening.Symptom;
+import openbloom.core.screening.SymptomReport;
+import openbloom.core.screening.WarningSign;
+import openbloom.core.stage.Birth;
+import openbloom.core.stage.BirthKind;
+import openbloom.core.stage.Tear;
+import openbloom.core.stage.Told;
+import openbloom.core.verdict.Judgement;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/**
+ * A block for women whose week and stage differ. What is expected was written before it ran; weights, walking and block
+ * lengths are common practice, no source; weekly minutes after E-ACOG804 (150) and E-PP2025 (120).
+ */
+class BlockPlannerTest {
+    private static final LocalDate DAY = LocalDate.of(2026, 11, 24);
+    private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
+    private static final Rhythm USUAL =
+            new Rhythm(2, Set.of(DayOfWeek.WEDNESDAY, DayOfWeek.SATURDAY, DayOfWeek.SUNDAY), 10, List.of());
+
+    private static Client.Builder asked(Client.Builder woman, Symptom... told) {
+        return woman.warningSigns(DAY, Set.of())
+                .conditions(DAY, Set.of())
+                .symptoms(new SymptomReport.Asked(DAY, Set.of(told)))
+                .pelvicFloor(new PelvicFloorCheck(6, 6, 8, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO));
+    }
+
+    private static Client.Builder pregnant(int weeks, Symptom... told) {
+        return asked(Client.of(0, 1, 31).trained(Training.REGULAR), told)
+                .pregnant(Dating.stated(DAY.plusDays(280 - 7L * weeks)));
+    }
+
+    private static Client.Builder born(int weeks, BirthKind kind, Symptom... told) {
+        return asked(Client.of(1, 1, 31).trained(Training.LIGHT), told)
+                .gaveBirth(new Birth(DAY.minusWeeks(weeks), kind, Tear.NONE, Told.YES))
+                .cleared(Clearance.of(DAY.minusWeeks(1), "family doctor", List.of()))
+                .gap(gap(6, Told.YES, Firmness.SOFT));
+    }
+
+    private static GapCheck gap(int halves, Told domed, Firmness firmness) {
+        return GapCheck.alike(
+                DAY, new Width.Fingers(halves), Optional.of(Depth.FIRST_KNUCKLE), Optional.of(firmness), domed);
+    }
+
+    private static Program plan(Client.Builder woman, Aim... aims) {
+        return BlockPlanner.plan(Judgement.of(CATALOGUE, woman.build(), DAY), List.of(aims), USUAL);
+    }
+
+    private static Stream<Client.Builder> women() {
+        return Stream.of(
+                pregnant(9),
+                pregnant(15),
+                pregnant(22, Symptom.LEAK_WITH_EFFORT),
+                pregnant(29, Symptom.PELVIC_GIRDLE_PAIN),
+                pregnant(35),
+                pregnant(39),
+                born(1, BirthKind.VAGINAL),
+                born(5, BirthKind.CAESAREAN),
+                born(9, BirthKind.VAGINAL, Symptom.HEAVINESS),
+                born(14, BirthKind.CAESAREAN),
+                born(40, BirthKind.VAGINAL, Symptom.PAIN_WITH_LIFTS),
+                asked(Client.of(2, 1, 58)).conditions(DAY, Set.of(Condition.OSTEOPOROSIS)),
+                Client.of(0, 0, 40));
+    }
+
+    @ParameterizedTest
+    @MethodSource("women")
+    void plansOnlyWhatPassesOnItsOwnDay(Client.Builder woman) {
+        Program program = plan(
+                woman,
+                Aims.suggest(judged(woman).facts()).stream()
+                        .map(Aims.Suggested::aim)
+                        .toArray(Aim[]::new));
+        for (Program.Week week : program.weeks()) {
+            for (Program.Planned session : week.sessions()) {
+                Judgement then = Ahead.of(judged(woman), session.date());
+                for (Strand strand : session.strands()) {
+                    int rung = program.lines().stream()
+                            .filter(line -> line.strand() == strand)
+                            .findFirst()
+                            .orElseThrow()
+                            .rung();
+                    assertThat(CATALOGUE.ladder(strand).stream()
+                                    .filter(move -> move.rung() <= rung)
+                                    .anyMatch(move -> then.of(move).kind().passes()))
+                            .as(strand + " on " + session.date())
+                            .isTrue();
+                }
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("women")
+    void restsADayAfterWhatIsStrongAndClimbsNoFurtherThanIsFlat(Client.Builder woman) {
+        Program program = plan(woman);
+        Map<Strand, List<LocalDate>> days = new HashMap<>();
+        program.weeks().stream()
+                .flatMap(week -> week.sessions().stream())
+                .forEach(session -> session.strands()
+                        .forEach(strand -> days.computeIfAbsent(strand, any -> new ArrayList<>())
+                                .add(session.date())));
+        for (Program.Line line : program.lines()) {
+            boolean strong = CATALOGUE.ladder(line.strand()).stream()
+                    .filter(move -> move.rung() == line.rung())
+                    .anyMatch(move -> move.load() >= 3 || move.isImpact() || move.has(Demand.HEAVY));
+            List<LocalDate> on = days.getOrDefault(line.strand(), List.of());
+            for (int i = 1; strong && i < on.size(); i++) {
+                assertThat(ChronoUnit.DAYS.between(on.get(i - 1), on.get(i))).isGreaterThan(1);
+            }
+            assertThat(line.expected()).hasSize(program.weeks().size());
+            assertThat(line.expected())
+                    .extracting(Program.Expected::rung)
+                    .isSorted()
+                    .allMatch(rung -> rung >= line.rung());
+            line.ceiling()
+                    .ifPresent(ceiling -> assertThat(line.expected())
+                            .allMatch(expected -> expected.rung() <= Math.max(ceiling, line.rung())));
+        }
+        assertThat(program).isEqualTo(plan(woman));
+    }
+
+    @ParameterizedTest
+    @MethodSource("women")
+    void coversItsDaysWithWeeksAndGrowsWalkingSlowly(Client.Builder woman) {
+        Program program = plan(woman);
+        assertThat(program.from()).isEqualTo(DAY);
+        assertThat(ChronoUnit.DAYS.between(DAY, program.to())).isBetween(6L, 41L);
+        List<Program.Week> weeks = program.weeks();
+        for (int i = 0; i < weeks.size(); i++) {
+            assertThat(weeks.get(i).from()).isEqualTo(DAY.plusWeeks(i));
+            assertThat(weeks.get(i).sessions())
+                    .allMatch(session -> !session.date().isAfter(program.to()));
+            if (i > 0) {
+                assertThat(weeks.get(i).walkMinutes() - weeks.get(i - 1).walkMinutes())
+                        .isBetween(0, 20);
+            }
+        }
+        assertThat(program.minutes().target()).isIn(120, 150);
+        assertThat(program.aims()).isNotEmpty().hasSizeLessThanOrEqualTo(3);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"9, 35", "15, 21", "16, 14", "17, 35", "30, 28", "35, 21", "37, 7", "39, 7"})
+    void endsInPregnancyWithHerFourWeeks(int weeks, int days) {
+        assertThat(ChronoUnit.DAYS.between(DAY, plan(pregnant(weeks)).to()) + 1).isEqualTo(days);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1, 35", "2, 28", "7, 35", "8, 28", "9, 21", "11, 28", "20, 28"})
+    void endsAfterABirthAtTheStageNearestToFourWeeks(int weeks, int days) {
+        assertThat(ChronoUnit.DAYS.between(
+                                DAY, plan(born(weeks, BirthKind.VAGINAL)).to())
+                        + 1)
+                .isEqualTo(days);
+    }
+
+    @Test
+    void suggestsAimsInTheirOrderWithTheFact() {
+        assertThat(aims(born(9, BirthKind.CAESAREAN, Symptom.LEAK_WITH_EFFORT)))
+                .containsExactly(Aim.STOP_LEAKING, Aim.REBUILD_MIDLINE, Aim.SCAR_AT_EASE);
+        assertThat(aims(born(9, BirthKind.VAGINAL, Symptom.PAIN_WITH_LIFTS, Symptom.HEAVINESS)))
+                .startsWith(Aim.LET_GO, Aim.EASE_HEAVINESS);
+        assertThat(aims(pregnant(20))).containsExactly(Aim.SUPPORT_MIDLINE, Aim.KEEP_ACTIVE);
+        assertThat(aims(pregnant(34))).containsExactly(Aim.SUPPORT_MIDLINE, Aim.READY_FOR_BIRTH, Aim.KEEP_ACTIVE);
+        assertThat(plan(pregnant(20, Symptom.BACK_PAIN)).aims())
+                .extracting(Aims.Suggested::why)
+                .contains("back pain", "pregnant");
+    }
+
+    private static List<Aim> aims(Client.Builder woman) {
+        return plan(woman).aims().stream().map(Aims.Suggested::aim).toList();
+    }
+
+    private static Judgement judged(Client.Builder woman) {
+        return Judgement.of(CATALOGUE, woman.build(), DAY);
+    }
+
+    @Test
+    void plansNothingOnAWarningSign() {
+        Program program = plan(pregnant(20).warningSigns(DAY, Set.of(WarningSign.VAGINAL_BLEEDING)));
+        assertThat(program.weeks()).isEmpty();
+        assertThat(program.lines()).isEmpty();
+        assertThat(program.leftOut()).extracting(Program.Left::what).containsExactly("everything");
+        assertThat(program.minutes().planned()).isZero();
+    }
+
+    @Test
+    void letsNoLineRiseFromThirtyFourWeeks() {
+        assertThat(plan(pregnant(34)).lines())
+                .allMatch(line -> line.expected().stream().allMatch(expected -> expected.rung() == line.rung()));
+    }
+
+    @Test
+    void prescribesNoFloorSetsToAFloorThatHurtsOrThatNobodyChecked() {
+        assertThat(plan(born(9, BirthKind.VAGINAL)).weeks()).allMatch(week -> week.floorSetsPerDay() > 0);
+        assertThat(plan(born(9, BirthKind.VAGINAL, Symptom.PAIN_WITH_LIFTS)).weeks())
+                .allMatch(week -> week.floorSetsPerDay() == 0);
+        assertThat(plan(born(9, BirthKind.VAGINAL).pelvicFloor(PelvicFloorCheck.NOT_CHECKED))
+                        .weeks())
+                .allMatch(week -> week.floorSetsPerDay() == 0);
+    }
+
+    @Test
+    void namesAWishThatIsNotHersYetAndDatesItsTests() {
+        Program program = plan(born(14, BirthKind.CAESAREAN), Aim.RUN, Aim.REBUILD_MIDLINE);
+        assertThat(program.leftOut()).extracting(Program.Left::what).contains("Run and walk");
+        assertThat(program.weeks().stream().flatMap(week -> week.checksDue().stream()))
+                .contains(new Program.Due(DAY.plusWeeks(2), Program.Check.RETURN_TESTS));
+    }
+
+    @Test
+    void keepsBookedVisitsAndShortDaysLight() {
+        Rhythm booked = new Rhythm(3, Set.of(), 0, List.of(new Rhythm.Visit(DAY.plusDays(2), 45)));
+        Program program = BlockPlanner.plan(judged(born(9, BirthKind.VAGINAL)), List.of(), booked);
+        assertThat(program.weeks().stream().flatMap(week -> week.sessions().stream()))
+                .extracting(Program.Planned::date)
+                .containsExactly(DAY.plusDays(2));
+        assertThat(plan(born(9, BirthKind.VAGINAL)).weeks().get(0).sessions())
+                .filteredOn(session -> session.place() == Place.HOME)
+                .isNotEmpty()
+                .allMatch(session -> session.strands().size() == 2);
+    }
+}
