@@ -19,6 +19,8 @@ document.addEventListener('keydown', (event) => {
     document.getElementById('keys')?.showModal();
   } else if (event.key === 'n' && woman) {
     location.assign(`/people/${woman}/checks/gap`);
+  } else if (event.key === '.') {
+    document.getElementById('next-step')?.click();
   } else if (event.key === 'g') {
     going = true;
   }

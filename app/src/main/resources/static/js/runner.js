@@ -83,7 +83,7 @@ function draw() {
     at('phase').textContent = 'done';
   } else if (hold && number(item.repetitions) === 1) {
     at('count').textContent = resting ? '–' : String(Math.max(0, Math.ceil(hold - within)));
-    at('of').textContent = `s of ${hold} s${setWords}`;
+    at('of').textContent = `seconds left of ${hold}${setWords}`;
     at('phase').textContent = elapsed === 0 ? 'ready' : resting ? 'rest' : breathWords(within % 6);
   } else if (number(item.breaths)) {
     const breaths = number(item.breaths);

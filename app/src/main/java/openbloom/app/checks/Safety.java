@@ -63,6 +63,11 @@ public class Safety {
         return of(woman).on(day.today(me));
     }
 
+    /** Whether somebody asked her on a day. */
+    public boolean isAskedOn(Woman woman, LocalDate date) {
+        return of(woman).on(date).isPresent();
+    }
+
     /** Where to go before a check or a session may begin; empty when she was asked today and nothing stops her. */
     public Optional<String> detour(SignedIn me, Woman woman, String then) {
         return isOpen(me, woman)

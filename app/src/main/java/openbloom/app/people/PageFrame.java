@@ -20,11 +20,13 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 class PageFrame {
     private final WomanArgument women;
     private final RecordReader records;
+    private final NextSteps next;
     private final StudioDay day;
 
-    PageFrame(WomanArgument women, RecordReader records, StudioDay day) {
+    PageFrame(WomanArgument women, RecordReader records, NextSteps next, StudioDay day) {
         this.women = women;
         this.records = records;
+        this.next = next;
         this.day = day;
     }
 
@@ -39,7 +41,11 @@ class PageFrame {
                 Woman woman = women.womanOf(request);
                 model.addAttribute("woman", woman);
                 if (isWholePage(request)) {
-                    model.addAttribute("strip", records.stripOn(woman, today));
+                    StageStrip strip = records.stripOn(woman, today);
+                    model.addAttribute("strip", strip);
+                    if (strip.isReadable()) {
+                        model.addAttribute("next", next.of(woman, today).orElse(null));
+                    }
                 }
             }
         });

@@ -1,0 +1,19 @@
+package openbloom.app.people;
+
+import java.time.LocalDate;
+import java.util.Optional;
+
+/** What the day needs next for a woman; nothing is forced. */
+public interface NextSteps {
+    /** The one step that is next; empty when the day is done or her record cannot be read. */
+    Optional<Step> of(Woman woman, LocalDate today);
+
+    /**
+     * A step.
+     *
+     * @param words what to do, as on a button
+     * @param why why it is next
+     * @param path below the woman's own address
+     */
+    record Step(String words, String why, String path) {}
+}
