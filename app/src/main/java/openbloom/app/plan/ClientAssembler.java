@@ -19,6 +19,7 @@ import openbloom.app.people.LifeEvents;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.StageStrip;
 import openbloom.app.people.Woman;
+import openbloom.app.session.LadderDecisions;
 import openbloom.app.session.Sessions;
 import openbloom.app.session.StoredResponse;
 import openbloom.app.studio.AccountMapper;
@@ -53,6 +54,7 @@ class ClientAssembler implements RecordReader {
     private final GapChecks gaps;
     private final SheetFindings findings;
     private final Sessions sessions;
+    private final LadderDecisions decisions;
     private final Sheets sheets;
     private final AccountMapper accounts;
     private final LifeEvents events;
@@ -62,6 +64,7 @@ class ClientAssembler implements RecordReader {
             GapChecks gaps,
             SheetFindings findings,
             Sessions sessions,
+            LadderDecisions decisions,
             Sheets sheets,
             AccountMapper accounts,
             LifeEvents events) {
@@ -69,6 +72,7 @@ class ClientAssembler implements RecordReader {
         this.gaps = gaps;
         this.findings = findings;
         this.sessions = sessions;
+        this.decisions = decisions;
         this.sheets = sheets;
         this.accounts = accounts;
         this.events = events;
@@ -126,6 +130,7 @@ class ClientAssembler implements RecordReader {
     /** What the tables hold of some women. */
     private record Kept(
             Map<Long, List<StoredResponse>> responses,
+            Map<Long, List<LadderDecisions.Made>> decisions,
             Map<Long, List<Sheet>> sheets,
             Map<Long, List<GapChecks.KeptCheck>> gaps,
             Map<Long, SafetyRecord> answers,
@@ -140,6 +145,7 @@ class ClientAssembler implements RecordReader {
                 .collect(Collectors.toMap(id -> id, id -> accounts.studio(id).approach()));
         return new Kept(
                 sessions.responsesOf(ids),
+                decisions.ofAll(ids),
                 sheets.ofAll(ids),
                 gaps.ofAll(ids),
                 answers.ofAll(ids),
@@ -175,6 +181,9 @@ class ClientAssembler implements RecordReader {
                 findings.loadChecks(found),
                 between(kept.responses(), woman, StoredResponse::on, since, day).stream()
                         .map(StoredResponse::response)
+                        .toList(),
+                between(kept.decisions(), woman, LadderDecisions.Made::on, since, day).stream()
+                        .map(LadderDecisions.Made::decision)
                         .toList(),
                 lastClosed(kept.events().getOrDefault(woman.id(), List.of())));
     }

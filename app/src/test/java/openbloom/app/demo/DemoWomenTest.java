@@ -58,14 +58,14 @@ class DemoWomenTest {
                 .collect(Collectors.joining("\n"));
         assertThat(table).isEqualTo("""
                         Aveline Thorne   go      go      adjust  go      not_yet go      go      swap    adjust  not_yet
-                        Brisa Calder     go      adjust  swap    adjust  swap    go      adjust  swap    go      not_yet
+                        Brisa Calder     go      adjust  swap    adjust  not_yet go      adjust  swap    go      not_yet
                         Corin Ashdown    adjust  adjust  swap    go      not_yet adjust  go      swap    go      not_yet
                         Delphine Orrey   swap    swap    swap    adjust  not_yet go      swap    swap    go      swap
                         Esme Hollin      swap    swap    swap    go      not_yet go      adjust  swap    go      swap
                         Fenna Marlowe    adjust  adjust  not_yet go      not_yet go      go      swap    go      not_yet
                         Greta Sorrel     stop    stop    stop    stop    stop    stop    stop    stop    stop    stop
                         Hazel Quillon    go      not_yet not_yet not_yet not_yet not_yet not_yet not_yet adjust  not_yet
-                        Imke Farrow      go      go      not_yet adjust  not_yet adjust  go      go      adjust  not_yet
+                        Imke Farrow      go      go      not_yet adjust  not_yet not_yet go      go      adjust  not_yet
                         Rhona Vale       go      adjust  not_yet adjust  not_yet go      adjust  go      go      not_yet
                         Jorun Pell       go      adjust  adjust  adjust  not_yet go      adjust  go      go      not_yet
                         Kestrel Dunmore  go      go      not_yet go      not_yet adjust  adjust  not_yet not_yet not_yet

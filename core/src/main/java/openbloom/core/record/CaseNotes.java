@@ -19,6 +19,7 @@ import openbloom.core.screening.SymptomReport;
  * @param safety the signs that stand, and the symptoms as she answered last
  * @param loads load checks, oldest first
  * @param responses what her sessions showed, oldest first
+ * @param decisions about her ladders
  * @param lastClosed the day her last pregnancy ended without a birth
  */
 public record CaseNotes(
@@ -28,11 +29,13 @@ public record CaseNotes(
         Checks checks,
         List<DatedLoad> loads,
         List<Response> responses,
+        List<LadderDecision> decisions,
         Optional<LocalDate> lastClosed) {
 
     public CaseNotes {
         loads = List.copyOf(loads);
         responses = List.copyOf(responses);
+        decisions = List.copyOf(decisions);
     }
 
     /** The first day whose notes count: her latest birth, or ever. */
@@ -49,7 +52,7 @@ public record CaseNotes(
                 new Medical(conditions(), intake.medical().clearance()),
                 told,
                 checks,
-                Standing.after(responses, loads),
+                Standing.after(responses, loads, decisions),
                 intake.approach(),
                 intake.equipment());
     }

@@ -1,20 +1,23 @@
 package openbloom.core.record;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import openbloom.core.moves.Strand;
 
 /**
  * Where she stands on each ladder, from what her taught sessions showed.
  *
- * @param rungs the highest rung done with nothing against it; a later doming takes it back, and where it hurt the rung
- *     below is the next
- * @param ceilings the rung below the last doming, until that rung has been done flat
+ * @param rungs the highest rung done on two days with nothing against it, the later at least two days after any doming
+ *     (common practice, no source); a later doming takes it back, and where it hurt the rung below is the next
+ * @param ceilings the rung below the last doming, until that rung has been done flat on two days
  * @param barCurves whether a bar was seen to travel round her bump
  * @param flat how far a load check showed a ladder flat, and on which day
  */
@@ -35,24 +38,36 @@ public record Standing(
     /** Nothing is written down. */
     public static final Standing UNWRITTEN = new Standing(Map.of(), Map.of(), Map.of(), false);
 
+    /** Nothing was decided about any ladder. */
+    public static Standing after(List<Response> responses, List<DatedLoad> loads) {
+        return after(responses, loads, List.of());
+    }
+
     /**
      * A load check counts from its day on: it sets ceiling and rung anew for the ladders it climbed, and sessions of the
-     * same day and later move them on.
+     * same day and later move them on. A decision counts after the sessions of its day.
      *
      * @param responses oldest first
-     * @param loads oldest first
      */
-    public static Standing after(List<Response> responses, List<DatedLoad> loads) {
-        Climb climb = new Climb(new EnumMap<>(Strand.class), new EnumMap<>(Strand.class), new EnumMap<>(Strand.class));
+    public static Standing after(List<Response> responses, List<DatedLoad> loads, List<LadderDecision> decisions) {
+        Climb climb = new Climb();
         LocalDate from = LocalDate.MIN;
-        for (DatedLoad load : loads) {
-            climb.weighAll(between(responses, from, load.on()));
-            climb.take(load);
-            from = load.on();
+        List<Turn> turns = Stream.concat(
+                        loads.stream().map(load -> new Turn(load.on(), () -> climb.take(load))),
+                        decisions.stream().map(made -> new Turn(made.on().plusDays(1), () -> climb.decide(made))))
+                .sorted(Comparator.comparing(Turn::from))
+                .toList();
+        for (Turn turn : turns) {
+            climb.weighAll(between(responses, from, turn.from()));
+            turn.applies().run();
+            from = turn.from();
         }
         climb.weighAll(between(responses, from, LocalDate.MAX));
         return new Standing(climb.rungs, climb.ceilings, climb.flat, false);
     }
+
+    /** Something that sets a ladder anew, before the sessions of a day. */
+    private record Turn(LocalDate from, Runnable applies) {}
 
     /** This standing where the other says nothing. */
     public Standing and(Standing seen) {
@@ -78,7 +93,18 @@ public record Standing(
     }
 
     /** The ladders while they are being climbed. */
-    private record Climb(Map<Strand, Integer> rungs, Map<Strand, Integer> ceilings, Map<Strand, Flat> flat) {
+    private static final class Climb {
+        private static final int DAYS_AFTER_DOMING = 2;
+
+        private final Map<Strand, Integer> rungs = new EnumMap<>(Strand.class);
+        private final Map<Strand, Integer> ceilings = new EnumMap<>(Strand.class);
+        private final Map<Strand, Flat> flat = new EnumMap<>(Strand.class);
+        private final Map<Strand, List<GoodDay>> good = new EnumMap<>(Strand.class);
+        private final Map<Strand, LocalDate> domed = new EnumMap<>(Strand.class);
+
+        /** A rung done with nothing against it. */
+        private record GoodDay(LocalDate on, int rung) {}
+
         void take(DatedLoad load) {
             LoadCheck check = load.check();
             check.rungs().forEach((strand, rung) -> flat.put(strand, new Flat(rung, load.on())));
@@ -87,32 +113,57 @@ public record Standing(
             ceilings.putAll(check.ceilings());
         }
 
+        /** She works on the rung that was decided: the one below counts as done, what went well before is used up. */
+        void decide(LadderDecision made) {
+            rungs.put(made.strand(), made.rung() - 1);
+            good.remove(made.strand());
+        }
+
         void weighAll(List<Response> responses) {
             Map<Item, List<Response>> items = responses.stream()
                     .collect(Collectors.groupingBy(
                             response -> new Item(response.session(), response.moveId()),
                             LinkedHashMap::new,
                             Collectors.toList()));
-            items.values().forEach(item -> weigh(item, rungs, ceilings));
+            items.values().forEach(this::weigh);
         }
 
         /** The worst answer of either side counts: one side going well takes back nothing the other side showed. */
-        private static void weigh(List<Response> item, Map<Strand, Integer> rungs, Map<Strand, Integer> ceilings) {
+        private void weigh(List<Response> item) {
             Set<Noted> told = item.stream().map(Response::noted).collect(Collectors.toSet());
-            Strand strand = item.get(0).strand();
-            int rung = item.get(0).rung();
+            Response any = item.get(0);
+            Strand strand = any.strand();
+            int rung = any.rung();
+            if (told.stream().anyMatch(Noted::isAgainst)) {
+                good.getOrDefault(strand, new ArrayList<>()).removeIf(day -> day.rung() >= rung);
+            }
             if (told.contains(Noted.DOMED)) {
+                domed.put(strand, any.on());
                 ceilings.put(strand, rung - 1);
-                rungs.computeIfPresent(strand, (any, done) -> Math.min(done, rung - 1));
+                rungs.computeIfPresent(strand, (same, done) -> Math.min(done, rung - 1));
             }
             if (told.contains(Noted.HURT)) {
                 int below = Math.max(0, rung - 2);
                 rungs.merge(strand, below, (done, restart) -> Math.min(done, restart));
             }
-            boolean finished = item.get(0).finished();
-            if (finished && told.contains(Noted.DONE) && told.stream().noneMatch(Noted::isAgainst)) {
-                rungs.merge(strand, rung, Math::max);
-                ceilings.computeIfPresent(strand, (any, ceiling) -> rung > ceiling ? null : ceiling);
+            if (any.finished() && told.contains(Noted.DONE) && told.stream().noneMatch(Noted::isAgainst)) {
+                wentWell(strand, new GoodDay(any.on(), rung));
+            }
+        }
+
+        private void wentWell(Strand strand, GoodDay today) {
+            List<GoodDay> days = good.computeIfAbsent(strand, same -> new ArrayList<>());
+            int earned = days.stream()
+                    .filter(day -> !day.on().equals(today.on()))
+                    .mapToInt(day -> Math.min(day.rung(), today.rung()))
+                    .max()
+                    .orElse(0);
+            days.add(today);
+            boolean settled = !today.on()
+                    .isBefore(domed.getOrDefault(strand, LocalDate.MIN).plusDays(DAYS_AFTER_DOMING));
+            if (earned > 0 && settled) {
+                rungs.merge(strand, earned, Math::max);
+                ceilings.computeIfPresent(strand, (same, ceiling) -> earned > ceiling ? null : ceiling);
             }
         }
     }

@@ -19,23 +19,26 @@ class StandingTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "1 DONE|1|none",
-                "1 DONE; 2 DONE|2|none",
-                "3 DONE; 2 DONE|3|none",
-                "1 DONE TOO_EASY|1|none",
-                "2 DONE LEAKED|0|none",
-                "2 DONE HEAVY|0|none",
-                "2 DONE HURT|0|none",
-                "4 DONE; 4 DONE HURT|2|none",
+                "1 DONE|0|none",
+                "1 DONE; 1 DONE|1|none",
+                "1 DONE; 2 DONE|1|none",
+                "3 DONE; 2 DONE|2|none",
+                "1 DONE; 2 DONE; 2 DONE|2|none",
+                "2 DONE; 2 DONE TOO_EASY|2|none",
+                "2 DONE; 2 DONE LEAKED|0|none",
+                "2 DONE; 2 DONE HEAVY; 2 DONE|0|none",
+                "2 DONE HURT; 2 DONE|0|none",
+                "4 DONE; 4 DONE; 4 DONE HURT|2|none",
                 "3 HURT|1|none",
-                "2 DONE BREATH_HELD|0|none",
+                "2 DONE; 2 DONE BREATH_HELD|0|none",
                 "2 DOMED|0|1",
-                "3 DONE; 3 DONE DOMED|2|2",
-                "3 DONE DOMED; 2 DONE|2|2",
-                "3 DONE DOMED; 3 DONE|3|none",
-                "3 DONE DOMED; 4 DONE|4|none",
+                "3 DONE; 3 DONE; 3 DONE DOMED|2|2",
+                "3 DONE DOMED; 2 DONE; 2 DONE|2|2",
+                "3 DONE DOMED; 3 DONE|0|2",
+                "3 DONE DOMED; 3 DONE; 3 DONE|3|none",
+                "3 DONE DOMED; 4 DONE; 3 DONE|3|none",
                 "1 DOMED|0|0",
-                "5 DONE; 3 DOMED|2|2",
+                "5 DONE; 5 DONE; 3 DOMED|2|2",
                 "2 LEAKED|0|none"
             })
     void countsWhatWasDoneWellAndSetsACeilingWhereItDomed(String sessions, int rung, String ceiling) {
@@ -48,7 +51,8 @@ class StandingTest {
     @Test
     void keepsStrandsApart() {
         List<Response> responses = new ArrayList<>(responses("3 DONE DOMED"));
-        responses.add(noted(9, LocalDate.EPOCH, "bridge", Strand.BRIDGE, 4, Noted.DONE));
+        responses.add(noted(8, LocalDate.EPOCH, "bridge", Strand.BRIDGE, 4, Noted.DONE));
+        responses.add(noted(9, LocalDate.EPOCH.plusDays(1), "bridge", Strand.BRIDGE, 4, Noted.DONE));
         Standing standing = Standing.after(responses, List.of());
         assertThat(standing.rungs()).containsEntry(Strand.BRIDGE, 4).doesNotContainKey(Strand.LIMB_LOAD);
         assertThat(standing.ceilings()).containsOnlyKeys(Strand.LIMB_LOAD);
@@ -70,6 +74,30 @@ class StandingTest {
                 .isEqualTo(ceiling.equals("none") ? "-1" : ceiling);
     }
 
+    /** 48 hours after doming nothing rises yet, however well it went. */
+    @ParameterizedTest
+    @CsvSource({"1, 0, 2", "2, 3, none"})
+    void waitsTwoDaysAfterDoming(int daysAfter, int rung, String ceiling) {
+        LocalDate day = LocalDate.EPOCH;
+        List<Response> responses = List.of(
+                noted(1, day, "move", Strand.LIMB_LOAD, 3, Noted.DOMED),
+                noted(2, day.plusDays(daysAfter - 1), "other", Strand.LIMB_LOAD, 3, Noted.DONE),
+                noted(3, day.plusDays(daysAfter), "move", Strand.LIMB_LOAD, 3, Noted.DONE));
+        Standing standing = Standing.after(responses, List.of());
+        assertThat(standing.rungs().getOrDefault(Strand.LIMB_LOAD, 0)).isEqualTo(rung);
+        assertThat(String.valueOf(standing.ceilings().getOrDefault(Strand.LIMB_LOAD, -1)))
+                .isEqualTo(ceiling.equals("none") ? "-1" : ceiling);
+    }
+
+    /** A decision counts after the sessions of its day; two good days after it move on. */
+    @ParameterizedTest
+    @CsvSource({"1 DONE; 1 DONE, 4, 3, 3", "4 DONE; 4 DONE, 2, 3, 1", "4 DONE; 4 DONE; 2 DONE; 2 DONE, 2, 3, 2"})
+    void aDecisionSetsTheRungSheWorksOn(String sessions, int decided, int onDay, int rung) {
+        LadderDecision made = new LadderDecision(LocalDate.EPOCH.plusDays(onDay), Strand.LIMB_LOAD, decided);
+        Standing standing = Standing.after(responses(sessions), List.of(), List.of(made));
+        assertThat(standing.rungs()).containsEntry(Strand.LIMB_LOAD, rung);
+    }
+
     @Test
     void knowsNothingOfAWomanWithoutSessions() {
         assertThat(Standing.after(List.of(), List.of()).rungs()).isEmpty();
@@ -86,7 +114,8 @@ class StandingTest {
             Arrays.stream(words)
                     .skip(1)
                     .map(Noted::valueOf)
-                    .forEach(told -> responses.add(noted(id, LocalDate.EPOCH, "move", Strand.LIMB_LOAD, rung, told)));
+                    .forEach(told -> responses.add(
+                            noted(id, LocalDate.EPOCH.plusDays(3 * id), "move", Strand.LIMB_LOAD, rung, told)));
         }
         return responses;
     }

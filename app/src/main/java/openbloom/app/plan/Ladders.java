@@ -1,0 +1,174 @@
+package openbloom.app.plan;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import openbloom.app.moves.Judgements;
+import openbloom.app.people.Woman;
+import openbloom.app.session.LadderDecisions;
+import openbloom.app.session.Sessions;
+import openbloom.app.session.StoredResponse;
+import openbloom.core.Days;
+import openbloom.core.moves.Move;
+import openbloom.core.moves.Strand;
+import openbloom.core.program.Place;
+import openbloom.core.progress.DoseStep;
+import openbloom.core.progress.Felt;
+import openbloom.core.progress.LineDay;
+import openbloom.core.progress.LineDay.Against;
+import openbloom.core.progress.Pain;
+import openbloom.core.progress.Progress;
+import openbloom.core.progress.Proposal;
+import openbloom.core.record.CaseNotes;
+import openbloom.core.record.HurtAt;
+import openbloom.core.record.Noted;
+import openbloom.core.verdict.Judgement;
+import org.springframework.stereotype.Service;
+
+/** What her taught sessions propose for each ladder that was practised. */
+@Service
+class Ladders {
+    /** A place that hurt without a number counts as three of ten: above what may be trained through (E-PAIN). */
+    private static final int HURT = 3;
+
+    private final Judgements judgements;
+    private final Sessions sessions;
+    private final LadderDecisions decisions;
+
+    Ladders(Judgements judgements, Sessions sessions, LadderDecisions decisions) {
+        this.judgements = judgements;
+        this.sessions = sessions;
+        this.decisions = decisions;
+    }
+
+    /**
+     * A ladder with its proposal.
+     *
+     * @param now the move of the rung she works on, by its short name
+     * @param days the latest days first, in words
+     */
+    record Line(Strand strand, int rung, int top, String moveId, String now, Proposal proposal, List<String> days) {}
+
+    /** Every ladder that was practised since her latest birth, those that change first. */
+    List<Line> of(Woman woman, LocalDate today) {
+        Judgement judgement = judgements.of(woman, today, Place.STUDIO);
+        LocalDate since = CaseNotes.beginsOn(judgement.facts().client().situation());
+        Map<Strand, LocalDate> decided =
+                decisions.ofAll(List.of(woman.id())).getOrDefault(woman.id(), List.of()).stream()
+                        .collect(Collectors.toMap(
+                                LadderDecisions.Made::strand, LadderDecisions.Made::on, (before, latest) -> latest));
+        Map<Strand, List<LineDay>> days =
+                days(sessions.responsesOf(List.of(woman.id())).getOrDefault(woman.id(), List.of()).stream()
+                        .filter(response -> !response.on().isBefore(since))
+                        .toList());
+        List<Line> lines = new ArrayList<>();
+        days.forEach((strand, all) -> {
+            boolean isNew =
+                    all.stream().anyMatch(day -> day.date().isAfter(decided.getOrDefault(strand, LocalDate.MIN)));
+            if (isNew) {
+                line(judgement, strand, all).ifPresent(lines::add);
+            }
+        });
+        return lines;
+    }
+
+    private static Optional<Line> line(Judgement judgement, Strand strand, List<LineDay> days) {
+        Proposal proposal = Progress.of(judgement, strand, days);
+        return judgement.catalogue().ladder(strand).stream()
+                .filter(move -> move.rung() == proposal.rung())
+                .findFirst()
+                .map((Move move) -> new Line(
+                        strand,
+                        days.get(days.size() - 1).rung(),
+                        judgement.catalogue().topRung(strand),
+                        move.id(),
+                        move.teaching().shortName(),
+                        proposal,
+                        days.stream()
+                                .sorted((one, other) -> other.date().compareTo(one.date()))
+                                .limit(3)
+                                .map(Ladders::words)
+                                .toList()));
+    }
+
+    /** One line for each session and ladder: the highest rung that was practised, and the worst that was noted. */
+    private static Map<Strand, List<LineDay>> days(List<StoredResponse> responses) {
+        Map<Strand, List<LineDay>> days = new LinkedHashMap<>();
+        responses.stream()
+                .filter(response -> isEarned(response.strand()))
+                .collect(Collectors.groupingBy(
+                        response -> List.of(response.sessionId(), response.strand()),
+                        LinkedHashMap::new,
+                        Collectors.toList()))
+                .values()
+                .forEach(item -> days.computeIfAbsent(item.get(0).strand(), any -> new ArrayList<>())
+                        .add(day(item)));
+        return days;
+    }
+
+    private static boolean isEarned(Strand strand) {
+        return switch (strand) {
+            case BREATH, RELEASE, MOBILITY, SCAR -> false;
+            default -> true;
+        };
+    }
+
+    private static LineDay day(List<StoredResponse> item) {
+        int rung = item.stream().mapToInt(StoredResponse::rung).max().orElse(1);
+        Set<Noted> told = item.stream().map(StoredResponse::told).collect(Collectors.toSet());
+        Set<Against> against = EnumSet.noneOf(Against.class);
+        add(against, told, Noted.DOMED, Against.DOMED);
+        add(against, told, Noted.LEAKED, Against.LEAKED);
+        add(against, told, Noted.HEAVY, Against.HEAVY);
+        add(against, told, Noted.BREATH_HELD, Against.BREATH_HELD);
+        Pain pain =
+                told.contains(Noted.HURT) ? new Pain(HURT, 0, Optional.of(place(item)), Optional.empty()) : Pain.NONE;
+        boolean done = told.contains(Noted.DONE) && item.get(0).finished();
+        Felt felt = told.contains(Noted.TOO_EASY) ? Felt.TOO_EASY : Felt.RIGHT;
+        return new LineDay(
+                item.get(0).on(),
+                rung,
+                DoseStep.WRITTEN,
+                new LineDay.Done(done ? 1 : 0, 1),
+                against,
+                pain,
+                new LineDay.Report(Optional.of(felt), false, true));
+    }
+
+    private static void add(Set<Against> against, Set<Noted> told, Noted noted, Against counts) {
+        if (told.contains(noted)) {
+            against.add(counts);
+        }
+    }
+
+    private static Pain.Place place(List<StoredResponse> item) {
+        return item.stream()
+                .flatMap(response -> HurtAt.named(response.place()).stream())
+                .map(where -> switch (where) {
+                    case PELVIC_FLOOR -> Pain.Place.FLOOR;
+                    case SCAR -> Pain.Place.SCAR;
+                    default -> Pain.Place.ELSEWHERE;
+                })
+                .findFirst()
+                .orElse(Pain.Place.ELSEWHERE);
+    }
+
+    private static String words(LineDay day) {
+        String noted = day.noted().isEmpty() && day.pain().equals(Pain.NONE)
+                ? (day.done().done() > 0 ? "done, nothing against it" : "begun")
+                : day.noted().stream()
+                                .sorted()
+                                .map(what ->
+                                        what.name().toLowerCase(Locale.ROOT).replace('_', ' '))
+                                .collect(Collectors.joining(", "))
+                        + (day.pain().equals(Pain.NONE) ? "" : " hurt");
+        return Days.words(day.date()) + ", rung " + day.rung() + ": " + noted.strip();
+    }
+}

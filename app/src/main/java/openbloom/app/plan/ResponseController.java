@@ -1,0 +1,108 @@
+package openbloom.app.plan;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import openbloom.app.people.Woman;
+import openbloom.app.session.LadderDecisions;
+import openbloom.app.studio.SignedIn;
+import openbloom.app.system.FormPages;
+import openbloom.app.system.Once;
+import openbloom.app.system.StudioDay;
+import openbloom.app.system.Typed;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** What her sessions propose for each ladder; all accepted with one press, or overruled with a reason. */
+@Controller
+class ResponseController {
+    private static final int LONGEST_REASON = 400;
+    private static final int LONGEST_REASONS = 2000;
+
+    private final Ladders ladders;
+    private final LadderDecisions decisions;
+    private final FormPages forms;
+    private final StudioDay day;
+
+    ResponseController(Ladders ladders, LadderDecisions decisions, FormPages forms, StudioDay day) {
+        this.ladders = ladders;
+        this.decisions = decisions;
+        this.forms = forms;
+        this.day = day;
+    }
+
+    @GetMapping("/people/{womanId}/response")
+    ModelAndView show(@AuthenticationPrincipal SignedIn me, Woman woman) {
+        return page(me, woman, Map.of());
+    }
+
+    @Once
+    @PostMapping("/people/{womanId}/response")
+    ModelAndView decide(@AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam Map<String, String> typed) {
+        LocalDate today = day.today(me);
+        Typed problems = new Typed();
+        List<LadderDecisions.Made> made = new ArrayList<>();
+        for (Ladders.Line line : ladders.of(woman, today)) {
+            String name = line.strand().name();
+            String seen = typed.getOrDefault("proposed-" + name, "");
+            if (seen.isEmpty()) {
+                continue;
+            }
+            String proposed = line.proposal().decision() + " " + line.proposal().rung();
+            if (!seen.equals(proposed)) {
+                problems.refuse("rung-" + name, "response.stale", line.strand().words());
+            }
+            int rung = problems.requiredWhole("rung-" + name, typed.get("rung-" + name), 1, line.top())
+                    .orElse(line.proposal().rung());
+            String because = problems.text("because-" + name, typed.get("because-" + name), LONGEST_REASON);
+            boolean overruled = rung != line.proposal().rung();
+            if (overruled && because.isBlank()) {
+                problems.refuse("because-" + name, "response.because");
+            }
+            String reasons = String.join("; ", line.proposal().reasons());
+            made.add(new LadderDecisions.Made(
+                    woman.id(),
+                    today,
+                    me.account().name(),
+                    line.strand(),
+                    line.proposal().decision(),
+                    line.proposal().rung(),
+                    reasons.substring(0, Math.min(LONGEST_REASONS, reasons.length())),
+                    rung,
+                    overruled ? because : ""));
+        }
+        if (!problems.isClean()) {
+            return forms.refused(page(me, woman, typed), problems);
+        }
+        made.forEach(one -> decisions.keep(one, me.accountId(), day.instant()));
+        return new ModelAndView("redirect:/people/" + woman.id() + "/response");
+    }
+
+    private ModelAndView page(SignedIn me, Woman woman, Map<String, String> typed) {
+        List<LadderDecisions.Made> before =
+                new ArrayList<>(decisions.ofAll(List.of(woman.id())).getOrDefault(woman.id(), List.of()));
+        Collections.reverse(before);
+        List<Ladders.Line> lines = ladders.of(woman, day.today(me));
+        return new ModelAndView("plan/response")
+                .addObject("lines", lines)
+                .addObject("typed", typed)
+                .addObject("before", before)
+                .addObject(
+                        "rungs",
+                        lines.stream()
+                                .collect(Collectors.toMap(
+                                        line -> line.strand().name(),
+                                        line -> typed.getOrDefault(
+                                                "rung-" + line.strand().name(),
+                                                Integer.toString(line.proposal().rung())))))
+                .addObject("formKey", UUID.randomUUID().toString());
+    }
+}

@@ -1,0 +1,125 @@
+package openbloom.app.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.util.List;
+import openbloom.app.PageTest;
+import openbloom.app.people.RecordReader;
+import openbloom.app.people.Woman;
+import openbloom.app.session.LadderDecisions;
+import openbloom.app.session.Sessions;
+import openbloom.app.system.StudioDay;
+import openbloom.core.moves.Strand;
+import openbloom.core.progress.Decision;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+/** What was noted while teaching becomes a proposal; it is accepted or overruled with a reason, and it counts. */
+class ResponsePagesTest extends PageTest {
+    @Autowired
+    private LadderDecisions decisions;
+
+    @Autowired
+    private Ladders ladders;
+
+    @Autowired
+    private RecordReader records;
+
+    @Autowired
+    private Sessions sessions;
+
+    @Autowired
+    private StudioDay day;
+
+    private Woman taught(String noted) throws Exception {
+        Woman woman = askedWoman("Response");
+        String session = send(post("/people/" + woman.id() + "/sessions")
+                        .param("formKey", key())
+                        .param("minutes", "30"))
+                .getRedirectedUrl();
+        int items = sessions.of(woman.id()).get(0).plan().items().size();
+        for (int item = 0; item < items; item++) {
+            for (String told : noted.split(" ")) {
+                send(post(session + "/responses")
+                        .param("formKey", key())
+                        .param("item", Integer.toString(item))
+                        .param("told", told));
+            }
+        }
+        send(post(session + "/finish"));
+        return woman;
+    }
+
+    private Ladders.Line first(Woman woman) {
+        return ladders.of(woman, day.today(ines)).get(0);
+    }
+
+    private MockHttpServletRequestBuilder answer(Woman woman, String rung, String because) {
+        Ladders.Line line = first(woman);
+        String name = line.strand().name();
+        return post("/people/" + woman.id() + "/response")
+                .param("formKey", key())
+                .param(
+                        "proposed-" + name,
+                        line.proposal().decision() + " " + line.proposal().rung())
+                .param("rung-" + name, rung)
+                .param("because-" + name, because);
+    }
+
+    private List<LadderDecisions.Made> made(Woman woman) {
+        return decisions.ofAll(List.of(woman.id())).getOrDefault(woman.id(), List.of());
+    }
+
+    @Test
+    void proposesToStayAfterOneGoodDayAndToGoDownAfterDoming() throws Exception {
+        Woman well = taught("DONE");
+        assertThat(first(well).proposal().decision()).isEqualTo(Decision.STAY);
+        assertThat(page("/people/" + well.id() + "/response")).contains("one more on another day earns the next rung");
+        Woman domed = taught("DONE DOMED");
+        assertThat(ladders.of(domed, day.today(ines)))
+                .allMatch(line -> line.proposal().decision() == Decision.DOWN);
+    }
+
+    @Test
+    void countsFromThenOnWhatWasAcceptedOrOverruledWithAReason() throws Exception {
+        Woman woman = taught("DONE");
+        Ladders.Line line = first(woman);
+        int higher = Math.min(line.top(), line.proposal().rung() + 1);
+        assertThat(as(ines, answer(woman, Integer.toString(higher), "")).getStatus())
+                .as("another rung without a reason")
+                .isEqualTo(422);
+        assertThat(made(woman)).isEmpty();
+        send(answer(woman, Integer.toString(higher), "she does this at home already"));
+        assertThat(made(woman)).hasSize(1);
+        Strand strand = line.strand();
+        assertThat(records.clientOn(woman, day.today(ines)).standing().rungs()).containsEntry(strand, higher - 1);
+        assertThat(page("/people/" + woman.id() + "/response"))
+                .contains("Decided before", "overruled: she does this at home already");
+        assertThat(ladders.of(woman, day.today(ines)))
+                .as("decided is decided until something new is noted")
+                .noneMatch(other -> other.strand() == strand);
+    }
+
+    @Test
+    void refusesAStaleProposalAndAnImpossibleRung() throws Exception {
+        Woman woman = taught("DONE");
+        String name = first(woman).strand().name();
+        MockHttpServletRequestBuilder stale = post("/people/" + woman.id() + "/response")
+                .param("formKey", key())
+                .param("proposed-" + name, "UP 9")
+                .param("rung-" + name, "1");
+        assertThat(as(ines, stale).getStatus()).isEqualTo(422);
+        assertThat(as(ines, answer(woman, "99", "why not")).getStatus()).isEqualTo(422);
+        assertThat(as(ines, answer(woman, "", "")).getStatus()).isEqualTo(422);
+        assertThat(made(woman)).isEmpty();
+    }
+
+    @Test
+    void isNothingForAnotherStudio() throws Exception {
+        Woman woman = taught("DONE");
+        isNothingForAStranger("/people/" + woman.id() + "/response");
+        assertThat(made(woman)).isEmpty();
+    }
+}

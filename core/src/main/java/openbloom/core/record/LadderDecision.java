@@ -1,0 +1,11 @@
+package openbloom.core.record;
+
+import java.time.LocalDate;
+import openbloom.core.moves.Strand;
+
+/**
+ * What an instructor decided about a ladder, by a proposal or over it. It counts after the sessions of its day.
+ *
+ * @param rung the rung she works on from then, from 1
+ */
+public record LadderDecision(LocalDate on, Strand strand, int rung) {}
