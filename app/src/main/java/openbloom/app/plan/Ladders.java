@@ -1,7 +1,9 @@
 package openbloom.app.plan;
 
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -15,10 +17,10 @@ import openbloom.app.people.Woman;
 import openbloom.app.session.LadderDecisions;
 import openbloom.app.session.Sessions;
 import openbloom.app.session.StoredResponse;
-import openbloom.core.Days;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
 import openbloom.core.program.Place;
+import openbloom.core.progress.Decision;
 import openbloom.core.progress.DoseStep;
 import openbloom.core.progress.Felt;
 import openbloom.core.progress.LineDay;
@@ -37,6 +39,10 @@ import org.springframework.stereotype.Service;
 class Ladders {
     /** A place that hurt without a number counts as three of ten: above what may be trained through (E-PAIN). */
     private static final int HURT = 3;
+
+    private static final List<Decision> URGENCY =
+            List.of(Decision.STOP, Decision.DOWN, Decision.UP, Decision.HELD, Decision.STAY);
+    private static final DateTimeFormatter SHORT_DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
     private final Judgements judgements;
     private final Sessions sessions;
@@ -76,6 +82,7 @@ class Ladders {
                 line(judgement, strand, all).ifPresent(lines::add);
             }
         });
+        lines.sort(Comparator.comparing(line -> URGENCY.indexOf(line.proposal().decision())));
         return lines;
     }
 
@@ -93,7 +100,7 @@ class Ladders {
                         proposal,
                         days.stream()
                                 .sorted((one, other) -> other.date().compareTo(one.date()))
-                                .limit(3)
+                                .limit(2)
                                 .map(Ladders::words)
                                 .toList()));
     }
@@ -162,13 +169,13 @@ class Ladders {
 
     private static String words(LineDay day) {
         String noted = day.noted().isEmpty() && day.pain().equals(Pain.NONE)
-                ? (day.done().done() > 0 ? "done, nothing against it" : "begun")
+                ? (day.done().done() > 0 ? "done well" : "begun")
                 : day.noted().stream()
                                 .sorted()
                                 .map(what ->
                                         what.name().toLowerCase(Locale.ROOT).replace('_', ' '))
                                 .collect(Collectors.joining(", "))
                         + (day.pain().equals(Pain.NONE) ? "" : " hurt");
-        return Days.words(day.date()) + ", rung " + day.rung() + ": " + noted.strip();
+        return day.date().format(SHORT_DAY) + ", rung " + day.rung() + ": " + noted.strip();
     }
 }

@@ -76,7 +76,10 @@ class ResponsePagesTest extends PageTest {
     void proposesToStayAfterOneGoodDayAndToGoDownAfterDoming() throws Exception {
         Woman well = taught("DONE");
         assertThat(first(well).proposal().decision()).isEqualTo(Decision.STAY);
-        assertThat(page("/people/" + well.id() + "/response")).contains("one more on another day earns the next rung");
+        assertThat(page("/people/" + well.id() + "/response"))
+                .contains("one more on another day earns the next rung")
+                .contains("name=\"rung-" + first(well).strand() + "\" value=\""
+                        + first(well).proposal().rung() + "\"");
         Woman domed = taught("DONE DOMED");
         assertThat(ladders.of(domed, day.today(ines)))
                 .allMatch(line -> line.proposal().decision() == Decision.DOWN);
