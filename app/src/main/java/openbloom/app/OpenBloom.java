@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Optional;
 import openbloom.app.system.Storage;
+import openbloom.core.care.CareCards;
 import openbloom.core.figure.Figures;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
@@ -74,6 +75,11 @@ public class OpenBloom {
     }
 
     /** The catalogue of moves; the application does not start unless it passes its checker. */
+    @Bean
+    CareCards careCards() {
+        return CareCards.shipped();
+    }
+
     @Bean
     Figures figures() {
         return Figures.shipped();

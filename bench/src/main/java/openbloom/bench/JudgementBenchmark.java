@@ -1,5 +1,12 @@
 package openbloom.bench;
 
+import java.time.DayOfWeek;
+import openbloom.core.figure.BodyStage;
+import openbloom.core.figure.Figures;
+import openbloom.core.figure.Look;
+import openbloom.core.program.BlockPlanner;
+import openbloom.core.program.Program;
+import openbloom.core.program.Rhythm;
 import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.List;
@@ -43,6 +50,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 public class JudgementBenchmark {
     private static final LocalDate DAY = LocalDate.of(2026, 11, 24);
+    private final Figures figures = Figures.shipped();
     private Catalogue catalogue;
     private Client woman;
 
@@ -76,6 +84,21 @@ public class JudgementBenchmark {
     @Benchmark
     public List<Season.Change> seasonOf1000Days() {
         return Season.of(catalogue, woman, DAY, DAY.plusDays(1000));
+    }
+
+    /** A picture of every move, 30 weeks pregnant. */
+    @Benchmark
+    public int figuresOfAllMoves() {
+        Look look = new Look(new BodyStage.Pregnant(30), false, "#3F6B57", "", "");
+        return catalogue.moves().stream()
+                .mapToInt(move -> figures.picture(move.teaching().figure(), look).length())
+                .sum();
+    }
+
+    @Benchmark
+    public Program blockOfWeeks() {
+        return BlockPlanner.plan(
+                Judgement.of(catalogue, woman, DAY), List.of(), new Rhythm(2, Set.of(DayOfWeek.SATURDAY), 10, List.of()));
     }
 
     /** Reading and checking every file of the catalogue, as at the start of the application. */

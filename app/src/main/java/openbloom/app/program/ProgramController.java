@@ -82,6 +82,7 @@ class ProgramController {
                         "since",
                         last.map(found -> programs.since(woman, found, today)).orElse(List.of()))
                 .addObject("suggested", programs.suggested(woman, today))
+                .addObject("cards", programs.cards(woman, today))
                 .addObject("planned", session.orElse(null))
                 .addObject(
                         "minutes",

@@ -16,6 +16,8 @@ import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.Columns;
 import openbloom.app.system.StudioDay;
+import openbloom.core.care.CareCard;
+import openbloom.core.care.CareCards;
 import openbloom.core.moves.Strand;
 import openbloom.core.program.Aim;
 import openbloom.core.program.Aims;
@@ -39,13 +41,21 @@ public class Programs {
     private final ProgramMapper mapper;
     private final Judgements judgements;
     private final Catalogues catalogues;
+    private final CareCards cards;
     private final StudioDay day;
     private final JsonMapper json;
 
-    Programs(ProgramMapper mapper, Judgements judgements, Catalogues catalogues, StudioDay day, JsonMapper json) {
+    Programs(
+            ProgramMapper mapper,
+            Judgements judgements,
+            Catalogues catalogues,
+            CareCards cards,
+            StudioDay day,
+            JsonMapper json) {
         this.mapper = mapper;
         this.judgements = judgements;
         this.catalogues = catalogues;
+        this.cards = cards;
         this.day = day;
         this.json = json;
     }
@@ -87,6 +97,11 @@ public class Programs {
 
     List<Aims.Suggested> suggested(Woman woman, LocalDate today) {
         return Aims.suggest(judgements.of(woman, today, Place.STUDIO).facts());
+    }
+
+    /** The cards for between the sessions that fit her on a day. */
+    List<CareCard> cards(Woman woman, LocalDate today) {
+        return cards.offered(judgements.of(woman, today, Place.STUDIO).facts());
     }
 
     /** The aims that a woman's record suggested on a day. */

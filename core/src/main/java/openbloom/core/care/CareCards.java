@@ -1,0 +1,69 @@
+package openbloom.core.care;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import openbloom.core.verdict.Facts;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.PropertyNamingStrategies;
+import tools.jackson.databind.annotation.JsonNaming;
+import tools.jackson.dataformat.yaml.YAMLMapper;
+
+/** Every card, in the order of the file. */
+public final class CareCards {
+    private static final String FILE = "/openbloom/care/care.yaml";
+
+    private final List<CareCard> all;
+
+    private CareCards(List<CareCard> all) {
+        this.all = List.copyOf(all);
+    }
+
+    /** A card as it stands in the file. */
+    @JsonNaming(PropertyNamingStrategies.SnakeCaseStrategy.class)
+    private record Entry(
+            String id,
+            String title,
+            String when,
+            int from,
+            int to,
+            boolean caesarean,
+            boolean woundClosed,
+            List<String> lines,
+            String stop) {
+        CareCard card() {
+            CareCard.When whom =
+                    CareCard.When.valueOf(when.toUpperCase(Locale.ROOT).replace('-', '_'));
+            return new CareCard(id, title, new CareCard.Window(whom, from, to, caesarean, woundClosed), lines, stop);
+        }
+    }
+
+    private record File(List<Entry> cards) {}
+
+    /** The cards that ship with the program. */
+    public static CareCards shipped() {
+        try (InputStream in = Objects.requireNonNull(CareCards.class.getResourceAsStream(FILE), "No " + FILE)) {
+            File file = YAMLMapper.builder()
+                    .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+                    .build()
+                    .readValue(in.readAllBytes(), File.class);
+            return new CareCards(file.cards().stream().map(Entry::card).toList());
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+
+    public List<CareCard> all() {
+        return all;
+    }
+
+    /** Those that fit a woman on a day; none while a warning sign stands. */
+    public List<CareCard> offered(Facts facts) {
+        return facts.client().safety().standing().isEmpty()
+                ? all.stream().filter(card -> card.window().isOpen(facts)).toList()
+                : List.of();
+    }
+}
