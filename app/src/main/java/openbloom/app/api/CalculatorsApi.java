@@ -112,7 +112,10 @@ class CalculatorsApi {
         LocalDate onDate = reading.required("onDate", request.onDate()).orElse(LocalDate.EPOCH);
         List<Move> moves = moves(catalogue, request.moves(), reading);
         Judgement judgement = Judgement.of(catalogue, ClientReader.read(request.client(), onDate, reading), onDate);
-        return moves.stream().map(judgement::of).map(VerdictResponse::of).toList();
+        return moves.stream()
+                .map(judgement::of)
+                .map(verdict -> VerdictResponse.of(verdict, catalogue))
+                .toList();
     }
 
     private static List<Move> moves(Catalogue catalogue, @Nullable List<String> ids, FieldReader reading) {

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Move;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
@@ -11,6 +12,7 @@ import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Reason;
 import openbloom.core.verdict.Verdict;
+import openbloom.core.verdict.Versions;
 import org.jspecify.annotations.Nullable;
 
 /** One verdict. */
@@ -19,6 +21,7 @@ public record VerdictResponse(
         String move,
         Kind verdict,
         List<Adjustment> adjustments,
+        @Nullable String version,
         @Nullable String swapTo,
         List<GateResponse> gates,
         List<ReasonResponse> reasons) {
@@ -49,11 +52,12 @@ public record VerdictResponse(
         }
     }
 
-    static VerdictResponse of(Verdict verdict) {
+    static VerdictResponse of(Verdict verdict, Catalogue catalogue) {
         return new VerdictResponse(
                 verdict.move().id(),
                 verdict.kind(),
                 verdict.adjustments().stream().sorted().toList(),
+                Versions.of(verdict, catalogue).map(Move::id).orElse(null),
                 verdict.swapTo().map(Move::id).orElse(null),
                 verdict.gates().stream().map(GateResponse::of).toList(),
                 verdict.reasons().stream().map(ReasonResponse::of).toList());

@@ -144,6 +144,7 @@ class MovesController {
         Optional<Judgement> judgement = her.map(found -> judged(me, found));
         Optional<Verdict> verdict = judgement.map(known -> known.of(move));
         model.addAttribute("week", weekShown(week, judgement));
+        model.addAttribute("catalogue", catalogue);
         model.addAttribute("move", move);
         model.addAttribute("her", her.orElse(null));
         model.addAttribute("verdict", verdict.orElse(null));

@@ -5,15 +5,16 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
 import openbloom.core.stage.Gate;
-import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Reason;
 import openbloom.core.verdict.Verdict;
+import openbloom.core.verdict.Versions;
 
 /** What she may do, strand by strand, as the page shows it. */
 public record PlanView(Map<Kind, Integer> counts, List<Group> groups) {
@@ -56,7 +57,7 @@ public record PlanView(Map<Kind, Integer> counts, List<Group> groups) {
         return new Row(
                 verdict.move(),
                 verdict.kind(),
-                summary(verdict),
+                summary(verdict, judgement.catalogue()),
                 verdict.swapTo(),
                 meanwhile,
                 verdict.gates(),
@@ -65,7 +66,7 @@ public record PlanView(Map<Kind, Integer> counts, List<Group> groups) {
     }
 
     /** The gist in one line: how to adjust, what to do instead, what is missing, what stops her. */
-    private static String summary(Verdict verdict) {
+    private static String summary(Verdict verdict, Catalogue catalogue) {
         return switch (verdict.kind()) {
             case GO -> "";
             case ADJUST ->
@@ -73,7 +74,7 @@ public record PlanView(Map<Kind, Integer> counts, List<Group> groups) {
                         "; ",
                         verdict.adjustments().stream()
                                 .sorted()
-                                .map(Adjustment::words)
+                                .map(change -> Versions.words(change, verdict.move(), catalogue))
                                 .toList());
             case SWAP ->
                 verdict.swapTo().map(target -> "instead: " + target.name()).orElse("");

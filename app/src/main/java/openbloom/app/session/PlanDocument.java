@@ -8,10 +8,10 @@ import openbloom.core.moves.Strand;
 import openbloom.core.program.Session;
 import openbloom.core.program.SessionItem;
 import openbloom.core.program.Side;
-import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Reason;
+import openbloom.core.verdict.Versions;
 import org.jspecify.annotations.Nullable;
 
 /** A composed session in words, as it is kept: it can be shown a year later whatever the catalogue says then. */
@@ -106,7 +106,10 @@ public record PlanDocument(List<Item> items, int transitions, boolean upByTheSid
                 move.rung(),
                 move.position().words(),
                 item.verdict(),
-                item.adjustments().stream().sorted().map(Adjustment::words).toList(),
+                item.adjustments().stream()
+                        .sorted()
+                        .map(change -> Versions.words(change, move, judgement.catalogue()))
+                        .toList(),
                 item.insteadOf().map(Move::name).orElse(""),
                 why(item, judgement),
                 item.doseWords(),

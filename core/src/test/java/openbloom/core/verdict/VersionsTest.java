@@ -1,0 +1,44 @@
+package openbloom.core.verdict;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.moves.Move;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** P-SURF-1: raise the surface until it does not dome; the catalogue says which surface. Common practice, no source. */
+class VersionsTest {
+    private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
+
+    @ParameterizedTest
+    @CsvSource({
+        "support-full-20, SURFACE_UP_IF_IT_DOMES, support-kneeling",
+        "support-counter, SURFACE_UP_IF_IT_DOMES, support-wall",
+        "pushup-full, SURFACE_UP_IF_IT_DOMES, pushup-kneeling",
+        "pushup-chair, SURFACE_UP_IF_IT_DOMES, pushup-counter",
+        "squat, BOX_DEPTH, box-squat",
+        "goblet-squat, RAISED_SEAT, box-squat",
+        "kneel-one-leg, TOES_STAY_DOWN, kneel-leg-slide",
+        "half-drop, SMALL_KNEE_SHIFT, knee-sway",
+        "bridge, BONE_BY_BONE, bridge-segmental"
+    })
+    void namesTheVersion(String move, Adjustment adjustment, String version) {
+        assertThat(Versions.of(adjustment, CATALOGUE.get(move), CATALOGUE).map(Move::id))
+                .contains(version);
+        assertThat(Versions.words(adjustment, CATALOGUE.get(move), CATALOGUE))
+                .endsWith(": " + CATALOGUE.get(version).teaching().shortName());
+    }
+
+    @Test
+    void hasNoneWhereTheMoveItselfIsChangedOrNothingIsHigher() {
+        assertThat(Versions.of(Adjustment.SURFACE_UP_IF_IT_DOMES, CATALOGUE.get("support-wall"), CATALOGUE))
+                .isEmpty();
+        assertThat(Versions.of(Adjustment.BOX_DEPTH, CATALOGUE.get("box-squat"), CATALOGUE))
+                .isEmpty();
+        assertThat(Versions.of(Adjustment.ARMS_LOW, CATALOGUE.get("press-two"), CATALOGUE))
+                .isEmpty();
+    }
+}
