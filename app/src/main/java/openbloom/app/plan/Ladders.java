@@ -59,8 +59,17 @@ class Ladders {
      *
      * @param now the move of the rung she works on, by its short name
      * @param days the latest days first, in words
+     * @param needs what the next rung still needs
      */
-    record Line(Strand strand, int rung, int top, String moveId, String now, Proposal proposal, List<String> days) {}
+    record Line(
+            Strand strand,
+            int rung,
+            int top,
+            String moveId,
+            String now,
+            Proposal proposal,
+            List<String> days,
+            List<String> needs) {}
 
     /** Every ladder that was practised since her latest birth, those that change first. */
     List<Line> of(Woman woman, LocalDate today) {
@@ -70,24 +79,29 @@ class Ladders {
                 decisions.ofAll(List.of(woman.id())).getOrDefault(woman.id(), List.of()).stream()
                         .collect(Collectors.toMap(
                                 LadderDecisions.Made::strand, LadderDecisions.Made::on, (before, latest) -> latest));
-        Map<Strand, List<LineDay>> days =
-                days(sessions.responsesOf(List.of(woman.id())).getOrDefault(woman.id(), List.of()).stream()
+        List<StoredResponse> responses =
+                sessions.responsesOf(List.of(woman.id())).getOrDefault(woman.id(), List.of()).stream()
                         .filter(response -> !response.on().isBefore(since))
-                        .toList());
+                        .toList();
+        LocalDate last = responses.stream()
+                .map(StoredResponse::on)
+                .max(LocalDate::compareTo)
+                .orElse(LocalDate.MIN);
+        Map<Strand, List<LineDay>> days = days(responses);
         List<Line> lines = new ArrayList<>();
         days.forEach((strand, all) -> {
             boolean isNew =
                     all.stream().anyMatch(day -> day.date().isAfter(decided.getOrDefault(strand, LocalDate.MIN)));
             if (isNew) {
-                line(judgement, strand, all).ifPresent(lines::add);
+                line(judgement, strand, all, last).ifPresent(lines::add);
             }
         });
         lines.sort(Comparator.comparing(line -> URGENCY.indexOf(line.proposal().decision())));
         return lines;
     }
 
-    private static Optional<Line> line(Judgement judgement, Strand strand, List<LineDay> days) {
-        Proposal proposal = Progress.of(judgement, strand, days);
+    private static Optional<Line> line(Judgement judgement, Strand strand, List<LineDay> days, LocalDate lastSession) {
+        Proposal proposal = Progress.of(judgement, strand, days, lastSession);
         return judgement.catalogue().ladder(strand).stream()
                 .filter(move -> move.rung() == proposal.rung())
                 .findFirst()
@@ -102,6 +116,10 @@ class Ladders {
                                 .sorted((one, other) -> other.date().compareTo(one.date()))
                                 .limit(2)
                                 .map(Ladders::words)
+                                .toList(),
+                        proposal.heldBy().stream()
+                                .map(gate -> gate.kind().words())
+                                .distinct()
                                 .toList()));
     }
 

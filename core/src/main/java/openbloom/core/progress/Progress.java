@@ -33,9 +33,11 @@ public final class Progress {
     private final Judgement judgement;
     private final Strand strand;
     private final List<LineDay> days;
+    private final LocalDate lastSession;
     private final List<String> reasons = new ArrayList<>();
 
-    private Progress(Judgement judgement, Strand strand, List<LineDay> history) {
+    private Progress(Judgement judgement, Strand strand, List<LineDay> history, LocalDate lastSession) {
+        this.lastSession = lastSession;
         this.judgement = judgement;
         this.strand = strand;
         LocalDate birth =
@@ -53,7 +55,12 @@ public final class Progress {
      * @param history her days on this ladder in any order; those before a birth count no longer
      */
     public static Proposal of(Judgement judgement, Strand strand, List<LineDay> history) {
-        return new Progress(judgement, strand, history).proposal();
+        return of(judgement, strand, history, LocalDate.MIN);
+    }
+
+    /** The same, knowing of her last session of any kind: a pause is one without any. */
+    public static Proposal of(Judgement judgement, Strand strand, List<LineDay> history, LocalDate lastSession) {
+        return new Progress(judgement, strand, history, lastSession).proposal();
     }
 
     private Proposal proposal() {
@@ -139,7 +146,8 @@ public final class Progress {
     }
 
     private Optional<Proposal> afterAPause(LineDay latest) {
-        long pause = ChronoUnit.DAYS.between(latest.date(), judgement.facts().day());
+        LocalDate last = latest.date().isAfter(lastSession) ? latest.date() : lastSession;
+        long pause = ChronoUnit.DAYS.between(last, judgement.facts().day());
         if (pause < SHORT_PAUSE_DAYS) {
             return Optional.empty();
         }

@@ -156,6 +156,14 @@ class ProgressTest {
         is(bridge(good(daysAgo, 4, 2)), decision, rung, step);
     }
 
+    /** A pause is one without any session at all; other ladders were practised meanwhile. */
+    @Test
+    void isNoPauseWhileOtherLaddersArePractised() {
+        Proposal proposal = Progress.of(judged(well()), Strand.BRIDGE, List.of(good(20, 4, 2)), DAY.minusDays(3));
+        is(proposal, Decision.STAY, 4, 2);
+        is(Progress.of(judged(well()), Strand.BRIDGE, List.of(good(20, 4, 2)), DAY.minusDays(14)), Decision.DOWN, 3, 2);
+    }
+
     @Test
     void takesTheWholeDoseAfterOneGoodDayAndTheNextRungAfterTwo() {
         is(bridge(good(1, 2, 1)), Decision.UP, 2, 2);
