@@ -281,8 +281,15 @@ class WalkTest extends BrowserTest {
         page.navigate(her + "/can?wish=PLANKS");
         assertThat(page.locator(".answer-panel")).containsText("Missing");
         look();
-        for (String other :
-                List.of("/edit", "/birth", "/close-pregnancy", "/checks", "/checks/gap/readings", "/safe")) {
+        for (String other : List.of(
+                "/edit",
+                "/birth",
+                "/close-pregnancy",
+                "/checks",
+                "/checks/gap/readings",
+                "/safe",
+                "/program",
+                "/response")) {
             page.navigate(her + other);
             look();
         }
@@ -296,6 +303,10 @@ class WalkTest extends BrowserTest {
         assertThat(page.getByText("Who may not do it as written")).isVisible();
         look();
         open("/moves/own");
+        look();
+        open("/moves/compare?move=bridge&move=squat");
+        look();
+        open("/moves/figures?week=30");
         look();
     }
 

@@ -1,12 +1,6 @@
 package openbloom.bench;
 
 import java.time.DayOfWeek;
-import openbloom.core.figure.BodyStage;
-import openbloom.core.figure.Figures;
-import openbloom.core.figure.Look;
-import openbloom.core.program.BlockPlanner;
-import openbloom.core.program.Program;
-import openbloom.core.program.Rhythm;
 import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.List;
@@ -14,12 +8,18 @@ import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import openbloom.core.dating.Dating;
+import openbloom.core.figure.BodyStage;
+import openbloom.core.figure.Figures;
+import openbloom.core.figure.Look;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Strand;
+import openbloom.core.program.BlockPlanner;
 import openbloom.core.program.Composer;
 import openbloom.core.program.Place;
+import openbloom.core.program.Program;
+import openbloom.core.program.Rhythm;
 import openbloom.core.program.Season;
 import openbloom.core.program.Session;
 import openbloom.core.program.SessionRequest;
@@ -91,14 +91,17 @@ public class JudgementBenchmark {
     public int figuresOfAllMoves() {
         Look look = new Look(new BodyStage.Pregnant(30), false, "#3F6B57", "", "");
         return catalogue.moves().stream()
-                .mapToInt(move -> figures.picture(move.teaching().figure(), look).length())
+                .mapToInt(
+                        move -> figures.picture(move.teaching().figure(), look).length())
                 .sum();
     }
 
     @Benchmark
     public Program blockOfWeeks() {
         return BlockPlanner.plan(
-                Judgement.of(catalogue, woman, DAY), List.of(), new Rhythm(2, Set.of(DayOfWeek.SATURDAY), 10, List.of()));
+                Judgement.of(catalogue, woman, DAY),
+                List.of(),
+                new Rhythm(2, Set.of(DayOfWeek.SATURDAY), 10, List.of()));
     }
 
     /** Reading and checking every file of the catalogue, as at the start of the application. */

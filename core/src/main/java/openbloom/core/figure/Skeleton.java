@@ -8,7 +8,7 @@ import java.util.function.UnaryOperator;
 
 /** A body in place: trunk, head and four limbs. Everything drawn and everything tested is read from here. */
 record Skeleton(Vec hips, Axes pelvis, Axes chest, Axes head, Map<Part, Limb> limbs) {
-    private static final int STEPS = 24;
+    private static final int STEPS = 8;
 
     Skeleton {
         limbs = Map.copyOf(limbs);
@@ -49,12 +49,15 @@ record Skeleton(Vec hips, Axes pelvis, Axes chest, Axes head, Map<Part, Limb> li
     /** The trunk's direction at a height above the hips: pelvis below, chest above, turning over in between. */
     Axes trunkAt(double s) {
         double u = Math.max(0, Math.min(1, (s - 0.01) / 0.25));
+        if (u == 0 || u == 1) {
+            return u == 0 ? pelvis : chest;
+        }
         return pelvis.to(chest, u * u * (3 - 2 * u));
     }
 
     /** The middle of the trunk at a height above the hips, −.066 to .312. */
     Vec spine(double s) {
-        if (s <= 0) {
+        if (s <= 0 || isStraight()) {
             return hips.plus(pelvis.along().times(s));
         }
         Vec place = hips;
@@ -63,6 +66,10 @@ record Skeleton(Vec hips, Axes pelvis, Axes chest, Axes head, Map<Part, Limb> li
             place = place.plus(trunkAt((i + 0.5) * step).along().times(step));
         }
         return place;
+    }
+
+    private boolean isStraight() {
+        return pelvis.along().dot(chest.along()) > 1 - 1e-9;
     }
 
     Vec neckBase() {
