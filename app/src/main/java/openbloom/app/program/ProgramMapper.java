@@ -22,6 +22,17 @@ public interface ProgramMapper {
             """)
     List<StoredProgram> of(long womanId);
 
+    /** The latest program of one of several women. */
+    record Latest(long womanId, String document) {}
+
+    @Select("""
+            <script>
+            select woman_id, document from program where id in (select max(id) from program where woman_id in
+              <foreach item="id" collection="ids" open="(" separator="," close=")">#{id}</foreach> group by woman_id)
+            </script>
+            """)
+    List<Latest> latestOf(@Param("ids") List<Long> womanIds);
+
     @Insert("""
             insert into program (woman_id, form_key, made_on, made_by, stored_at, rules_version, aims, visits_per_week,
               home_days, home_minutes, document)

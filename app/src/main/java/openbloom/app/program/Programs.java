@@ -4,6 +4,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -64,11 +65,7 @@ public class Programs {
     public record Kept(StoredProgram row, Optional<ProgramDocument> document) {
         /** The session planned for a day. */
         public Optional<ProgramDocument.SessionTold> on(LocalDate date) {
-            return document.stream()
-                    .flatMap(block -> block.weeks().stream())
-                    .flatMap(week -> week.sessions().stream())
-                    .filter(session -> session.date().equals(date))
-                    .findFirst();
+            return document.flatMap(block -> Programs.on(block, date));
         }
     }
 
@@ -78,12 +75,35 @@ public class Programs {
     }
 
     private Kept read(StoredProgram row) {
+        return new Kept(row, document(row.id(), row.document()));
+    }
+
+    private Optional<ProgramDocument> document(long id, String text) {
         try {
-            return new Kept(row, Optional.of(json.readValue(row.document(), ProgramDocument.class)));
+            return Optional.of(json.readValue(text, ProgramDocument.class));
         } catch (JacksonException unreadable) {
-            LOG.error("Program {} cannot be read: {}", row.id(), unreadable.getMessage());
-            return new Kept(row, Optional.empty());
+            LOG.error("Program {} cannot be read: {}", id, unreadable.getMessage());
+            return Optional.empty();
         }
+    }
+
+    /** What the latest blocks of several women plan for a day; a woman without a session that day is not in it. */
+    public Map<Long, ProgramDocument.SessionTold> plannedOn(List<Long> womanIds, LocalDate date) {
+        Map<Long, ProgramDocument.SessionTold> planned = new HashMap<>();
+        if (!womanIds.isEmpty()) {
+            mapper.latestOf(womanIds)
+                    .forEach(latest -> document(latest.womanId(), latest.document())
+                            .flatMap(block -> on(block, date))
+                            .ifPresent(session -> planned.put(latest.womanId(), session)));
+        }
+        return planned;
+    }
+
+    private static Optional<ProgramDocument.SessionTold> on(ProgramDocument block, LocalDate date) {
+        return block.weeks().stream()
+                .flatMap(week -> week.sessions().stream())
+                .filter(session -> session.date().equals(date))
+                .findFirst();
     }
 
     /** The strands that her latest block wants on a day; none where nothing is planned for it. */

@@ -19,6 +19,8 @@ import openbloom.app.people.RecordReader;
 import openbloom.app.people.StageStrip;
 import openbloom.app.people.Visit;
 import openbloom.app.people.VisitMapper;
+import openbloom.app.program.ProgramDocument;
+import openbloom.app.program.Programs;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Days;
@@ -44,6 +46,7 @@ class TodayController {
     private final VisitMapper visits;
     private final RecordReader records;
     private final Safety safety;
+    private final Programs programs;
     private final Catalogues catalogues;
     private final Seasons seasons;
     private final StudioDay day;
@@ -53,10 +56,12 @@ class TodayController {
             VisitMapper visits,
             RecordReader records,
             Safety safety,
+            Programs programs,
             Catalogues catalogues,
             Seasons seasons,
             StudioDay day) {
         this.safety = safety;
+        this.programs = programs;
         this.people = people;
         this.visits = visits;
         this.records = records;
@@ -65,8 +70,12 @@ class TodayController {
         this.day = day;
     }
 
-    /** One visit of the day. */
-    record Coming(String at, StageStrip strip) {}
+    /**
+     * One visit of the day.
+     *
+     * @param planned what her program plans for today, in words; empty when nothing is planned
+     */
+    record Coming(String at, StageStrip strip, String planned) {}
 
     /** What the calendar changes for one woman this week. */
     record Ahead(long womanId, String name, LocalDate date, String day, String words, String code) {}
@@ -84,11 +93,18 @@ class TodayController {
         People.Page women = people.of(me, List.copyOf(looked));
         List<RecordReader.Listed> listed = records.listedOn(women.women(), today);
         Map<Long, StageStrip> strips = strips(women, listed);
+        Map<Long, ProgramDocument.SessionTold> planned =
+                programs.plannedOn(expected.stream().map(Visit::womanId).toList(), today);
         model.addAttribute(
                 "coming",
                 expected.stream()
                         .filter(visit -> strips.containsKey(visit.womanId()))
-                        .map(visit -> new Coming(HOUR.format(visit.startsAt()), strips.get(visit.womanId())))
+                        .map(visit -> new Coming(
+                                HOUR.format(visit.startsAt()),
+                                strips.get(visit.womanId()),
+                                Optional.ofNullable(planned.get(visit.womanId()))
+                                        .map(TodayController::words)
+                                        .orElse("")))
                         .toList());
         model.addAttribute("due", named(strips, StageStrip::checkDue));
         model.addAttribute("stopped", named(strips, strip -> !strip.stop().isEmpty()));
@@ -97,6 +113,10 @@ class TodayController {
         model.addAttribute("women", people.count(me));
         model.addAttribute("lookedAt", strips.size());
         return "today/today";
+    }
+
+    private static String words(ProgramDocument.SessionTold session) {
+        return session.place() + " " + session.minutes() + " min: " + String.join(", ", session.words());
     }
 
     private static Map<Long, StageStrip> strips(People.Page women, List<RecordReader.Listed> listed) {

@@ -3,6 +3,8 @@ package openbloom.app.program;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import java.time.LocalDate;
+import java.util.List;
 import openbloom.app.PageTest;
 import openbloom.app.people.Woman;
 import org.junit.jupiter.api.Test;
@@ -114,6 +116,17 @@ class ProgramPagesTest extends PageTest {
         assertThat(programs.wantedOn(
                         woman, programs.of(woman.id()).get(0).row().madeOn().minusDays(1)))
                 .isEmpty();
+    }
+
+    @Test
+    void tellsTodayWhatIsPlannedForWhoIsComing() throws Exception {
+        Woman woman = askedWoman("Coming");
+        send(form(woman, key()));
+        LocalDate made = programs.of(woman.id()).get(0).row().madeOn();
+        assertThat(programs.plannedOn(List.of(woman.id()), made).get(woman.id()).minutes())
+                .isEqualTo(45);
+        assertThat(programs.plannedOn(List.of(), made)).isEmpty();
+        assertThat(page("/")).contains("studio 45 min: ");
     }
 
     @Test
