@@ -116,7 +116,8 @@ class TodayController {
     }
 
     private static String words(ProgramDocument.SessionTold session) {
-        return session.place() + " " + session.minutes() + " min: " + String.join(", ", session.words());
+        return "planned: " + session.place() + " " + session.minutes() + " min, "
+                + session.strands().size() + " ladders";
     }
 
     private static Map<Long, StageStrip> strips(People.Page women, List<RecordReader.Listed> listed) {
