@@ -15,6 +15,8 @@ public enum Demand {
     EMPTY_PAUSE("a pause with empty lungs"),
     ARCHED("the back arches"),
     WRAPPED("a cloth drawn round the belly"),
+    BRACED("the belly stays firm while she breathes"),
+    HEAD_LOW("the head is lower than the heart"),
     MOVING("the body moves through the support"),
     ROUNDED("the spine rounds fully"),
     SQUAT("knees and hips bend deep on two legs"),

@@ -102,9 +102,9 @@ public record Move(
         return position == Position.PLANK_FULL;
     }
 
-    /** Any lift of the pelvic floor, or a squeeze of the inner thighs. */
+    /** Any lift of the pelvic floor, a squeeze of the inner thighs, or a brace that is kept. */
     public boolean isSqueezeOrLift() {
-        return strand.isPelvicFloorLift() || has(Demand.INNER_THIGH_SQUEEZE);
+        return strand.isPelvicFloorLift() || has(Demand.INNER_THIGH_SQUEEZE) || has(Demand.BRACED);
     }
 
     /** Load of the midline of 4 and more on the back or in full support: a long lever. */
@@ -114,6 +114,8 @@ public record Move(
 
     /** A squeeze of the pelvic floor: holds, flicks or the inner thighs. */
     public boolean isSqueeze() {
-        return strand.isPelvicFloorLift() && tone == PelvicTone.TRAIN || has(Demand.INNER_THIGH_SQUEEZE);
+        return strand.isPelvicFloorLift() && tone == PelvicTone.TRAIN
+                || has(Demand.INNER_THIGH_SQUEEZE)
+                || has(Demand.BRACED);
     }
 }

@@ -34,6 +34,8 @@ record MoveEntry(
         @JsonProperty("empty_pause") boolean emptyPause,
         boolean arched,
         boolean wrapped,
+        boolean braced,
+        @JsonProperty("head_low") boolean headLow,
         boolean moving,
         boolean rounded,
         boolean squat,

@@ -79,6 +79,8 @@ final class MoveReader {
         told.put(Demand.EMPTY_PAUSE, entry.emptyPause());
         told.put(Demand.ARCHED, entry.arched());
         told.put(Demand.WRAPPED, entry.wrapped());
+        told.put(Demand.BRACED, entry.braced());
+        told.put(Demand.HEAD_LOW, entry.headLow());
         told.put(Demand.MOVING, entry.moving());
         told.put(Demand.ROUNDED, entry.rounded());
         told.put(Demand.SQUAT, entry.squat());

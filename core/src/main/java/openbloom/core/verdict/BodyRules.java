@@ -238,13 +238,13 @@ final class BodyRules {
 
     private static final Rule FAINT = Rule.code("FAINT")
             .client(
-                    "Come up slowly, pause sitting, and keep a support within reach; nothing heavy and no hanging today.")
+                    "Come up slowly, pause sitting, and keep a support within reach; nothing heavy, no hanging, head up today.")
             .instructor("Light-headed: slow to rise, pause sitting; unsteady work with support within reach; nothing"
-                    + " heavy, nothing hung from.")
+                    + " heavy, nothing hung from, the head not below the heart.")
             .looks(told(Symptom.LIGHT_HEADED, (fact, found) -> {
                 found.adjust(move -> !move.position().isUpright(), fact, SLOW_TO_RISE);
                 found.adjust(BodyRules::isUnsteadyUpright, fact, SUPPORT_WITHIN_REACH);
-                found.swap(move -> move.has(Demand.HEAVY) || move.has(Demand.FALL), fact);
+                found.swap(move -> move.has(Demand.HEAVY) || move.has(Demand.FALL) || move.has(Demand.HEAD_LOW), fact);
             }));
 
     private static final Rule LYING = Rule.code("FAINT-LYING")
@@ -295,7 +295,7 @@ final class BodyRules {
         Evidence fact = facts.known(condition);
         boolean low = facts.isPregnant() || facts.has(Condition.HIGH_BLOOD_PRESSURE_UNCONTROLLED);
         found.adjust(move -> move.has(Demand.OVERHEAD), fact, low ? ARMS_LOW : LIGHT_AND_MOVING);
-        found.swap(move -> move.has(Demand.HANGING), fact);
+        found.swap(move -> move.has(Demand.HANGING) || move.has(Demand.HEAD_LOW), fact);
         found.adjust(move -> move.has(Demand.BREATH_HOLD), fact, NO_BREATH_HOLD);
         found.adjust(move -> isLongStillHold(move) && !move.has(Demand.OVERHEAD), fact, SHORTER_HOLD);
     }

@@ -101,6 +101,8 @@ class TradeFactsTest {
                 "circles-against|feature|OVERHEAD",
                 "wrapped-draw-in|feature|WRAPPED",
                 "arch-and-round|feature|ARCHED",
+                "inverted-v|feature|HEAD_LOW",
+                "light-brace|feature|BRACED",
                 "light-brace|says|five breaths"
             })
     void isDoneAsTheTradeDoesIt(String id, String asked, String expected) {

@@ -684,6 +684,7 @@ class RuleTest {
                         Kind.ADJUST,
                         well().conditions(TODAY, Set.of(Condition.ANAEMIA)).build(),
                         well().build()),
+                new Case("FAINT", "inverted-v", Kind.SWAP, told(well(), Symptom.LIGHT_HEADED), well().build()),
                 new Case("FAINT", "breath-lying", Kind.ADJUST, told(well(), Symptom.LIGHT_HEADED), well().build()),
                 new Case(
                         "EPILEPSY",
