@@ -76,12 +76,5 @@ final class Drawing {
             return Math.round(x * 1000) + " " + Math.round(top * 1000) + " " + Math.round(width * 1000) + " "
                     + Math.round(height * 1000);
         }
-
-        boolean holds(Dot point) {
-            return point.x() >= left - MARGIN
-                    && point.x() <= right + MARGIN
-                    && point.y() >= low - MARGIN
-                    && point.y() <= high + MARGIN;
-        }
     }
 }

@@ -6,7 +6,7 @@ import openbloom.core.figure.Skeleton.Part;
 
 /** One figure with one look, as SVG. */
 final class FigureSheet {
-    private static final double MOVES_VISIBLY = 0.10;
+    private static final double LEAST_WAY = 0.03;
     private static final double LIMB_MOVES = 0.12;
     private static final int ARROW_STEPS = 8;
 
@@ -44,7 +44,7 @@ final class FigureSheet {
 
     /** The end, paler limbs where they began, and an arrow along the way. */
     String picture() {
-        Drawing measure = painted(end, way.end(), false);
+        Drawing measure = painted(end, way.end());
         Drawing drawing = new Drawing();
         drawing.room(corners(measure.frame()));
         Scenery scenery = new Scenery(way.end(), end, camera(way.end()), drawing);
@@ -60,25 +60,17 @@ final class FigureSheet {
         Pose pose = share < 0.5 ? way.start() : way.end();
         Skeleton body = share == 0 ? start : share == 1 ? end : start.to(end, share);
         Drawing drawing = new Drawing();
-        drawing.room(corners(painted(start, way.start(), false)
-                .frame()
-                .with(painted(end, way.end(), false).frame())));
+        drawing.room(corners(
+                painted(start, way.start()).frame().with(painted(end, way.end()).frame())));
         Scenery scenery = new Scenery(pose, body, camera(pose), drawing);
         scenery.behind();
         paint(drawing, body, pose, scenery);
         return svg(drawing);
     }
 
-    Drawing.Frame frame() {
-        return painted(end, way.end(), true).frame();
-    }
-
-    private Drawing painted(Skeleton body, Pose pose, boolean whole) {
+    private Drawing painted(Skeleton body, Pose pose) {
         Drawing drawing = new Drawing();
         Scenery scenery = new Scenery(pose, body, camera(pose), drawing);
-        if (whole) {
-            scenery.behind();
-        }
         paint(drawing, body, pose, scenery);
         return drawing;
     }
@@ -127,7 +119,7 @@ final class FigureSheet {
         }
         Dot from = line.get(0);
         Dot to = line.get(ARROW_STEPS);
-        if (from.minus(to).length() < MOVES_VISIBLY * 0.3) {
+        if (from.minus(to).length() < LEAST_WAY) {
             return;
         }
         if (figure.follows() == Figure.Follows.HIPS) {

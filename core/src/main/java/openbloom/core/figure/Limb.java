@@ -43,10 +43,6 @@ record Limb(Vec root, boolean leg, Axes first, Axes second, Axes end, boolean gr
         return new Limb(root.plus(by), leg, first, second, end, grips);
     }
 
-    Limb onRoot(Vec place) {
-        return new Limb(place, leg, first, second, end, grips);
-    }
-
     /** Bends so that ankle or wrist comes to a place, the middle towards the pole; too far away, it is straight. */
     static Limb reaching(Vec root, boolean leg, Vec target, Vec pole, Axes end, boolean grips) {
         double one = leg ? Body.THIGH : Body.UPPER_ARM;

@@ -18,8 +18,7 @@ record Prop(Kind kind, double x, double y, double width, double height, At at) {
         WEIGHT(true),
         BAR(true),
         BAND(true),
-        ROPE(true),
-        CLOTH(true);
+        ROPE(true);
 
         private final boolean held;
 
@@ -38,8 +37,6 @@ record Prop(Kind kind, double x, double y, double width, double height, At at) {
         HANDS,
         NEAR_HAND,
         FAR_HAND,
-        KNEES,
-        NEAR_FOOT,
-        SHOULDERS
+        KNEES
     }
 }

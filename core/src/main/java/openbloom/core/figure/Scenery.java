@@ -172,8 +172,6 @@ final class Scenery {
                 body.limb(Part.NEAR_LEG)
                         .middle()
                         .towards(body.limb(Part.FAR_LEG).middle(), 0.5);
-            case NEAR_FOOT -> body.limb(Part.NEAR_LEG).sole();
-            case SHOULDERS -> body.shoulder(1).towards(body.shoulder(-1), 0.5);
         };
     }
 }

@@ -98,13 +98,9 @@ record Skeleton(Vec hips, Axes pelvis, Axes chest, Axes head, Map<Part, Limb> li
     }
 
     Skeleton moved(Vec by) {
-        return onto(limb -> limb.moved(by), hips.plus(by));
-    }
-
-    private Skeleton onto(UnaryOperator<Limb> change, Vec place) {
-        Map<Part, Limb> changed = new EnumMap<>(Part.class);
-        limbs.forEach((part, limb) -> changed.put(part, change.apply(limb)));
-        return new Skeleton(place, pelvis, chest, head, changed);
+        Map<Part, Limb> moved = new EnumMap<>(Part.class);
+        limbs.forEach((part, limb) -> moved.put(part, limb.moved(by)));
+        return new Skeleton(hips.plus(by), pelvis, chest, head, moved);
     }
 
     /** The whole body laid on its right side, head to the left, front towards whoever looks. */

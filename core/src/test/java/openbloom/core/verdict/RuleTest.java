@@ -553,6 +553,7 @@ class RuleTest {
         Client sorePelvis = told(well(), Symptom.PELVIC_GIRDLE_PAIN);
         return Stream.of(
                 new Case("PF-TIGHT", "flick-five", Kind.NOT_YET, floor(Tone.TIGHT, Told.YES, Told.NO), well().build()),
+                new Case("PF-TIGHT", "light-brace", Kind.NOT_YET, floor(Tone.TIGHT, Told.YES, Told.NO), well().build()),
                 new Case(
                         "PF-TIGHT",
                         "squeeze-breathe",
@@ -604,6 +605,13 @@ class RuleTest {
                         "BP-ARMS",
                         "support-full-20",
                         Kind.ADJUST,
+                        well().conditions(TODAY, Set.of(Condition.HIGH_BLOOD_PRESSURE_CONTROLLED))
+                                .build(),
+                        well().build()),
+                new Case(
+                        "BP-ARMS",
+                        "inverted-v",
+                        Kind.SWAP,
                         well().conditions(TODAY, Set.of(Condition.HIGH_BLOOD_PRESSURE_CONTROLLED))
                                 .build(),
                         well().build()),
