@@ -8,6 +8,7 @@ import openbloom.app.studio.SignedIn;
 import openbloom.app.system.Typed;
 import openbloom.core.figure.BodyStage;
 import openbloom.core.moves.Move;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -17,7 +18,6 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.server.ResponseStatusException;
 
@@ -36,7 +36,10 @@ class FigureController {
     }
 
     /** What an address asks for; the first of the two that is given counts. */
-    record Asked(String week, String after, String side) {
+    record Asked(
+            @Nullable String week,
+            @Nullable String after,
+            @Nullable String side) {
         MoveFigures.Seen seen() {
             Typed typed = new Typed();
             Optional<BodyStage> pregnant =
@@ -46,22 +49,14 @@ class FigureController {
                 throw new ResponseStatusException(HttpStatus.NOT_FOUND);
             }
             BodyStage stage = pregnant.or(() -> born).orElse(BodyStage.NEITHER);
-            return new MoveFigures.Seen(stage, side.equalsIgnoreCase("left"));
+            return new MoveFigures.Seen(stage, "left".equalsIgnoreCase(side));
         }
     }
 
     @GetMapping("/moves/{moveId}/figure.svg")
-    ResponseEntity<String> picture(
-            @AuthenticationPrincipal SignedIn me,
-            @PathVariable String moveId,
-            @RequestParam(defaultValue = "") String week,
-            @RequestParam(defaultValue = "") String after,
-            @RequestParam(defaultValue = "") String side) {
+    ResponseEntity<String> picture(@AuthenticationPrincipal SignedIn me, @PathVariable String moveId, Asked asked) {
         Move move = find(me, moveId);
-        return ResponseEntity.ok()
-                .contentType(SVG)
-                .cacheControl(CacheControl.maxAge(KEPT).cachePrivate())
-                .body(figures.picture(move, new Asked(week, after, side).seen()));
+        return kept().contentType(SVG).body(figures.picture(move, asked.seen()));
     }
 
     /** A figure by its own name, to choose one for a move of the studio's own. */
@@ -70,39 +65,30 @@ class FigureController {
         if (!catalogues.figures().contains(figureId)) {
             throw new ResponseStatusException(HttpStatus.NOT_FOUND);
         }
-        return ResponseEntity.ok()
-                .contentType(SVG)
-                .cacheControl(CacheControl.maxAge(KEPT).cachePrivate())
-                .body(figures.named(figureId));
+        return kept().contentType(SVG).body(figures.named(figureId));
     }
 
     /** Pictures from start to end, for the module that shows them in motion. */
     @GetMapping("/moves/{moveId}/figure.json")
     @ResponseBody
     ResponseEntity<List<String>> frames(
-            @AuthenticationPrincipal SignedIn me,
-            @PathVariable String moveId,
-            @RequestParam(defaultValue = "") String week,
-            @RequestParam(defaultValue = "") String after,
-            @RequestParam(defaultValue = "") String side) {
+            @AuthenticationPrincipal SignedIn me, @PathVariable String moveId, Asked asked) {
         Move move = find(me, moveId);
-        return ResponseEntity.ok()
-                .cacheControl(CacheControl.maxAge(KEPT).cachePrivate())
-                .body(figures.frames(move, new Asked(week, after, side).seen()));
+        return kept().body(figures.frames(move, asked.seen()));
     }
 
     /** Every figure on one page, for looking them over. */
     @GetMapping("/moves/figures")
-    String all(
-            @AuthenticationPrincipal SignedIn me,
-            @RequestParam(defaultValue = "") String week,
-            @RequestParam(defaultValue = "") String side,
-            Model model) {
-        new Asked(week, "", side).seen();
+    String all(@AuthenticationPrincipal SignedIn me, Asked asked, Model model) {
+        asked.seen();
         model.addAttribute("moves", catalogues.of(me.studioId()).moves());
-        model.addAttribute("week", week);
-        model.addAttribute("side", side);
+        model.addAttribute("week", asked.week());
+        model.addAttribute("side", asked.side());
         return "moves/figures";
+    }
+
+    private static ResponseEntity.BodyBuilder kept() {
+        return ResponseEntity.ok().cacheControl(CacheControl.maxAge(KEPT).cachePrivate());
     }
 
     private Move find(SignedIn me, String moveId) {

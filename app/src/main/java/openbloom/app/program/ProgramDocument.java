@@ -9,6 +9,7 @@ import openbloom.core.moves.Strand;
 import openbloom.core.program.Program;
 import openbloom.core.progress.DoseStep;
 import openbloom.core.stage.Gate;
+import openbloom.core.verdict.Judgement;
 
 /** A block in words, as it is kept: it can be shown a year later whatever the rules say then. */
 public record ProgramDocument(
@@ -66,7 +67,8 @@ public record ProgramDocument(
     /** Minutes a week, planned and wanted. */
     public record MinutesTold(int planned, int target) {}
 
-    static ProgramDocument of(Program program, Catalogue catalogue) {
+    static ProgramDocument of(Program program, Judgement judgement) {
+        Catalogue catalogue = judgement.catalogue();
         return new ProgramDocument(
                 program.from(),
                 program.to(),
@@ -77,7 +79,7 @@ public record ProgramDocument(
                                 told.aim().promise(),
                                 told.aim().source().key()))
                         .toList(),
-                program.lines().stream().map(line -> line(line, catalogue)).toList(),
+                program.lines().stream().map(line -> line(line, judgement)).toList(),
                 program.weeks().stream().map(ProgramDocument::week).toList(),
                 program.changesAhead().stream()
                         .map(change ->
@@ -100,7 +102,8 @@ public record ProgramDocument(
                         .isPresent();
     }
 
-    private static LineTold line(Program.Line line, Catalogue catalogue) {
+    private static LineTold line(Program.Line line, Judgement judgement) {
+        Catalogue catalogue = judgement.catalogue();
         Move shown = catalogue.ladder(line.strand()).stream()
                 .filter(move -> move.rung() == line.rung())
                 .findFirst()
@@ -111,7 +114,9 @@ public record ProgramDocument(
                 line.rung(),
                 shown.id(),
                 shown.teaching().shortName(),
-                step(line.step()),
+                step(line.step()) + ", "
+                        + DoseStep.of(shown.doseAt(judgement.facts().doseStage()), line.step())
+                                .words(),
                 line.expected().stream().map(Program.Expected::rung).toList(),
                 next(line, catalogue));
     }

@@ -11,7 +11,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import openbloom.app.moves.Catalogues;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
@@ -41,21 +40,13 @@ public class Programs {
 
     private final ProgramMapper mapper;
     private final Judgements judgements;
-    private final Catalogues catalogues;
     private final CareCards cards;
     private final StudioDay day;
     private final JsonMapper json;
 
-    Programs(
-            ProgramMapper mapper,
-            Judgements judgements,
-            Catalogues catalogues,
-            CareCards cards,
-            StudioDay day,
-            JsonMapper json) {
+    Programs(ProgramMapper mapper, Judgements judgements, CareCards cards, StudioDay day, JsonMapper json) {
         this.mapper = mapper;
         this.judgements = judgements;
-        this.catalogues = catalogues;
         this.cards = cards;
         this.day = day;
         this.json = json;
@@ -145,7 +136,7 @@ public class Programs {
                         rhythm.visitsPerWeek(),
                         Columns.constants(rhythm.homeDays()),
                         rhythm.homeMinutes(),
-                        json.writeValueAsString(ProgramDocument.of(program, catalogues.of(woman.studioId())))));
+                        json.writeValueAsString(ProgramDocument.of(program, judgement))));
     }
 
     /** What would be otherwise if the last block were made anew today; empty while nothing it rests on has changed. */

@@ -6,11 +6,10 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import openbloom.core.Yaml;
 import openbloom.core.verdict.Facts;
-import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.PropertyNamingStrategies;
 import tools.jackson.databind.annotation.JsonNaming;
-import tools.jackson.dataformat.yaml.YAMLMapper;
 
 /** Every card, in the order of the file. */
 public final class CareCards {
@@ -46,10 +45,7 @@ public final class CareCards {
     /** The cards that ship with the program. */
     public static CareCards shipped() {
         try (InputStream in = Objects.requireNonNull(CareCards.class.getResourceAsStream(FILE), "No " + FILE)) {
-            File file = YAMLMapper.builder()
-                    .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
-                    .build()
-                    .readValue(in.readAllBytes(), File.class);
+            File file = Yaml.MAPPER.readValue(in.readAllBytes(), File.class);
             return new CareCards(file.cards().stream().map(Entry::card).toList());
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);

@@ -8,25 +8,14 @@ import openbloom.core.Fields;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
 import openbloom.core.Problems;
+import openbloom.core.Yaml;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
-import tools.jackson.core.StreamReadFeature;
-import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.node.ObjectNode;
-import tools.jackson.dataformat.yaml.YAMLFactory;
-import tools.jackson.dataformat.yaml.YAMLMapper;
 
 /** A YAML file of poses and of figures made from them. A pose may start {@code from} another and change a part of it. */
 record FigureFile(
         @Nullable Map<String, ObjectNode> poses, @Nullable Map<String, Entry> figures) {
-    private static final int LONGEST = 1_000_000;
-    private static final YAMLMapper YAML = YAMLMapper.builder(YAMLFactory.builder()
-                    .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
-                    .build())
-            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
-            .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
-            .build();
-
     /** A figure as it stands in the file. */
     record Entry(
             @Nullable String start,
@@ -37,23 +26,17 @@ record FigureFile(
             @Nullable String works) {}
 
     static Outcome<Map<String, Figure>> read(String yaml) {
-        if (yaml.length() > LONGEST) {
-            return Outcome.refused(Problem.of("file", "yaml.tooLong", LONGEST, yaml.length()));
+        if (yaml.length() > Yaml.LONGEST) {
+            return Outcome.refused(Problem.of("file", "yaml.tooLong", Yaml.LONGEST, yaml.length()));
         }
         try {
-            FigureFile file = YAML.readValue(yaml, FigureFile.class);
+            FigureFile file = Yaml.MAPPER.readValue(yaml, FigureFile.class);
             return file == null || file.poses() == null || file.figures() == null
                     ? Outcome.refused(Problem.of("file", "yaml.empty"))
                     : new Reading(file.poses(), file.figures()).read();
         } catch (JacksonException broken) {
-            return Outcome.refused(broken("file", broken));
+            return Outcome.refused(Yaml.broken("file", broken));
         }
-    }
-
-    private static Problem broken(String owner, JacksonException broken) {
-        int line = broken.getLocation() == null ? 0 : broken.getLocation().getLineNr();
-        String what = broken.getOriginalMessage().lines().findFirst().orElse("unreadable");
-        return Problem.of(owner, "yaml.broken", Math.max(line, 0), what);
     }
 
     /** Reads one file; problems are gathered until the end. */
@@ -78,13 +61,13 @@ record FigureFile(
         private void pose(String id) {
             try {
                 ObjectNode whole = whole(id, 0);
-                Outcome<Pose> pose = PoseReader.read(id, YAML.treeToValue(whole, PoseEntry.class));
+                Outcome<Pose> pose = PoseReader.read(id, Yaml.MAPPER.treeToValue(whole, PoseEntry.class));
                 problems.refuseAll(pose.problems());
                 if (pose.problems().isEmpty()) {
                     poses.put(id, pose.value());
                 }
             } catch (JacksonException unreadable) {
-                problems.refuseAll(List.of(broken(id, unreadable)));
+                problems.refuseAll(List.of(Yaml.broken(id, unreadable)));
             }
         }
 

@@ -7,37 +7,25 @@ import java.util.Objects;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
 import openbloom.core.Problems;
+import openbloom.core.Yaml;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
-import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.DatabindException;
-import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 import tools.jackson.databind.node.ObjectNode;
-import tools.jackson.dataformat.yaml.YAMLFactory;
-import tools.jackson.dataformat.yaml.YAMLMapper;
 
 /** A YAML file of moves: what they have in common under {@code defaults}, then the moves. */
 record StrandFile(@Nullable ObjectNode defaults, List<ObjectNode> moves) {
-    /** Longest file that is read, in characters. */
-    static final int LONGEST = 1_000_000;
-
-    private static final YAMLMapper YAML = YAMLMapper.builder(YAMLFactory.builder()
-                    .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
-                    .build())
-            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
-            .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
-            .build();
 
     static Outcome<List<MoveEntry>> entries(String yaml) {
-        if (yaml.length() > LONGEST) {
-            return Outcome.refused(Problem.of("file", "yaml.tooLong", LONGEST, yaml.length()));
+        if (yaml.length() > Yaml.LONGEST) {
+            return Outcome.refused(Problem.of("file", "yaml.tooLong", Yaml.LONGEST, yaml.length()));
         }
         try {
-            StrandFile file = YAML.readValue(yaml, StrandFile.class);
+            StrandFile file = Yaml.MAPPER.readValue(yaml, StrandFile.class);
             return file == null || file.moves() == null || file.moves().isEmpty()
                     ? Outcome.refused(Problem.of("file", "yaml.empty"))
                     : file.entries();
@@ -47,7 +35,7 @@ record StrandFile(@Nullable ObjectNode defaults, List<ObjectNode> moves) {
     }
 
     static Map<String, JsonNode> doseSchemes(String yaml) {
-        return YAML.readValue(yaml, new TypeReference<Map<String, JsonNode>>() {});
+        return Yaml.MAPPER.readValue(yaml, new TypeReference<Map<String, JsonNode>>() {});
     }
 
     private Outcome<List<MoveEntry>> entries() {
@@ -55,7 +43,7 @@ record StrandFile(@Nullable ObjectNode defaults, List<ObjectNode> moves) {
         Problems problems = new Problems();
         for (ObjectNode move : moves) {
             try {
-                entries.add(YAML.treeToValue(withDefaults(move), MoveEntry.class));
+                entries.add(Yaml.MAPPER.treeToValue(withDefaults(move), MoveEntry.class));
             } catch (JacksonException broken) {
                 problems.refuseAll(List.of(problem(move.path("id").asString("move"), broken)));
             }
@@ -81,9 +69,7 @@ record StrandFile(@Nullable ObjectNode defaults, List<ObjectNode> moves) {
         if (broken instanceof DatabindException mismatch && !mismatch.getPath().isEmpty()) {
             return problemOfField(owner, mismatch);
         }
-        int line = broken.getLocation() == null ? 0 : broken.getLocation().getLineNr();
-        String what = broken.getOriginalMessage().lines().findFirst().orElse("unreadable");
-        return Problem.of(owner, "yaml.broken", Math.max(line, 0), what);
+        return Yaml.broken(owner, broken);
     }
 
     /** A field that is unknown or of the wrong kind, told without the names of the program's own types. */

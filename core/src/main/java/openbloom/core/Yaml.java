@@ -1,0 +1,27 @@
+package openbloom.core;
+
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.dataformat.yaml.YAMLFactory;
+import tools.jackson.dataformat.yaml.YAMLMapper;
+
+/** How every YAML file is read: no field unknown, no key twice, and at most a million characters. */
+public final class Yaml {
+    public static final int LONGEST = 1_000_000;
+    public static final YAMLMapper MAPPER = YAMLMapper.builder(YAMLFactory.builder()
+                    .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+                    .build())
+            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .build();
+
+    private Yaml() {}
+
+    /** Text that is no YAML of the kind expected, with its line. */
+    public static Problem broken(String owner, JacksonException broken) {
+        int line = broken.getLocation() == null ? 0 : broken.getLocation().getLineNr();
+        String what = broken.getOriginalMessage().lines().findFirst().orElse("unreadable");
+        return Problem.of(owner, "yaml.broken", Math.max(line, 0), what);
+    }
+}
