@@ -42,7 +42,7 @@ class NextStepFinder implements NextSteps {
         if (facts.gapCheckDue().filter(due -> !due.isAfter(today)).isPresent()) {
             return Optional.of(new Step("Gap check", "due today", "checks/gap"));
         }
-        Optional<Programs.Kept> program = programs.of(woman.id()).stream().findFirst();
+        Optional<Programs.Kept> program = programs.latest(woman.id());
         if (program.flatMap(Programs.Kept::document)
                 .filter(block -> !block.to().isBefore(today))
                 .isEmpty()) {
@@ -55,9 +55,9 @@ class NextStepFinder implements NextSteps {
     }
 
     private Optional<Step> session(Woman woman, LocalDate today) {
-        Optional<Sessions.Planned> latest = sessions.of(woman.id()).stream()
-                .filter(planned -> planned.stored().plannedOn().equals(today))
-                .findFirst();
+        Optional<Sessions.Planned> latest = sessions.latest(woman.id())
+                .flatMap(id -> sessions.find(woman, id))
+                .filter(planned -> planned.stored().plannedOn().equals(today));
         if (latest.isEmpty()) {
             return Optional.of(new Step("Compose today’s session", "from her plan", "program"));
         }

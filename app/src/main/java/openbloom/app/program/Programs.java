@@ -65,6 +65,11 @@ public class Programs {
         return mapper.of(womanId).stream().map(this::read).toList();
     }
 
+    /** The one that counts; earlier ones are not read. */
+    public Optional<Kept> latest(long womanId) {
+        return mapper.of(womanId).stream().findFirst().map(this::read);
+    }
+
     private Kept read(StoredProgram row) {
         return new Kept(row, document(row.id(), row.document()));
     }
@@ -99,7 +104,7 @@ public class Programs {
 
     /** The strands that her latest block wants on a day; none where nothing is planned for it. */
     public Set<Strand> wantedOn(Woman woman, LocalDate date) {
-        return of(woman.id()).stream().findFirst().flatMap(last -> last.on(date)).stream()
+        return latest(woman.id()).flatMap(last -> last.on(date)).stream()
                 .flatMap(session -> session.strands().stream())
                 .flatMap(name -> Arrays.stream(Strand.values())
                         .filter(strand -> strand.fileName().equals(name)))

@@ -92,9 +92,8 @@ final class LinePlanner {
                 .age()
                 .filter(age -> age.isAtLeastWeeks(NO_RISE_FROM_WEEK))
                 .isEmpty();
-        int ceiling = today.facts().client().standing().ceilings().getOrDefault(strand, Integer.MAX_VALUE);
         return nextRung(strand, rung)
-                .filter(next -> rises && next <= ceiling)
+                .filter(next -> rises)
                 .filter(next -> onRung(strand, next).stream()
                         .anyMatch(move -> then.of(move).kind().passes()));
     }

@@ -93,7 +93,33 @@ class BlockPlannerTest {
                 born(14, BirthKind.CAESAREAN),
                 born(40, BirthKind.VAGINAL, Symptom.PAIN_WITH_LIFTS),
                 asked(Client.of(2, 1, 58)).conditions(DAY, Set.of(Condition.OSTEOPOROSIS)),
+                domed(),
                 Client.of(0, 0, 40));
+    }
+
+    /** Trained, asked, flat on the lift, and domed on the third rung of limb load. */
+    private static Client.Builder domed() {
+        return born(30, BirthKind.VAGINAL)
+                .gap(gap(2, Told.NO, Firmness.FIRM))
+                .rungs(Map.of(Strand.LIMB_LOAD, 2, Strand.BRIDGE, 3))
+                .domingCeiling(Map.of(Strand.LIMB_LOAD, 2));
+    }
+
+    /** The ceiling is what the rules say of the day; without it the same woman climbs. */
+    @Test
+    void climbsNoFurtherThanTheRungBelowTheDoming() {
+        assertThat(last(plan(domed(), Aim.REBUILD_MIDLINE))).isEqualTo(2);
+        assertThat(last(plan(domed().domingCeiling(Map.of()), Aim.REBUILD_MIDLINE)))
+                .isGreaterThan(2);
+    }
+
+    private static int last(Program program) {
+        List<Program.Expected> path = program.lines().stream()
+                .filter(line -> line.strand() == Strand.LIMB_LOAD)
+                .findFirst()
+                .orElseThrow()
+                .expected();
+        return path.get(path.size() - 1).rung();
     }
 
     @ParameterizedTest

@@ -74,6 +74,15 @@ class StandingTest {
                 .isEqualTo(ceiling.equals("none") ? "-1" : ceiling);
     }
 
+    /** Two moves of one rung on one day are one good day. */
+    @Test
+    void twoMovesOnOneDayAreOneGoodDay() {
+        List<Response> oneDay = List.of(
+                noted(1, LocalDate.EPOCH, "one", Strand.LIMB_LOAD, 3, Noted.DONE),
+                noted(1, LocalDate.EPOCH, "other", Strand.LIMB_LOAD, 3, Noted.DONE));
+        assertThat(Standing.after(oneDay, List.of()).rungs()).isEmpty();
+    }
+
     /** 48 hours after doming nothing rises yet, however well it went. */
     @ParameterizedTest
     @CsvSource({"1, 0, 2", "2, 3, none"})
