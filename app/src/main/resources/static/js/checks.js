@@ -118,7 +118,7 @@ const tap = (button) => {
   const field = button.dataset.tap;
   const now = performance.now();
   const input = document.getElementById(field);
-  const most = field === 'flicks' ? 50 : 30;
+  const most = { flicks: 50, letGoOfTen: 10 }[field] ?? 30;
   taps[field] = [...(taps[field] ?? []), now];
   tell(field, Math.min(most, (Number(input.value) || 0) + 1));
   const rhythm = button.querySelector('.pf-rhythm');
@@ -133,7 +133,7 @@ if (holdButton) {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
     const field = event.target instanceof Element && event.target.closest('input, select, textarea, a, summary, button:not([data-hold]):not([data-tap])');
     if (field) return;
-    const counter = document.querySelector('meta[name=bloom-keys]') ? undefined : { f: 'flicks', h: 'holdRepetitions' }[event.key];
+    const counter = document.querySelector('meta[name=bloom-keys]') ? undefined : { f: 'flicks', h: 'holdRepetitions', g: 'letGoOfTen' }[event.key];
     if (event.key === ' ') {
       event.preventDefault();
       if (!event.repeat) startHold();

@@ -13,6 +13,8 @@ import openbloom.core.picture.LoadLadders;
 import openbloom.core.record.LoadCheck;
 import openbloom.core.record.LoadCheck.Climb;
 import openbloom.core.record.LoadCheck.EndedBy;
+import openbloom.core.verdict.CheckWindow;
+import openbloom.core.verdict.Judgement;
 import org.springframework.stereotype.Component;
 
 /** The load check: how far up each ladder she stays flat with the breath going. */
@@ -45,9 +47,22 @@ class LoadSheet implements SheetReader {
             if (onlyEnded) {
                 answers.problems().refuse("flat-" + strand, "load.flatMissing");
             }
-            answers.whole("flat-" + strand, 0, beside.catalogue().topRung(strand));
+            Optional<Integer> flat =
+                    answers.whole("flat-" + strand, 0, beside.catalogue().topRung(strand));
+            int most = upTo(beside).get(strand);
+            if (flat.filter(rung -> rung > most).isPresent()) {
+                answers.problems().refuse("flat-" + strand, "load.window", most);
+            }
         }
         return !read(answers).climbs().isEmpty();
+    }
+
+    /** The highest rung to try on each ladder today. */
+    static Map<Strand, Integer> upTo(SheetContext beside) {
+        Judgement judgement = Judgement.of(beside.catalogue(), beside.facts().client(), beside.day());
+        Map<Strand, Integer> most = new EnumMap<>(Strand.class);
+        LoadCheck.LADDERS.forEach(strand -> most.put(strand, CheckWindow.highestTry(judgement, strand)));
+        return most;
     }
 
     @Override

@@ -17,6 +17,7 @@ import openbloom.core.pelvicfloor.ToneRule;
 import openbloom.core.picture.AreaDial;
 import openbloom.core.screening.Symptom;
 import openbloom.core.stage.Told;
+import openbloom.core.verdict.CheckWindow;
 import org.springframework.stereotype.Component;
 
 /** The pelvic floor check, without internal examination: holds, flicks, letting go, sides, areas, faults, symptoms. */
@@ -74,9 +75,12 @@ class PelvicFloorSheet implements SheetReader {
                 answers.told("fades"));
     }
 
-    /** Letting go that is only guessed counts as not known. */
+    /** Ten gentle lifts that were counted say it; letting go that is only guessed counts as not known. */
     private static LettingGo lettingGo(Answers answers) {
-        LettingGo told = answers.choice("letsGo", LettingGo.class).orElse(LettingGo.UNKNOWN);
+        LettingGo told = answers.whole("letGoOfTen", 0, LettingGo.TEN)
+                .map(LettingGo::ofTen)
+                .or(() -> answers.choice("letsGo", LettingGo.class))
+                .orElse(LettingGo.UNKNOWN);
         boolean guessed = answers.choice("known", Known.class)
                 .filter(known -> known == Known.GUESSED)
                 .isPresent();
@@ -116,6 +120,16 @@ class PelvicFloorSheet implements SheetReader {
         if (answers.choice("tone", Tone.class).isPresent()) {
             answers.problems().requiredText("toneReason", answers.text("toneReason"), 300);
         }
+        Optional<LettingGo> counted =
+                answers.whole("letGoOfTen", 0, LettingGo.TEN).map(LettingGo::ofTen);
+        Optional<LettingGo> chosen = answers.choice("letsGo", LettingGo.class);
+        if (counted.isPresent() && chosen.isPresent() && !counted.equals(chosen)) {
+            answers.problems().refuse("letGoOfTen", "floor.letGo", counted.get().words());
+        }
+        CheckWindow.Floor window = CheckWindow.floor(beside.facts());
+        if (CheckWindow.isTooMuch(window, read(answers))) {
+            answers.problems().refuse("holdSeconds", "floor.window", window.words());
+        }
         answers.choice("side", Side.class);
         answers.choices("areas", Area.class);
         answers.whole("power", 0, STRONGEST);
@@ -136,6 +150,8 @@ class PelvicFloorSheet implements SheetReader {
         Prescription practice = beside.facts().pelvicPractice(check);
         lines.add(new Line("Practice", practice.words()));
         practice.reasons().stream().limit(2).forEach(why -> lines.add(new Line("Because", why.words())));
+        answers.whole("letGoOfTen", 0, LettingGo.TEN)
+                .ifPresent(times -> lines.add(new Line("Letting go", times + " of 10 gentle lifts, fully")));
         symptoms(answers, beside).ifPresent(told -> lines.add(new Line("Symptoms", told)));
         answers.whole("power", 0, STRONGEST)
                 .ifPresent(grade -> lines.add(new Line("Power", grade + " of 5, as reported by a clinician")));

@@ -35,10 +35,12 @@ public class Safety {
     private static final int LONGEST_REASON = 600;
 
     private final SafetyMapper answers;
+    private final PainTold.Rows pains;
     private final StudioDay day;
 
-    Safety(SafetyMapper answers, StudioDay day) {
+    Safety(SafetyMapper answers, PainTold.Rows pains, StudioDay day) {
         this.answers = answers;
+        this.pains = pains;
         this.day = day;
     }
 
@@ -92,6 +94,14 @@ public class Safety {
         return of(woman).answers();
     }
 
+    /** Pain as she told it before her visits, oldest first; a row in words this version does not know is left out. */
+    @SuppressWarnings("ConstantValue")
+    public List<PainTold> painsOf(Woman woman) {
+        return pains.of(woman.id()).stream()
+                .filter(told -> told.place() != null)
+                .toList();
+    }
+
     List<WarningSign> asked(Woman woman) {
         boolean pregnant = woman.dating().isPresent();
         return WarningSign.askedOf(pregnant);
@@ -115,6 +125,7 @@ public class Safety {
             typed.refuse("symptoms", symptoms.isEmpty() ? "safe.unanswered" : "safe.both");
         }
         SafetyMapper.Pressures pressures = pressures(woman, form, typed, signs);
+        Map<PainTold.Where, Integer> pain = form.pain(typed);
         SafetyRecord record = of(woman);
         boolean lifts = signs.isEmpty() && form.isNoSign() && !record.stops().isEmpty();
         String by = typed.text("liftedBy", form.liftedBy(), LONGEST_NAME);
@@ -136,6 +147,7 @@ public class Safety {
                     lifts ? by : "",
                     lifts ? reason : "",
                     pressures));
+            pain.forEach((place, amount) -> pains.insert(woman.id(), form.formKey(), place, amount));
         }
         return typed.problems();
     }

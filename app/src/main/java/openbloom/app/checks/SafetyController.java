@@ -79,6 +79,7 @@ class SafetyController {
                 .addObject("stops", record)
                 .addObject("asked", safety.asked(woman))
                 .addObject("pressureAsked", safety.isPressureAsked(woman))
+                .addObject("places", PainTold.Where.values())
                 .addObject("allSymptoms", Symptom.values());
     }
 

@@ -1,9 +1,12 @@
 package openbloom.app.checks;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import openbloom.app.system.Typed;
+import openbloom.core.progress.Pain;
 import openbloom.core.screening.BloodPressure;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
@@ -23,7 +26,8 @@ public record SafetyForm(
         @Nullable String diastolic,
         @Nullable String limitSystolic,
         @Nullable String limitDiastolic,
-        @Nullable String notMeasured) {
+        @Nullable String notMeasured,
+        @Nullable Map<String, String> pain) {
     /** @param limit the limit her clinician set, as it was typed last */
     static SafetyForm blank(String formKey, long seenStop, BloodPressure limit) {
         return new SafetyForm(
@@ -39,6 +43,7 @@ public record SafetyForm(
                 null,
                 String.valueOf(limit.systolic()),
                 String.valueOf(limit.diastolic()),
+                null,
                 null);
     }
 
@@ -60,6 +65,20 @@ public record SafetyForm(
             return Optional.empty();
         }
         return Optional.of(new BloodPressure(systolic.get(), diastolic.get()));
+    }
+
+    /** Pain before the visit by place, 0 to 10; a place nobody asked about is absent. */
+    Map<PainTold.Where, Integer> pain(Typed typed) {
+        Map<PainTold.Where, Integer> told = new EnumMap<>(PainTold.Where.class);
+        for (PainTold.Where place : PainTold.Where.values()) {
+            typed.whole("pain[" + place + "]", painTyped(place), 0, Pain.MOST)
+                    .ifPresent(amount -> told.put(place, amount));
+        }
+        return told;
+    }
+
+    public String painTyped(PainTold.Where place) {
+        return pain == null ? "" : pain.getOrDefault(place.name(), "");
     }
 
     public boolean isNotMeasured() {

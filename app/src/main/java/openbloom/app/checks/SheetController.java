@@ -18,6 +18,7 @@ import openbloom.app.system.StudioDay;
 import openbloom.core.Days;
 import openbloom.core.Problem;
 import openbloom.core.record.OpeningCheck;
+import openbloom.core.verdict.CheckWindow;
 import openbloom.core.verdict.Facts;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -204,6 +205,8 @@ class SheetController {
                 .addObject("faults", PelvicFloorSheet.Fault.values())
                 .addObject("tryOuts", kind == SheetKind.OPENING ? OpeningSheet.tryOuts(beside(woman, on)) : List.of())
                 .addObject("tries", TRIES)
+                .addObject("floorWindow", CheckWindow.floor(beside(woman, on).facts()))
+                .addObject("tryUpTo", kind == SheetKind.LOAD ? LoadSheet.upTo(beside(woman, on)) : Map.of())
                 .addObject("view", readers.get(kind).view(new Answers(fields), beside(woman, on)));
     }
 

@@ -1,6 +1,8 @@
 package openbloom.app.checks;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +14,7 @@ import openbloom.core.breath.ConnectCheck;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.pelvicfloor.DatedCheck;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
+import openbloom.core.pelvicfloor.Release;
 import openbloom.core.record.Checks;
 import openbloom.core.record.DatedLoad;
 import openbloom.core.record.ImpactTests;
@@ -43,14 +46,15 @@ public class SheetFindings {
      * What sheets and the gap check found; a kind that was never filled in stays unknown.
      *
      * @param all latest first
+     * @param practices of the pelvic floor, which may show that it lets go again
      */
-    public Checks of(List<Sheet> all, Optional<GapCheck> gap) {
+    public Checks of(List<Sheet> all, Optional<GapCheck> gap, List<Release.Practice> practices) {
         Map<SheetKind, Sheet> latest =
                 all.stream().collect(Collectors.toMap(Sheet::kind, sheet -> sheet, (later, earlier) -> later));
         Optional<Sheet> effort = Optional.ofNullable(latest.get(SheetKind.EFFORT));
         return new Checks(
                 gap,
-                read(latest, SheetKind.PELVIC_FLOOR, PelvicFloorSheet::read, PelvicFloorCheck.NOT_CHECKED),
+                Release.settled(pelvicFloorChecks(all), practices).orElse(PelvicFloorCheck.NOT_CHECKED),
                 read(latest, SheetKind.BREATH, found -> BreathSheet.read(found).finding(), BreathFinding.UNKNOWN),
                 read(latest, SheetKind.CONNECT, ConnectSheet::read, ConnectCheck.NOT_CHECKED),
                 read(latest, SheetKind.SIDES, SidesSheet::read, SideCheck.NOT_CHECKED),
@@ -62,9 +66,16 @@ public class SheetFindings {
 
     /** The pelvic floor checks up to a day, oldest first. */
     public List<DatedCheck> pelvicFloorChecks(long womanId, LocalDate day) {
-        return sheets.of(womanId).stream()
-                .filter(sheet -> sheet.kind() == SheetKind.PELVIC_FLOOR
-                        && !sheet.checkedOn().isAfter(day))
+        return pelvicFloorChecks(sheets.of(womanId).stream()
+                .filter(sheet -> !sheet.checkedOn().isAfter(day))
+                .toList());
+    }
+
+    private static List<DatedCheck> pelvicFloorChecks(List<Sheet> all) {
+        List<Sheet> oldestFirst = new ArrayList<>(all);
+        Collections.reverse(oldestFirst);
+        return oldestFirst.stream()
+                .filter(sheet -> sheet.kind() == SheetKind.PELVIC_FLOOR)
                 .sorted(Comparator.comparing(Sheet::checkedOn))
                 .map(sheet -> new DatedCheck(
                         sheet.checkedOn(),

@@ -346,10 +346,10 @@ class DemoStudio implements SmartInitializingSingleton {
         for (int i = 0; i < planned.plan().items().size(); i++) {
             PlanDocument.Item item = planned.plan().items().get(i);
             boolean domed = domes && item.strand() == Strand.LIMB_LOAD && item.rung() >= MOST_RUNG_WHERE_IT_DOMES;
-            sessions.respond(planned, new Sessions.NewResponse(i, Noted.DONE, "", "demo-" + id + "-" + i), on);
+            sessions.respond(planned, Sessions.NewResponse.of(i, Noted.DONE, "demo-" + id + "-" + i), on);
             if (domed) {
                 sessions.respond(
-                        planned, new Sessions.NewResponse(i, Noted.DOMED, "", "demo-" + id + "-" + i + "-domed"), on);
+                        planned, Sessions.NewResponse.of(i, Noted.DOMED, "demo-" + id + "-" + i + "-domed"), on);
             }
         }
         kept.taught(id, on, who.accountId());

@@ -14,6 +14,7 @@ import openbloom.app.checks.Sheet;
 import openbloom.app.checks.SheetFindings;
 import openbloom.app.checks.Sheets;
 import openbloom.app.checks.gap.GapChecks;
+import openbloom.app.checks.pelvicfloor.Practices;
 import openbloom.app.people.LifeEvent;
 import openbloom.app.people.LifeEvents;
 import openbloom.app.people.RecordReader;
@@ -28,6 +29,7 @@ import openbloom.app.system.UnreadableRecord;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.GapHistory;
 import openbloom.core.gap.School;
+import openbloom.core.pelvicfloor.Release;
 import openbloom.core.record.Answer;
 import openbloom.core.record.Approach;
 import openbloom.core.record.CaseNotes;
@@ -58,6 +60,7 @@ class ClientAssembler implements RecordReader {
     private final Sheets sheets;
     private final AccountMapper accounts;
     private final LifeEvents events;
+    private final Practices practices;
 
     ClientAssembler(
             openbloom.app.checks.Safety answers,
@@ -67,7 +70,9 @@ class ClientAssembler implements RecordReader {
             LadderDecisions decisions,
             Sheets sheets,
             AccountMapper accounts,
-            LifeEvents events) {
+            LifeEvents events,
+            Practices practices) {
+        this.practices = practices;
         this.answers = answers;
         this.gaps = gaps;
         this.findings = findings;
@@ -133,6 +138,7 @@ class ClientAssembler implements RecordReader {
             Map<Long, List<LadderDecisions.Made>> decisions,
             Map<Long, List<Sheet>> sheets,
             Map<Long, List<GapChecks.KeptCheck>> gaps,
+            Map<Long, List<Release.Practice>> practices,
             Map<Long, SafetyRecord> answers,
             Map<Long, List<LifeEvent>> events,
             Map<Long, String> studioApproach) {}
@@ -148,6 +154,7 @@ class ClientAssembler implements RecordReader {
                 decisions.ofAll(ids),
                 sheets.ofAll(ids),
                 gaps.ofAll(ids),
+                practices.ofAll(ids),
                 answers.ofAll(ids),
                 events.ofAll(ids),
                 approach);
@@ -177,7 +184,8 @@ class ClientAssembler implements RecordReader {
                 day,
                 findings.training(found).map(intake::trained).orElse(intake),
                 safety(woman, kept.answers().getOrDefault(woman.id(), new SafetyRecord(List.of())), day),
-                findings.of(found, gap(gaps, intake)),
+                findings.of(
+                        found, gap(gaps, intake), between(kept.practices(), woman, Release.Practice::on, since, day)),
                 findings.loadChecks(found),
                 between(kept.responses(), woman, StoredResponse::on, since, day).stream()
                         .map(StoredResponse::response)

@@ -4,14 +4,15 @@ import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import java.util.OptionalInt;
 import java.util.stream.Collectors;
+import openbloom.app.checks.PainTold;
+import openbloom.app.checks.Safety;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
 import openbloom.app.session.LadderDecisions;
@@ -21,25 +22,19 @@ import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
 import openbloom.core.program.Place;
 import openbloom.core.progress.Decision;
-import openbloom.core.progress.DoseStep;
-import openbloom.core.progress.Felt;
 import openbloom.core.progress.LineDay;
-import openbloom.core.progress.LineDay.Against;
 import openbloom.core.progress.Pain;
 import openbloom.core.progress.Progress;
 import openbloom.core.progress.Proposal;
+import openbloom.core.progress.TaughtDay;
 import openbloom.core.record.CaseNotes;
 import openbloom.core.record.HurtAt;
-import openbloom.core.record.Noted;
 import openbloom.core.verdict.Judgement;
 import org.springframework.stereotype.Service;
 
 /** What her taught sessions propose for each ladder that was practised. */
 @Service
 class Ladders {
-    /** A place that hurt without a number counts as three of ten: above what may be trained through (E-PAIN). */
-    private static final int HURT = 3;
-
     private static final List<Decision> URGENCY =
             List.of(Decision.STOP, Decision.DOWN, Decision.UP, Decision.HELD, Decision.STAY);
     private static final DateTimeFormatter SHORT_DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
@@ -47,8 +42,10 @@ class Ladders {
     private final Judgements judgements;
     private final Sessions sessions;
     private final LadderDecisions decisions;
+    private final Safety safety;
 
-    Ladders(Judgements judgements, Sessions sessions, LadderDecisions decisions) {
+    Ladders(Judgements judgements, Sessions sessions, LadderDecisions decisions, Safety safety) {
+        this.safety = safety;
         this.judgements = judgements;
         this.sessions = sessions;
         this.decisions = decisions;
@@ -87,7 +84,7 @@ class Ladders {
                 .map(StoredResponse::on)
                 .max(LocalDate::compareTo)
                 .orElse(LocalDate.MIN);
-        Map<Strand, List<LineDay>> days = days(responses);
+        Map<Strand, List<LineDay>> days = days(responses, safety.painsOf(woman));
         List<Line> lines = new ArrayList<>();
         days.forEach((strand, all) -> {
             boolean isNew =
@@ -123,8 +120,8 @@ class Ladders {
                                 .toList()));
     }
 
-    /** One line for each session and ladder: the highest rung that was practised, and the worst that was noted. */
-    private static Map<Strand, List<LineDay>> days(List<StoredResponse> responses) {
+    /** One day for each session and ladder. */
+    private static Map<Strand, List<LineDay>> days(List<StoredResponse> responses, List<PainTold> pains) {
         Map<Strand, List<LineDay>> days = new LinkedHashMap<>();
         responses.stream()
                 .filter(response -> isEarned(response.strand()))
@@ -134,7 +131,7 @@ class Ladders {
                         Collectors.toList()))
                 .values()
                 .forEach(item -> days.computeIfAbsent(item.get(0).strand(), any -> new ArrayList<>())
-                        .add(day(item)));
+                        .add(taught(item, pains).lineDay()));
         return days;
     }
 
@@ -145,44 +142,43 @@ class Ladders {
         };
     }
 
-    private static LineDay day(List<StoredResponse> item) {
-        int rung = item.stream().mapToInt(StoredResponse::rung).max().orElse(1);
-        Set<Noted> told = item.stream().map(StoredResponse::told).collect(Collectors.toSet());
-        Set<Against> against = EnumSet.noneOf(Against.class);
-        add(against, told, Noted.DOMED, Against.DOMED);
-        add(against, told, Noted.LEAKED, Against.LEAKED);
-        add(against, told, Noted.HEAVY, Against.HEAVY);
-        add(against, told, Noted.BREATH_HELD, Against.BREATH_HELD);
-        Pain pain =
-                told.contains(Noted.HURT) ? new Pain(HURT, 0, Optional.of(place(item)), Optional.empty()) : Pain.NONE;
-        boolean done = told.contains(Noted.DONE) && item.get(0).finished();
-        Felt felt = told.contains(Noted.TOO_EASY) ? Felt.TOO_EASY : Felt.RIGHT;
-        return new LineDay(
-                item.get(0).on(),
-                rung,
-                DoseStep.WRITTEN,
-                new LineDay.Done(done ? 1 : 0, 1),
-                against,
-                pain,
-                new LineDay.Report(Optional.of(felt), false, true));
+    private static TaughtDay taught(List<StoredResponse> item, List<PainTold> pains) {
+        LocalDate on = item.get(0).on();
+        return new TaughtDay(
+                on,
+                item.stream().map(Ladders::note).toList(),
+                item.get(0).finished(),
+                new TaughtDay.Before(
+                        told(pains, on, PainTold.Where.FLOOR),
+                        told(pains, on, PainTold.Where.SCAR),
+                        told(pains, on, PainTold.Where.ELSEWHERE)),
+                pains.stream()
+                        .filter(pain -> pain.place() == PainTold.Where.MORNING
+                                && pain.on().isAfter(on))
+                        .findFirst()
+                        .map(PainTold::amount));
     }
 
-    private static void add(Set<Against> against, Set<Noted> told, Noted noted, Against counts) {
-        if (told.contains(noted)) {
-            against.add(counts);
-        }
+    private static OptionalInt told(List<PainTold> pains, LocalDate on, PainTold.Where place) {
+        return pains.stream()
+                .filter(pain -> pain.place() == place && pain.on().equals(on))
+                .mapToInt(PainTold::amount)
+                .reduce((before, latest) -> latest);
     }
 
-    private static Pain.Place place(List<StoredResponse> item) {
-        return item.stream()
-                .flatMap(response -> HurtAt.named(response.place()).stream())
-                .map(where -> switch (where) {
-                    case PELVIC_FLOOR -> Pain.Place.FLOOR;
-                    case SCAR -> Pain.Place.SCAR;
-                    default -> Pain.Place.ELSEWHERE;
-                })
-                .findFirst()
-                .orElse(Pain.Place.ELSEWHERE);
+    private static TaughtDay.Note note(StoredResponse response) {
+        StoredResponse.How how = response.how();
+        Integer done = how.done();
+        Integer asked = how.asked();
+        return new TaughtDay.Note(
+                response.rung(),
+                how.doseStep(),
+                response.told(),
+                HurtAt.named(response.place()),
+                how.pain() == null ? OptionalInt.empty() : OptionalInt.of(how.pain()),
+                done == null || asked == null || asked < 1
+                        ? Optional.empty()
+                        : Optional.of(new LineDay.Done(done, asked)));
     }
 
     private static String words(LineDay day) {

@@ -8,6 +8,7 @@ import openbloom.core.moves.Strand;
 import openbloom.core.program.Session;
 import openbloom.core.program.SessionItem;
 import openbloom.core.program.Side;
+import openbloom.core.progress.DoseStep;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Reason;
@@ -57,6 +58,15 @@ public record PlanDocument(List<Item> items, int transitions, boolean upByTheSid
 
         public int seconds() {
             return workSeconds + setUpSeconds;
+        }
+
+        /** What is counted while she does it: repetitions, or the seconds of a single hold. */
+        public int counts() {
+            return repetitions == 1 && holdSeconds > 0 ? sets * holdSeconds : sets * repetitions * Math.max(1, breaths);
+        }
+
+        public int doseStep() {
+            return DoseStep.WRITTEN;
         }
 
         /** {@code 1:30}. */

@@ -18,6 +18,7 @@ import openbloom.core.moves.Catalogue;
 import openbloom.core.picture.SessionStrip;
 import openbloom.core.record.HurtAt;
 import openbloom.core.record.Noted;
+import openbloom.core.record.TookOver;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -97,21 +98,24 @@ class SessionController {
             @RequestParam(defaultValue = "") String item,
             @RequestParam(defaultValue = "") String told,
             @RequestParam(defaultValue = "") String place,
+            HowForm how,
             @RequestParam(defaultValue = "") String formKey) {
         Typed typed = new Typed();
         Optional<Integer> number = typed.requiredWhole("item", item, 0, 500);
         Optional<Noted> answer = typed.requiredChoice("told", told, Noted.class);
-        Optional<HurtAt> where = typed.choice("place", place, HurtAt.class);
+        String where = answer.filter(noted -> noted == Noted.TOOK_OVER).isPresent()
+                ? typed.choice("place", place, TookOver.class)
+                        .map(TookOver::name)
+                        .orElse("")
+                : typed.choice("place", place, HurtAt.class).map(HurtAt::name).orElse("");
         Sessions.Planned planned = find(woman, sessionId);
+        StoredResponse.How went = how.read(typed, number.orElse(-1), planned.plan());
         if (planned.stored().taughtOn() != null) {
             typed.refuse("session", "session.finished");
         }
         if (typed.isClean()) {
-            Sessions.NewResponse noted = new Sessions.NewResponse(
-                    number.orElseThrow(),
-                    answer.orElseThrow(),
-                    where.map(HurtAt::name).orElse(""),
-                    formKey);
+            Sessions.NewResponse noted =
+                    new Sessions.NewResponse(number.orElseThrow(), answer.orElseThrow(), where, went, formKey);
             if (sessions.respond(planned, noted, sessions.today(me)).isPresent()) {
                 return ResponseEntity.noContent().build();
             }

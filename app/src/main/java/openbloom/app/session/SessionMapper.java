@@ -4,15 +4,10 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import openbloom.core.moves.Strand;
-import openbloom.core.record.Noted;
-import org.apache.ibatis.annotations.Arg;
-import org.apache.ibatis.annotations.ConstructorArgs;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.ResultMap;
-import org.apache.ibatis.annotations.Results;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
@@ -50,47 +45,23 @@ public interface SessionMapper {
     @Update("update session set taught_on = #{on}, taught_by = #{by} where id = #{id} and taught_on is null")
     int taught(long id, LocalDate on, long by);
 
-    /** One response to be kept. */
-    record NewResponse(
-            long sessionId,
-            String formKey,
-            int item,
-            String moveId,
-            Strand strand,
-            int rung,
-            Noted told,
-            String place,
-            LocalDate notedOn,
-            Instant at) {}
-
     @Insert("""
-            insert into response (session_id, form_key, item, move_id, strand, rung, told, place, noted_on, stored_at)
-            values (#{r.sessionId}, #{r.formKey}, #{r.item}, #{r.moveId}, #{r.strand}, #{r.rung}, #{r.told}, #{r.place},
-              #{r.notedOn}, #{r.at})
+            insert into response (session_id, form_key, item, move_id, strand, rung, told, place, noted_on, stored_at,
+              pain, done, asked, dose_step, note)
+            values (#{r.sessionId}, #{formKey}, #{r.item}, #{r.moveId}, #{r.strand}, #{r.rung}, #{r.told}, #{r.place},
+              #{r.on}, #{at}, #{r.how.pain}, #{r.how.done}, #{r.how.asked}, #{r.how.doseStep}, #{r.how.note})
             """)
-    void insertResponse(@Param("r") NewResponse response);
+    void insertResponse(@Param("r") StoredResponse response, @Param("formKey") String formKey, @Param("at") Instant at);
 
     /**
      * Everything noted with some women, oldest first, whether or not the session was finished. There are thousands of rows:
      * the columns are named, so that they are not looked for in each.
      */
-    @Results(id = "response")
-    @ConstructorArgs({
-        @Arg(column = "woman_id", javaType = long.class),
-        @Arg(column = "session_id", javaType = long.class),
-        @Arg(column = "on", javaType = LocalDate.class),
-        @Arg(column = "item", javaType = int.class),
-        @Arg(column = "move_id", javaType = String.class),
-        @Arg(column = "strand", javaType = Strand.class),
-        @Arg(column = "rung", javaType = int.class),
-        @Arg(column = "told", javaType = Noted.class),
-        @Arg(column = "place", javaType = String.class),
-        @Arg(column = "finished", javaType = boolean.class)
-    })
+    @ResultMap("response")
     @Select("""
             <script>
             select woman_id, session_id, noted_on as "on", item, move_id, strand, rung, told, response.place,
-              taught_on is not null as finished
+              taught_on is not null as finished, pain, done, asked, dose_step, note
             from response join session on session.id = session_id
             where woman_id in (<foreach collection='womanIds' item='id' separator=','>#{id}</foreach>)
             order by noted_on, session_id, response.id
@@ -101,7 +72,7 @@ public interface SessionMapper {
     @ResultMap("response")
     @Select("""
             select woman_id, session_id, noted_on as "on", item, move_id, strand, rung, told, response.place,
-              taught_on is not null as finished
+              taught_on is not null as finished, pain, done, asked, dose_step, note
             from response join session on session.id = session_id
             where session_id = #{sessionId} order by response.id
             """)

@@ -93,7 +93,12 @@ public class Sessions {
     }
 
     /** What was noted about one item. */
-    public record NewResponse(int item, Noted noted, String place, String formKey) {}
+    public record NewResponse(int item, Noted noted, String place, StoredResponse.How how, String formKey) {
+        /** Noted with one tap. */
+        public static NewResponse of(int item, Noted noted, String formKey) {
+            return new NewResponse(item, noted, "", StoredResponse.How.UNTOLD, formKey);
+        }
+    }
 
     /** Keeps one response of a day. Empty if the session has no such item. */
     public Optional<PlanDocument.Item> respond(Planned planned, NewResponse response, LocalDate on) {
@@ -102,17 +107,19 @@ public class Sessions {
             return Optional.empty();
         }
         PlanDocument.Item of = items.get(response.item());
-        mapper.insertResponse(new SessionMapper.NewResponse(
+        StoredResponse row = new StoredResponse(
+                planned.stored().womanId(),
                 planned.stored().id(),
-                response.formKey(),
+                on,
                 response.item(),
                 of.moveId(),
                 of.strand(),
                 of.rung(),
                 response.noted(),
                 response.place(),
-                on,
-                day.instant()));
+                false,
+                response.how());
+        mapper.insertResponse(row, response.formKey(), day.instant());
         return Optional.of(of);
     }
 

@@ -2,15 +2,18 @@ package openbloom.app.session;
 
 import java.time.LocalDate;
 import openbloom.core.moves.Strand;
+import openbloom.core.progress.DoseStep;
 import openbloom.core.record.HurtAt;
 import openbloom.core.record.Noted;
 import openbloom.core.record.Response;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A row of the responses.
  *
  * @param item number of the item in its session, from 0
- * @param place where it hurt, as {@link HurtAt}; empty if it was not asked
+ * @param place where it hurt, as {@link HurtAt}, or what took over, as {@link openbloom.core.record.TookOver}; empty if
+ *     it was not asked
  * @param finished whether the session was taught to its end
  */
 public record StoredResponse(
@@ -23,7 +26,27 @@ public record StoredResponse(
         int rung,
         Noted told,
         String place,
-        boolean finished) {
+        boolean finished,
+        How how) {
+    /**
+     * How it went.
+     *
+     * @param pain 0 to 10; empty when no number was told
+     * @param done repetitions, or seconds of a hold, that were really counted; empty when nobody counted
+     * @param asked of as many
+     * @param doseStep 1 to 3
+     * @param note a short one of the instructor's, or empty
+     */
+    public record How(
+            @Nullable Integer pain,
+            @Nullable Integer done,
+            @Nullable Integer asked,
+            int doseStep,
+            String note) {
+        /** Noted without a number or a word. */
+        public static final How UNTOLD = new How(null, null, null, DoseStep.WRITTEN, "");
+    }
+
     /**
      * The response as the rules read it.
      *

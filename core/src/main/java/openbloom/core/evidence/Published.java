@@ -125,6 +125,21 @@ public enum Published {
     SHORT_HOLD(COMMON_PRACTICE, 10, "s", "longest still hold with high blood pressure"),
     STRAIGHT_LEG_RAISE_LIMIT(COMMON_PRACTICE, 4, "points", "no single-leg load from this score"),
     LETTING_GO_NEEDED(COMMON_PRACTICE, 8, "of 10", "full letting-go before lifts return"),
+    PAIN_ACCEPTABLE(E_PAIN, 2, "of 10", "pain up to this is safe; more, and more than before, counts against a move"),
+    PAIN_TOO_MUCH(E_PAIN, 5, "of 10", "pain above this stops"),
+    PAIN_WITHOUT_NUMBER(COMMON_PRACTICE, 3, "of 10", "pain nobody put a number to counts as"),
+    SHORT_PAUSE(COMMON_PRACTICE, 14, "days", "P-PAUSE-1: one rung down after so long without a session"),
+    LONG_PAUSE(COMMON_PRACTICE, 42, "days", "P-PAUSE-1: two rungs down, and a check first, after"),
+    AFTER_DOMING(COMMON_PRACTICE, 2, "days", "no rung rises after doming for"),
+    NO_RISE_PREGNANT(COMMON_PRACTICE, 34, "weeks", "no rung rises in pregnancy from; ready for birth is offered"),
+    WEEKLY_MINUTES(E_ACOG804, 150, "minutes a week", "of movement, pregnant or neither, at least"),
+    WEEKLY_MINUTES_AFTER_BIRTH(E_PP2025, 120, "minutes a week", "of movement after birth once cleared, at least"),
+    MORE_EACH_WEEK(COMMON_PRACTICE, 20, "minutes", "weekly minutes are built up by at most"),
+    RUN_ANSWERS_APART(COMMON_PRACTICE, 7, "days", "two answers of none so far apart before she runs again"),
+    RUN_REFER_WITHIN(COMMON_PRACTICE, 28, "days", "leak or heaviness twice within this time: refer"),
+    BLOCK_USUAL(COMMON_PRACTICE, 28, "days", "a block of weeks"),
+    BLOCK_SHORTEST(COMMON_PRACTICE, 14, "days", "a shorter rest joins the next block"),
+    BLOCK_LONGEST(COMMON_PRACTICE, 42, "days", "a block that waits for a stage is no longer than"),
     SYMPTOM_MEMORY(COMMON_PRACTICE, 14, "days", "symptoms count for");
 
     private final Source source;

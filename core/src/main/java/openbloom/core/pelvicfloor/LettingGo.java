@@ -1,5 +1,6 @@
 package openbloom.core.pelvicfloor;
 
+import openbloom.core.evidence.Published;
 import openbloom.core.stage.Told;
 
 /** How completely she lets go after a lift, after E-ICS: absent, partial, complete. */
@@ -8,6 +9,9 @@ public enum LettingGo {
     PARTIAL("lets go in part"),
     FULL("lets go fully"),
     UNKNOWN("letting go not checked");
+
+    /** Gentle one-breath lifts that are counted in the check. */
+    public static final int TEN = 10;
 
     private final String words;
 
@@ -22,6 +26,14 @@ public enum LettingGo {
             case NO -> ABSENT;
             case UNKNOWN -> UNKNOWN;
         };
+    }
+
+    /** Of ten gentle one-breath lifts: fully after at least eight, not at all after none. */
+    public static LettingGo ofTen(int letGo) {
+        if (letGo >= Published.LETTING_GO_NEEDED.amount()) {
+            return FULL;
+        }
+        return letGo > 0 ? PARTIAL : ABSENT;
     }
 
     public String words() {

@@ -33,4 +33,9 @@ public record PelvicFloorCheck(
     public boolean isTight() {
         return tone == Tone.TIGHT || lettingGo == LettingGo.ABSENT;
     }
+
+    /** The same, with a tone that has not been seen to let go for long enough. */
+    PelvicFloorCheck stillTight() {
+        return new PelvicFloorCheck(holdSeconds, holdRepetitions, flicks, lettingGo, Tone.TIGHT, pain, fades);
+    }
 }

@@ -2,8 +2,11 @@ package openbloom.core.pelvicfloor;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.Stream;
 import openbloom.core.evidence.Published;
+import openbloom.core.stage.Told;
 
 /** When release moves on: full letting-go felt on 8 of 10 on two days, and nothing hurts. */
 public final class Release {
@@ -34,6 +37,33 @@ public final class Release {
                 .map(Practice::on)
                 .distinct()
                 .count();
+    }
+
+    /**
+     * What the checks say together: a floor that was found tight stays so until full letting-go was felt on two days since,
+     * in checks or in practice.
+     *
+     * @param checks oldest first
+     * @return the latest, still tight where the two days are missing; empty without a check
+     */
+    public static Optional<PelvicFloorCheck> settled(List<DatedCheck> checks, List<Practice> practices) {
+        Optional<LocalDate> tight = checks.stream()
+                .filter(dated -> dated.check().isTight())
+                .map(DatedCheck::on)
+                .reduce((before, latest) -> latest);
+        Optional<PelvicFloorCheck> latest =
+                checks.stream().map(DatedCheck::check).reduce((before, last) -> last);
+        if (tight.isEmpty() || latest.filter(PelvicFloorCheck::isTight).isPresent()) {
+            return latest;
+        }
+        Stream<Practice> seen = checks.stream()
+                .filter(dated -> dated.check().lettingGo() == LettingGo.FULL)
+                .map(dated -> new Practice(
+                        dated.on(), OptionalInt.of(LettingGo.TEN), dated.check().pain() == Told.YES));
+        List<Practice> since = Stream.concat(seen, practices.stream())
+                .filter(practice -> practice.on().isAfter(tight.get()))
+                .toList();
+        return days(since) >= DAYS_TO_MOVE_ON ? latest : latest.map(PelvicFloorCheck::stillTight);
     }
 
     /** @param practices since the latest check, in any order */

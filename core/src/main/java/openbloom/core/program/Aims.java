@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import openbloom.core.dating.GestationalAge;
+import openbloom.core.evidence.Published;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.record.Client;
@@ -19,7 +20,7 @@ import openbloom.core.verdict.Facts;
 /** Which aims a woman's record suggests, each with the fact that suggests it. */
 public final class Aims {
     public static final int MOST = 3;
-    private static final int READY_FROM_WEEK = 34;
+    private static final int READY_FROM_WEEK = Published.NO_RISE_PREGNANT.amount();
 
     private final Facts facts;
     private final Map<Aim, String> why = new EnumMap<>(Aim.class);

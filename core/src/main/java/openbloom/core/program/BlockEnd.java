@@ -17,9 +17,9 @@ import openbloom.core.verdict.Facts;
  * day 28 within days 14 to 42; otherwise after 28 days (common practice, no source).
  */
 final class BlockEnd {
-    private static final int USUAL_DAYS = 28;
-    private static final int FEWEST_DAYS = 14;
-    private static final int MOST_DAYS = 42;
+    private static final int USUAL_DAYS = Published.BLOCK_USUAL.days();
+    private static final int FEWEST_DAYS = Published.BLOCK_SHORTEST.days();
+    private static final int MOST_DAYS = Published.BLOCK_LONGEST.days();
     private static final int WEEKLY_FROM_WEEK = 38;
 
     private BlockEnd() {}

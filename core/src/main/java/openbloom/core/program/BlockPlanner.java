@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import openbloom.core.evidence.Published;
 import openbloom.core.moves.Demand;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
@@ -19,6 +20,7 @@ import openbloom.core.record.Training;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Birth;
+import openbloom.core.verdict.CheckWindow;
 import openbloom.core.verdict.Facts;
 import openbloom.core.verdict.Judgement;
 
@@ -31,9 +33,9 @@ public final class BlockPlanner {
     private static final int MOST_STRANDS = 8;
     private static final int MINUTES_A_STRAND = 6;
     private static final int FIVE_MINUTES_UP_TO = 10;
-    private static final int TARGET = 150;
-    private static final int TARGET_AFTER_BIRTH = 120;
-    private static final int MORE_EACH_WEEK = 20;
+    private static final int TARGET = Published.WEEKLY_MINUTES.amount();
+    private static final int TARGET_AFTER_BIRTH = Published.WEEKLY_MINUTES_AFTER_BIRTH.amount();
+    private static final int MORE_EACH_WEEK = Published.MORE_EACH_WEEK.amount();
     private static final int LEAST_WALKING = 30;
     private static final int STRONG_LOAD = 3;
     private static final int LIGHT_LOAD = 2;
@@ -229,7 +231,8 @@ public final class BlockPlanner {
                 .ifPresent(day -> due.add(new Program.Due(day, Program.Check.GAP)));
         PelvicFloorCheck floor = today.facts().client().checks().pelvicFloor();
         LocalDate first = today.facts().day();
-        if (floor.equals(PelvicFloorCheck.NOT_CHECKED) && week.equals(first)) {
+        boolean open = CheckWindow.floor(Ahead.of(today, week).facts()) != CheckWindow.Floor.CLINICIAN_FIRST;
+        if (open && floor.equals(PelvicFloorCheck.NOT_CHECKED) && week.equals(first)) {
             due.add(new Program.Due(first, Program.Check.PELVIC_FLOOR));
         }
         boolean wantsImpact = aims.stream().anyMatch(aim -> aim.aim() == Aim.RUN || aim.aim() == Aim.JUMP);

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import openbloom.core.evidence.Published;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
 import openbloom.core.progress.DoseStep;
@@ -19,7 +20,7 @@ import openbloom.core.verdict.Verdict;
 
 /** Where each wanted strand begins, what its next rung still needs, and where it is likely to be week by week. */
 final class LinePlanner {
-    private static final int NO_RISE_FROM_WEEK = 34;
+    private static final int NO_RISE_FROM_WEEK = Published.NO_RISE_PREGNANT.amount();
     private static final Set<Strand> UNEARNED = EnumSet.of(
             Strand.BREATH,
             Strand.RELEASE,

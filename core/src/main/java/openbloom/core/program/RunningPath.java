@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import openbloom.core.evidence.Published;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
 import openbloom.core.stage.Gate;
@@ -25,9 +26,9 @@ import openbloom.core.verdict.Verdict;
  * @param refer whether leak or heaviness came twice within 28 days
  */
 public record RunningPath(boolean ready, List<Gate> missing, List<String> why, List<Week> weeks, boolean refer) {
-    private static final int DAYS_BETWEEN_ANSWERS = 7;
-    private static final int TWICE_WITHIN_DAYS = 28;
-    private static final int PAIN_TELLS_ABOVE = 2;
+    private static final int DAYS_BETWEEN_ANSWERS = Published.RUN_ANSWERS_APART.days();
+    private static final int TWICE_WITHIN_DAYS = Published.RUN_REFER_WITHIN.days();
+    private static final int PAIN_TELLS_ABOVE = Published.PAIN_ACCEPTABLE.amount();
     private static final int RUNS_A_WEEK = 3;
     private static final List<Row> TABLE = List.of(
             new Row(8, 1, 2),

@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import openbloom.core.evidence.Published;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
 import openbloom.core.progress.LineDay.Against;
@@ -23,12 +24,12 @@ import openbloom.core.verdict.Verdict;
  * and 48 hours are common practice without a source; pain above 5 of 10 stops (E-PAIN).
  */
 public final class Progress {
-    private static final int PAIN_STOPS_ABOVE = 5;
-    private static final int PAIN_TELLS_ABOVE = 2;
-    private static final int SHORT_PAUSE_DAYS = 14;
-    private static final int LONG_PAUSE_DAYS = 42;
-    private static final int DAYS_AFTER_DOMING = 2;
-    private static final int NO_RISE_FROM_WEEK = 34;
+    private static final int PAIN_STOPS_ABOVE = Published.PAIN_TOO_MUCH.amount();
+    private static final int PAIN_TELLS_ABOVE = Published.PAIN_ACCEPTABLE.amount();
+    private static final int SHORT_PAUSE_DAYS = Published.SHORT_PAUSE.days();
+    private static final int LONG_PAUSE_DAYS = Published.LONG_PAUSE.days();
+    private static final int DAYS_AFTER_DOMING = Published.AFTER_DOMING.days();
+    private static final int NO_RISE_FROM_WEEK = Published.NO_RISE_PREGNANT.amount();
 
     private final Judgement judgement;
     private final Strand strand;

@@ -3,12 +3,18 @@ package openbloom.core.record;
 /** What the instructor noted about one item while teaching. */
 public enum Noted {
     DONE("done", "", false),
+    PARTLY("partly done", "", false),
+    SKIPPED("skipped", "", false),
     DOMED("domed", "d", true),
+    FLAT_ONCE_CUED("domed, flat after one cue", "c", true),
     LEAKED("leaked", "l", true),
     HEAVY("heavy", "h", true),
     HURT("hurt", "p", true),
     BREATH_HELD("breath held", "b", true),
-    TOO_EASY("too easy", "e", false);
+    TOOK_OVER("took over", "t", true),
+    TOO_EASY("too easy", "e", false),
+    RIGHT("right", "r", false),
+    TOO_HARD("too hard", "x", false);
 
     private final String words;
     private final String key;
@@ -32,5 +38,10 @@ public enum Noted {
     /** Whether it speaks against counting the rung as done. */
     public boolean isAgainst() {
         return against;
+    }
+
+    /** Whether it says how hard it was. */
+    public boolean isEffort() {
+        return this == TOO_EASY || this == RIGHT || this == TOO_HARD;
     }
 }

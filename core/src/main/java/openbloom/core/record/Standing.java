@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import openbloom.core.evidence.Published;
 import openbloom.core.moves.Strand;
 
 /**
@@ -94,7 +95,7 @@ public record Standing(
 
     /** The ladders while they are being climbed. */
     private static final class Climb {
-        private static final int DAYS_AFTER_DOMING = 2;
+        private static final int DAYS_AFTER_DOMING = Published.AFTER_DOMING.days();
 
         private final Map<Strand, Integer> rungs = new EnumMap<>(Strand.class);
         private final Map<Strand, Integer> ceilings = new EnumMap<>(Strand.class);
@@ -146,7 +147,8 @@ public record Standing(
                 int below = Math.max(0, rung - 2);
                 rungs.merge(strand, below, (done, restart) -> Math.min(done, restart));
             }
-            if (any.finished() && told.contains(Noted.DONE) && told.stream().noneMatch(Noted::isAgainst)) {
+            boolean against = told.contains(Noted.TOO_HARD) || told.stream().anyMatch(Noted::isAgainst);
+            if (any.finished() && told.contains(Noted.DONE) && !against) {
                 wentWell(strand, new GoodDay(any.on(), rung));
             }
         }

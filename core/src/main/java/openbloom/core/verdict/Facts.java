@@ -358,7 +358,7 @@ public final class Facts {
         return Optional.of(next.isBefore(earliest) ? earliest : next);
     }
 
-    private static LocalDate headLiftFrom(Birth birth) {
+    static LocalDate headLiftFrom(Birth birth) {
         Published wait = birth.isCaesarean() ? HEAD_LIFT_AFTER_CAESAREAN : HEAD_LIFT_AFTER_BIRTH;
         return birth.date().plusDays(wait.days());
     }

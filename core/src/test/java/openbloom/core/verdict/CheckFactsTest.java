@@ -123,4 +123,38 @@ class CheckFactsTest {
                         .isSqueeze())
                 .isFalse();
     }
+
+    /** Weeks since a birth, tear, cleared: what the floor check may ask (common practice, no source). */
+    @ParameterizedTest
+    @CsvSource({
+        "5, NONE, false, GENTLE",
+        "6, NONE, false, OPEN",
+        "5, THIRD, false, CLINICIAN_FIRST",
+        "20, FOURTH, false, CLINICIAN_FIRST",
+        "5, THIRD, true, GENTLE",
+        "8, THIRD, true, OPEN"
+    })
+    void theFloorCheckIsGentleEarlyAndHerClinicianComesFirstAfterADeepTear(
+            int weeks, Tear tear, boolean cleared, CheckWindow.Floor expected) {
+        Client.Builder woman =
+                Client.of(1, 1, 33).gaveBirth(new Birth(DAY.minusWeeks(weeks), BirthKind.VAGINAL, tear, Told.YES));
+        if (cleared) {
+            woman.cleared(Clearance.of(DAY.minusDays(1), "midwife", List.of()));
+        }
+        CheckWindow.Floor window = CheckWindow.floor(new Facts(woman.build(), DAY));
+        assertThat(window).isEqualTo(expected);
+        assertThat(CheckWindow.isTooMuch(window, FULL)).isEqualTo(expected != CheckWindow.Floor.OPEN);
+        PelvicFloorCheck gentle = new PelvicFloorCheck(3, 5, 5, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO);
+        assertThat(CheckWindow.isTooMuch(window, gentle)).isEqualTo(expected == CheckWindow.Floor.CLINICIAN_FIRST);
+    }
+
+    /** Days since the birth and its kind: whether the head may be lifted (common practice, no source). */
+    @ParameterizedTest
+    @CsvSource({"13, VAGINAL, false", "14, VAGINAL, true", "41, CAESAREAN, false", "42, CAESAREAN, true"})
+    void theHeadLiftWaitsAfterABirth(int days, BirthKind kind, boolean open) {
+        Client woman = Client.of(1, 1, 33)
+                .gaveBirth(new Birth(DAY.minusDays(days), kind, Tear.NONE, Told.YES))
+                .build();
+        assertThat(CheckWindow.noHeadLift(new Facts(woman, DAY)).isEmpty()).isEqualTo(open);
+    }
 }

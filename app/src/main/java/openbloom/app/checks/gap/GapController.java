@@ -242,6 +242,7 @@ class GapController {
                 .addObject("form", form)
                 .addObject("page", page)
                 .addObject("view", view(me, woman, form, page.isBlind()))
+                .addObject("noHeadLift", room.noHeadLift(woman, day.today(me)))
                 .addObject("schools", Arrays.asList(School.values()));
     }
 

@@ -23,6 +23,8 @@ import openbloom.core.gap.Spot;
 import openbloom.core.gap.WholeMidline;
 import openbloom.core.picture.MidlineMap;
 import openbloom.core.stage.Birth;
+import openbloom.core.verdict.CheckWindow;
+import openbloom.core.verdict.Facts;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -198,5 +200,11 @@ public class GapRoom {
         String text = spot.words() + ": " + (compared ? change.words() + ", " : "")
                 + change.worth().words();
         return new GapView.Line(heading, text, false, change.sum());
+    }
+
+    /** Why the head is not lifted today, or nothing. */
+    String noHeadLift(Woman woman, LocalDate today) {
+        return CheckWindow.noHeadLift(new Facts(records.clientOn(woman, today), today))
+                .orElse("");
     }
 }

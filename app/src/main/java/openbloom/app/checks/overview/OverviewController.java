@@ -26,6 +26,7 @@ import openbloom.core.gap.Method;
 import openbloom.core.gap.Spot;
 import openbloom.core.gap.Width;
 import openbloom.core.stage.Told;
+import openbloom.core.verdict.CheckWindow;
 import openbloom.core.verdict.Facts;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -61,7 +62,7 @@ class OverviewController {
         List<Sheet> kept = sheets.of(woman.id());
         Optional<GapChecks.KeptCheck> readable = room.latest(woman);
         ModelAndView page = new ModelAndView("checks/overview")
-                .addObject("cards", cards(newest(checks, readable), kept, today, due(woman, today)))
+                .addObject("cards", cards(newest(checks, readable), kept, facts(woman, today)))
                 .addObject("history", history(woman, checks, kept));
         readable.ifPresent(latest -> page.addObject("latest", latest)
                 .addObject("view", room.view(me, woman, GapRoom.Look.at(latest, place(at)))));
@@ -85,12 +86,13 @@ class OverviewController {
         }
     }
 
-    private Optional<LocalDate> due(Woman woman, LocalDate today) {
-        return new Facts(records.clientOn(woman, today), today).gapCheckDue();
+    private Facts facts(Woman woman, LocalDate today) {
+        return new Facts(records.clientOn(woman, today), today);
     }
 
-    private List<CheckCard> cards(
-            Optional<GapChecks.KeptCheck> newest, List<Sheet> kept, LocalDate today, Optional<LocalDate> gapDue) {
+    private List<CheckCard> cards(Optional<GapChecks.KeptCheck> newest, List<Sheet> kept, Facts facts) {
+        LocalDate today = facts.day();
+        Optional<LocalDate> gapDue = facts.gapCheckDue();
         List<CheckCard> cards = new ArrayList<>();
         boolean due = gapDue.filter(next -> !next.isAfter(today)).isPresent();
         String first = gapDue.map(next -> "first due " + Days.words(next)).orElse("after the birth");
@@ -100,8 +102,9 @@ class OverviewController {
             cards.add(kept.stream()
                     .filter(sheet -> sheet.kind() == kind)
                     .findFirst()
-                    .map(sheet -> card(sheet, today))
-                    .orElseGet(() -> new CheckCard(kind.words(), kind.path(), Optional.empty(), "", false)));
+                    .map(sheet -> card(sheet, facts))
+                    .orElseGet(() ->
+                            new CheckCard(kind.words(), kind.path(), Optional.empty(), window(kind, facts), false)));
         }
         return cards;
     }
@@ -122,10 +125,18 @@ class OverviewController {
         return new CheckCard("Gap", "gap", Optional.of(widest(check)), when, due);
     }
 
-    /** Only the pelvic floor has a day on which it is due again. */
-    private CheckCard card(Sheet sheet, LocalDate today) {
+    /** How far a check may go today, where that is less than all of it. */
+    private static String window(SheetKind kind, Facts facts) {
+        CheckWindow.Floor floor = CheckWindow.floor(facts);
+        return kind == SheetKind.PELVIC_FLOOR && floor != CheckWindow.Floor.OPEN ? floor.words() : "";
+    }
+
+    /** Only the pelvic floor has a day on which it is due again, unless her clinician comes first. */
+    private CheckCard card(Sheet sheet, Facts facts) {
+        LocalDate today = facts.day();
         LocalDate again = sheet.checkedOn().plusDays(Published.PELVIC_REVIEW.days());
-        boolean returns = sheet.kind() == SheetKind.PELVIC_FLOOR;
+        boolean returns =
+                sheet.kind() == SheetKind.PELVIC_FLOOR && CheckWindow.floor(facts) != CheckWindow.Floor.CLINICIAN_FIRST;
         boolean due = returns && !again.isAfter(today);
         String next = returns ? "; next " + (due ? "due now" : Days.words(again)) : "";
         return new CheckCard(

@@ -56,6 +56,19 @@ interface PracticeMapper {
             """)
     List<Row> of(long womanId);
 
+    /** What one practice showed of letting go. */
+    record LetGo(
+            long womanId, LocalDate practisedOn, @Nullable Integer letGoOfTen, boolean hurt) {}
+
+    @Select("""
+            <script>
+            select woman_id, practised_on, let_go_of_ten, hurt from practice
+            where woman_id in <foreach item="id" collection="ids" open="(" separator="," close=")">#{id}</foreach>
+            order by practised_on, id
+            </script>
+            """)
+    List<LetGo> lettingGoOf(@Param("ids") List<Long> womanIds);
+
     @Insert("""
             insert into practice (woman_id, form_key, practised_on, kept_by, stored_at, track, hold_seconds, holds, flicks,
               holds_done, flicks_done, position, let_go_of_ten, let_go_fully, faded, hurt, heavy)

@@ -1,0 +1,145 @@
+package openbloom.core.progress;
+
+import java.time.LocalDate;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import openbloom.core.evidence.Published;
+import openbloom.core.progress.LineDay.Against;
+import openbloom.core.record.HurtAt;
+import openbloom.core.record.Noted;
+
+/**
+ * What was noted on one ladder in one session, and the pain that was told around it. The hardest rung counts, and the
+ * worst of what was noted about either side.
+ *
+ * @param finished whether the session was taught to its end
+ * @param before pain told before the session, by place; empty where nobody asked
+ * @param nextMorning the worst of the morning after; empty when nobody asked
+ */
+public record TaughtDay(
+        LocalDate on, List<Note> notes, boolean finished, Before before, Optional<Integer> nextMorning) {
+    public TaughtDay {
+        notes = List.copyOf(notes);
+    }
+
+    /** Pain before the session, 0 to 10. */
+    public record Before(OptionalInt floor, OptionalInt scar, OptionalInt elsewhere) {
+        public static final Before NOT_ASKED =
+                new Before(OptionalInt.empty(), OptionalInt.empty(), OptionalInt.empty());
+
+        int at(Pain.Place place) {
+            OptionalInt told = switch (place) {
+                case FLOOR -> floor;
+                case SCAR -> scar;
+                case ELSEWHERE -> elsewhere;
+            };
+            return told.orElse(0);
+        }
+    }
+
+    /**
+     * One thing noted.
+     *
+     * @param pain 0 to 10, where a number was told
+     * @param counted what was really done of what was asked, where somebody counted
+     */
+    public record Note(
+            int rung,
+            int step,
+            Noted noted,
+            Optional<HurtAt> place,
+            OptionalInt pain,
+            Optional<LineDay.Done> counted) {}
+
+    /** The day as the table of decisions reads it; how hard it was counts as right where nobody said. */
+    public LineDay lineDay() {
+        int rung = notes.stream().mapToInt(Note::rung).max().orElse(1);
+        int step = notes.stream()
+                .filter(note -> note.rung() == rung)
+                .mapToInt(Note::step)
+                .min()
+                .orElse(DoseStep.WRITTEN);
+        return new LineDay(
+                on, rung, step, done(rung), against(), pain(), new LineDay.Report(Optional.of(felt()), false, true));
+    }
+
+    private Set<Noted> noted() {
+        return notes.stream().map(Note::noted).collect(Collectors.toSet());
+    }
+
+    private Set<Against> against() {
+        Set<Against> against = EnumSet.noneOf(Against.class);
+        noted().forEach(told -> {
+            switch (told) {
+                case DOMED -> against.add(Against.DOMED);
+                case FLAT_ONCE_CUED -> against.add(Against.DOMED_UNTIL_CUED);
+                case LEAKED -> against.add(Against.LEAKED);
+                case HEAVY -> against.add(Against.HEAVY);
+                case BREATH_HELD -> against.add(Against.BREATH_HELD);
+                case TOOK_OVER -> against.add(Against.TOOK_OVER);
+                default -> {
+                    // the others say how much was done, how hard it was, or where it hurt
+                }
+            }
+        });
+        return against;
+    }
+
+    /** Done as far as the side that managed least; never whole in a session that was not taught to its end. */
+    private LineDay.Done done(int rung) {
+        List<Note> ofRung = notes.stream().filter(note -> note.rung() == rung).toList();
+        Optional<LineDay.Done> least = ofRung.stream()
+                .flatMap(note -> note.counted().stream())
+                .min((one, other) ->
+                        Double.compare(one.done() / (double) one.asked(), other.done() / (double) other.asked()));
+        boolean told = ofRung.stream().anyMatch(note -> note.noted() == Noted.DONE)
+                && ofRung.stream().noneMatch(note -> note.noted() == Noted.PARTLY || note.noted() == Noted.SKIPPED);
+        if (!finished || !told) {
+            LineDay.Done counted = least.orElse(new LineDay.Done(0, 1));
+            return counted.isAll() ? new LineDay.Done(0, 1) : counted;
+        }
+        return least.orElse(new LineDay.Done(1, 1));
+    }
+
+    private Pain pain() {
+        Optional<Note> worst = notes.stream()
+                .filter(note -> note.noted() == Noted.HURT)
+                .max((one, other) -> Integer.compare(amount(one), amount(other)));
+        return worst.map(note -> {
+                    Pain.Place place = note.place().map(TaughtDay::placeOf).orElse(Pain.Place.ELSEWHERE);
+                    return new Pain(amount(note), before.at(place), Optional.of(place), nextMorning);
+                })
+                .orElse(Pain.NONE);
+    }
+
+    /** Pain without a number counts as three of ten. */
+    private static int amount(Note note) {
+        return note.pain().orElse(Published.PAIN_WITHOUT_NUMBER.amount());
+    }
+
+    private static Pain.Place placeOf(HurtAt where) {
+        return switch (where) {
+            case PELVIC_FLOOR -> Pain.Place.FLOOR;
+            case SCAR -> Pain.Place.SCAR;
+            default -> Pain.Place.ELSEWHERE;
+        };
+    }
+
+    private Felt felt() {
+        Set<Noted> told = noted();
+        return Stream.of(Noted.TOO_HARD, Noted.RIGHT, Noted.TOO_EASY)
+                .filter(told::contains)
+                .findFirst()
+                .map(effort -> switch (effort) {
+                    case TOO_HARD -> Felt.TOO_HARD;
+                    case TOO_EASY -> Felt.TOO_EASY;
+                    default -> Felt.RIGHT;
+                })
+                .orElse(Felt.RIGHT);
+    }
+}
