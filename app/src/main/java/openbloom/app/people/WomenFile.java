@@ -1,0 +1,144 @@
+package openbloom.app.people;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import openbloom.app.studio.SignedIn;
+import openbloom.app.system.StudioDay;
+import openbloom.core.Outcome;
+import openbloom.core.Problem;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+import org.apache.commons.csv.DuplicateHeaderMode;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Women from a file: its columns are the fields of the intake, and each line is read as that form is, with the same limits.
+ * A cell with several answers has spaces between them. A woman of the same name and year is here already and is left alone.
+ */
+@Service
+class WomenFile {
+    private static final int MOST_LINES = 500;
+    private static final Set<String> NOT_IN_A_FILE = Set.of("formKey", "version", "since");
+
+    private final People people;
+    private final WomanMapper rows;
+    private final StudioDay day;
+    private final JsonMapper json;
+
+    WomenFile(People people, WomanMapper rows, StudioDay day, JsonMapper json) {
+        this.people = people;
+        this.rows = rows;
+        this.day = day;
+        this.json = json;
+    }
+
+    /** One line that makes sense. */
+    record Line(long number, IntakeForm form) {}
+
+    /** One line that does not, with its problems. */
+    record Refused(long number, List<Problem> problems) {}
+
+    /** What a file would do. */
+    record Preview(List<Line> added, int already, List<Refused> refused) {}
+
+    /** Names of the columns, as the first line has them. */
+    static List<String> columns() {
+        return Arrays.stream(IntakeForm.class.getRecordComponents())
+                .map(RecordComponent::getName)
+                .filter(name -> !NOT_IN_A_FILE.contains(name))
+                .toList();
+    }
+
+    Preview look(SignedIn me, String file) {
+        String text = file.startsWith("\uFEFF") ? file.substring(1) : file;
+        String head = text.lines().findFirst().orElse("");
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setDelimiter(head.contains(";") ? ';' : ',')
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setIgnoreEmptyLines(true)
+                .setTrim(true)
+                .setDuplicateHeaderMode(DuplicateHeaderMode.DISALLOW)
+                .get();
+        try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
+            return read(me, parser);
+        } catch (IOException | IllegalArgumentException | UncheckedIOException broken) {
+            return nothing(Problem.of("file", "csv.broken"));
+        }
+    }
+
+    private Preview read(SignedIn me, CSVParser parser) {
+        List<String> unknown = parser.getHeaderNames().stream()
+                .filter(name -> !columns().contains(name))
+                .toList();
+        if (!unknown.isEmpty() || !parser.getHeaderNames().contains("name")) {
+            return nothing(Problem.of("file", "women.columns", unknown.isEmpty() ? List.of("name") : unknown));
+        }
+        Set<String> here = new HashSet<>();
+        rows.names(me.studioId(), "", 0, Integer.MAX_VALUE).forEach(named -> here.add(named.name()));
+        List<Line> added = new ArrayList<>();
+        List<Refused> refused = new ArrayList<>();
+        int already = 0;
+        for (CSVRecord line : parser) {
+            if (line.getRecordNumber() > MOST_LINES) {
+                refused.add(new Refused(
+                        parser.getCurrentLineNumber(), List.of(Problem.of("file", "csv.tooMany", MOST_LINES))));
+                break;
+            }
+            IntakeForm form = form(line);
+            if (here.contains(String.valueOf(form.name()).strip())) {
+                already++;
+                continue;
+            }
+            Outcome<Woman> read =
+                    Intake.read(form, new Intake.Owner(0, me.studioId(), me.accountId(), 0, ""), day.today(me));
+            if (read.problems().isEmpty()) {
+                added.add(new Line(parser.getCurrentLineNumber(), form));
+                here.add(read.value().name());
+            } else {
+                refused.add(new Refused(parser.getCurrentLineNumber(), read.problems()));
+            }
+        }
+        return new Preview(List.copyOf(added), already, List.copyOf(refused));
+    }
+
+    private static Preview nothing(Problem problem) {
+        return new Preview(List.of(), 0, List.of(new Refused(1, List.of(problem))));
+    }
+
+    private IntakeForm form(CSVRecord line) {
+        Map<String, Object> typed = new HashMap<>();
+        for (RecordComponent field : IntakeForm.class.getRecordComponents()) {
+            String name = field.getName();
+            if (line.isMapped(name) && line.isSet(name) && !line.get(name).isBlank()) {
+                String cell = line.get(name);
+                typed.put(name, field.getType() == List.class ? List.of(cell.split("\\s+")) : cell);
+            }
+        }
+        typed.put("formKey", UUID.randomUUID().toString());
+        typed.putIfAbsent("basis", "LAST_PERIOD");
+        return json.convertValue(typed, IntakeForm.class);
+    }
+
+    /** Adds every line that makes sense; all of them or, should one fail, none. */
+    @Transactional
+    public int keep(SignedIn me, String file) {
+        List<Line> added = look(me, file).added();
+        added.forEach(line -> people.add(me, line.form()));
+        return added.size();
+    }
+}

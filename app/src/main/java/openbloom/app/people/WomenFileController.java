@@ -1,0 +1,81 @@
+package openbloom.app.people;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import openbloom.app.studio.SignedIn;
+import openbloom.app.system.FormPages;
+import openbloom.app.system.Sentences;
+import openbloom.core.Problem;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** Women from a spreadsheet: first looked at, then added. */
+@Controller
+class WomenFileController {
+    private static final int LONGEST = 400_000;
+
+    private final WomenFile file;
+    private final FormPages forms;
+    private final Sentences sentences;
+
+    WomenFileController(WomenFile file, FormPages forms, Sentences sentences) {
+        this.file = file;
+        this.forms = forms;
+        this.sentences = sentences;
+    }
+
+    /** One refused line as it is shown. */
+    public record RefusedLine(long line, String why) {}
+
+    @GetMapping("/people/file")
+    ModelAndView page(@RequestParam(defaultValue = "-1") String added) {
+        return new ModelAndView("people/file")
+                .addObject("written", "")
+                .addObject("columns", WomenFile.columns())
+                .addObject("kept", added.matches("\\d{1,4}") ? Integer.parseInt(added) : -1);
+    }
+
+    /** Shows what the lines would do; nothing is added. */
+    @PostMapping("/people/file/look")
+    ModelAndView look(@AuthenticationPrincipal SignedIn me, @RequestParam(defaultValue = "") String written) {
+        if (written.isBlank() || written.length() > LONGEST) {
+            return refused(written);
+        }
+        WomenFile.Preview preview = file.look(me, written);
+        return page("").addObject("written", written)
+                .addObject("preview", preview)
+                .addObject(
+                        "names",
+                        preview.added().stream()
+                                .map(line -> Objects.toString(line.form().name(), ""))
+                                .toList())
+                .addObject("refused", preview.refused().stream().map(this::line).toList());
+    }
+
+    private ModelAndView refused(String written) {
+        boolean empty = written.isBlank();
+        return forms.refused(
+                page("").addObject("written", empty ? "" : written.substring(0, Math.min(LONGEST, written.length()))),
+                List.of(Problem.of("written", empty ? "women.nothing" : "typed.long", LONGEST, written.length())));
+    }
+
+    private RefusedLine line(WomenFile.Refused refused) {
+        return new RefusedLine(
+                refused.number(),
+                refused.problems().stream()
+                        .map(problem -> problem.field() + ": " + sentences.of(problem))
+                        .collect(Collectors.joining(" ")));
+    }
+
+    @PostMapping("/people/file")
+    ModelAndView keep(@AuthenticationPrincipal SignedIn me, @RequestParam(defaultValue = "") String written) {
+        return written.isBlank() || written.length() > LONGEST
+                ? refused(written)
+                : new ModelAndView("redirect:/people/file?added=" + file.keep(me, written));
+    }
+}

@@ -1,0 +1,52 @@
+package openbloom.app.people;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.time.LocalDate;
+import openbloom.app.PageTest;
+import openbloom.core.record.Training;
+import openbloom.core.screening.Condition;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+
+/** A line of a spreadsheet is read as the intake is: the same facts, the same limits, not asked where nothing stands. */
+class WomenFileTest extends PageTest {
+    @Autowired
+    private RecordReader records;
+
+    private String look(String lines) throws Exception {
+        return send(post("/people/file/look").param("written", lines)).getContentAsString();
+    }
+
+    @Test
+    void bringsInEveryFactAndLeavesOutWhatIsThereOrMakesNoSense() throws Exception {
+        String hers = "File " + key();
+        String born = LocalDate.now().minusWeeks(9).toString();
+        String lines =
+                "name;birthYear;births;babies;situation;birthDate;birthKind;tear;woundClosed;conditions;training\n"
+                        + hers + ";1991;1;1;AFTER_BIRTH;" + born + ";CAESAREAN;;YES;ANAEMIA BREASTFEEDING;REGULAR\n"
+                        + "Too old;1800;1;1;NEITHER;;;;;;\n"
+                        + "Ahead;1991;1;1;AFTER_BIRTH;2090-01-01;VAGINAL;NONE;YES;;\n";
+        assertThat(look(lines)).contains("Add her", "birthYear: ", "birthDate: ", "This day lies ahead");
+        assertThat(people.search(ines, hers)).as("only looked at").isEmpty();
+        send(post("/people/file").param("written", lines));
+        assertThat(send(post("/people/file").param("written", lines)).getRedirectedUrl())
+                .endsWith("added=0");
+        Woman woman = people.search(ines, hers).get(0);
+        var client = records.clientOn(woman, LocalDate.now());
+        assertThat(client.background().training()).contains(Training.REGULAR);
+        assertThat(client.has(Condition.ANAEMIA)).isTrue();
+        assertThat(client.situation().birth().orElseThrow().isCaesarean()).isTrue();
+        assertThat(client.safety().symptoms().askedOn()).as("not asked").isEmpty();
+        assertThat(people.search(stranger(), hers)).isEmpty();
+    }
+
+    @Test
+    void saysWhatIsWrongWithTheFile() throws Exception {
+        assertThat(look("name,shoeSize\nAda,38")).contains("not known or missing: shoeSize");
+        assertThat(look("birthYear\n1990")).contains("not known or missing: name");
+        assertThat(look("name,name\nAda,Ada")).contains("two columns have one name");
+        assertThat(body(post("/people/file/look").param("written", " "))).contains("Paste the lines first");
+    }
+}
