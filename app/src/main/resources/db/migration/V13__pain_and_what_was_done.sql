@@ -13,6 +13,9 @@ alter table response add column asked int;
 alter table response add column note varchar(200) default '' not null;
 alter table response add column dose_step int default 2 not null;
 
+-- The dose step that was decided with a rung.
+alter table ladder_decision add column dose_step int default 2 not null;
+
 -- Every change of a composed session is a version of its own; the plan that was composed stays.
 create table session_version (
   session_id bigint not null references session (id),

@@ -56,6 +56,8 @@ class ArchitectureTest {
             .definedBy("..core.verdict")
             .layer("progress")
             .definedBy("..core.progress")
+            .layer("session")
+            .definedBy("..core.session")
             .layer("program")
             .definedBy("..core.program")
             .layer("care")
@@ -67,24 +69,27 @@ class ArchitectureTest {
             .whereLayer("program")
             .mayOnlyBeAccessedByLayers("picture")
             .whereLayer("progress")
-            .mayOnlyBeAccessedByLayers("program", "picture")
+            .mayOnlyBeAccessedByLayers("session", "program", "picture")
             .whereLayer("verdict")
-            .mayOnlyBeAccessedByLayers("progress", "program", "care", "picture")
+            .mayOnlyBeAccessedByLayers("progress", "session", "program", "care", "picture")
             .whereLayer("words")
-            .mayOnlyBeAccessedByLayers("verdict", "progress", "program", "picture")
+            .mayOnlyBeAccessedByLayers("verdict", "progress", "session", "program", "picture")
             .whereLayer("record")
-            .mayOnlyBeAccessedByLayers("words", "verdict", "progress", "program", "care", "picture")
+            .mayOnlyBeAccessedByLayers("words", "verdict", "progress", "session", "program", "care", "picture")
             .whereLayer("moves")
-            .mayOnlyBeAccessedByLayers("record", "words", "verdict", "progress", "program", "care", "picture")
+            .mayOnlyBeAccessedByLayers(
+                    "record", "words", "verdict", "progress", "session", "program", "care", "picture")
             .whereLayer("figure")
             .mayOnlyBeAccessedByLayers("moves", "record")
             .whereLayer("findings")
-            .mayOnlyBeAccessedByLayers("moves", "record", "words", "verdict", "program", "picture")
+            .mayOnlyBeAccessedByLayers(
+                    "moves", "record", "words", "verdict", "progress", "session", "program", "picture")
             .whereLayer("screening")
-            .mayOnlyBeAccessedByLayers("record", "words", "verdict", "progress", "program", "care", "picture")
+            .mayOnlyBeAccessedByLayers(
+                    "record", "words", "verdict", "progress", "session", "program", "care", "picture")
             .whereLayer("dating")
             .mayOnlyBeAccessedByLayers(
-                    "stage", "screening", "record", "words", "verdict", "progress", "program", "picture");
+                    "stage", "screening", "record", "words", "verdict", "progress", "session", "program", "picture");
 
     @ArchTest
     static final ArchRule everyPackageIsNullMarked =

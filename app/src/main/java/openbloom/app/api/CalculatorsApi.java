@@ -2,11 +2,8 @@ package openbloom.app.api;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import openbloom.app.moves.Catalogues;
 import openbloom.app.studio.SignedIn;
 import openbloom.core.dating.Dating;
@@ -14,12 +11,7 @@ import openbloom.core.dating.GestationalAge;
 import openbloom.core.dating.Statement;
 import openbloom.core.dating.Ultrasound;
 import openbloom.core.moves.Catalogue;
-import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Move;
-import openbloom.core.program.Composer;
-import openbloom.core.program.Place;
-import openbloom.core.program.SessionRequest;
-import openbloom.core.record.Client;
 import openbloom.core.verdict.Judgement;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -136,49 +128,6 @@ class CalculatorsApi {
             move.ifPresent(moves::add);
         }
         return moves;
-    }
-
-    @PostMapping("/sessions")
-    SessionResponse sessions(@AuthenticationPrincipal SignedIn me, @RequestBody SessionsRequest request) {
-        Catalogue catalogue = catalogues.of(me.studioId());
-        FieldReader reading = new FieldReader();
-        LocalDate onDate = reading.required("onDate", request.onDate()).orElse(LocalDate.EPOCH);
-        int minutes = reading.required("minutes", request.minutes()).orElse(SessionRequest.SHORTEST_MINUTES);
-        SessionRequest asked = new SessionRequest(
-                minutes,
-                request.place() == null ? Place.STUDIO : request.place(),
-                request.seed() == null ? 0 : request.seed(),
-                recent(catalogue, request.recent(), reading));
-        reading.refuseAll(asked.problems());
-        Client client = ClientReader.read(request.client(), onDate, reading);
-        if (request.equipment() != null) {
-            client = client.but().equipment(equipment(request.equipment())).build();
-        }
-        return SessionResponse.of(Composer.compose(Judgement.of(catalogue, client, onDate), asked));
-    }
-
-    private static List<List<String>> recent(
-            Catalogue catalogue, @Nullable List<List<String>> recent, FieldReader reading) {
-        List<List<String>> known = new ArrayList<>();
-        if (recent != null && recent.size() > MOST_MOVES) {
-            reading.refuse("recent", "api.tooMany", MOST_MOVES, recent.size());
-        } else if (recent != null) {
-            for (int i = 0; i < recent.size(); i++) {
-                for (String id : recent.get(i) == null ? List.<String>of() : recent.get(i)) {
-                    if (catalogue.find(String.valueOf(id)).isEmpty()) {
-                        reading.refuse("recent[" + i + "]", "move.unknown", String.valueOf(id));
-                    }
-                }
-                known.add(reading.isClean() && recent.get(i) != null ? recent.get(i) : List.of());
-            }
-        }
-        return known;
-    }
-
-    private static Set<Equipment> equipment(List<Equipment> told) {
-        Set<Equipment> kit = EnumSet.noneOf(Equipment.class);
-        told.stream().filter(Objects::nonNull).forEach(kit::add);
-        return kit;
     }
 
     @GetMapping("/moves")

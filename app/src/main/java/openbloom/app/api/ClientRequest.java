@@ -18,6 +18,7 @@ import openbloom.core.gap.Site;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.program.Aim;
 import openbloom.core.record.Choice;
 import openbloom.core.record.ImpactTests;
 import openbloom.core.record.Question;
@@ -27,6 +28,7 @@ import openbloom.core.screening.SideCheck;
 import openbloom.core.screening.SideTask;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
+import openbloom.core.session.Format;
 import openbloom.core.stage.BirthKind;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
@@ -56,7 +58,11 @@ public record ClientRequest(
         @Nullable BumpTold bump,
         @Nullable Boolean feeding,
         @Nullable Map<Question, Choice> approach,
-        @Nullable List<Equipment> equipment) {
+        @Nullable List<Equipment> equipment,
+        @Nullable List<@Nullable Aim> aims,
+        @Nullable List<String> pinned,
+        @Nullable List<String> banned,
+        @Nullable List<Format.@Nullable Kind> formats) {
     /** A pregnancy by its due date. */
     public record Pregnancy(@Nullable LocalDate dueDate) {}
 

@@ -5,10 +5,12 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.Position;
-import openbloom.core.program.LeftOut;
-import openbloom.core.program.Session;
-import openbloom.core.program.SessionItem;
-import openbloom.core.program.Side;
+import openbloom.core.session.LeftOut;
+import openbloom.core.session.Part;
+import openbloom.core.session.Session;
+import openbloom.core.session.SessionItem;
+import openbloom.core.session.Side;
+import openbloom.core.session.Worth;
 import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Kind;
 import org.jspecify.annotations.Nullable;
@@ -18,7 +20,11 @@ public record SessionResponse(
         int seconds,
         List<Item> items,
         int transitions,
-        @JsonProperty("left_out") List<Left> leftOut) {
+        @JsonProperty("left_out") List<Left> leftOut,
+        double score,
+        String note) {
+    private static final double QUARTERS = 4;
+
     /** One item. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     public record Item(
@@ -31,7 +37,13 @@ public record SessionResponse(
             @Nullable Integer breaths,
             @Nullable Side side,
             int seconds,
-            Position position) {
+            Position position,
+            int workSeconds,
+            int setUpSeconds,
+            @Nullable Integer round,
+            Part part,
+            boolean isNew,
+            Worth wanted) {
         static Item of(SessionItem item) {
             Dose dose = item.dose();
             return new Item(
@@ -44,7 +56,13 @@ public record SessionResponse(
                     dose.breaths() == 0 ? null : dose.breaths(),
                     item.side() == Side.BOTH ? null : item.side(),
                     item.seconds(),
-                    item.move().position());
+                    item.move().position(),
+                    item.workSeconds(),
+                    item.setUpSeconds(),
+                    item.round() == 0 ? null : item.round(),
+                    item.part(),
+                    item.part() == Part.WORK && item.pick().isNew(),
+                    item.pick().worth());
         }
     }
 
@@ -60,6 +78,8 @@ public record SessionResponse(
                 session.seconds(),
                 session.items().stream().map(Item::of).toList(),
                 session.transitions(),
-                session.leftOut().stream().map(Left::of).toList());
+                session.leftOut().stream().map(Left::of).toList(),
+                session.score() / QUARTERS,
+                session.note());
     }
 }

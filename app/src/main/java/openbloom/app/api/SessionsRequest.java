@@ -3,10 +3,16 @@ package openbloom.app.api;
 import java.time.LocalDate;
 import java.util.List;
 import openbloom.core.moves.Equipment;
-import openbloom.core.program.Place;
+import openbloom.core.session.Format;
+import openbloom.core.session.Place;
 import org.jspecify.annotations.Nullable;
 
-/** What {@code POST /api/v1/sessions} takes; without equipment, what the client has counts. */
+/**
+ * What {@code POST /api/v1/sessions} takes; without equipment, what the client has counts, without a format sets, or five
+ * minutes for up to ten.
+ *
+ * @param usual ids of moves she does anyway
+ */
 public record SessionsRequest(
         @Nullable ClientRequest client,
         @Nullable LocalDate onDate,
@@ -14,4 +20,22 @@ public record SessionsRequest(
         @Nullable List<Equipment> equipment,
         @Nullable Place place,
         @Nullable Long seed,
-        @Nullable List<List<String>> recent) {}
+        @Nullable List<List<String>> recent,
+        @Nullable FormatTold format,
+        @Nullable List<String> usual) {
+    /** A kind of session; what is left out is as usual for it. */
+    public record FormatTold(
+            Format.@Nullable Kind kind,
+            @Nullable Integer rounds,
+            @Nullable Integer workSeconds,
+            @Nullable Integer restSeconds) {
+        Format read(FieldReader reading) {
+            Format usual = Format.of(reading.required("format.kind", kind).orElse(Format.Kind.SETS));
+            return new Format(
+                    usual.kind(),
+                    rounds == null ? usual.rounds() : rounds,
+                    workSeconds == null ? usual.workSeconds() : workSeconds,
+                    restSeconds == null ? usual.restSeconds() : restSeconds);
+        }
+    }
+}

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import openbloom.core.breath.BreathFinding;
+import openbloom.core.breath.BreathPosition;
 import openbloom.core.breath.ConnectCheck;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.pelvicfloor.DatedCheck;
@@ -102,6 +103,12 @@ public class SheetFindings {
                 .filter(sheet -> sheet.kind() == SheetKind.OPENING)
                 .flatMap(sheet -> OpeningSheet.read(sheet.answers()).training().stream())
                 .findFirst();
+    }
+
+    /** The position in which her breath spreads, as the latest breath check found it. */
+    public Optional<BreathPosition> breathesIn(long womanId, LocalDate day) {
+        return sheets.latest(womanId, SheetKind.BREATH, day)
+                .flatMap(sheet -> BreathSheet.read(sheet.answers()).works());
     }
 
     private static LoadCheck loads(Sheet sheet) {

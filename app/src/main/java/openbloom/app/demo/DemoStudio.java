@@ -46,13 +46,13 @@ import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.pelvicfloor.trace.SensorProfile;
 import openbloom.core.program.Aim;
-import openbloom.core.program.Place;
 import openbloom.core.program.Rhythm;
-import openbloom.core.program.SessionRequest;
 import openbloom.core.record.Noted;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
+import openbloom.core.session.Place;
+import openbloom.core.session.SessionRequest;
 import openbloom.core.verdict.Judgement;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -339,8 +339,8 @@ class DemoStudio implements SmartInitializingSingleton {
 
     private void teach(Woman woman, SignedIn who, LocalDate on, int seed, boolean domes) {
         Judgement judgement = judgements.of(woman, on, Place.STUDIO);
-        SessionRequest request =
-                new SessionRequest(SESSION_MINUTES, Place.STUDIO, seed, sessions.recentMoves(woman.id()));
+        SessionRequest request = SessionRequest.of(SESSION_MINUTES, Place.STUDIO, seed, sessions.history(woman.id()))
+                .wanting(programs.wishesOn(woman, on));
         long id = sessions.compose(who, woman, judgement, request, "demo-" + woman.id() + "-" + on);
         Sessions.Planned planned = sessions.find(woman, id).orElseThrow();
         for (int i = 0; i < planned.plan().items().size(); i++) {

@@ -6,9 +6,9 @@ import java.util.Set;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
 import openbloom.core.moves.Equipment;
-import openbloom.core.program.Place;
 import openbloom.core.record.Approach;
 import openbloom.core.record.Client;
+import openbloom.core.session.Place;
 import openbloom.core.verdict.Judgement;
 import org.springframework.stereotype.Service;
 

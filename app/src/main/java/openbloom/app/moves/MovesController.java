@@ -17,7 +17,7 @@ import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Position;
 import openbloom.core.moves.Strand;
-import openbloom.core.program.Place;
+import openbloom.core.session.Place;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Verdict;

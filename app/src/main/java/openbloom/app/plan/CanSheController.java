@@ -9,7 +9,7 @@ import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
 import openbloom.core.moves.Move;
-import openbloom.core.program.Place;
+import openbloom.core.session.Place;
 import openbloom.core.verdict.CanShe;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Kind;

@@ -20,7 +20,6 @@ import openbloom.app.session.Sessions;
 import openbloom.app.session.StoredResponse;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
-import openbloom.core.program.Place;
 import openbloom.core.progress.Decision;
 import openbloom.core.progress.LineDay;
 import openbloom.core.progress.Pain;
@@ -29,6 +28,7 @@ import openbloom.core.progress.Proposal;
 import openbloom.core.progress.TaughtDay;
 import openbloom.core.record.CaseNotes;
 import openbloom.core.record.HurtAt;
+import openbloom.core.session.Place;
 import openbloom.core.verdict.Judgement;
 import org.springframework.stereotype.Service;
 

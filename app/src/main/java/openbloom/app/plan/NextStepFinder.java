@@ -8,7 +8,7 @@ import openbloom.app.people.NextSteps;
 import openbloom.app.people.Woman;
 import openbloom.app.program.Programs;
 import openbloom.app.session.Sessions;
-import openbloom.core.program.Place;
+import openbloom.core.session.Place;
 import openbloom.core.verdict.Facts;
 import org.springframework.stereotype.Service;
 

@@ -6,23 +6,27 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import openbloom.app.checks.Safety;
+import openbloom.app.checks.SheetFindings;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
 import openbloom.app.program.Programs;
+import openbloom.app.session.ComposeForm;
 import openbloom.app.session.Sessions;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
-import openbloom.core.program.Place;
-import openbloom.core.program.SessionRequest;
 import openbloom.core.screening.Symptom;
+import openbloom.core.session.Format;
+import openbloom.core.session.Place;
+import openbloom.core.session.SessionRequest;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Kind;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
@@ -36,6 +40,7 @@ class PlanController {
     private final Sessions sessions;
     private final Safety safety;
     private final Programs programs;
+    private final SheetFindings findings;
     private final FormPages forms;
     private final StudioDay day;
 
@@ -44,12 +49,14 @@ class PlanController {
             Sessions sessions,
             Safety safety,
             Programs programs,
+            SheetFindings findings,
             FormPages forms,
             StudioDay day) {
         this.judgements = judgements;
         this.sessions = sessions;
         this.safety = safety;
         this.programs = programs;
+        this.findings = findings;
         this.forms = forms;
         this.day = day;
     }
@@ -60,7 +67,7 @@ class PlanController {
             Woman woman,
             @RequestParam(defaultValue = "STUDIO") String place,
             @RequestParam(defaultValue = "") String only) {
-        return page(me, woman, placeOf(place), kindOf(only), Integer.toString(USUAL_MINUTES));
+        return page(me, woman, placeOf(place), kindOf(only), ComposeForm.of(USUAL_MINUTES));
     }
 
     @Once
@@ -68,31 +75,32 @@ class PlanController {
     ModelAndView compose(
             @AuthenticationPrincipal SignedIn me,
             Woman woman,
-            @RequestParam(defaultValue = "") String minutes,
+            @ModelAttribute("compose") ComposeForm form,
             @RequestParam(defaultValue = "STUDIO") String place,
             @RequestParam(defaultValue = "false") boolean gentle,
             @RequestParam(defaultValue = "") String formKey) {
         Typed typed = new Typed();
         safety.require(me, woman, typed);
-        Optional<Integer> asked = typed.requiredWhole(
-                "minutes", minutes, SessionRequest.SHORTEST_MINUTES, SessionRequest.LONGEST_MINUTES);
-        if (!typed.isClean()) {
-            return forms.refused(page(me, woman, placeOf(place), Optional.empty(), minutes), typed);
+        int minutes = form.minutes(typed);
+        LocalDate today = day.today(me);
+        SessionRequest request = SessionRequest.of(
+                        minutes, placeOf(place), today.toEpochDay(), sessions.history(woman.id()))
+                .in(form.format(typed, minutes))
+                .wanting(programs.wishesOn(woman, today))
+                .breathingIn(findings.breathesIn(woman.id(), today))
+                .gently(gentle);
+        if (typed.isClean()) {
+            typed.refuseAll(request.problems());
         }
-        long id = compose(me, woman, asked.orElseThrow(), placeOf(place), gentle, formKey);
+        if (!typed.isClean()) {
+            return forms.refused(page(me, woman, placeOf(place), Optional.empty(), form), typed);
+        }
+        Judgement judgement = judgements.of(woman, today, placeOf(place));
+        long id = sessions.compose(me, woman, judgement, request, formKey);
         return new ModelAndView("redirect:/people/" + woman.id() + "/sessions/" + id);
     }
 
-    private long compose(SignedIn me, Woman woman, int minutes, Place place, boolean gentle, String formKey) {
-        LocalDate today = day.today(me);
-        Judgement judgement = judgements.of(woman, today, place);
-        SessionRequest request = new SessionRequest(
-                        minutes, place, today.toEpochDay(), sessions.recentMoves(woman.id()))
-                .wanting(programs.wantedOn(woman, today), gentle);
-        return sessions.compose(me, woman, judgement, request, formKey);
-    }
-
-    private ModelAndView page(SignedIn me, Woman woman, Place place, Optional<Kind> only, String minutes) {
+    private ModelAndView page(SignedIn me, Woman woman, Place place, Optional<Kind> only, ComposeForm form) {
         Judgement judgement = judgements.of(woman, day.today(me), place);
         return new ModelAndView(
                 "plan/plan",
@@ -101,8 +109,9 @@ class PlanController {
                         "place", place,
                         "places", Place.values(),
                         "kinds", Kind.values(),
+                        "formats", Format.Kind.values(),
                         "only", only.map(Kind::name).orElse(""),
-                        "minutes", minutes,
+                        "compose", form,
                         "asked", safety.today(me, woman).isPresent(),
                         "lowDay", judgement.facts().client().has(Symptom.LOW_DAY),
                         "formKey", UUID.randomUUID().toString()));

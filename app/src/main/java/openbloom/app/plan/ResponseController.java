@@ -14,6 +14,7 @@ import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
+import openbloom.core.progress.DoseStep;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -77,6 +78,7 @@ class ResponseController {
                     line.proposal().rung(),
                     reasons.substring(0, Math.min(LONGEST_REASONS, reasons.length())),
                     rung,
+                    overruled ? DoseStep.LOWEST : line.proposal().step(),
                     overruled ? because : ""));
         }
         if (!problems.isClean()) {

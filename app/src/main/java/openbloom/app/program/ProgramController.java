@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import openbloom.app.checks.Safety;
 import openbloom.app.people.Woman;
+import openbloom.app.session.ComposeForm;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
@@ -15,6 +16,7 @@ import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
 import openbloom.core.program.Aim;
 import openbloom.core.program.Rhythm;
+import openbloom.core.session.Format;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -85,8 +87,10 @@ class ProgramController {
                 .addObject("cards", programs.cards(woman, today))
                 .addObject("planned", session.orElse(null))
                 .addObject(
-                        "minutes",
-                        session.map(ProgramDocument.SessionTold::minutes).orElse(USUAL_MINUTES))
+                        "compose",
+                        ComposeForm.of(session.map(ProgramDocument.SessionTold::minutes)
+                                .orElse(USUAL_MINUTES)))
+                .addObject("formats", Format.Kind.values())
                 .addObject("asked", safety.today(me, woman).isPresent())
                 .addObject(
                         "aims",

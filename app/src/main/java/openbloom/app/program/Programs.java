@@ -4,6 +4,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,9 +23,10 @@ import openbloom.core.moves.Strand;
 import openbloom.core.program.Aim;
 import openbloom.core.program.Aims;
 import openbloom.core.program.BlockPlanner;
-import openbloom.core.program.Place;
 import openbloom.core.program.Program;
 import openbloom.core.program.Rhythm;
+import openbloom.core.session.Place;
+import openbloom.core.session.Wishes;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.RuleBook;
 import org.slf4j.Logger;
@@ -41,10 +43,18 @@ public class Programs {
     private final ProgramMapper mapper;
     private final Judgements judgements;
     private final CareCards cards;
+    private final WantedMoves wanted;
     private final StudioDay day;
     private final JsonMapper json;
 
-    Programs(ProgramMapper mapper, Judgements judgements, CareCards cards, StudioDay day, JsonMapper json) {
+    Programs(
+            ProgramMapper mapper,
+            Judgements judgements,
+            CareCards cards,
+            WantedMoves wanted,
+            StudioDay day,
+            JsonMapper json) {
+        this.wanted = wanted;
         this.mapper = mapper;
         this.judgements = judgements;
         this.cards = cards;
@@ -102,13 +112,28 @@ public class Programs {
                 .findFirst();
     }
 
-    /** The strands that her latest block wants on a day; none where nothing is planned for it. */
-    public Set<Strand> wantedOn(Woman woman, LocalDate date) {
-        return latest(woman.id()).flatMap(last -> last.on(date)).stream()
+    /**
+     * What a session of a day is for: the aims of her latest block, or those her record suggests; due is what the block plans
+     * for that day, or everything wanted where it plans nothing.
+     */
+    public Wishes wishesOn(Woman woman, LocalDate date) {
+        Optional<Kept> last = latest(woman.id());
+        List<Aim> aims = last.map(block -> ProgramForm.aimsOf(block.row()))
+                .filter(told -> !told.isEmpty())
+                .orElseGet(() -> suggestedOn(woman, date));
+        Map<Strand, Integer> worth = new EnumMap<>(Strand.class);
+        worth.putAll(Aims.worth(aims));
+        Set<Strand> planned = last.flatMap(block -> block.on(date)).stream()
                 .flatMap(session -> session.strands().stream())
                 .flatMap(name -> Arrays.stream(Strand.values())
                         .filter(strand -> strand.fileName().equals(name)))
                 .collect(Collectors.toSet());
+        return new Wishes(
+                worth,
+                planned.isEmpty() ? worth.keySet() : planned,
+                Set.copyOf(wanted.ids(woman.id(), WantedMoves.Kind.PIN)),
+                Set.copyOf(wanted.ids(woman.id(), WantedMoves.Kind.BAN)),
+                wanted.ids(woman.id(), WantedMoves.Kind.USUAL));
     }
 
     List<Aims.Suggested> suggested(Woman woman, LocalDate today) {

@@ -26,6 +26,7 @@ public class LadderDecisions {
     /**
      * A decision as its row holds it.
      *
+     * @param step dose step she works at, 1 to 3
      * @param overruledBecause why something else than proposed; empty where the proposal was accepted
      */
     public record Made(
@@ -37,10 +38,11 @@ public class LadderDecisions {
             int proposedRung,
             String reasons,
             int rung,
+            int step,
             String overruledBecause) {
         /** As the rules read it. */
         public LadderDecision decision() {
-            return new LadderDecision(on, strand, rung);
+            return new LadderDecision(on, strand, rung, step);
         }
     }
 
@@ -64,7 +66,7 @@ public class LadderDecisions {
         @Select("""
                 <script>
                 select woman_id, decided_on as "on", account.name as "by", strand, proposed, proposed_rung, reasons, rung,
-                  overruled_because
+                  dose_step as step, overruled_because
                 from ladder_decision join account on account.id = decided_by
                 where woman_id in <foreach item="id" collection="ids" open="(" separator="," close=")">#{id}</foreach>
                 order by ladder_decision.id
@@ -74,9 +76,9 @@ public class LadderDecisions {
 
         @Insert("""
                 insert into ladder_decision (woman_id, decided_on, decided_by, stored_at, strand, proposed, proposed_rung,
-                  reasons, rung, overruled_because)
+                  reasons, rung, dose_step, overruled_because)
                 values (#{m.womanId}, #{m.on}, #{by}, #{at}, #{m.strand}, #{m.proposed}, #{m.proposedRung}, #{m.reasons},
-                  #{m.rung}, #{m.overruledBecause})
+                  #{m.rung}, #{m.step}, #{m.overruledBecause})
                 """)
         void insert(@Param("m") Made made, @Param("by") long byAccount, @Param("at") Instant at);
     }

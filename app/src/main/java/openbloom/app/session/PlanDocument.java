@@ -5,10 +5,11 @@ import java.util.Optional;
 import openbloom.core.moves.BreathPattern;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
-import openbloom.core.program.Session;
-import openbloom.core.program.SessionItem;
-import openbloom.core.program.Side;
 import openbloom.core.progress.DoseStep;
+import openbloom.core.session.Part;
+import openbloom.core.session.Session;
+import openbloom.core.session.SessionItem;
+import openbloom.core.session.Side;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Reason;
@@ -24,6 +25,21 @@ public record PlanDocument(List<Item> items, int transitions, boolean upByTheSid
             false,
             List.of(),
             "This session cannot be read: it was kept in a way this version does not understand. Compose a new one.");
+
+    /**
+     * What came to the plan with the second composer.
+     *
+     * @param step dose step, 0 where the prescription says the dose
+     * @param overruled her reason for an item that breaks a hard line, or empty
+     */
+    public record Detail(
+            Part part,
+            int round,
+            boolean isNew,
+            int step,
+            String worth,
+            @Nullable String note,
+            @Nullable String overruled) {}
 
     /** One item. */
     public record Item(
@@ -50,7 +66,8 @@ public record PlanDocument(List<Item> items, int transitions, boolean upByTheSid
             List<String> setup,
             String cue,
             List<String> watchFor,
-            @Nullable List<Because> because) {
+            @Nullable List<Because> because,
+            @Nullable Detail detail) {
         /** Every rule that spoke when it was planned; empty in sessions kept before this was. */
         public List<Because> reasons() {
             return because == null ? List.of() : because;
@@ -66,7 +83,29 @@ public record PlanDocument(List<Item> items, int transitions, boolean upByTheSid
         }
 
         public int doseStep() {
-            return DoseStep.WRITTEN;
+            return detail == null || detail.step() == 0 ? DoseStep.WRITTEN : detail.step();
+        }
+
+        public int round() {
+            return detail == null ? 0 : detail.round();
+        }
+
+        public boolean newToHer() {
+            return detail != null && detail.isNew();
+        }
+
+        /** Why the composer took it, in parts; empty in sessions kept before this was. */
+        public String worth() {
+            return detail == null || detail.part() != Part.WORK ? "" : detail.worth();
+        }
+
+        /** What the instructor noted beside it. */
+        public String note() {
+            return detail == null || detail.note() == null ? "" : detail.note();
+        }
+
+        public Part part() {
+            return detail == null ? Part.WORK : detail.part();
         }
 
         /** {@code 1:30}. */
@@ -138,7 +177,15 @@ public record PlanDocument(List<Item> items, int transitions, boolean upByTheSid
                 move.teaching().watchFor(),
                 judgement.of(item.insteadOf().orElse(move)).reasons().stream()
                         .map(Because::of)
-                        .toList());
+                        .toList(),
+                new Detail(
+                        item.part(),
+                        item.round(),
+                        item.part() == Part.WORK && item.pick().isNew(),
+                        item.pick().step(),
+                        item.pick().worth().words(),
+                        "",
+                        ""));
     }
 
     private static String why(SessionItem item, Judgement judgement) {

@@ -29,6 +29,9 @@ public interface SessionMapper {
     @Select(SESSION + "where woman_id = #{womanId} order by planned_on desc, session.id desc limit #{most}")
     List<StoredSession> latest(long womanId, int most);
 
+    @Select("select distinct move_id from response join session on session.id = session_id where woman_id = #{womanId}")
+    List<String> movesEverDone(long womanId);
+
     @Select(value = """
                     select id from final table (insert into session
                       (woman_id, form_key, planned_on, planned_by, stored_at, minutes, place, rules_version, facts, plan)

@@ -1,16 +1,19 @@
 package openbloom.app.session;
 
 import java.time.LocalDate;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
-import openbloom.core.program.Composer;
-import openbloom.core.program.SessionRequest;
 import openbloom.core.record.Noted;
+import openbloom.core.session.Composer;
+import openbloom.core.session.History;
+import openbloom.core.session.SessionRequest;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.RuleBook;
 import org.slf4j.Logger;
@@ -60,15 +63,18 @@ public class Sessions {
         return mapper.responsesOf(womanIds).stream().collect(Collectors.groupingBy(StoredResponse::womanId));
     }
 
-    /** Ids of the moves of her last sessions, the latest first, for variety. */
-    public List<List<String>> recentMoves(long womanId) {
-        return mapper.latest(womanId, REMEMBERED).stream()
+    /** Her last sessions for variety, and every move she was ever taught. */
+    public History history(long womanId) {
+        List<List<String>> recent = mapper.latest(womanId, REMEMBERED).stream()
                 .map(this::read)
                 .map(planned -> planned.plan().items().stream()
                         .map(PlanDocument.Item::moveId)
                         .distinct()
                         .toList())
                 .toList();
+        Set<String> known = new HashSet<>(mapper.movesEverDone(womanId));
+        recent.forEach(known::addAll);
+        return new History(recent, known);
     }
 
     /**

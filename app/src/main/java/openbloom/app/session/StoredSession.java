@@ -1,7 +1,7 @@
 package openbloom.app.session;
 
 import java.time.LocalDate;
-import openbloom.core.program.Place;
+import openbloom.core.session.Place;
 import org.jspecify.annotations.Nullable;
 
 /**

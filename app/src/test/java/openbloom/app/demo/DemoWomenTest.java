@@ -12,7 +12,7 @@ import openbloom.app.people.Woman;
 import openbloom.app.studio.Accounts;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
-import openbloom.core.program.Place;
+import openbloom.core.session.Place;
 import openbloom.core.verdict.Judgement;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;

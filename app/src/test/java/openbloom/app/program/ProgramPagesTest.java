@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.List;
 import openbloom.app.PageTest;
 import openbloom.app.people.Woman;
+import openbloom.core.session.Wishes;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -111,11 +112,14 @@ class ProgramPagesTest extends PageTest {
     void composesWhatTheDayWants() throws Exception {
         Woman woman = askedWoman("Today");
         send(form(woman, key()));
-        assertThat(programs.wantedOn(woman, programs.of(woman.id()).get(0).row().madeOn()))
-                .isNotEmpty();
-        assertThat(programs.wantedOn(
-                        woman, programs.of(woman.id()).get(0).row().madeOn().minusDays(1)))
-                .isEmpty();
+        LocalDate made = programs.of(woman.id()).get(0).row().madeOn();
+        Wishes planned = programs.wishesOn(woman, made);
+        Wishes between = programs.wishesOn(woman, made.minusDays(1));
+        assertThat(planned.aims()).isNotEmpty().isEqualTo(between.aims());
+        assertThat(planned.due()).as("what the block plans for the day").isNotEmpty();
+        assertThat(between.due())
+                .as("everything wanted where it plans nothing")
+                .isEqualTo(between.aims().keySet());
     }
 
     @Test

@@ -134,7 +134,7 @@ class SessionsTest extends PageTest {
         for (int i = 0; i < 4; i++) {
             composed("15", "STUDIO");
         }
-        List<List<String>> recent = sessions.recentMoves(woman.id());
+        List<List<String>> recent = sessions.history(woman.id()).recent();
         assertThat(recent)
                 .hasSize(3)
                 .allSatisfy(moves -> assertThat(moves).isNotEmpty().doesNotHaveDuplicates());

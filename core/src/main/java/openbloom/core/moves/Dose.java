@@ -11,8 +11,10 @@ import openbloom.core.evidence.Published;
  * @param breaths each repetition lasts, 0 to 60; with a hold in seconds it is 0
  * @param restSeconds between sets, 0 to 300 s
  * @param perSide whether the dose is for each side
+ * @param letGoSeconds after each of several holds, 0 to 60 s
  */
-public record Dose(int sets, int repetitions, int holdSeconds, int breaths, int restSeconds, boolean perSide) {
+public record Dose(
+        int sets, int repetitions, int holdSeconds, int breaths, int restSeconds, boolean perSide, int letGoSeconds) {
     private static final int QUICK_REPETITION_SECONDS = 4;
 
     /** @throws IllegalArgumentException if a number is outside its range */
@@ -22,6 +24,12 @@ public record Dose(int sets, int repetitions, int holdSeconds, int breaths, int 
         require("Hold seconds", holdSeconds, 0, 600);
         require("Breaths", breaths, 0, 60);
         require("Rest seconds", restSeconds, 0, 300);
+        require("Seconds to let go", letGoSeconds, 0, 60);
+    }
+
+    /** With half a breath to let go after each of several holds. */
+    public Dose(int sets, int repetitions, int holdSeconds, int breaths, int restSeconds, boolean perSide) {
+        this(sets, repetitions, holdSeconds, breaths, restSeconds, perSide, Published.BREATH.amount() / 2);
     }
 
     private static void require(String what, int value, int least, int most) {
@@ -39,7 +47,7 @@ public record Dose(int sets, int repetitions, int holdSeconds, int breaths, int 
     public int secondsPerRepetition(BreathPattern breath) {
         int oneBreath = Published.BREATH.amount();
         if (holdSeconds > 0) {
-            return repetitions == 1 ? holdSeconds : holdSeconds + oneBreath / 2;
+            return repetitions == 1 ? holdSeconds : holdSeconds + letGoSeconds;
         }
         if (breaths > 0) {
             return breaths * oneBreath;
@@ -53,33 +61,40 @@ public record Dose(int sets, int repetitions, int holdSeconds, int breaths, int 
     }
 
     public Dose withSets(int newSets) {
-        return new Dose(newSets, repetitions, holdSeconds, breaths, restSeconds, perSide);
+        return new Dose(newSets, repetitions, holdSeconds, breaths, restSeconds, perSide, letGoSeconds);
     }
 
     public Dose withRepetitions(int newRepetitions) {
-        return new Dose(sets, newRepetitions, holdSeconds, breaths, restSeconds, perSide);
+        return new Dose(sets, newRepetitions, holdSeconds, breaths, restSeconds, perSide, letGoSeconds);
     }
 
     public Dose withRestSeconds(int seconds) {
-        return new Dose(sets, repetitions, holdSeconds, breaths, seconds, perSide);
+        return new Dose(sets, repetitions, holdSeconds, breaths, seconds, perSide, letGoSeconds);
     }
 
     public Dose withBreaths(int newBreaths) {
-        return new Dose(sets, repetitions, holdSeconds, newBreaths, restSeconds, perSide);
+        return new Dose(sets, repetitions, holdSeconds, newBreaths, restSeconds, perSide, letGoSeconds);
     }
 
     /** The same dose told for one side. */
     public Dose oneSide() {
-        return new Dose(sets, repetitions, holdSeconds, breaths, restSeconds, false);
+        return new Dose(sets, repetitions, holdSeconds, breaths, restSeconds, false, letGoSeconds);
     }
 
     /** No repetition held still for longer than so many seconds; a hold counted in breaths becomes seconds. */
     public Dose heldAtMost(int seconds) {
-        return stillSeconds() <= seconds ? this : new Dose(sets, repetitions, seconds, 0, restSeconds, perSide);
+        return stillSeconds() <= seconds
+                ? this
+                : new Dose(sets, repetitions, seconds, 0, restSeconds, perSide, letGoSeconds);
+    }
+
+    /** With so many seconds to let go after each hold. */
+    public Dose lettingGoFor(int seconds) {
+        return new Dose(sets, repetitions, holdSeconds, breaths, restSeconds, perSide, seconds);
     }
 
     public Dose withHoldSeconds(int seconds) {
-        return new Dose(sets, repetitions, seconds, breaths, restSeconds, perSide);
+        return new Dose(sets, repetitions, seconds, breaths, restSeconds, perSide, letGoSeconds);
     }
 
     /** {@code 2 × 8}, {@code 3 × 5 s}, {@code 10 breaths}. */

@@ -50,7 +50,7 @@ final class Ahead {
                 .forEach((strand, seen) -> flat.put(
                         strand, new Standing.Flat(seen.rung(), seen.on().plusDays(days))));
         Standing standing = client.standing();
-        then.standing(new Standing(standing.rungs(), standing.ceilings(), flat, standing.barCurves()));
+        then.standing(standing.withFlat(flat));
         return then.build();
     }
 }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import openbloom.core.dating.GestationalAge;
 import openbloom.core.evidence.Published;
+import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.record.Client;
@@ -20,6 +21,7 @@ import openbloom.core.verdict.Facts;
 /** Which aims a woman's record suggests, each with the fact that suggests it. */
 public final class Aims {
     public static final int MOST = 3;
+    private static final List<Integer> WORTH = List.of(30, 20, 10);
     private static final int READY_FROM_WEEK = Published.NO_RISE_PREGNANT.amount();
 
     private final Facts facts;
@@ -45,6 +47,16 @@ public final class Aims {
                 .distinct()
                 .map(aim -> new Suggested(aim, known.getOrDefault(aim, aim.isWish() ? "her wish" : "chosen")))
                 .toList();
+    }
+
+    /** What each strand is worth to a session that serves these aims in their order: 30, 20 or 10, the highest counts. */
+    public static Map<Strand, Integer> worth(List<Aim> aims) {
+        Map<Strand, Integer> worth = new EnumMap<>(Strand.class);
+        for (int i = 0; i < aims.size(); i++) {
+            int points = WORTH.get(Math.min(i, WORTH.size() - 1));
+            aims.get(i).strands().forEach(strand -> worth.merge(strand, points, Math::max));
+        }
+        return worth;
     }
 
     private List<Suggested> all() {

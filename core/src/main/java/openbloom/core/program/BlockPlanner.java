@@ -19,6 +19,7 @@ import openbloom.core.pelvicfloor.Track;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
+import openbloom.core.session.WhyNot;
 import openbloom.core.stage.Birth;
 import openbloom.core.verdict.CheckWindow;
 import openbloom.core.verdict.Facts;

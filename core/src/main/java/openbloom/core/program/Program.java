@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import openbloom.core.moves.Strand;
+import openbloom.core.session.Place;
 import openbloom.core.stage.Gate;
 
 /**

@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import openbloom.core.session.Place;
 
 /**
  * How often she comes and what she has at home.

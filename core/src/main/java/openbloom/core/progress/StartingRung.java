@@ -3,6 +3,7 @@ package openbloom.core.progress;
 import java.util.Comparator;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
+import openbloom.core.record.Standing;
 import openbloom.core.record.Training;
 import openbloom.core.verdict.Judgement;
 
@@ -16,6 +17,11 @@ public final class StartingRung {
     private StartingRung() {}
 
     public static int of(Judgement judgement, Strand strand) {
+        Standing.Working decided =
+                judgement.facts().client().standing().working().get(strand);
+        if (decided != null) {
+            return decided.rung();
+        }
         int written = judgement.facts().client().standing().rungs().getOrDefault(strand, 0);
         if (written > 0) {
             return written;

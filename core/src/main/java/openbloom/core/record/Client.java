@@ -217,24 +217,24 @@ public record Client(
 
         /** The highest rung of a strand she has done well. */
         public Builder rungs(Map<Strand, Integer> highestDone) {
-            return standing(new Standing(highestDone, standing.ceilings(), standing.flat(), standing.barCurves()));
+            return standing(standing.withRungs(highestDone));
         }
 
         /** The highest rung of a strand that stayed flat; 0 when even the first domed. */
         public Builder domingCeiling(Map<Strand, Integer> highestFlatRung) {
-            return standing(new Standing(standing.rungs(), highestFlatRung, standing.flat(), standing.barCurves()));
+            return standing(standing.withCeilings(highestFlatRung));
         }
 
         /** How far a load check of a day showed ladders flat. */
         public Builder flat(LocalDate on, Map<Strand, Integer> highestFlatRung) {
             Map<Strand, Standing.Flat> seen = highestFlatRung.entrySet().stream()
                     .collect(Collectors.toMap(Map.Entry::getKey, rung -> new Standing.Flat(rung.getValue(), on)));
-            return standing(new Standing(standing.rungs(), standing.ceilings(), seen, standing.barCurves()));
+            return standing(standing.withFlat(seen));
         }
 
         /** A bar was seen to travel round her bump. */
         public Builder barCurves() {
-            return standing(new Standing(standing.rungs(), standing.ceilings(), standing.flat(), true));
+            return standing(standing.withABarThatCurves());
         }
 
         public Builder approach(Approach chosen) {

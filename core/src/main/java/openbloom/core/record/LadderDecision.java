@@ -7,5 +7,6 @@ import openbloom.core.moves.Strand;
  * What an instructor decided about a ladder, by a proposal or over it. It counts after the sessions of its day.
  *
  * @param rung the rung she works on from then, from 1
+ * @param step the dose step she works at, 1 to 3
  */
-public record LadderDecision(LocalDate on, Strand strand, int rung) {}
+public record LadderDecision(LocalDate on, Strand strand, int rung, int step) {}

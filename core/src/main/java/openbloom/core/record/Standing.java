@@ -20,15 +20,24 @@ import openbloom.core.moves.Strand;
  *     (common practice, no source); a later doming takes it back, and where it hurt the rung below is the next
  * @param ceilings the rung below the last doming, until that rung has been done flat on two days
  * @param barCurves whether a bar was seen to travel round her bump
+ * @param working the rung and dose step that were decided; a load check of that ladder ends it
  * @param flat how far a load check showed a ladder flat, and on which day
  */
 public record Standing(
-        Map<Strand, Integer> rungs, Map<Strand, Integer> ceilings, Map<Strand, Flat> flat, boolean barCurves) {
+        Map<Strand, Integer> rungs,
+        Map<Strand, Integer> ceilings,
+        Map<Strand, Flat> flat,
+        Map<Strand, Working> working,
+        boolean barCurves) {
     public Standing {
         rungs = Map.copyOf(rungs);
         ceilings = Map.copyOf(ceilings);
         flat = Map.copyOf(flat);
+        working = Map.copyOf(working);
     }
+
+    /** The rung and dose step an instructor decided on. */
+    public record Working(int rung, int step) {}
 
     /** The highest rung a load check showed flat. */
     public record Flat(int rung, LocalDate on) {}
@@ -37,7 +46,7 @@ public record Standing(
     private record Item(long session, String move) {}
 
     /** Nothing is written down. */
-    public static final Standing UNWRITTEN = new Standing(Map.of(), Map.of(), Map.of(), false);
+    public static final Standing UNWRITTEN = new Standing(Map.of(), Map.of(), Map.of(), Map.of(), false);
 
     /** Nothing was decided about any ladder. */
     public static Standing after(List<Response> responses, List<DatedLoad> loads) {
@@ -64,11 +73,27 @@ public record Standing(
             from = turn.from();
         }
         climb.weighAll(between(responses, from, LocalDate.MAX));
-        return new Standing(climb.rungs, climb.ceilings, climb.flat, false);
+        return new Standing(climb.rungs, climb.ceilings, climb.flat, climb.working, false);
     }
 
     /** Something that sets a ladder anew, before the sessions of a day. */
     private record Turn(LocalDate from, Runnable applies) {}
+
+    Standing withRungs(Map<Strand, Integer> done) {
+        return new Standing(done, ceilings, flat, working, barCurves);
+    }
+
+    Standing withCeilings(Map<Strand, Integer> highestFlatRungs) {
+        return new Standing(rungs, highestFlatRungs, flat, working, barCurves);
+    }
+
+    public Standing withFlat(Map<Strand, Flat> seen) {
+        return new Standing(rungs, ceilings, seen, working, barCurves);
+    }
+
+    Standing withABarThatCurves() {
+        return new Standing(rungs, ceilings, flat, working, true);
+    }
 
     /** This standing where the other says nothing. */
     public Standing and(Standing seen) {
@@ -76,6 +101,7 @@ public record Standing(
                 laid(rungs, seen.rungs),
                 laid(ceilings, seen.ceilings),
                 laid(flat, seen.flat),
+                laid(working, seen.working),
                 barCurves || seen.barCurves);
     }
 
@@ -100,6 +126,7 @@ public record Standing(
         private final Map<Strand, Integer> rungs = new EnumMap<>(Strand.class);
         private final Map<Strand, Integer> ceilings = new EnumMap<>(Strand.class);
         private final Map<Strand, Flat> flat = new EnumMap<>(Strand.class);
+        private final Map<Strand, Working> working = new EnumMap<>(Strand.class);
         private final Map<Strand, List<GoodDay>> good = new EnumMap<>(Strand.class);
         private final Map<Strand, LocalDate> domed = new EnumMap<>(Strand.class);
 
@@ -111,12 +138,14 @@ public record Standing(
             check.rungs().forEach((strand, rung) -> flat.put(strand, new Flat(rung, load.on())));
             check.climbs().keySet().forEach(ceilings::remove);
             rungs.putAll(check.rungs());
+            working.keySet().removeAll(check.climbs().keySet());
             ceilings.putAll(check.ceilings());
         }
 
         /** She works on the rung that was decided: the one below counts as done, what went well before is used up. */
         void decide(LadderDecision made) {
             rungs.put(made.strand(), made.rung() - 1);
+            working.put(made.strand(), new Working(made.rung(), made.step()));
             good.remove(made.strand());
         }
 

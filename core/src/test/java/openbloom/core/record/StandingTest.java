@@ -102,7 +102,7 @@ class StandingTest {
     @ParameterizedTest
     @CsvSource({"1 DONE; 1 DONE, 4, 3, 3", "4 DONE; 4 DONE, 2, 3, 1", "4 DONE; 4 DONE; 2 DONE; 2 DONE, 2, 3, 2"})
     void aDecisionSetsTheRungSheWorksOn(String sessions, int decided, int onDay, int rung) {
-        LadderDecision made = new LadderDecision(LocalDate.EPOCH.plusDays(onDay), Strand.LIMB_LOAD, decided);
+        LadderDecision made = new LadderDecision(LocalDate.EPOCH.plusDays(onDay), Strand.LIMB_LOAD, decided, 1);
         Standing standing = Standing.after(responses(sessions), List.of(), List.of(made));
         assertThat(standing.rungs()).containsEntry(Strand.LIMB_LOAD, rung);
     }

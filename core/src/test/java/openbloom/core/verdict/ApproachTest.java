@@ -28,10 +28,6 @@ import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
-import openbloom.core.program.Composer;
-import openbloom.core.program.Place;
-import openbloom.core.program.Session;
-import openbloom.core.program.SessionRequest;
 import openbloom.core.record.Approach;
 import openbloom.core.record.Choice;
 import openbloom.core.record.Clearance;
@@ -39,6 +35,11 @@ import openbloom.core.record.Client;
 import openbloom.core.record.Preset;
 import openbloom.core.record.Question;
 import openbloom.core.screening.SymptomReport;
+import openbloom.core.session.Composer;
+import openbloom.core.session.History;
+import openbloom.core.session.Place;
+import openbloom.core.session.Session;
+import openbloom.core.session.SessionRequest;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
@@ -177,15 +178,17 @@ class ApproachTest {
         String verdicts = judgement.all().stream()
                 .map(verdict -> verdict.move().id() + verdict.kind() + verdict.adjustments())
                 .collect(Collectors.joining(";"));
-        Session first = Composer.compose(judgement, new SessionRequest(20, Place.STUDIO, 5, List.of()));
+        Session first = Composer.compose(judgement, SessionRequest.of(20, Place.STUDIO, 5, History.NONE));
         List<String> lately =
                 first.items().stream().map(item -> item.move().id()).distinct().toList();
-        Session session =
-                Composer.compose(judgement, new SessionRequest(20, Place.STUDIO, 6, List.of(lately, lately, lately)));
+        Session session = Composer.compose(
+                judgement, SessionRequest.of(20, Place.STUDIO, 6, History.of(List.of(lately, lately, lately))));
         return verdicts
                 + judgement.cueFamily()
                 + judgement.facts().pelvicPractice(woman.checks().pelvicFloor())
-                + session.items().stream().map(item -> item.move().id()).toList();
+                + session.items().stream()
+                        .map(item -> item.move().id() + item.dose())
+                        .toList();
     }
 
     private static Client.Builder woman() {

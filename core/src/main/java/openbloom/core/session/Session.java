@@ -1,4 +1,4 @@
-package openbloom.core.program;
+package openbloom.core.session;
 
 import java.util.List;
 
@@ -8,9 +8,16 @@ import java.util.List;
  * @param transitions changes of position
  * @param upByTheSide whether it ends with coming up by the side
  * @param note why it is shorter than asked, or empty
+ * @param score what the composer found it worth, in quarters
  */
 public record Session(
-        List<SessionItem> items, int transitions, boolean upByTheSide, List<LeftOut> leftOut, String note) {
+        List<SessionItem> items,
+        int transitions,
+        boolean upByTheSide,
+        List<LeftOut> leftOut,
+        String note,
+        int score,
+        Format format) {
     public Session {
         items = List.copyOf(items);
         leftOut = List.copyOf(leftOut);

@@ -1,4 +1,4 @@
-package openbloom.core.program;
+package openbloom.core.session;
 
 import static openbloom.core.verdict.Women.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -11,7 +11,6 @@ import java.util.Set;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Equipment;
-import openbloom.core.moves.Move;
 import openbloom.core.moves.Position;
 import openbloom.core.moves.Strand;
 import openbloom.core.record.Client;
@@ -26,42 +25,32 @@ import org.junit.jupiter.params.provider.CsvSource;
 class TimetableTest {
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
     private static final SideCheck.Weaker ALIKE = SideCheck.Weaker.EVEN;
+    private static final SideCheck.Weaker RIGHT = SideCheck.Weaker.RIGHT;
+    private static final Format SETS = Format.of(Format.Kind.SETS);
     private static final Judgement JUDGEMENT = Judgement.of(CATALOGUE, woman(), TODAY);
 
     @Test
     void addsUpSetUpWorkAndChanges() {
-        Timetable timetable = Timetable.of(List.of(pick("breath-lying")), List.of(), List.of(), ALIKE);
+        Timetable timetable = laid(pick("breath-lying"));
         assertThat(timetable.items()).singleElement().satisfies(item -> {
             assertThat(item.workSeconds()).isEqualTo(60);
             assertThat(item.setUpSeconds()).isEqualTo(25);
         });
-        Timetable two =
-                Timetable.of(List.of(pick("breath-lying"), pick("breath-standing")), List.of(), List.of(), ALIKE);
+        Timetable two = laid(pick("breath-lying"), pick("breath-standing"));
         assertThat(two.transitions()).isEqualTo(1);
         assertThat(two.seconds()).isEqualTo(10 + 60 + 30 + 60);
         assertThat(two.endsLying()).isFalse();
     }
 
     @Test
-    void ordersTheWorkByPositionSoThatSheGoesDownAndUpOnce() {
-        List<Pick> work = List.of(
-                pick("squat"), pick("heel-slide"), pick("kneel-one-arm"), pick("bridge"), pick("press-out-standing"));
-        Timetable timetable = Timetable.of(List.of(), work, List.of(), ALIKE);
-        assertThat(timetable.items().stream()
-                        .map(SessionItem::move)
-                        .map(Move::position)
-                        .distinct())
-                .containsExactly(Position.HOOKLYING, Position.HANDS_AND_KNEES, Position.STANDING);
-        assertThat(timetable.transitions()).isEqualTo(2);
-    }
-
-    @Test
     void givesBothSidesTheSameAndEachItsOwnSetUp() {
-        Timetable timetable = Timetable.of(List.of(), List.of(pick("clam")), List.of(), ALIKE);
+        Timetable timetable = Timetable.of(work(pick("clam")), SETS, ALIKE);
         assertThat(timetable.items()).extracting(SessionItem::side).containsExactly(Side.LEFT, Side.RIGHT);
         assertThat(timetable.items()).extracting(SessionItem::workSeconds).containsExactly(116, 116);
-        assertThat(timetable.items().get(1).setUpSeconds()).isEqualTo(15);
-        Timetable standing = Timetable.of(List.of(), List.of(pick("split-squat")), List.of(), ALIKE);
+        assertThat(timetable.items().get(1).setUpSeconds())
+                .as("15 s over, 15 s up")
+                .isEqualTo(30);
+        Timetable standing = Timetable.of(work(pick("split-squat")), SETS, ALIKE);
         assertThat(standing.items().get(1).setUpSeconds()).isEqualTo(5);
         assertThat(timetable.items().get(0).doseWords()).isEqualTo("2 × 8 repetitions");
     }
@@ -70,13 +59,13 @@ class TimetableTest {
     @ParameterizedTest
     @CsvSource({"LEFT, LEFT, RIGHT", "RIGHT, RIGHT, LEFT", "EVEN, LEFT, RIGHT", "UNKNOWN, LEFT, RIGHT"})
     void putsTheWeakerSideFirst(SideCheck.Weaker weaker, Side first, Side second) {
-        Timetable timetable = Timetable.of(List.of(), List.of(pick("clam")), List.of(), weaker);
+        Timetable timetable = Timetable.of(work(pick("clam")), SETS, weaker);
         assertThat(timetable.items()).extracting(SessionItem::side).containsExactly(first, second);
     }
 
     @Test
     void countsAlternatingMovesForBothSidesInOneItem() {
-        Timetable timetable = Timetable.of(List.of(), List.of(pick("march-lying")), List.of(), ALIKE);
+        Timetable timetable = Timetable.of(work(pick("march-lying")), SETS, ALIKE);
         assertThat(timetable.items()).singleElement().satisfies(item -> {
             assertThat(item.side()).isEqualTo(Side.ALTERNATING);
             assertThat(item.workSeconds()).isEqualTo(232);
@@ -95,30 +84,28 @@ class TimetableTest {
         assertThat(from.isChangedBy(to)).isEqualTo(changes);
     }
 
+    /** Over to the other side lying on the side, half kneeling or on one hand 15 s, else 5 s: common practice, no source. */
     @Test
-    void shrinksAndStretchesADraftWithinItsBounds() {
-        Draft tooLong = new Draft(
-                120,
-                List.of(pick("breath-lying"), pick("connect-lying")),
-                List.of(pick("side-rest"), pick("supported-butterfly")),
-                ALIKE);
-        assertThat(tooLong.free()).isNegative();
-        tooLong.shrink();
-        assertThat(tooLong.timetable().items()).hasSize(3);
-        Draft tooShort = new Draft(400, List.of(pick("breath-lying")), List.of(pick("side-rest")), ALIKE);
-        tooShort.stretch();
-        assertThat(tooShort.timetable().items().get(0).dose().breaths()).isEqualTo(15);
-        assertThat(tooShort.timetable().items().get(1).dose().holdSeconds()).isEqualTo(120);
-        assertThat(tooShort.free()).isPositive();
+    void goesThroughRoundsAndSidesAsTheFormatSays() {
+        Timetable.Parts parts = work(pick("squat"), pick("split-squat"));
+        Timetable rounds = Timetable.of(parts, Format.of(Format.Kind.ROUNDS), ALIKE);
+        assertThat(rounds.items()).extracting(SessionItem::round).containsExactly(1, 1, 1, 2, 2, 2);
+        Timetable sides = Timetable.of(
+                work(pick("split-squat"), pick("clam")), Format.of(Format.Kind.ONE_SIDE_THEN_THE_OTHER), RIGHT);
+        assertThat(sides.items())
+                .extracting(SessionItem::side)
+                .containsExactly(Side.RIGHT, Side.RIGHT, Side.LEFT, Side.LEFT);
+        Timetable clock = Timetable.of(parts, Format.of(Format.Kind.INTERVALS), ALIKE);
+        assertThat(clock.items()).allMatch(item -> item.workSeconds() == 50);
+        assertThat(clock.seconds()).isEqualTo(3 * 60 - 10 + 10);
     }
 
-    @Test
-    void addsOnlyWhatFits() {
-        Draft draft = new Draft(300, List.of(pick("breath-lying")), List.of(pick("side-rest")), ALIKE);
-        draft.addWorkIfItFits(pick("clam"));
-        assertThat(draft.timetable().items()).hasSize(2);
-        draft.addWorkIfItFits(pick("bridge"));
-        assertThat(draft.free()).isNotNegative();
+    private static Timetable laid(Pick... opening) {
+        return Timetable.of(new Timetable.Parts(List.of(opening), List.of(), List.of()), SETS, ALIKE);
+    }
+
+    private static Timetable.Parts work(Pick... work) {
+        return new Timetable.Parts(List.of(), List.of(work), List.of());
     }
 
     private static Pick pick(String id) {

@@ -1,4 +1,4 @@
-package openbloom.core.program;
+package openbloom.core.session;
 
 import openbloom.core.moves.Move;
 import openbloom.core.verdict.Kind;

@@ -1,4 +1,4 @@
-package openbloom.core.program;
+package openbloom.core.session;
 
 /** Where a session is done. */
 public enum Place {

@@ -1,4 +1,4 @@
-package openbloom.core.program;
+package openbloom.core.session;
 
 /** Which side an item of a session works. */
 public enum Side {
@@ -14,7 +14,7 @@ public enum Side {
     }
 
     /** Left for right and right for left; the others are their own. */
-    Side other() {
+    public Side other() {
         return switch (this) {
             case LEFT -> RIGHT;
             case RIGHT -> LEFT;

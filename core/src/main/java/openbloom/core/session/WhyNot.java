@@ -1,4 +1,4 @@
-package openbloom.core.program;
+package openbloom.core.session;
 
 import java.util.Comparator;
 import java.util.List;
@@ -11,17 +11,17 @@ import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Verdict;
 
 /** Why a move or a whole strand is not in a plan, in words. */
-final class WhyNot {
+public final class WhyNot {
     private WhyNot() {}
 
-    static String of(Judgement judgement, Strand strand) {
+    public static String of(Judgement judgement, Strand strand) {
         return judgement.catalogue().ladder(strand).stream()
                 .min(Comparator.comparing(Move::load))
                 .map(move -> of(judgement, move))
                 .orElse("there is no such move");
     }
 
-    static String of(Judgement judgement, Move move) {
+    public static String of(Judgement judgement, Move move) {
         Verdict verdict = judgement.of(move);
         List<Gate> unmet =
                 verdict.gates().stream().filter(gate -> !gate.met()).distinct().toList();
@@ -35,7 +35,7 @@ final class WhyNot {
                 .orElse("it does not pass for her today");
     }
 
-    static String gates(List<Gate> gates) {
+    public static String gates(List<Gate> gates) {
         return gates.stream()
                 .map(gate -> "needs " + gate.kind().words() + " (" + gate.detail() + ")")
                 .distinct()

@@ -1,0 +1,136 @@
+package openbloom.app.api;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import openbloom.app.moves.Catalogues;
+import openbloom.app.studio.SignedIn;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.Equipment;
+import openbloom.core.moves.Strand;
+import openbloom.core.program.Aim;
+import openbloom.core.program.Aims;
+import openbloom.core.record.Client;
+import openbloom.core.session.Composer;
+import openbloom.core.session.Format;
+import openbloom.core.session.History;
+import openbloom.core.session.Place;
+import openbloom.core.session.SessionRequest;
+import openbloom.core.session.Wishes;
+import openbloom.core.verdict.Judgement;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Sessions composed for other programs; nothing is kept. */
+@RestController
+@RequestMapping("/api/v1")
+class SessionsApi {
+    private static final int MOST_MOVES = 300;
+
+    private final Catalogues catalogues;
+
+    SessionsApi(Catalogues catalogues) {
+        this.catalogues = catalogues;
+    }
+
+    @PostMapping("/sessions")
+    SessionResponse sessions(@AuthenticationPrincipal SignedIn me, @RequestBody SessionsRequest request) {
+        Catalogue catalogue = catalogues.of(me.studioId());
+        FieldReader reading = new FieldReader();
+        LocalDate onDate = reading.required("onDate", request.onDate()).orElse(LocalDate.EPOCH);
+        int minutes = reading.required("minutes", request.minutes()).orElse(SessionRequest.SHORTEST_MINUTES);
+        History history = History.of(recent(catalogue, request.recent(), reading));
+        Place place = request.place() == null ? Place.STUDIO : request.place();
+        SessionRequest asked = SessionRequest.of(minutes, place, request.seed() == null ? 0 : request.seed(), history)
+                .in(format(request, minutes, reading));
+        reading.refuseAll(asked.problems());
+        List<String> usual = moves(catalogue, "usual", request.usual(), reading);
+        Set<String> pinned = Set.of();
+        Set<String> banned = Set.of();
+        if (request.client() != null) {
+            pinned = Set.copyOf(
+                    moves(catalogue, "client.pinned", request.client().pinned(), reading));
+            banned = Set.copyOf(
+                    moves(catalogue, "client.banned", request.client().banned(), reading));
+        }
+        Client client = ClientReader.read(request.client(), onDate, reading);
+        if (request.equipment() != null) {
+            client = client.but().equipment(equipment(request.equipment())).build();
+        }
+        Judgement judgement = Judgement.of(catalogue, client, onDate);
+        Map<Strand, Integer> aims = Aims.worth(aims(request.client(), judgement));
+        Wishes wishes = new Wishes(aims, aims.keySet(), pinned, banned, usual);
+        return SessionResponse.of(Composer.compose(judgement, asked.wanting(wishes)));
+    }
+
+    private static Format format(SessionsRequest request, int minutes, FieldReader reading) {
+        if (request.format() != null) {
+            return request.format().read(reading);
+        }
+        List<Format.Kind> hers = request.client() == null || request.client().formats() == null
+                ? List.of()
+                : request.client().formats().stream().filter(Objects::nonNull).toList();
+        return hers.isEmpty() ? Format.usual(minutes) : Format.of(hers.get(0));
+    }
+
+    /** Those told, or those her record suggests. */
+    private static List<Aim> aims(@Nullable ClientRequest told, Judgement judgement) {
+        List<Aim> aims = told == null || told.aims() == null
+                ? List.of()
+                : told.aims().stream().filter(Objects::nonNull).toList();
+        return aims.isEmpty()
+                ? Aims.suggest(judgement.facts()).stream()
+                        .map(Aims.Suggested::aim)
+                        .toList()
+                : aims;
+    }
+
+    private static List<String> moves(
+            Catalogue catalogue, String field, @Nullable List<String> ids, FieldReader reading) {
+        if (ids == null) {
+            return List.of();
+        }
+        if (ids.size() > MOST_MOVES) {
+            reading.refuse(field, "api.tooMany", MOST_MOVES, ids.size());
+            return List.of();
+        }
+        Set<String> known = new HashSet<>();
+        List<String> inOrder = new ArrayList<>();
+        for (String id : ids) {
+            if (catalogue.find(String.valueOf(id)).isEmpty()) {
+                reading.refuse(field, "move.unknown", String.valueOf(id));
+            } else if (known.add(id)) {
+                inOrder.add(id);
+            }
+        }
+        return inOrder;
+    }
+
+    private static List<List<String>> recent(
+            Catalogue catalogue, @Nullable List<List<String>> recent, FieldReader reading) {
+        List<List<String>> known = new ArrayList<>();
+        if (recent != null && recent.size() > MOST_MOVES) {
+            reading.refuse("recent", "api.tooMany", MOST_MOVES, recent.size());
+        } else if (recent != null) {
+            for (int i = 0; i < recent.size(); i++) {
+                known.add(moves(catalogue, "recent[" + i + "]", recent.get(i), reading));
+            }
+        }
+        return known;
+    }
+
+    private static Set<Equipment> equipment(List<Equipment> told) {
+        Set<Equipment> kit = EnumSet.noneOf(Equipment.class);
+        told.stream().filter(Objects::nonNull).forEach(kit::add);
+        return kit;
+    }
+}

@@ -1,0 +1,244 @@
+package openbloom.core.session;
+
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.function.Predicate;
+import openbloom.core.moves.Equipment;
+import openbloom.core.moves.Kit;
+import openbloom.core.moves.Move;
+import openbloom.core.moves.Sides;
+import openbloom.core.moves.Strand;
+import openbloom.core.pelvicfloor.Prescription;
+import openbloom.core.progress.DoseStep;
+import openbloom.core.progress.StartingRung;
+import openbloom.core.record.Choice;
+import openbloom.core.record.Standing;
+import openbloom.core.screening.SideCheck;
+import openbloom.core.verdict.Adjustment;
+import openbloom.core.verdict.Judgement;
+import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.Verdict;
+
+/** The moves a session may be made of: for each strand her working rung and one below it, and what was pinned. */
+final class Candidates {
+    private static final int LIGHT = 2;
+    private static final int SHORTEST_WORK_SECONDS = 30;
+
+    private final Judgement judgement;
+    private final SessionRequest request;
+    private final Prescription practice;
+    private final Map<String, Integer> turned = new LinkedHashMap<>();
+
+    Candidates(Judgement judgement, SessionRequest request) {
+        this.judgement = judgement;
+        this.request = request;
+        this.practice = judgement
+                .facts()
+                .pelvicPractice(judgement.facts().client().checks().pelvicFloor());
+        List<Move> moves = judgement.catalogue().moves();
+        int turn = Math.floorMod(new Random(request.seed()).nextInt(), moves.size());
+        for (int i = 0; i < moves.size(); i++) {
+            turned.put(moves.get((i + turn) % moves.size()).id(), i);
+        }
+    }
+
+    /** Breath, connect or release that passes for her, the most wanted first. */
+    List<Pick> rest(Strand strand) {
+        return judgement.catalogue().ladder(strand).stream()
+                .filter(move -> !move.isEarned() || move.rung() <= working(strand))
+                .map(judgement::of)
+                .filter(Verdict::passes)
+                .flatMap(verdict -> Pick.of(verdict, judgement).stream())
+                .filter(pick -> request.takes(pick.move()))
+                .map(this::weighed)
+                .sorted(strand == Strand.RELEASE ? best() : easiest())
+                .toList();
+    }
+
+    /** The most wanted, of those alike the lowest rung: a session begins where settling is easiest. */
+    private Comparator<Pick> easiest() {
+        return Comparator.<Pick, Integer>comparing(pick -> -pick.worth().total())
+                .thenComparing(pick -> pick.move().rung());
+    }
+
+    /** The work; of the pelvic floor one prescribed set. */
+    List<Pick> work() {
+        Map<String, Pick> work = new LinkedHashMap<>();
+        for (Strand strand : Strand.values()) {
+            if (strand != Strand.BREATH && strand != Strand.CONNECT && strand != Strand.RELEASE && isTrained(strand)) {
+                of(strand).forEach(pick -> work.putIfAbsent(pick.move().id(), pick));
+            }
+        }
+        pinned().forEach(pick -> work.putIfAbsent(pick.move().id(), pick));
+        return work.values().stream().filter(this::isLongEnough).toList();
+    }
+
+    /** Only lifts that are prescribed. */
+    private boolean isTrained(Strand strand) {
+        return switch (strand) {
+            case PELVIC_FLOOR_ENDURANCE -> practice.holds().repetitions() > 0;
+            case PELVIC_FLOOR_QUICK -> practice.flicks().repetitions() > 0;
+            default -> true;
+        };
+    }
+
+    private List<Pick> of(Strand strand) {
+        Predicate<Move> fits = fits();
+        int working = working(strand);
+        List<Pick> passing = judgement.catalogue().ladder(strand).stream()
+                .filter(move -> !move.isEarned() || move.rung() <= working)
+                .filter(fits)
+                .filter(this::isAtHand)
+                .map(judgement::of)
+                .filter(verdict ->
+                        verdict.kind() != Kind.ADJUST || !verdict.adjustments().contains(Adjustment.TRY_ONE_SET))
+                .flatMap(verdict -> Pick.of(verdict, judgement, step(verdict.move())).stream())
+                .filter(pick -> fits.test(pick.move()) && request.takes(pick.move()))
+                .filter(pick -> !isRest(pick.move().strand()))
+                .map(this::weighed)
+                .toList();
+        int most = strand.isPelvicFloorLift() ? 1 : 2;
+        return passing.stream().sorted(best()).limit(most).toList();
+    }
+
+    private static boolean isRest(Strand strand) {
+        return strand == Strand.BREATH || strand == Strand.CONNECT || strand == Strand.RELEASE;
+    }
+
+    /** Pinned moves come whatever their rung, if they pass; a pin of another lift takes no second set. */
+    private List<Pick> pinned() {
+        return request.wishes().pinned().stream()
+                .sorted()
+                .flatMap(id -> judgement.catalogue().find(id).stream())
+                .filter(move -> !isRest(move.strand()) && !move.strand().isPelvicFloorLift())
+                .filter(fits())
+                .map(judgement::of)
+                .filter(Verdict::passes)
+                .flatMap(verdict -> Pick.of(verdict, judgement, step(verdict.move())).stream())
+                .map(this::weighed)
+                .toList();
+    }
+
+    private Predicate<Move> fits() {
+        return switch (request.format().kind()) {
+            case FIVE_MINUTES -> move -> move.load() <= LIGHT;
+            case MOBILITY -> move -> move.strand() == Strand.MOBILITY;
+            case ONE_SIDE_THEN_THE_OTHER ->
+                move -> move.sides() == Sides.EACH && !move.strand().isPelvicFloorLift();
+            case INTERVALS -> move -> !move.strand().isPelvicFloorLift();
+            default -> move -> true;
+        };
+    }
+
+    private boolean isLongEnough(Pick pick) {
+        return request.format().is(Format.Kind.INTERVALS)
+                || pick.dose().sets() > 0 && pick.workSeconds() >= SHORTEST_WORK_SECONDS;
+    }
+
+    /** Gym staples are planned only where their equipment is; everything else has its substitute. */
+    private boolean isAtHand(Move move) {
+        Set<Equipment> atHand = judgement.facts().client().equipment();
+        return !move.isGymStaple() || move.kit().stream().map(Kit::needs).allMatch(atHand::contains);
+    }
+
+    /** The rung she works on; every rung where rungs are not earned. */
+    private int working(Strand strand) {
+        return decided(strand).map(Standing.Working::rung).orElseGet(() -> StartingRung.of(judgement, strand));
+    }
+
+    private Optional<Standing.Working> decided(Strand strand) {
+        return Optional.ofNullable(
+                judgement.facts().client().standing().working().get(strand));
+    }
+
+    private int step(Move move) {
+        if (!move.isEarned()) {
+            return DoseStep.WRITTEN;
+        }
+        Optional<Standing.Working> decided = decided(move.strand());
+        int written = judgement.facts().achieved(move.strand());
+        if (decided.isPresent() && decided.get().rung() == move.rung()) {
+            return decided.get().step();
+        }
+        boolean hers = move.rung()
+                <= Math.max(written, decided.map(Standing.Working::rung).orElse(0));
+        return hers || request.wishes().usual().contains(move.id()) ? DoseStep.WRITTEN : DoseStep.LOWEST;
+    }
+
+    private Pick weighed(Pick pick) {
+        Move move = pick.move();
+        Strand strand = move.strand();
+        Wishes wishes = request.wishes();
+        int aims = wishes.aims().getOrDefault(strand, 0);
+        boolean isNew = isNew(move);
+        boolean same = judgement.facts().client().approach().is(Choice.SAME_FEW);
+        int working = rungWorth(move);
+        int lately = same || working == Worth.WORKING
+                ? 0
+                : Worth.LATELY * request.history().timesLately(move.id());
+        int changes = (isNew ? Worth.NEW : 0)
+                + (pick.verdict() == Kind.ADJUST ? Worth.ADJUST : 0)
+                + (pick.verdict() == Kind.SWAP ? Worth.SWAP : 0);
+        return pick.worth(
+                new Worth(
+                        aims,
+                        aims > 0 && wishes.due().contains(strand) ? Worth.DUE : 0,
+                        lately,
+                        working,
+                        isWeaker(move) ? Worth.WEAKER : 0,
+                        wishes.pinned().contains(move.id()) ? Worth.PINNED : 0,
+                        changes),
+                isNew);
+    }
+
+    private int rungWorth(Move move) {
+        if (!move.isEarned()) {
+            return 0;
+        }
+        int working = judgement.catalogue().ladder(move.strand()).stream()
+                .filter(other -> other.rung() <= working(move.strand()))
+                .filter(other -> judgement.of(other).passes())
+                .map(Move::rung)
+                .max(Comparator.naturalOrder())
+                .orElse(0);
+        if (move.rung() == working) {
+            return Worth.WORKING;
+        }
+        return move.rung() == working - 1 ? Worth.BELOW : 0;
+    }
+
+    /** Never done, no rung she was seen on, and nothing she does anyway. */
+    private boolean isNew(Move move) {
+        boolean seen = move.isEarned() && move.rung() <= judgement.facts().achieved(move.strand());
+        return !seen
+                && !request.history().known().contains(move.id())
+                && !request.wishes().usual().contains(move.id());
+    }
+
+    private boolean isWeaker(Move move) {
+        SideCheck.Weaker weaker = judgement.facts().client().checks().sides().weaker();
+        boolean sided = weaker == SideCheck.Weaker.LEFT || weaker == SideCheck.Weaker.RIGHT;
+        return sided && move.sides() == Sides.EACH && !move.strand().isPelvicFloorLift();
+    }
+
+    /** The most wanted first; ties in the catalogue's order, turned by the seed. */
+    private Comparator<Pick> best() {
+        return Comparator.<Pick, Integer>comparing(pick -> -pick.worth().total())
+                .thenComparing(pick -> turned.getOrDefault(pick.move().id(), 0));
+    }
+
+    /** Work in the order in which one visit does it: rising load, then the catalogue's order turned by the seed. */
+    Comparator<Pick> byLoad() {
+        return Comparator.<Pick, Integer>comparing(pick -> pick.move().load())
+                .thenComparing(pick -> turned.getOrDefault(pick.move().id(), 0));
+    }
+
+    Prescription practice() {
+        return practice;
+    }
+}

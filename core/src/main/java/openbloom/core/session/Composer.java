@@ -1,0 +1,244 @@
+package openbloom.core.session;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import openbloom.core.moves.DoseStage;
+import openbloom.core.moves.Move;
+import openbloom.core.screening.SideCheck;
+import openbloom.core.verdict.Adjustment;
+import openbloom.core.verdict.Judgement;
+
+/**
+ * Composes a session: settle and breathe, connect, work, release, up by the side. Only moves that pass for her are in it;
+ * the work is the best there is for the public score of {@link Worth}, exactly, among everything that keeps the hard lines.
+ */
+public final class Composer {
+    private static final double LONGEST_SHARE = 1.05;
+    private static final double SHORTEST_SHARE = 0.95;
+    static final int MOST_MOVES = 12;
+    private static final int MINUTES_A_MOVE = 3;
+    private static final int MOST_BY_THE_CLOCK = 20;
+    private static final int MOST_IN_ROUNDS = 6;
+    private static final int MOST_IN_FIVE_MINUTES = 5;
+    private static final int FEWEST_IN_FIVE_MINUTES = 2;
+    private static final int MOST_SETS = 3;
+    private static final int NEW_AT_MOST = 3;
+    private static final int NEW_IN_A_FIRST = 8;
+    private static final int NEW_IN_A_SHORT_FIRST = 5;
+    private static final int SHORT_FIRST_MINUTES = 20;
+    private static final int ON_THE_BACK_SECONDS = 180;
+
+    /** For a floor and a belly that are healing, pages offer no more (common practice, no source). */
+    public static final int MOST_MINUTES_WHILE_HEALING = 20;
+
+    private final Judgement judgement;
+    private final SessionRequest request;
+    private final Candidates candidates;
+    private final Rest rest;
+    private final SideCheck.Weaker weaker;
+
+    private Composer(Judgement judgement, SessionRequest request) {
+        this.judgement = judgement;
+        this.request = request;
+        this.candidates = new Candidates(judgement, request);
+        this.rest = new Rest(judgement, request, candidates);
+        this.weaker = judgement.facts().client().checks().sides().weaker();
+    }
+
+    /** @throws IllegalArgumentException if the request has problems */
+    public static Session compose(Judgement judgement, SessionRequest request) {
+        if (!request.problems().isEmpty()) {
+            throw new IllegalArgumentException(
+                    "Expected 5 to 120 minutes and a format that fits them, but was " + request);
+        }
+        boolean longer = isHealing(judgement) && request.minutes() > MOST_MINUTES_WHILE_HEALING;
+        Session session =
+                new Composer(judgement, longer ? request.atMost(MOST_MINUTES_WHILE_HEALING) : request).compose();
+        return longer ? Notes.healing(session) : session;
+    }
+
+    /** The first weeks after a birth, until her clinician has seen her. */
+    public static boolean isHealing(Judgement judgement) {
+        DoseStage stage = judgement.facts().doseStage();
+        return stage == DoseStage.HEAL
+                || stage == DoseStage.RECONNECT
+                        && judgement.facts().client().medical().clearance().isEmpty();
+    }
+
+    private Session compose() {
+        return switch (request.format().kind()) {
+            case GYM_CARD -> GymCard.of(judgement, request);
+            case BREATH_AND_FLOOR -> laid(FloorRound.of(rest.parts(), candidates, judgement, request), 0);
+            default -> best();
+        };
+    }
+
+    private Session best() {
+        Timetable.Parts frame = rest.parts();
+        List<Family> downFirst = List.of(Family.values());
+        List<Family> upFirst = new ArrayList<>(downFirst);
+        Collections.reverse(upFirst);
+        List<WorkItem> items = items();
+        WorkSolver.Solution down = WorkSolver.solve(frame(frame, downFirst), items);
+        WorkSolver.Solution up = WorkSolver.solve(frame(frame, upFirst), items, down.score());
+        WorkSolver.Solution best = isBetter(up, down) ? up : down;
+        List<Pick> work = best.chosen().stream().map(Composer::pick).toList();
+        return laid(new Timetable.Parts(frame.opening(), work, frame.release()), best.score());
+    }
+
+    /** The higher score; then fewer visits, then fewer moves. */
+    private static boolean isBetter(WorkSolver.Solution one, WorkSolver.Solution other) {
+        if (one.score() != other.score()) {
+            return one.score() > other.score();
+        }
+        if (visits(one) != visits(other)) {
+            return visits(one) < visits(other);
+        }
+        return one.chosen().size() < other.chosen().size();
+    }
+
+    private static long visits(WorkSolver.Solution solution) {
+        return solution.chosen().stream()
+                .map(chosen -> chosen.item().family())
+                .distinct()
+                .count();
+    }
+
+    private static Pick pick(WorkSolver.Chosen chosen) {
+        Pick pick = chosen.item().pick();
+        return pick.withDose(pick.dose().withSets(chosen.option().sets()));
+    }
+
+    private List<WorkItem> items() {
+        return candidates.work().stream()
+                .sorted(candidates.byLoad())
+                .map(pick -> WorkItem.of(pick, options(pick)))
+                .filter(item -> !item.options().isEmpty())
+                .toList();
+    }
+
+    /** Her dose in one to three sets; the prescribed set, the try-out and the lowest dose step take no more than they are. */
+    private List<WorkItem.Option> options(Pick pick) {
+        Format format = request.format();
+        boolean once = format.passes() > 1 || format.is(Format.Kind.INTERVALS);
+        boolean fixed = once || pick.step() == 0 || pick.adjustments().contains(Adjustment.TRY_ONE_SET);
+        int most =
+                fixed ? 1 : pick.step() == 1 ? Math.min(MOST_SETS, pick.dose().sets()) : MOST_SETS;
+        return IntStream.rangeClosed(1, most)
+                .mapToObj(sets -> option(pick, sets))
+                .filter(option -> option.steps() > 0)
+                .toList();
+    }
+
+    private WorkItem.Option option(Pick pick, int sets) {
+        Format format = request.format();
+        Pick dosed = pick.withDose(pick.dose().withSets(sets));
+        int seconds = Timetable.secondsOf(dosed, format);
+        int passes = format.is(Format.Kind.ONE_SIDE_THEN_THE_OTHER) ? 1 : format.passes();
+        return new WorkItem.Option(
+                sets, (seconds + Frame.STEP - 1) / Frame.STEP, pick.worth().quarters(Math.max(sets, passes)));
+    }
+
+    private Frame frame(Timetable.Parts parts, List<Family> order) {
+        int opening = Timetable.of(new Timetable.Parts(parts.opening(), List.of(), List.of()), request.format(), weaker)
+                .items()
+                .stream()
+                .mapToInt(item -> item.workSeconds() + item.setUpSeconds())
+                .sum();
+        int release = Timetable.of(new Timetable.Parts(List.of(), List.of(), parts.release()), request.format(), weaker)
+                .seconds();
+        Frame.Rules rules = new Frame.Rules(
+                request.seconds(),
+                most(parts),
+                moves(),
+                request.format().is(Format.Kind.FIVE_MINUTES) ? FEWEST_IN_FIVE_MINUTES : 0,
+                fresh(),
+                onTheBack(parts),
+                judgement.facts().isPregnant(),
+                pace(),
+                opening);
+        return new Frame(order, last(parts.opening()), first(parts.release()), opening + release, rules);
+    }
+
+    private Frame.Rules.Pace pace() {
+        boolean byTheClock = request.format().is(Format.Kind.INTERVALS);
+        return new Frame.Rules.Pace(request.format().passes(), byTheClock ? 0 : Frame.CHANGE_SECONDS);
+    }
+
+    private static Optional<Family> last(List<Pick> picks) {
+        return picks.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Family.of(picks.get(picks.size() - 1).move()));
+    }
+
+    private static Optional<Family> first(List<Pick> picks) {
+        return picks.stream().findFirst().map(pick -> Family.of(pick.move()));
+    }
+
+    /** 105 % of what was asked; with a tight floor so little work that the rest keeps its share. */
+    private int most(Timetable.Parts parts) {
+        int most = (int) (LONGEST_SHARE * request.seconds());
+        if (rest.isTight()) {
+            int restful = Rest.restful(parts.opening()) + Rest.restful(parts.release());
+            most = Math.min(most, (int) (restful / Rest.SHARE_WHEN_TIGHT));
+        }
+        return most;
+    }
+
+    private int moves() {
+        return switch (request.format().kind()) {
+            case FIVE_MINUTES -> MOST_IN_FIVE_MINUTES;
+            case INTERVALS -> MOST_BY_THE_CLOCK;
+            case ROUNDS -> MOST_IN_ROUNDS;
+            default -> Math.min(MOST_MOVES, request.minutes() / MINUTES_A_MOVE);
+        };
+    }
+
+    private int fresh() {
+        if (!request.history().isFirstSession()) {
+            return NEW_AT_MOST;
+        }
+        return request.minutes() <= SHORT_FIRST_MINUTES ? NEW_IN_A_SHORT_FIRST : NEW_IN_A_FIRST;
+    }
+
+    private Optional<Frame.Rules.OnTheBack> onTheBack(Timetable.Parts parts) {
+        boolean limited = judgement.catalogue().moves().stream()
+                .filter(Move::isOnTheBack)
+                .anyMatch(move -> judgement.of(move).adjustments().contains(Adjustment.SHORT_BOUTS_ON_THE_BACK));
+        if (!limited) {
+            return Optional.empty();
+        }
+        List<Pick> backwards = new ArrayList<>(parts.opening());
+        Collections.reverse(backwards);
+        return Optional.of(
+                new Frame.Rules.OnTheBack(ON_THE_BACK_SECONDS, stretch(backwards), stretch(parts.release())));
+    }
+
+    /** Seconds on the back from the first pick on. */
+    private static int stretch(List<Pick> picks) {
+        int seconds = 0;
+        for (Pick pick : picks) {
+            if (Family.of(pick.move()) != Family.BACK) {
+                break;
+            }
+            seconds += pick.workSeconds() + Timetable.SET_UP_SECONDS;
+        }
+        return seconds;
+    }
+
+    private Session laid(Timetable.Parts parts, int score) {
+        Timetable timetable = Timetable.of(parts, request.format(), weaker);
+        List<LeftOut> leftOut = LeftOuts.of(judgement, request, timetable);
+        return new Session(
+                timetable.items(),
+                timetable.transitions(),
+                timetable.endsLying(),
+                leftOut,
+                Notes.of(timetable, request, SHORTEST_SHARE, leftOut),
+                score,
+                request.format());
+    }
+}

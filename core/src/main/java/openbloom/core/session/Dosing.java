@@ -1,0 +1,63 @@
+package openbloom.core.session;
+
+import openbloom.core.evidence.Published;
+import openbloom.core.moves.Dose;
+import openbloom.core.moves.Move;
+import openbloom.core.moves.Strand;
+import openbloom.core.pelvicfloor.Prescription;
+import openbloom.core.progress.DoseStep;
+import openbloom.core.verdict.Adjustment;
+import openbloom.core.verdict.Judgement;
+import openbloom.core.verdict.Verdict;
+
+/**
+ * How much of a move she does today: the written dose at her dose step, changed as her version asks; one prescribed set
+ * where the pelvic floor is lifted.
+ *
+ * @param step 1 to 3, or 0 where the prescription says the dose
+ */
+record Dosing(Dose dose, int step) {
+    private static final int EXTRA_REST_SECONDS = 20;
+    private static final int LONGEST_REST_SECONDS = 300;
+
+    /** P-DOSE-10: no full front support above a minute a set (common practice, no source). */
+    private static final int LONGEST_FULL_SUPPORT = 60;
+
+    static Dosing of(Verdict verdict, Judgement judgement, int step) {
+        Move move = verdict.move();
+        Dose written = move.doseAt(judgement.facts().doseStage());
+        if (move.strand().isPelvicFloorLift()) {
+            Prescription practice = judgement
+                    .facts()
+                    .pelvicPractice(judgement.facts().client().checks().pelvicFloor());
+            return new Dosing(prescribed(move, written, practice), 0);
+        }
+        return new Dosing(changed(DoseStep.of(written, step), verdict), step);
+    }
+
+    private static Dose prescribed(Move move, Dose written, Prescription practice) {
+        if (move.strand() == Strand.PELVIC_FLOOR_QUICK) {
+            int flicks = practice.flicks().repetitions();
+            return (flicks > 0 ? written.withRepetitions(flicks) : written).withSets(1);
+        }
+        Prescription.Holds holds = practice.holds();
+        if (holds.repetitions() == 0) {
+            return written.withSets(1);
+        }
+        return new Dose(1, holds.repetitions(), holds.seconds(), 0, 0, written.perSide(), holds.restSeconds());
+    }
+
+    private static Dose changed(Dose stepped, Verdict verdict) {
+        Dose dose = stepped;
+        if (verdict.adjustments().contains(Adjustment.SHORTER_HOLD)) {
+            dose = dose.heldAtMost(Published.SHORT_HOLD.amount());
+        }
+        if (verdict.adjustments().contains(Adjustment.TRY_ONE_SET)) {
+            dose = dose.withSets(1);
+        }
+        if (verdict.adjustments().contains(Adjustment.LONGER_RESTS) && dose.sets() > 1) {
+            dose = dose.withRestSeconds(Math.min(LONGEST_REST_SECONDS, dose.restSeconds() + EXTRA_REST_SECONDS));
+        }
+        return verdict.move().isFullFrontSupport() ? dose.heldAtMost(LONGEST_FULL_SUPPORT) : dose;
+    }
+}

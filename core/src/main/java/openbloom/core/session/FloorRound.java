@@ -1,0 +1,72 @@
+package openbloom.core.session;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import openbloom.core.moves.Dose;
+import openbloom.core.moves.Strand;
+import openbloom.core.verdict.Judgement;
+
+/**
+ * Breath and floor: one prescribed set of holds and one of flicks, a round of the areas, and between the parts everything
+ * lets go (P-CALM-1). A floor that is not to be lifted gets the areas as attention alone. Breath and release fill the time.
+ */
+final class FloorRound {
+    private static final int LETTING_GO_SECONDS = 60;
+    private static final int LONGEST_RELEASE = 180;
+
+    private FloorRound() {}
+
+    static Timetable.Parts of(
+            Timetable.Parts rest, Candidates candidates, Judgement judgement, SessionRequest request) {
+        List<Pick> work = new ArrayList<>();
+        Optional<Pick> release = candidates.rest(Strand.RELEASE).stream().findFirst();
+        for (Strand strand :
+                List.of(Strand.PELVIC_FLOOR_ENDURANCE, Strand.PELVIC_FLOOR_QUICK, Strand.PELVIC_FLOOR_AREAS)) {
+            candidates.work().stream()
+                    .filter(pick -> pick.move().strand() == strand)
+                    .findFirst()
+                    .ifPresent(pick -> {
+                        work.add(pick);
+                        release.map(FloorRound::lettingGo).ifPresent(work::add);
+                    });
+        }
+        List<Pick> closing = new ArrayList<>(rest.release());
+        Timetable.Parts parts = new Timetable.Parts(rest.opening(), work, closing);
+        List<Pick> more = candidates.rest(Strand.RELEASE).stream()
+                .filter(pick -> closing.stream().noneMatch(there -> there.move() == pick.move()))
+                .toList();
+        for (Pick pick : more) {
+            List<Pick> longer = new ArrayList<>(parts.release());
+            longer.add(pick.withDose(new Dose(1, 1, LONGEST_RELEASE, 0, 0, false)));
+            Timetable.Parts tried = new Timetable.Parts(parts.opening(), work, longer);
+            if (seconds(tried, judgement, request) <= request.seconds()) {
+                parts = tried;
+            }
+        }
+        return fitting(parts, judgement, request);
+    }
+
+    /** The last parts of the work are left out until it fits. */
+    private static Timetable.Parts fitting(Timetable.Parts parts, Judgement judgement, SessionRequest request) {
+        Timetable.Parts fits = parts;
+        while (seconds(fits, judgement, request) > request.seconds() * 105 / 100
+                && !fits.work().isEmpty()) {
+            fits = new Timetable.Parts(
+                    fits.opening(), fits.work().subList(0, fits.work().size() - 1), fits.release());
+        }
+        return fits;
+    }
+
+    private static Pick lettingGo(Pick release) {
+        return release.withDose(new Dose(1, 1, LETTING_GO_SECONDS, 0, 0, false));
+    }
+
+    private static int seconds(Timetable.Parts parts, Judgement judgement, SessionRequest request) {
+        return Timetable.of(
+                        parts,
+                        request.format(),
+                        judgement.facts().client().checks().sides().weaker())
+                .seconds();
+    }
+}

@@ -1,0 +1,54 @@
+package openbloom.core.session;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import openbloom.core.evidence.Published;
+
+/** What a session says about its own length. */
+final class Notes {
+    private static final int A_MINUTE = 60;
+    private static final int NAMED = 2;
+
+    private Notes() {}
+
+    static String of(Timetable timetable, SessionRequest request, double shortest, List<LeftOut> leftOut) {
+        if (timetable.items().isEmpty()) {
+            return "Nothing is allowed today.";
+        }
+        if (timetable.seconds() >= shortest * request.seconds()) {
+            return "";
+        }
+        String needed = leftOut.stream()
+                .limit(NAMED)
+                .map(left -> left.move().name() + " (" + left.reason() + ")")
+                .collect(Collectors.joining("; "));
+        long moves = timetable.items().stream()
+                .filter(item -> item.part() == Part.WORK)
+                .map(SessionItem::move)
+                .distinct()
+                .count();
+        if (moves >= Composer.MOST_MOVES) {
+            return "About " + Math.round(timetable.seconds() / (double) A_MINUTE) + " of " + request.minutes()
+                    + " minutes: " + moves + " moves of work are the most in one session.";
+        }
+        return "About " + Math.round(timetable.seconds() / (double) A_MINUTE) + " of " + request.minutes()
+                + " minutes: nothing else passes or suits her today."
+                + (needed.isEmpty() ? "" : " To fill it: " + needed + ".");
+    }
+
+    /** Shorter because she is healing. */
+    static Session healing(Session session) {
+        String why = "In the first weeks after a birth, until her clinician has seen her, "
+                + Composer.MOST_MINUTES_WHILE_HEALING + " minutes are the most ("
+                + Published.REBUILD_FLOOR.source().key()
+                + ").";
+        return new Session(
+                session.items(),
+                session.transitions(),
+                session.upByTheSide(),
+                session.leftOut(),
+                (why + " " + session.note()).strip(),
+                session.score(),
+                session.format());
+    }
+}

@@ -1,0 +1,201 @@
+package openbloom.core.session;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import openbloom.core.breath.BreathPosition;
+import openbloom.core.moves.Dose;
+import openbloom.core.moves.Position;
+import openbloom.core.moves.Sides;
+import openbloom.core.moves.Strand;
+import openbloom.core.screening.SideCheck;
+import openbloom.core.verdict.Judgement;
+
+/** Opening and release of a session: settle and breathe, connect; release at the end, and with a tight floor at once, too. */
+final class Rest {
+    private static final int FEWEST_BREATHS = 5;
+    private static final int FEWEST_REPETITIONS = 4;
+    private static final int SHORTEST_RELEASE = 60;
+    private static final int LONGEST_RELEASE = 120;
+    private static final int LONGEST_RELEASE_TIGHT = 180;
+    private static final int MIDDLE_RELEASE = 90;
+    private static final int MIDDLE_FROM_MINUTES = 20;
+    private static final int LONG_FROM_MINUTES = 35;
+    private static final int FOUR_FROM_MINUTES = 50;
+    private static final int TWO_FROM_MINUTES = 12;
+
+    /** Of the time for breath, release and letting go while the floor is tight (common practice, no source). */
+    static final double SHARE_WHEN_TIGHT = 0.45;
+
+    private final SessionRequest request;
+    private final Candidates candidates;
+    private final boolean tight;
+
+    Rest(Judgement judgement, SessionRequest request, Candidates candidates) {
+        this.request = request;
+        this.candidates = candidates;
+        this.tight = judgement.facts().client().checks().pelvicFloor().isTight();
+    }
+
+    boolean isTight() {
+        return tight;
+    }
+
+    Timetable.Parts parts() {
+        List<Pick> opening = new ArrayList<>();
+        breath().ifPresent(opening::add);
+        List<Pick> releases = releases(opening);
+        boolean isShort = request.format().is(Format.Kind.FIVE_MINUTES);
+        List<Pick> release = new ArrayList<>(releases);
+        if (tight && !release.isEmpty()) {
+            opening.add(release.remove(0));
+        }
+        if (!isShort && !request.format().is(Format.Kind.BREATH_AND_FLOOR)) {
+            connect(opening).ifPresent(opening::add);
+        }
+        return shrunk(new Timetable.Parts(opening, List.of(), isShort ? List.of() : release));
+    }
+
+    private Optional<Pick> breath() {
+        List<Pick> breaths = candidates.rest(Strand.BREATH);
+        return breaths.stream()
+                .filter(pick -> request.breathesIn()
+                        .filter(position -> pick.move().position() == placeOf(position))
+                        .isPresent())
+                .findFirst()
+                .or(() -> breaths.stream().findFirst());
+    }
+
+    private static Position placeOf(BreathPosition found) {
+        return switch (found) {
+            case ON_THE_BACK -> Position.HOOKLYING;
+            case ON_THE_SIDE -> Position.SIDE_LYING;
+            case ROUNDED_ON_HEELS -> Position.ROCKED_BACK;
+            case SITTING -> Position.SEATED_CHAIR;
+            case HANDS_AND_KNEES -> Position.HANDS_AND_KNEES;
+            case STANDING -> Position.STANDING;
+        };
+    }
+
+    /** The most wanted, of those alike the one that asks for the least change of position. */
+    private Optional<Pick> connect(List<Pick> opening) {
+        Comparator<Pick> worth = Comparator.comparing(pick -> -pick.worth().total());
+        Comparator<Pick> change = Comparator.comparing(
+                pick -> !opening.isEmpty() && Family.of(opening.get(0).move()) != Family.of(pick.move()));
+        return candidates.rest(Strand.CONNECT).stream().min(worth.thenComparing(change));
+    }
+
+    private List<Pick> releases(List<Pick> opening) {
+        List<Pick> found = candidates.rest(Strand.RELEASE);
+        int breaths = opening.stream().mapToInt(Pick::workSeconds).sum();
+        int count = count();
+        int seconds = request.minutes() >= LONG_FROM_MINUTES
+                ? LONGEST_RELEASE
+                : request.minutes() >= MIDDLE_FROM_MINUTES ? MIDDLE_RELEASE : SHORTEST_RELEASE;
+        if (tight) {
+            int needed = (int) Math.ceil(SHARE_WHEN_TIGHT * request.seconds()) - breaths;
+            count = Math.max(2, (needed + LONGEST_RELEASE_TIGHT - 1) / LONGEST_RELEASE_TIGHT);
+            seconds = Math.max(
+                    SHORTEST_RELEASE,
+                    Math.min(LONGEST_RELEASE_TIGHT, (needed / count + Frame.STEP - 1) / Frame.STEP * Frame.STEP));
+            count = request.format().is(Format.Kind.FIVE_MINUTES) ? 1 : count;
+        }
+        int each = seconds;
+        return near(found, count).stream()
+                .sorted(Comparator.comparing(Rest::restfulness))
+                .map(pick -> pick.withDose(
+                        new Dose(1, 1, heldFor(pick, each), 0, 0, pick.dose().perSide())))
+                .toList();
+    }
+
+    /** One side after the other: a minute each at least. */
+    private static int heldFor(Pick pick, int seconds) {
+        return pick.move().sides() == Sides.EACH ? Math.max(SHORTEST_RELEASE, seconds / 2) : seconds;
+    }
+
+    /** The most wanted first; the others cost what a change of position costs. */
+    private static List<Pick> near(List<Pick> found, int count) {
+        List<Pick> near = new ArrayList<>();
+        List<Pick> left = new ArrayList<>(found);
+        while (near.size() < count && !left.isEmpty()) {
+            Pick next = left.stream()
+                    .min(Comparator.comparing(
+                            pick -> cost(pick, near) - pick.worth().total()))
+                    .orElseThrow();
+            near.add(next);
+            left.remove(next);
+        }
+        return near;
+    }
+
+    private static int cost(Pick pick, List<Pick> near) {
+        Family family = Family.of(pick.move());
+        return -near.stream()
+                .mapToInt(there -> Frame.change(Family.of(there.move()), family))
+                .max()
+                .orElse(family.isUp() ? Worth.UP_OR_DOWN : 0);
+    }
+
+    /** She ends lying: from the chair to the floor, to the side, to the back. */
+    private static int restfulness(Pick pick) {
+        return -Family.of(pick.move()).ordinal();
+    }
+
+    private int count() {
+        if (request.minutes() >= FOUR_FROM_MINUTES) {
+            return 4;
+        }
+        return request.minutes() >= LONG_FROM_MINUTES ? 3 : request.minutes() >= TWO_FROM_MINUTES ? 2 : 1;
+    }
+
+    /** Takes away until it fits: fewer breaths and repetitions, shorter release, then the last of the release. */
+    private Timetable.Parts shrunk(Timetable.Parts parts) {
+        Timetable.Parts fitting = parts;
+        if (isTooLong(fitting)) {
+            fitting = new Timetable.Parts(
+                    parts.opening().stream().map(Rest::smaller).toList(),
+                    List.of(),
+                    parts.release().stream().map(Rest::shorter).toList());
+        }
+        while (isTooLong(fitting) && fitting.release().size() > 1) {
+            List<Pick> fewer = fitting.release().subList(0, fitting.release().size() - 1);
+            fitting = new Timetable.Parts(fitting.opening(), List.of(), fewer);
+        }
+        while (isTooLong(fitting) && fitting.opening().size() > 1) {
+            List<Pick> fewer = fitting.opening().subList(0, fitting.opening().size() - 1);
+            fitting = new Timetable.Parts(fewer, List.of(), fitting.release());
+        }
+        return fitting;
+    }
+
+    private boolean isTooLong(Timetable.Parts parts) {
+        return Timetable.of(parts, request.format(), SideCheck.Weaker.EVEN).seconds() > request.seconds();
+    }
+
+    private static Pick smaller(Pick pick) {
+        Dose dose = pick.dose();
+        if (pick.move().strand() == Strand.RELEASE) {
+            return shorter(pick);
+        }
+        return pick.withDose(
+                dose.breaths() > 0
+                        ? dose.withBreaths(Math.min(dose.breaths(), FEWEST_BREATHS))
+                                .withSets(1)
+                        : dose.withRepetitions(Math.min(dose.repetitions(), FEWEST_REPETITIONS))
+                                .withSets(1));
+    }
+
+    private static Pick shorter(Pick pick) {
+        return pick.withDose(pick.dose().withHoldSeconds(Math.min(pick.dose().holdSeconds(), SHORTEST_RELEASE)));
+    }
+
+    /** Seconds of breath and release among some picks. */
+    static int restful(List<Pick> picks) {
+        return picks.stream()
+                .filter(pick ->
+                        pick.move().strand() == Strand.BREATH || pick.move().strand() == Strand.RELEASE)
+                .mapToInt(Pick::workSeconds)
+                .sum();
+    }
+}

@@ -1,0 +1,155 @@
+package openbloom.core.session;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import openbloom.core.moves.Demand;
+import openbloom.core.moves.Move;
+import openbloom.core.moves.Sides;
+import openbloom.core.moves.Strand;
+import openbloom.core.screening.SideCheck;
+
+/**
+ * Picks laid out in order with their times. Getting into a move takes 10 s, a change of position 20 s more, turning over
+ * to the other side 5 s or, lying on the side, half kneeling or on one hand, 15 s, and coming up by the side at the end 15 s
+ * (common practice, no source). Where a side is weaker it goes first: what it manages is what the other does.
+ */
+public record Timetable(List<SessionItem> items, int transitions) {
+    static final int SET_UP_SECONDS = 10;
+    static final int UP_BY_THE_SIDE_SECONDS = 15;
+    private static final int OTHER_SIDE_SECONDS = 5;
+    private static final int TURNING_ROUND_SECONDS = 15;
+
+    /** Opening, work and release, as they come. */
+    public record Parts(List<Pick> opening, List<Pick> work, List<Pick> release) {
+        public Parts {
+            opening = List.copyOf(opening);
+            work = List.copyOf(work);
+            release = List.copyOf(release);
+        }
+    }
+
+    /** Everything in the order given, the work laid out as the format says. */
+    public static Timetable of(Parts parts, Format format, SideCheck.Weaker weaker) {
+        Side first = weaker == SideCheck.Weaker.RIGHT ? Side.RIGHT : Side.LEFT;
+        Laying laying = new Laying(format, first);
+        parts.opening().forEach(pick -> laying.add(pick, Part.OPENING, 0));
+        laying.work(parts.work());
+        parts.release().forEach(pick -> laying.add(pick, Part.RELEASE, 0));
+        return laying.timetable();
+    }
+
+    public int seconds() {
+        return items.stream().mapToInt(SessionItem::seconds).sum();
+    }
+
+    /** Whether it ends lying down, so that she comes up by the side. */
+    public boolean endsLying() {
+        return !items.isEmpty() && items.get(items.size() - 1).move().position().isLying();
+    }
+
+    static int overToTheOtherSide(Move move) {
+        boolean turns = move.position().isTurnedForTheOtherSide()
+                || move.strand() == Strand.SIDE_SUPPORT
+                || move.has(Demand.WRIST) && move.strand() == Strand.FRONT_SUPPORT;
+        return turns ? TURNING_ROUND_SECONDS : OTHER_SIDE_SECONDS;
+    }
+
+    /** Seconds of a pick with both its sides and what it takes to get into it, without any change of family. */
+    static int secondsOf(Pick pick, Format format) {
+        boolean each = pick.move().sides() == Sides.EACH;
+        if (format.is(Format.Kind.INTERVALS)) {
+            return format.rounds() * (each ? 2 : 1) * (format.workSeconds() + format.restSeconds());
+        }
+        if (format.is(Format.Kind.ONE_SIDE_THEN_THE_OTHER)) {
+            return 2 * SET_UP_SECONDS + pick.workSeconds();
+        }
+        int once = SET_UP_SECONDS + pick.workSeconds() + (each ? overToTheOtherSide(pick.move()) : 0);
+        return format.is(Format.Kind.ROUNDS) ? format.rounds() * once : once;
+    }
+
+    /** A timetable while it is laid out. */
+    private static final class Laying {
+        private final Format format;
+        private final Side first;
+        private final List<SessionItem> items = new ArrayList<>();
+        private Optional<Family> at = Optional.empty();
+        private int transitions;
+
+        Laying(Format format, Side first) {
+            this.format = format;
+            this.first = first;
+        }
+
+        void work(List<Pick> work) {
+            if (format.is(Format.Kind.ONE_SIDE_THEN_THE_OTHER)) {
+                work.forEach(pick -> oneSide(pick, first, 1));
+                work.forEach(pick -> oneSide(pick, first.other(), 2));
+                return;
+            }
+            int passes = format.passes();
+            for (int round = 1; round <= passes; round++) {
+                for (Pick pick : work) {
+                    add(pick, Part.WORK, passes > 1 ? round : 0);
+                }
+            }
+        }
+
+        void add(Pick pick, Part part, int round) {
+            boolean byTheClock = part == Part.WORK && format.is(Format.Kind.INTERVALS);
+            if (byTheClock) {
+                int each = format.workSeconds();
+                change(pick.move());
+                sides(pick, part, round, format.restSeconds(), format.restSeconds(), new int[] {each, each});
+                return;
+            }
+            int change = change(pick.move()) ? Frame.CHANGE_SECONDS : 0;
+            int work = pick.workSeconds();
+            int[] seconds = pick.move().sides() == Sides.EACH ? new int[] {work / 2, work / 2} : new int[] {work};
+            sides(pick, part, round, SET_UP_SECONDS + change, overToTheOtherSide(pick.move()), seconds);
+        }
+
+        private void sides(Pick pick, Part part, int round, int setUp, int over, int[] seconds) {
+            switch (pick.move().sides()) {
+                case BOTH -> items.add(new SessionItem(pick, Side.BOTH, seconds[0], setUp, part, round));
+                case ALTERNATE -> items.add(new SessionItem(pick, Side.ALTERNATING, seconds[0], setUp, part, round));
+                case EACH -> {
+                    items.add(new SessionItem(pick, first, seconds[0], setUp, part, round));
+                    items.add(new SessionItem(pick, first.other(), seconds[1], over, part, round));
+                }
+            }
+        }
+
+        private void oneSide(Pick pick, Side side, int round) {
+            int change = change(pick.move()) ? Frame.CHANGE_SECONDS : 0;
+            items.add(new SessionItem(pick, side, pick.workSeconds() / 2, SET_UP_SECONDS + change, Part.WORK, round));
+        }
+
+        /** Whether she goes to another family of positions. */
+        private boolean change(Move move) {
+            Family family = Family.of(move);
+            boolean changes = at.filter(before -> before != family).isPresent();
+            transitions += changes ? 1 : 0;
+            at = Optional.of(family);
+            return changes;
+        }
+
+        Timetable timetable() {
+            if (!items.isEmpty()) {
+                SessionItem last = items.get(items.size() - 1);
+                if (last.move().position().isLying()) {
+                    items.set(
+                            items.size() - 1,
+                            new SessionItem(
+                                    last.pick(),
+                                    last.side(),
+                                    last.workSeconds(),
+                                    last.setUpSeconds() + UP_BY_THE_SIDE_SECONDS,
+                                    last.part(),
+                                    last.round()));
+                }
+            }
+            return new Timetable(List.copyOf(items), transitions);
+        }
+    }
+}

@@ -1,0 +1,33 @@
+package openbloom.core.session;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import openbloom.core.moves.Strand;
+
+/**
+ * What the session is for.
+ *
+ * @param aims worth of each strand her aims want, 30 down to 10
+ * @param due wanted strands that were done less than twice in seven days
+ * @param pinned ids of moves that are to be in it whenever they pass
+ * @param banned ids of moves that are left out
+ * @param usual ids of moves she does anyway; never new to her
+ */
+public record Wishes(
+        Map<Strand, Integer> aims, Set<Strand> due, Set<String> pinned, Set<String> banned, List<String> usual) {
+    public static final Wishes NONE = new Wishes(Map.of(), Set.of(), Set.of(), Set.of(), List.of());
+
+    public Wishes {
+        aims = Map.copyOf(aims);
+        due = Set.copyOf(due);
+        pinned = Set.copyOf(pinned);
+        banned = Set.copyOf(banned);
+        usual = List.copyOf(usual);
+    }
+
+    /** Wanted strands alone, each due. */
+    public static Wishes of(Map<Strand, Integer> aims) {
+        return new Wishes(aims, aims.keySet(), Set.of(), Set.of(), List.of());
+    }
+}

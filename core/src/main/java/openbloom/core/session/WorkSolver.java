@@ -1,0 +1,344 @@
+package openbloom.core.session;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import openbloom.core.moves.Equipment;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Finds the best work for a frame, exactly: dynamic programming over candidates in the order in which they would be done.
+ * A state is number of moves × number new × wrist-loaded moves running × kit at hand × whether she is up × whether a front
+ * support is in × time in steps of ten seconds; families are visited one after the other, so that only the family that is
+ * open needs to be known, and time on the back only while it is.
+ */
+final class WorkSolver {
+    private static final int NONE = Integer.MIN_VALUE;
+    private static final int WRISTS = 3;
+    private static final int COARSE = 6;
+
+    private final Frame frame;
+    private final List<WorkItem> items;
+    private final Map<List<Equipment>, Integer> kits = new LinkedHashMap<>();
+    private final int room;
+    private final int most;
+    private final int fresh;
+    private final int fronts;
+    private final int rowsPerMove;
+
+    /** Steps of ten seconds in one unit of time; more than one only to find a first bound quickly. */
+    private final int grain;
+
+    /** Nothing at or below this score is looked for. */
+    private final int floor;
+
+    /** What the candidates from one on can add at most, by moves and time left: nothing but time and number hold them. */
+    private final Bound bound;
+
+    /** States before the family that is open, and with work in it. */
+    private Table closed;
+
+    private Table open;
+    private int bestScore = NONE;
+    private @Nullable Step best;
+
+    private WorkSolver(Frame frame, List<WorkItem> items, int grain, int floor) {
+        this.frame = frame;
+        this.items = frame.order().stream()
+                .flatMap(family -> items.stream().filter(item -> item.family() == family))
+                .toList();
+        this.grain = grain;
+        this.floor = floor;
+        this.room = frame.room() / grain;
+        kits.put(List.of(), 0);
+        this.items.forEach(item -> kits.putIfAbsent(item.kit(), kits.size()));
+        this.most = Math.min(frame.rules().moves(), items.size());
+        long isNew = items.stream().filter(WorkItem::isNew).count();
+        this.fresh = (int) Math.min(Math.min(frame.rules().fresh(), most), isNew);
+        this.fronts = frame.rules().oneFrontSupport() ? 2 : 1;
+        this.rowsPerMove = (fresh + 1) * WRISTS * kits.size() * 2 * fronts;
+        this.bound = new Bound();
+        this.closed = new Table(1);
+        this.open = new Table(1);
+    }
+
+    /** The best of both, or empty when no work fits. */
+    record Solution(int score, List<Chosen> chosen) {}
+
+    /** A candidate with so many sets. */
+    record Chosen(WorkItem item, WorkItem.Option option) {}
+
+    /** How a state was reached. */
+    private record Step(@Nullable Step before, Chosen chosen) {}
+
+    /** @param items inside each family in the order in which they would be done */
+    static Solution solve(Frame frame, List<WorkItem> items) {
+        return solve(frame, items, NONE);
+    }
+
+    /**
+     * The same where only something better than a known score is of use; what is found may be worse than that.
+     *
+     * @param known a score that can be had anyway
+     */
+    static Solution solve(Frame frame, List<WorkItem> items, int known) {
+        List<Chosen> quick = new WorkSolver(frame, items, COARSE, NONE).solve().chosen();
+        int reachable = Math.max(known, frame.score(quick));
+        return new WorkSolver(frame, items, 1, reachable - 1).solve();
+    }
+
+    private Solution solve() {
+        boolean up = frame.before().filter(Family::isUp).isPresent();
+        closed.put(row(0, 0, 0, 0, up ? 1 : 0, 0), 0, 0, null);
+        finish(closed, frame.before());
+        for (int from = 0; from < items.size(); ) {
+            Family family = items.get(from).family();
+            int to = from;
+            while (to < items.size() && items.get(to).family() == family) {
+                to++;
+            }
+            visit(family, from, to);
+            from = to;
+        }
+        List<Chosen> chosen = new ArrayList<>();
+        for (Step step = best; step != null; step = step.before()) {
+            chosen.add(step.chosen());
+        }
+        Collections.reverse(chosen);
+        return new Solution(bestScore, List.copyOf(chosen));
+    }
+
+    private void visit(Family family, int from, int to) {
+        boolean limited = frame.onTheBackLimit(family) != Integer.MAX_VALUE;
+        int limit = limited ? frame.onTheBackLimit(family) / grain : Integer.MAX_VALUE;
+        open = new Table(limited ? Math.max(0, limit) + 1 : 1);
+        for (int at = from; at < to; at++) {
+            if (!items.get(at).isImpact() || frame.takesImpact()) {
+                add(items.get(at), family, limit, at + 1);
+            }
+        }
+        finish(open, Optional.of(family));
+        closed.take(open, family.isUp() ? 1 : 0);
+    }
+
+    /** Adds one candidate to every state, more moves first so that it is added once. */
+    private void add(WorkItem item, Family family, int limit, int next) {
+        for (int moves = most - 1; moves >= 0; moves--) {
+            if (moves == 0 && !item.isLight()) {
+                continue;
+            }
+            for (int row = 0; row < rowsPerMove; row++) {
+                int from = moves * rowsPerMove + row;
+                extend(closed, from, row, moves, item, family, limit, next);
+                extend(open, from, row, moves, item, family, limit, next);
+            }
+        }
+    }
+
+    private void extend(Table table, int from, int row, int moves, WorkItem item, Family family, int limit, int next) {
+        if (table.longest[from] < 0) {
+            return;
+        }
+        int isNew = row / (WRISTS * kits.size() * 2 * fronts);
+        int wrists = row / (kits.size() * 2 * fronts) % WRISTS;
+        int kit = row / (2 * fronts) % kits.size();
+        int up = row / fronts % 2;
+        int front = row % fronts;
+        int newAfter = isNew + (item.isNew() ? 1 : 0);
+        int wristsAfter = item.isWrist() ? wrists + 1 : 0;
+        int frontAfter = fronts > 1 && item.isFrontSupport() ? 1 : front;
+        boolean secondFront = fronts > 1 && item.isFrontSupport() && front == 1;
+        if (newAfter > fresh || wristsAfter >= WRISTS || secondFront) {
+            return;
+        }
+        int itsKit = kits.getOrDefault(item.kit(), 0);
+        int kitAfter = itsKit == 0 ? kit : itsKit;
+        boolean entering = table == closed;
+        boolean changes = entering && !isStillThere(moves, family);
+        int cost = entering && changes ? entryCost(moves, up, family) : 0;
+        cost += itsKit != 0 && itsKit != kit ? Worth.CHANGE_OF_KIT : 0;
+        int steps = entering ? frame.changeSteps(changes) : 0;
+        int to = row(moves + 1, newAfter, wristsAfter, kitAfter, up, frontAfter);
+        for (WorkItem.Option option : item.options()) {
+            int units = (steps + option.steps() + grain - 1) / grain;
+            int[] later = bound.after(next, most - moves - 1);
+            move(
+                    table,
+                    from,
+                    to,
+                    units,
+                    option.quarters() + cost * Worth.QUARTERS,
+                    limit,
+                    later,
+                    new Chosen(item, option));
+        }
+    }
+
+    private void move(Table table, int from, int to, int steps, int gain, int limit, int[] later, Chosen chosen) {
+        int last = Math.min(table.longest[from], room - steps);
+        if (chosen.item().isImpact()) {
+            int half = (frame.rules().target() / 2 - frame.rules().opening()) / Frame.STEP / grain;
+            last = Math.min(last, half - steps);
+        }
+        boolean limited = limit != Integer.MAX_VALUE;
+        int backs = table == open && limited ? open.depth : 1;
+        for (int back = 0; back < backs; back++) {
+            int backAfter = limited ? back + steps : 0;
+            if (backAfter > limit) {
+                break;
+            }
+            for (int time = 0; time <= last; time++) {
+                int score = table.score(from, back, time);
+                if (score != NONE && score + gain + later[room - time - steps] > floor) {
+                    open.offer(to, backAfter, time + steps, score + gain, table.step(from, back, time), chosen);
+                }
+            }
+        }
+    }
+
+    /** Whether the first work is done where the opening ended. */
+    private boolean isStillThere(int moves, Family family) {
+        return moves == 0 && frame.before().filter(family::equals).isPresent();
+    }
+
+    /** Before any work she is where the opening ended; later the last family is known by whether she is up. */
+    private int entryCost(int moves, int up, Family family) {
+        if (moves == 0) {
+            return frame.before().map(from -> Frame.change(from, family)).orElse(0);
+        }
+        return Worth.VISIT + ((up == 1) != family.isUp() ? Worth.UP_OR_DOWN : 0);
+    }
+
+    /** Every state of a table as the end of the work. */
+    private void finish(Table table, Optional<Family> last) {
+        int cost = frame.after()
+                .flatMap(next -> last.map(from -> Frame.change(from, next)))
+                .orElse(0);
+        boolean changes =
+                frame.after().flatMap(next -> last.map(from -> from != next)).orElse(false);
+        int extra = changes ? (Frame.CHANGE_SECONDS / Frame.STEP + grain - 1) / grain : 0;
+        for (int row = 0; row < table.longest.length; row++) {
+            for (int back = 0; back < table.depth; back++) {
+                for (int time = 0; time <= table.longest[row]; time++) {
+                    int score = table.score(row, back, time);
+                    if (score != NONE && time + extra <= room) {
+                        int few = row / rowsPerMove < frame.rules().fewest() ? -Worth.PINNED : 0;
+                        int total = score + (cost + frame.shortfall((time + extra) * grain) + few) * Worth.QUARTERS;
+                        if (total > bestScore || best == null && total == bestScore) {
+                            bestScore = total;
+                            best = table.step(row, back, time);
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    private int row(int moves, int isNew, int wrists, int kit, int up, int front) {
+        return ((((moves * (fresh + 1) + isNew) * WRISTS + wrists) * kits.size() + kit) * 2 + up) * fronts + front;
+    }
+
+    /** The most that may still be added; what is lost by changes of position and kit is left out of account. */
+    private final class Bound {
+        private final int[][][] most;
+
+        Bound() {
+            int moves = WorkSolver.this.most;
+            this.most = new int[items.size() + 1][moves + 1][room + 1];
+            for (int left = 0; left <= room; left++) {
+                int end = frame.shortfall((room - left) * grain) * Worth.QUARTERS;
+                for (int n = 0; n <= moves; n++) {
+                    most[items.size()][n][left] = end;
+                }
+            }
+            for (int at = items.size() - 1; at >= 0; at--) {
+                for (int n = 0; n <= moves; n++) {
+                    fill(at, n);
+                }
+            }
+        }
+
+        private void fill(int at, int moves) {
+            int[] now = most[at][moves];
+            System.arraycopy(most[at + 1][moves], 0, now, 0, now.length);
+            if (moves == 0) {
+                return;
+            }
+            int[] then = most[at + 1][moves - 1];
+            for (WorkItem.Option option : items.get(at).options()) {
+                int units = option.steps() / grain;
+                for (int left = units; left <= room; left++) {
+                    now[left] = Math.max(now[left], option.quarters() + then[left - units]);
+                }
+            }
+        }
+
+        int[] after(int next, int moves) {
+            return most[next][moves];
+        }
+    }
+
+    /** States by row, seconds on the back, and time; {@code longest} is the latest time a row holds, −1 for none. */
+    private final class Table {
+        private final int depth;
+        private final int[] longest = new int[(most + 1) * rowsPerMove];
+        private final int[][] scores = new int[longest.length][];
+        private final Step[][] steps = new Step[longest.length][];
+
+        Table(int depth) {
+            this.depth = depth;
+            Arrays.fill(longest, -1);
+        }
+
+        int score(int row, int back, int time) {
+            int[] held = scores[row];
+            return held == null ? NONE : held[back * (room + 1) + time];
+        }
+
+        @Nullable
+        Step step(int row, int back, int time) {
+            Step[] held = steps[row];
+            return held == null ? null : held[back * (room + 1) + time];
+        }
+
+        void put(int row, int back, int time, @Nullable Step step) {
+            place(row, back, time, 0, step);
+        }
+
+        private void place(int row, int back, int time, int score, @Nullable Step step) {
+            if (scores[row] == null) {
+                scores[row] = new int[depth * (room + 1)];
+                Arrays.fill(scores[row], NONE);
+                steps[row] = new Step[depth * (room + 1)];
+            }
+            scores[row][back * (room + 1) + time] = score;
+            steps[row][back * (room + 1) + time] = step;
+            longest[row] = Math.max(longest[row], time);
+        }
+
+        void offer(int row, int back, int time, int score, @Nullable Step before, Chosen chosen) {
+            if (score > score(row, back, time)) {
+                place(row, back, time, score, new Step(before, chosen));
+            }
+        }
+
+        /** Takes over the states of the family just left, whatever time on the back they had. */
+        void take(Table left, int up) {
+            for (int row = 0; row < left.longest.length; row++) {
+                for (int back = 0; back < left.depth; back++) {
+                    for (int time = 0; time <= left.longest[row]; time++) {
+                        int score = left.score(row, back, time);
+                        int to = row / (2 * fronts) * 2 * fronts + up * fronts + row % fronts;
+                        if (score != NONE && score > score(to, 0, time)) {
+                            place(to, 0, time, score, left.step(row, back, time));
+                        }
+                    }
+                }
+            }
+        }
+    }
+}

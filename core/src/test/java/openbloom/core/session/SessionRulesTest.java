@@ -1,0 +1,184 @@
+package openbloom.core.session;
+
+import static openbloom.core.verdict.Women.TODAY;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.moves.Demand;
+import openbloom.core.moves.Purpose;
+import openbloom.core.moves.Strand;
+import openbloom.core.pelvicfloor.Prescription;
+import openbloom.core.record.Client;
+import openbloom.core.verdict.Adjustment;
+import openbloom.core.verdict.Judgement;
+
+/** Every hard line of a session, for generated women, every length and every format. */
+class SessionRulesTest {
+    private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
+    private static final Wishes WISHES =
+            Wishes.of(Map.of(Strand.LIMB_LOAD, 30, Strand.BRIDGE, 30, Strand.IMPACT, 20, Strand.FRONT_SUPPORT, 10));
+
+    private static Session compose(Judgement judgement, int minutes, Format.Kind kind, long seed) {
+        int fitting = kind == Format.Kind.FIVE_MINUTES ? Math.min(10, minutes) : minutes;
+        return Composer.compose(
+                judgement,
+                SessionRequest.of(fitting, Place.HOME, seed, History.NONE)
+                        .in(Format.of(kind))
+                        .wanting(WISHES));
+    }
+
+    @Property(seed = "20261126")
+    void keepsEveryHardLine(
+            @ForAll Client woman, @ForAll @IntRange(min = 5, max = 75) int minutes, @ForAll Format.Kind kind) {
+        Judgement judgement = Judgement.of(CATALOGUE, woman, TODAY);
+        Session session = compose(judgement, minutes, kind, minutes);
+        assertThat(compose(judgement, minutes, kind, minutes))
+                .as("the same again")
+                .isEqualTo(session);
+        List<SessionItem> items = session.items();
+        assertThat(items).allMatch(item -> judgement.of(item.move()).passes());
+        assertThat(items).allMatch(item -> item.adjustments().stream().allMatch(change -> change.fits(item.move())));
+        assertThat(session.seconds()).isLessThanOrEqualTo((int) (minutes * 63));
+        assertThat(session.secondsOn(Side.LEFT)).isEqualTo(session.secondsOn(Side.RIGHT));
+        if (kind == Format.Kind.GYM_CARD) {
+            return;
+        }
+        parts(items, kind);
+        work(judgement, session, minutes, kind);
+        floor(judgement, items);
+        onTheBack(judgement, items);
+        tight(judgement, session);
+    }
+
+    private static void parts(List<SessionItem> items, Format.Kind kind) {
+        List<Part> order = items.stream().map(SessionItem::part).toList();
+        assertThat(order).isSorted();
+        assertThat(items)
+                .filteredOn(item -> item.part() == Part.RELEASE)
+                .allMatch(item -> item.move().strand() == Strand.RELEASE
+                        && item.workSeconds() >= 60
+                        && item.workSeconds() <= 180);
+        if (items.stream().anyMatch(item -> item.move().strand() == Strand.BREATH)) {
+            assertThat(items.get(0).move().purpose()).isEqualTo(Purpose.BREATH);
+        }
+        assertThat(kind == Format.Kind.FIVE_MINUTES && order.contains(Part.RELEASE))
+                .isFalse();
+    }
+
+    private static void work(Judgement judgement, Session session, int minutes, Format.Kind kind) {
+        List<SessionItem> work = session.items().stream()
+                .filter(item -> item.part() == Part.WORK)
+                .toList();
+        if (kind == Format.Kind.BREATH_AND_FLOOR || work.isEmpty()) {
+            return;
+        }
+        Set<Object> moves = new HashSet<>();
+        work.forEach(item -> moves.add(item.move()));
+        int most = switch (kind) {
+            case INTERVALS -> 20;
+            case ROUNDS -> 6;
+            case FIVE_MINUTES -> 5;
+            default -> Math.min(12, minutes / 3);
+        };
+        assertThat(moves).hasSizeLessThanOrEqualTo(most);
+        assertThat(work.get(0).move().demands().midlineLoad()).isLessThanOrEqualTo(2);
+        long fresh = work.stream()
+                .filter(item -> item.pick().isNew())
+                .map(SessionItem::move)
+                .distinct()
+                .count();
+        assertThat(fresh).isLessThanOrEqualTo(minutes <= 20 ? 5 : 8);
+        visits(work, session.format());
+        int run = 0;
+        int time = 0;
+        Object before = null;
+        for (SessionItem item : session.items()) {
+            time += item.seconds();
+            if (item.part() == Part.WORK && item.move() != before) {
+                run = item.move().has(Demand.WRIST) ? run + 1 : 0;
+                assertThat(run).isLessThanOrEqualTo(session.format().passes() > 1 ? 4 : 2);
+            }
+            before = item.move();
+            if (item.move().isImpact() && session.format().passes() == 1) {
+                assertThat(time).isLessThanOrEqualTo(minutes * 30 + 10);
+            }
+            assertThat(item.move().isFullFrontSupport() && item.dose().stillSeconds() > 60)
+                    .isFalse();
+        }
+        if (judgement.facts().isPregnant()) {
+            assertThat(moves.stream()
+                            .filter(move -> ((openbloom.core.moves.Move) move).purpose() == Purpose.FRONT_SUPPORT))
+                    .hasSizeLessThanOrEqualTo(1);
+        }
+    }
+
+    /** Each family of positions once, inside it by rising load. */
+    private static void visits(List<SessionItem> work, Format format) {
+        if (format.passes() > 1) {
+            return;
+        }
+        List<Family> visited = new ArrayList<>();
+        int load = 0;
+        for (SessionItem item : work) {
+            Family family = Family.of(item.move());
+            if (visited.isEmpty() || visited.get(visited.size() - 1) != family) {
+                assertThat(visited).doesNotContain(family);
+                visited.add(family);
+                load = 0;
+            }
+            assertThat(item.move().load()).isGreaterThanOrEqualTo(load);
+            load = item.move().load();
+        }
+        List<Family> sorted = visited.stream().sorted().toList();
+        List<Family> reversed = new ArrayList<>(sorted);
+        java.util.Collections.reverse(reversed);
+        assertThat(visited).isIn(sorted, reversed);
+    }
+
+    private static void floor(Judgement judgement, List<SessionItem> items) {
+        Prescription practice = judgement
+                .facts()
+                .pelvicPractice(judgement.facts().client().checks().pelvicFloor());
+        int contractions = items.stream()
+                .filter(item -> item.move().strand().isPelvicFloorLift())
+                .mapToInt(item -> item.dose().sets() * item.dose().repetitions())
+                .sum();
+        assertThat(contractions).isLessThanOrEqualTo(practice.contractionsPerDay());
+    }
+
+    private static void onTheBack(Judgement judgement, List<SessionItem> items) {
+        int seconds = 0;
+        boolean limited = false;
+        for (SessionItem item : items) {
+            boolean back = item.move().isOnTheBack();
+            seconds = back ? seconds + item.workSeconds() : 0;
+            limited = back && (limited || item.adjustments().contains(Adjustment.SHORT_BOUTS_ON_THE_BACK));
+            assertThat(limited && seconds > 180)
+                    .as(() -> judgement.facts().day() + "")
+                    .isFalse();
+        }
+    }
+
+    /** At least 45 % for breath, release and letting go; no lift-first cue is a matter of the words. */
+    private static void tight(Judgement judgement, Session session) {
+        boolean tight = judgement.facts().client().checks().pelvicFloor().isTight();
+        int rest = session.items().stream()
+                .filter(item ->
+                        item.move().strand() == Strand.BREATH || item.move().strand() == Strand.RELEASE)
+                .mapToInt(SessionItem::workSeconds)
+                .sum();
+        boolean works = session.items().stream().anyMatch(item -> item.part() == Part.WORK);
+        if (tight && works) {
+            assertThat(rest).isGreaterThanOrEqualTo((int) (0.45 * session.seconds()) - 15);
+        }
+    }
+}

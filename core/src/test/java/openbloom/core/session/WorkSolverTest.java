@@ -1,0 +1,215 @@
+package openbloom.core.session;
+
+import static openbloom.core.verdict.Women.TODAY;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.IntStream;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.moves.Equipment;
+import openbloom.core.moves.Move;
+import openbloom.core.moves.Strand;
+import openbloom.core.record.Client;
+import openbloom.core.screening.SymptomReport;
+import openbloom.core.verdict.Judgement;
+import org.junit.jupiter.api.Test;
+
+/** The solver against trying everything, on small instances with real moves; the score is written here a second time. */
+class WorkSolverTest {
+    private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
+    private static final int INSTANCES = 1000;
+    private static final int MOST_CANDIDATES = 7;
+
+    private final Random chance = new Random(20261126);
+    private final List<Pick> picks = picks();
+
+    @Test
+    void isAsGoodAsTryingEverything() {
+        int withWork = 0;
+        for (int i = 0; i < INSTANCES; i++) {
+            Frame frame = frame();
+            List<WorkItem> items = items();
+            WorkSolver.Solution found = WorkSolver.solve(frame, items);
+            int best = tryAll(frame, items);
+            assertThat(found.score()).as("instance " + i + " " + frame).isEqualTo(best);
+            assertThat(score(frame, found.chosen())).as("instance " + i).hasValue(best);
+            withWork += found.chosen().size() > 1 ? 1 : 0;
+        }
+        assertThat(withWork).as("instances that say something").isGreaterThan(INSTANCES / 2);
+    }
+
+    private Frame frame() {
+        List<Family> order = new ArrayList<>(List.of(Family.values()));
+        if (chance.nextBoolean()) {
+            Collections.reverse(order);
+        }
+        int target = 60 * (4 + chance.nextInt(9));
+        Optional<Frame.Rules.OnTheBack> back = chance.nextInt(3) == 0
+                ? Optional.of(new Frame.Rules.OnTheBack(180, 10 * chance.nextInt(8), 10 * chance.nextInt(8)))
+                : Optional.empty();
+        Frame.Rules rules = new Frame.Rules(
+                target,
+                (int) (1.05 * target),
+                1 + chance.nextInt(4),
+                chance.nextInt(4) == 0 ? 2 : 0,
+                chance.nextInt(4),
+                back,
+                chance.nextBoolean(),
+                new Frame.Rules.Pace(1 + chance.nextInt(2), chance.nextInt(4) == 0 ? 0 : 20),
+                40);
+        return new Frame(order, family(), family(), 40 + 10 * chance.nextInt(10), rules);
+    }
+
+    private Optional<Family> family() {
+        return chance.nextInt(6) == 0
+                ? Optional.empty()
+                : Optional.of(Family.values()[chance.nextInt(Family.values().length)]);
+    }
+
+    private List<WorkItem> items() {
+        List<Pick> shuffled = new ArrayList<>(picks);
+        Collections.shuffle(shuffled, chance);
+        return shuffled.stream()
+                .limit(2 + chance.nextInt(MOST_CANDIDATES - 1))
+                .sorted((one, other) ->
+                        Integer.compare(one.move().load(), other.move().load()))
+                .map(pick -> WorkItem.of(
+                        pick.worth(
+                                new Worth(10 * chance.nextInt(4), 0, 0, 0, 0, 0, -chance.nextInt(5)),
+                                chance.nextBoolean()),
+                        IntStream.rangeClosed(1, 1 + chance.nextInt(2))
+                                .mapToObj(sets -> new WorkItem.Option(
+                                        sets, sets * (3 + chance.nextInt(9)), 40 * sets - chance.nextInt(60)))
+                                .toList()))
+                .toList();
+    }
+
+    private static int tryAll(Frame frame, List<WorkItem> items) {
+        List<WorkItem> inOrder = new ArrayList<>();
+        for (Family family : frame.order()) {
+            items.stream().filter(item -> item.family() == family).forEach(inOrder::add);
+        }
+        return tryAll(frame, inOrder, 0, new ArrayList<>());
+    }
+
+    private static int tryAll(Frame frame, List<WorkItem> items, int at, List<WorkSolver.Chosen> chosen) {
+        if (at == items.size()) {
+            return score(frame, chosen).orElse(Integer.MIN_VALUE);
+        }
+        int best = tryAll(frame, items, at + 1, chosen);
+        for (WorkItem.Option option : items.get(at).options()) {
+            chosen.add(new WorkSolver.Chosen(items.get(at), option));
+            best = Math.max(best, tryAll(frame, items, at + 1, chosen));
+            chosen.remove(chosen.size() - 1);
+        }
+        return best;
+    }
+
+    /** Empty where a hard line is broken. */
+    private static Optional<Integer> score(Frame frame, List<WorkSolver.Chosen> chosen) {
+        Frame.Rules rules = frame.rules();
+        int steps = 0;
+        int quarters = 0;
+        int points = 0;
+        int wrists = 0;
+        int isNew = 0;
+        int fronts = 0;
+        int back = 0;
+        Optional<Family> at = frame.before();
+        Optional<Family> visited = Optional.empty();
+        List<Equipment> kit = List.of();
+        for (WorkSolver.Chosen one : chosen) {
+            WorkItem item = one.item();
+            if (visited.filter(item.family()::equals).isEmpty()) {
+                boolean changes = at.filter(item.family()::equals).isEmpty() || visited.isPresent();
+                int entering = (changes ? rules.pace().passes() : rules.pace().passes() - 1)
+                        * rules.pace().changeSeconds()
+                        / 10;
+                steps += entering;
+                back = item.family() == Family.BACK ? entering : 0;
+                points += at.isPresent() ? between(at.get(), item.family()) : 0;
+            }
+            at = Optional.of(item.family());
+            visited = at;
+            steps += one.option().steps();
+            back += item.family() == Family.BACK ? one.option().steps() : 0;
+            quarters += one.option().quarters();
+            if (!item.kit().isEmpty() && !item.kit().equals(kit)) {
+                points -= 2;
+                kit = item.kit();
+            }
+            wrists = item.isWrist() ? wrists + 1 : 0;
+            isNew += item.isNew() ? 1 : 0;
+            fronts += item.isFrontSupport() ? 1 : 0;
+            boolean broken = wrists > 2
+                    || item.isImpact()
+                            && (frame.order().get(0) != Family.STANDING
+                                    || steps * 10 > rules.target() / 2 - rules.opening());
+            if (broken || back > backLimit(frame)) {
+                return Optional.empty();
+            }
+        }
+        boolean broken = chosen.size() > rules.moves()
+                || isNew > rules.fresh()
+                || rules.oneFrontSupport() && fronts > 1
+                || !chosen.isEmpty() && !chosen.get(0).item().isLight();
+        if (frame.after().isPresent()
+                && at.isPresent()
+                && at.get() != frame.after().get()) {
+            points += between(at.get(), frame.after().get());
+            steps += 2;
+        }
+        if (broken || frame.fixed() + 10 * steps > rules.most()) {
+            return Optional.empty();
+        }
+        int missing = (int) (0.95 * rules.target()) - frame.fixed() - 10 * steps;
+        points -= missing > 0 ? (missing + 9) / 10 : 0;
+        points -= chosen.size() < rules.fewest() ? 1000 : 0;
+        return Optional.of(quarters + 4 * points);
+    }
+
+    private static int backLimit(Frame frame) {
+        if (frame.rules().onTheBack().isEmpty()) {
+            return Integer.MAX_VALUE;
+        }
+        Frame.Rules.OnTheBack limit = frame.rules().onTheBack().get();
+        boolean first = frame.order().get(0) == Family.BACK;
+        int beside = first && frame.before().equals(Optional.of(Family.BACK)) ? limit.before() : 0;
+        beside += !first && frame.after().equals(Optional.of(Family.BACK)) ? limit.after() : 0;
+        return (limit.most() - beside) / 10;
+    }
+
+    /** Another family costs 6, going up from the floor or down to it 6 more. */
+    private static int between(Family from, Family to) {
+        Set<Family> up = Set.of(Family.CHAIR, Family.STANDING);
+        return from == to ? 0 : up.contains(from) == up.contains(to) ? -6 : -12;
+    }
+
+    private static List<Pick> picks() {
+        Map<Strand, Integer> rungs = new EnumMap<>(Strand.class);
+        Arrays.stream(Strand.values()).forEach(strand -> rungs.put(strand, 9));
+        Client woman = Client.of(1, 1, 38)
+                .symptoms(SymptomReport.none(TODAY))
+                .warningSigns(TODAY, Set.of())
+                .conditions(TODAY, Set.of())
+                .rungs(rungs)
+                .equipment(Set.of(Equipment.values()))
+                .build();
+        Judgement judgement = Judgement.of(CATALOGUE, woman, TODAY);
+        return CATALOGUE.moves().stream()
+                .filter(move -> move.strand() != Strand.BREATH && move.strand() != Strand.RELEASE)
+                .sorted((Move one, Move other) -> one.id().compareTo(other.id()))
+                .map(judgement::of)
+                .flatMap(verdict -> Pick.of(verdict, judgement).stream())
+                .toList();
+    }
+}
