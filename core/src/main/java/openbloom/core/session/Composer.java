@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import openbloom.core.moves.DoseStage;
-import openbloom.core.moves.Move;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Judgement;
@@ -71,7 +70,7 @@ public final class Composer {
     private Session compose() {
         return switch (request.format().kind()) {
             case GYM_CARD -> GymCard.of(judgement, request);
-            case BREATH_AND_FLOOR -> laid(FloorRound.of(rest.parts(), candidates, judgement, request), 0);
+            case BREATH_AND_FLOOR -> laid(FloorRound.of(rest, candidates, judgement, request), 0);
             default -> best();
         };
     }
@@ -205,10 +204,7 @@ public final class Composer {
     }
 
     private Optional<Frame.Rules.OnTheBack> onTheBack(Timetable.Parts parts) {
-        boolean limited = judgement.catalogue().moves().stream()
-                .filter(Move::isOnTheBack)
-                .anyMatch(move -> judgement.of(move).adjustments().contains(Adjustment.SHORT_BOUTS_ON_THE_BACK));
-        if (!limited) {
+        if (!Rest.isLimitedOnTheBack(judgement)) {
             return Optional.empty();
         }
         List<Pick> backwards = new ArrayList<>(parts.opening());

@@ -21,7 +21,7 @@ record Dosing(Dose dose, int step) {
     private static final int LONGEST_REST_SECONDS = 300;
 
     /** P-DOSE-10: no full front support above a minute a set (common practice, no source). */
-    private static final int LONGEST_FULL_SUPPORT = 60;
+    static final int LONGEST_FULL_SUPPORT = 60;
 
     static Dosing of(Verdict verdict, Judgement judgement, int step) {
         Move move = verdict.move();

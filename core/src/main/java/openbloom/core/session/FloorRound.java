@@ -17,10 +17,10 @@ final class FloorRound {
 
     private FloorRound() {}
 
-    static Timetable.Parts of(
-            Timetable.Parts rest, Candidates candidates, Judgement judgement, SessionRequest request) {
+    static Timetable.Parts of(Rest resting, Candidates candidates, Judgement judgement, SessionRequest request) {
+        Timetable.Parts rest = resting.parts();
         List<Pick> work = new ArrayList<>();
-        Optional<Pick> release = candidates.rest(Strand.RELEASE).stream().findFirst();
+        Optional<Pick> release = rest.release().stream().findFirst();
         for (Strand strand :
                 List.of(Strand.PELVIC_FLOOR_ENDURANCE, Strand.PELVIC_FLOOR_QUICK, Strand.PELVIC_FLOOR_AREAS)) {
             candidates.work().stream()
@@ -33,29 +33,36 @@ final class FloorRound {
         }
         List<Pick> closing = new ArrayList<>(rest.release());
         Timetable.Parts parts = new Timetable.Parts(rest.opening(), work, closing);
-        List<Pick> more = candidates.rest(Strand.RELEASE).stream()
+        List<Pick> more = resting.places().stream()
                 .filter(pick -> closing.stream().noneMatch(there -> there.move() == pick.move()))
                 .toList();
         for (Pick pick : more) {
             List<Pick> longer = new ArrayList<>(parts.release());
-            longer.add(pick.withDose(new Dose(1, 1, LONGEST_RELEASE, 0, 0, false)));
+            longer.add(resting.held(pick, LONGEST_RELEASE));
             Timetable.Parts tried = new Timetable.Parts(parts.opening(), work, longer);
             if (seconds(tried, judgement, request) <= request.seconds()) {
                 parts = tried;
             }
         }
-        return fitting(parts, judgement, request);
+        return fitting(parts, judgement, request, resting.isTight());
     }
 
     /** The last parts of the work are left out until it fits. */
-    private static Timetable.Parts fitting(Timetable.Parts parts, Judgement judgement, SessionRequest request) {
+    private static Timetable.Parts fitting(
+            Timetable.Parts parts, Judgement judgement, SessionRequest request, boolean tight) {
         Timetable.Parts fits = parts;
-        while (seconds(fits, judgement, request) > request.seconds() * 105 / 100
-                && !fits.work().isEmpty()) {
+        while (!fits.work().isEmpty()
+                && (seconds(fits, judgement, request) > request.seconds() * 105 / 100
+                        || tight && !isRestful(fits, seconds(fits, judgement, request)))) {
             fits = new Timetable.Parts(
                     fits.opening(), fits.work().subList(0, fits.work().size() - 1), fits.release());
         }
         return fits;
+    }
+
+    private static boolean isRestful(Timetable.Parts parts, int seconds) {
+        int rest = Rest.restful(parts.opening()) + Rest.restful(parts.work()) + Rest.restful(parts.release());
+        return rest >= Rest.SHARE_WHEN_TIGHT * seconds;
     }
 
     private static Pick lettingGo(Pick release) {

@@ -114,18 +114,26 @@ record Frame(List<Family> order, Optional<Family> before, Optional<Family> after
         return quarters + points * Worth.QUARTERS;
     }
 
-    int onTheBackLimit(Family family) {
+    /** Steps she may stay in a family at a stretch: no limit but on the back, where her time there is limited. */
+    int longestStay(Family family) {
         return family == Family.BACK
-                ? rules.onTheBack()
-                        .map(limit -> (limit.most()
-                                        - (before.filter(Family.BACK::equals).isPresent() && order.get(0) == Family.BACK
-                                                ? limit.before()
-                                                : 0)
-                                        - (after.filter(Family.BACK::equals).isPresent() && order.get(0) != Family.BACK
-                                                ? limit.after()
-                                                : 0))
-                                / STEP)
-                        .orElse(Integer.MAX_VALUE)
+                ? rules.onTheBack().map(limit -> limit.most() / STEP).orElse(Integer.MAX_VALUE)
                 : Integer.MAX_VALUE;
+    }
+
+    /** Steps she has been on the back when the work begins there. */
+    int onTheBackBefore() {
+        return before.filter(Family.BACK::equals)
+                .flatMap(back -> rules.onTheBack())
+                .map(limit -> (limit.before() + STEP - 1) / STEP)
+                .orElse(0);
+    }
+
+    /** Steps she stays on the back when the release begins there. */
+    int onTheBackAfter() {
+        return after.filter(Family.BACK::equals)
+                .flatMap(back -> rules.onTheBack())
+                .map(limit -> (limit.after() + STEP - 1) / STEP)
+                .orElse(0);
     }
 }

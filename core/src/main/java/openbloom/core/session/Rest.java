@@ -6,10 +6,12 @@ import java.util.List;
 import java.util.Optional;
 import openbloom.core.breath.BreathPosition;
 import openbloom.core.moves.Dose;
+import openbloom.core.moves.Move;
 import openbloom.core.moves.Position;
 import openbloom.core.moves.Sides;
 import openbloom.core.moves.Strand;
 import openbloom.core.screening.SideCheck;
+import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Judgement;
 
 /** Opening and release of a session: settle and breathe, connect; release at the end, and with a tight floor at once, too. */
@@ -31,11 +33,20 @@ final class Rest {
     private final SessionRequest request;
     private final Candidates candidates;
     private final boolean tight;
+    private final boolean limitedOnTheBack;
 
     Rest(Judgement judgement, SessionRequest request, Candidates candidates) {
+        this.limitedOnTheBack = isLimitedOnTheBack(judgement);
         this.request = request;
         this.candidates = candidates;
         this.tight = judgement.facts().client().checks().pelvicFloor().isTight();
+    }
+
+    /** Whether her time on the back comes in short bouts. */
+    static boolean isLimitedOnTheBack(Judgement judgement) {
+        return judgement.catalogue().moves().stream()
+                .filter(Move::isOnTheBack)
+                .anyMatch(move -> judgement.of(move).adjustments().contains(Adjustment.SHORT_BOUTS_ON_THE_BACK));
     }
 
     boolean isTight() {
@@ -87,7 +98,7 @@ final class Rest {
     }
 
     private List<Pick> releases(List<Pick> opening) {
-        List<Pick> found = candidates.rest(Strand.RELEASE);
+        List<Pick> found = places();
         int breaths = opening.stream().mapToInt(Pick::workSeconds).sum();
         int count = count();
         int seconds = request.minutes() >= LONG_FROM_MINUTES
@@ -104,14 +115,26 @@ final class Rest {
         int each = seconds;
         return near(found, count).stream()
                 .sorted(Comparator.comparing(Rest::restfulness))
-                .map(pick -> pick.withDose(
-                        new Dose(1, 1, heldFor(pick, each), 0, 0, pick.dose().perSide())))
+                .map(pick -> held(pick, each))
                 .toList();
     }
 
+    /** While time on the back is limited, she rests elsewhere. */
+    List<Pick> places() {
+        List<Pick> releases = candidates.rest(Strand.RELEASE);
+        if (!limitedOnTheBack) {
+            return releases;
+        }
+        List<Pick> elsewhere = releases.stream()
+                .filter(pick -> Family.of(pick.move()) != Family.BACK)
+                .toList();
+        return elsewhere.isEmpty() ? releases : elsewhere;
+    }
+
     /** One side after the other: a minute each at least. */
-    private static int heldFor(Pick pick, int seconds) {
-        return pick.move().sides() == Sides.EACH ? Math.max(SHORTEST_RELEASE, seconds / 2) : seconds;
+    Pick held(Pick pick, int seconds) {
+        int each = pick.move().sides() == Sides.EACH ? Math.max(SHORTEST_RELEASE, seconds / 2) : seconds;
+        return pick.withDose(new Dose(1, 1, each, 0, 0, pick.dose().perSide()));
     }
 
     /** The most wanted first; the others cost what a change of position costs. */

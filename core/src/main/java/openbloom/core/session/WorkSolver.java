@@ -113,8 +113,8 @@ final class WorkSolver {
     }
 
     private void visit(Family family, int from, int to) {
-        boolean limited = frame.onTheBackLimit(family) != Integer.MAX_VALUE;
-        int limit = limited ? frame.onTheBackLimit(family) / grain : Integer.MAX_VALUE;
+        boolean limited = frame.longestStay(family) != Integer.MAX_VALUE;
+        int limit = limited ? frame.longestStay(family) / grain : Integer.MAX_VALUE;
         open = new Table(limited ? Math.max(0, limit) + 1 : 1);
         for (int at = from; at < to; at++) {
             if (!items.get(at).isImpact() || frame.takesImpact()) {
@@ -186,8 +186,10 @@ final class WorkSolver {
         }
         boolean limited = limit != Integer.MAX_VALUE;
         int backs = table == open && limited ? open.depth : 1;
+        int already =
+                limited && table == closed && from < rowsPerMove ? (frame.onTheBackBefore() + grain - 1) / grain : 0;
         for (int back = 0; back < backs; back++) {
-            int backAfter = limited ? back + steps : 0;
+            int backAfter = limited ? already + back + steps : 0;
             if (backAfter > limit) {
                 break;
             }
@@ -221,8 +223,10 @@ final class WorkSolver {
         boolean changes =
                 frame.after().flatMap(next -> last.map(from -> from != next)).orElse(false);
         int extra = changes ? (Frame.CHANGE_SECONDS / Frame.STEP + grain - 1) / grain : 0;
+        boolean onTheBack = last.filter(Family.BACK::equals).isPresent();
+        int stays = onTheBack && table.depth > 1 ? (frame.onTheBackAfter() + grain - 1) / grain : 0;
         for (int row = 0; row < table.longest.length; row++) {
-            for (int back = 0; back < table.depth; back++) {
+            for (int back = 0; back + stays < table.depth || stays == 0 && back < table.depth; back++) {
                 for (int time = 0; time <= table.longest[row]; time++) {
                     int score = table.score(row, back, time);
                     if (score != NONE && time + extra <= room) {

@@ -178,7 +178,12 @@ class SessionRulesTest {
                 .sum();
         boolean works = session.items().stream().anyMatch(item -> item.part() == Part.WORK);
         if (tight && works) {
-            assertThat(rest).isGreaterThanOrEqualTo((int) (0.45 * session.seconds()) - 15);
+            assertThat(rest)
+                    .as(() -> session.format() + " " + session.seconds() + " s: "
+                            + session.items().stream()
+                                    .map(item -> item.part() + " " + item.move().id() + " " + item.seconds())
+                                    .toList())
+                    .isGreaterThanOrEqualTo((int) (0.45 * session.seconds()) - 15);
         }
     }
 }

@@ -135,7 +135,8 @@ class WorkSolverTest {
                         * rules.pace().changeSeconds()
                         / 10;
                 steps += entering;
-                back = item.family() == Family.BACK ? entering : 0;
+                boolean stays = visited.isEmpty() && at.equals(Optional.of(Family.BACK));
+                back = item.family() == Family.BACK ? entering + (stays ? beside(rules, true) : 0) : 0;
                 points += at.isPresent() ? between(at.get(), item.family()) : 0;
             }
             at = Optional.of(item.family());
@@ -154,7 +155,7 @@ class WorkSolverTest {
                     || item.isImpact()
                             && (frame.order().get(0) != Family.STANDING
                                     || steps * 10 > rules.target() / 2 - rules.opening());
-            if (broken || back > backLimit(frame)) {
+            if (broken || rules.onTheBack().isPresent() && back > 18) {
                 return Optional.empty();
             }
         }
@@ -168,6 +169,9 @@ class WorkSolverTest {
             points += between(at.get(), frame.after().get());
             steps += 2;
         }
+        if (visited.equals(Optional.of(Family.BACK)) && frame.after().equals(Optional.of(Family.BACK))) {
+            broken |= rules.onTheBack().isPresent() && back + beside(rules, false) > 18;
+        }
         if (broken || frame.fixed() + 10 * steps > rules.most()) {
             return Optional.empty();
         }
@@ -177,15 +181,10 @@ class WorkSolverTest {
         return Optional.of(quarters + 4 * points);
     }
 
-    private static int backLimit(Frame frame) {
-        if (frame.rules().onTheBack().isEmpty()) {
-            return Integer.MAX_VALUE;
-        }
-        Frame.Rules.OnTheBack limit = frame.rules().onTheBack().get();
-        boolean first = frame.order().get(0) == Family.BACK;
-        int beside = first && frame.before().equals(Optional.of(Family.BACK)) ? limit.before() : 0;
-        beside += !first && frame.after().equals(Optional.of(Family.BACK)) ? limit.after() : 0;
-        return (limit.most() - beside) / 10;
+    private static int beside(Frame.Rules rules, boolean before) {
+        return rules.onTheBack()
+                .map(limit -> (before ? limit.before() : limit.after()) / 10)
+                .orElse(0);
     }
 
     /** Another family costs 6, going up from the floor or down to it 6 more. */

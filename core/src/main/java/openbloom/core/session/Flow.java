@@ -1,0 +1,79 @@
+package openbloom.core.session;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import openbloom.core.moves.Dose;
+import openbloom.core.moves.Move;
+import openbloom.core.verdict.Judgement;
+import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.Verdict;
+
+/**
+ * A sequence to be taught to more than one woman.
+ *
+ * @param about one sentence on what it is for
+ */
+public record Flow(String name, String about, Format format, List<Item> items) {
+    public Flow {
+        items = List.copyOf(items);
+    }
+
+    /**
+     * One move of it.
+     *
+     * @param dose as it was kept; empty for her own dose of the move
+     */
+    public record Item(String moveId, Part part, Optional<Dose> dose) {}
+
+    /** A flow as it is for one woman: what it becomes, and what was changed. */
+    public record Fitted(Outline outline, List<String> changes) {
+        public Fitted {
+            changes = List.copyOf(changes);
+        }
+    }
+
+    /** Judged anew: what does not pass is swapped or left out, every change said. */
+    public Fitted fittedTo(Judgement judgement) {
+        List<Outline.Entry> entries = new ArrayList<>();
+        List<String> changes = new ArrayList<>();
+        for (Item item : items) {
+            Optional<Move> move = judgement.catalogue().find(item.moveId());
+            if (move.isEmpty()) {
+                changes.add("“" + item.moveId() + "” is no longer among the moves: left out");
+                continue;
+            }
+            Verdict verdict = judgement.of(move.get());
+            if (verdict.passes()) {
+                entries.add(entry(judgement, item, move.get()));
+                if (verdict.kind() == Kind.ADJUST) {
+                    changes.add(move.get().name() + ": adjusted");
+                }
+            } else if (verdict.swapTo().isPresent()) {
+                Move other = verdict.swapTo().get();
+                entries.add(Edited.entry(judgement, other, item.part()));
+                changes.add(move.get().name() + ": " + other.name() + " instead");
+            } else {
+                changes.add(move.get().name() + ": left out, " + WhyNot.of(judgement, move.get()));
+            }
+        }
+        return new Fitted(new Outline(entries, format), changes);
+    }
+
+    private static Outline.Entry entry(Judgement judgement, Item item, Move move) {
+        Outline.Entry hers = Edited.entry(judgement, move, item.part());
+        boolean prescribed = move.strand().isPelvicFloorLift();
+        return prescribed ? hers : item.dose().map(hers::with).orElse(hers);
+    }
+
+    /** A session's outline as a flow of that name. */
+    public static Flow of(String name, Outline outline) {
+        return new Flow(
+                name,
+                "",
+                outline.format(),
+                outline.entries().stream()
+                        .map(entry -> new Item(entry.move().id(), entry.part(), Optional.of(entry.dose())))
+                        .toList());
+    }
+}

@@ -1,0 +1,107 @@
+package openbloom.core.session;
+
+import java.util.ArrayList;
+import java.util.List;
+import openbloom.core.moves.Dose;
+import openbloom.core.moves.Move;
+
+/**
+ * A session as an instructor changes it: one entry a move, both its sides together. Every change makes another outline; what
+ * it means for her is judged by {@link Edited}.
+ */
+public record Outline(List<Entry> entries, Format format) {
+    public Outline {
+        entries = List.copyOf(entries);
+    }
+
+    /**
+     * One line.
+     *
+     * @param step dose step the dose was made at, 0 where the prescription says it
+     * @param note short, the instructor's own
+     * @param because why it is in although it breaks a hard line; empty where it breaks none
+     */
+    public record Entry(Move move, Part part, Dose dose, int step, String note, String because) {
+        Entry with(Dose other) {
+            return new Entry(move, part, other, step, note, because);
+        }
+
+        Entry noted(String words) {
+            return new Entry(move, part, dose, step, words, because);
+        }
+
+        Entry because(String why) {
+            return new Entry(move, part, dose, step, note, why);
+        }
+    }
+
+    /** The outline of a composed session. */
+    public static Outline of(Session session) {
+        List<Entry> entries = new ArrayList<>();
+        for (SessionItem item : session.items()) {
+            boolean again = item.round() > 1
+                    || !entries.isEmpty() && item.side() != Side.BOTH && isLast(entries, item.move(), item.part());
+            if (!again) {
+                entries.add(new Entry(
+                        item.move(), item.part(), item.dose(), item.pick().step(), "", ""));
+            }
+        }
+        return new Outline(entries, session.format());
+    }
+
+    private static boolean isLast(List<Entry> entries, Move move, Part part) {
+        Entry last = entries.get(entries.size() - 1);
+        return last.move().equals(move) && last.part() == part;
+    }
+
+    private List<Entry> copy() {
+        return new ArrayList<>(entries);
+    }
+
+    /** Another move in place of one, at the dose given. */
+    public Outline swapped(int at, Entry other) {
+        List<Entry> changed = copy();
+        changed.set(at, other);
+        return new Outline(changed, format);
+    }
+
+    /** A line moved to another place. */
+    public Outline moved(int from, int to) {
+        List<Entry> changed = copy();
+        Entry entry = changed.remove(from);
+        changed.add(Math.max(0, Math.min(changed.size(), to)), entry);
+        return new Outline(changed, format);
+    }
+
+    public Outline dosed(int at, Dose dose) {
+        return swapped(at, entries.get(at).with(dose));
+    }
+
+    public Outline noted(int at, String words) {
+        return swapped(at, entries.get(at).noted(words));
+    }
+
+    /** With the reason why a line stays although it breaks a hard line. */
+    public Outline because(int at, String why) {
+        return swapped(at, entries.get(at).because(why));
+    }
+
+    public Outline without(int at) {
+        List<Entry> changed = copy();
+        changed.remove(at);
+        return new Outline(changed, format);
+    }
+
+    /** With another line at the end of its part. */
+    public Outline with(Entry entry) {
+        List<Entry> changed = copy();
+        int at = 0;
+        for (int i = 0; i < changed.size(); i++) {
+            if (changed.get(i).part().compareTo(entry.part()) <= 0) {
+                at = i + 1;
+            }
+        }
+        changed.add(at, entry);
+        return new Outline(changed, format);
+    }
+}
