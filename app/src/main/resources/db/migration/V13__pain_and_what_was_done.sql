@@ -16,10 +16,13 @@ alter table response add column dose_step int default 2 not null;
 -- The dose step that was decided with a rung.
 alter table ladder_decision add column dose_step int default 2 not null;
 
--- Every change of a composed session is a version of its own; the plan that was composed stays.
+-- Every change of a composed session is a version of its own; the plan that was composed stays, as version 0. Taking a change
+-- back makes a version, too: content says whose plan it holds, before what that one was made from.
 create table session_version (
   session_id bigint not null references session (id),
   version int not null,
+  content int not null,
+  before int not null,
   changed_by bigint not null references account (id),
   stored_at timestamp with time zone not null,
   change varchar(400) not null,

@@ -1,11 +1,16 @@
 package openbloom.app.session;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import openbloom.core.moves.BreathPattern;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.Dose;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
 import openbloom.core.progress.DoseStep;
+import openbloom.core.session.Format;
+import openbloom.core.session.Outline;
 import openbloom.core.session.Part;
 import openbloom.core.session.Session;
 import openbloom.core.session.SessionItem;
@@ -17,14 +22,21 @@ import openbloom.core.verdict.Versions;
 import org.jspecify.annotations.Nullable;
 
 /** A composed session in words, as it is kept: it can be shown a year later whatever the catalogue says then. */
-public record PlanDocument(List<Item> items, int transitions, boolean upByTheSide, List<Left> leftOut, String note) {
+public record PlanDocument(
+        List<Item> items,
+        int transitions,
+        boolean upByTheSide,
+        List<Left> leftOut,
+        String note,
+        @Nullable Format format) {
     /** Stands for a session that is written in a way this version does not understand. */
     static final PlanDocument UNREADABLE = new PlanDocument(
             List.of(),
             0,
             false,
             List.of(),
-            "This session cannot be read: it was kept in a way this version does not understand. Compose a new one.");
+            "This session cannot be read: it was kept in a way this version does not understand. Compose a new one.",
+            null);
 
     /**
      * What came to the plan with the second composer.
@@ -90,6 +102,57 @@ public record PlanDocument(List<Item> items, int transitions, boolean upByTheSid
             return detail == null ? 0 : detail.round();
         }
 
+        /** Her reason for a line that breaks a hard line, or empty. */
+        public String overruled() {
+            return detail == null || detail.overruled() == null ? "" : detail.overruled();
+        }
+
+        Outline.Entry entry(Move move) {
+            boolean perSide = side != Side.BOTH;
+            int letGo = holdSeconds > 0 && repetitions > 1 ? secondsPerRepetition - holdSeconds : 3;
+            Dose dose = new Dose(
+                    sets, repetitions, holdSeconds, breaths, restSeconds, perSide, Math.max(0, Math.min(60, letGo)));
+            return new Outline.Entry(
+                    move, part(), dose, detail == null ? DoseStep.WRITTEN : detail.step(), note(), overruled());
+        }
+
+        Item noted(Outline.Entry entry) {
+            Detail was = detail == null ? new Detail(Part.WORK, 0, false, DoseStep.WRITTEN, "", "", "") : detail;
+            return new Item(
+                    moveId,
+                    name,
+                    strand,
+                    rung,
+                    position,
+                    verdict,
+                    adjustments,
+                    insteadOf,
+                    why,
+                    dose,
+                    side,
+                    sets,
+                    repetitions,
+                    holdSeconds,
+                    breaths,
+                    restSeconds,
+                    secondsPerRepetition,
+                    breath,
+                    workSeconds,
+                    setUpSeconds,
+                    setup,
+                    cue,
+                    watchFor,
+                    because,
+                    new Detail(
+                            was.part(),
+                            was.round(),
+                            was.isNew(),
+                            was.step(),
+                            was.worth(),
+                            entry.note(),
+                            entry.because()));
+        }
+
         public boolean newToHer() {
             return detail != null && detail.isNew();
         }
@@ -143,7 +206,59 @@ public record PlanDocument(List<Item> items, int transitions, boolean upByTheSid
                 session.leftOut().stream()
                         .map(left -> new Left(left.move().id(), left.move().name(), left.verdict(), left.reason()))
                         .toList(),
-                session.note());
+                session.note(),
+                session.format());
+    }
+
+    /** The session as one line a move, to be changed; moves that are no longer among hers are left out. */
+    Outline outline(Catalogue catalogue) {
+        List<Outline.Entry> entries = new ArrayList<>();
+        String last = "";
+        for (Item item : items) {
+            boolean otherSide = item.side() != Side.BOTH && last.equals(item.moveId() + item.part());
+            boolean again = item.round() > 1 || otherSide;
+            last = item.side() == Side.BOTH ? "" : item.moveId() + item.part();
+            if (!again) {
+                catalogue.find(item.moveId()).ifPresent(move -> entries.add(item.entry(move)));
+            }
+        }
+        return new Outline(entries, format());
+    }
+
+    /** Sessions kept before there were formats are in sets. */
+    public Format format() {
+        return format == null ? Format.of(Format.Kind.SETS) : format;
+    }
+
+    /** The same with what the instructor wrote beside each line. */
+    PlanDocument written(Outline outline) {
+        List<Item> noted = new ArrayList<>();
+        int at = -1;
+        String last = "";
+        for (Item item : items) {
+            boolean again = item.side() != Side.BOTH && last.equals(item.moveId() + item.part()) || item.round() > 1;
+            last = item.side() == Side.BOTH ? "" : item.moveId() + item.part();
+            at += again ? 0 : 1;
+            int line = item.round() > 1 ? indexOf(outline, item) : at;
+            noted.add(
+                    line >= 0 && line < outline.entries().size()
+                            ? item.noted(outline.entries().get(line))
+                            : item);
+        }
+        return new PlanDocument(noted, transitions, upByTheSide, leftOut, note, format);
+    }
+
+    private static int indexOf(Outline outline, Item item) {
+        for (int i = 0; i < outline.entries().size(); i++) {
+            if (outline.entries().get(i).move().id().equals(item.moveId())) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    PlanDocument withLeftOut(List<Left> more, String words) {
+        return new PlanDocument(items, transitions, upByTheSide, more, words, format);
     }
 
     private static Item item(SessionItem item, Judgement judgement) {
@@ -195,6 +310,49 @@ public record PlanDocument(List<Item> items, int transitions, boolean upByTheSid
         Optional<Reason> reason =
                 judgement.of(item.insteadOf().orElse(item.move())).leading();
         return reason.map(Reason::fact).orElse("");
+    }
+
+    /**
+     * A line of the page: a move, both its sides together.
+     *
+     * @param at number of its first item, from 0
+     */
+    public record Row(int at, Item item, List<Integer> items, int seconds) {
+        public String clock() {
+            return minutesAndSeconds(seconds);
+        }
+
+        /** Which sides, in the order in which they are done. */
+        public String sides(PlanDocument plan) {
+            return items.size() < 2
+                    ? item.side() == Side.LEFT || item.side() == Side.RIGHT
+                            ? item.side().words()
+                            : ""
+                    : item.side().words() + ", then the other";
+        }
+    }
+
+    /** The items as lines of a page. */
+    public List<Row> rows() {
+        List<Row> rows = new ArrayList<>();
+        for (int i = 0; i < items.size(); i++) {
+            Item item = items.get(i);
+            boolean sided = item.side() == Side.LEFT || item.side() == Side.RIGHT;
+            boolean pair = sided
+                    && i + 1 < items.size()
+                    && items.get(i + 1).moveId().equals(item.moveId())
+                    && items.get(i + 1).side() != item.side();
+            rows.add(
+                    pair
+                            ? new Row(
+                                    i,
+                                    item,
+                                    List.of(i, i + 1),
+                                    item.seconds() + items.get(i + 1).seconds())
+                            : new Row(i, item, List.of(i), item.seconds()));
+            i += pair ? 1 : 0;
+        }
+        return rows;
     }
 
     public int seconds() {

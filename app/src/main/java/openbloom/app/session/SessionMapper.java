@@ -16,7 +16,8 @@ import org.apache.ibatis.annotations.Update;
 public interface SessionMapper {
     String SESSION = """
             select session.id, woman_id, planned_on, account.name as planned_by, minutes, place, rules_version, facts,
-              plan, taught_on
+              coalesce((select edited.plan from session_version edited where edited.session_id = session.id
+                order by edited.version desc limit 1), session.plan) as plan, taught_on
             from session join account on account.id = planned_by
             """;
 
@@ -28,6 +29,10 @@ public interface SessionMapper {
 
     @Select(SESSION + "where woman_id = #{womanId} order by planned_on desc, session.id desc limit #{most}")
     List<StoredSession> latest(long womanId, int most);
+
+    /** The plan as it was composed, before any change. */
+    @Select("select plan from session where id = #{id}")
+    String composed(long id);
 
     @Select("select distinct move_id from response join session on session.id = session_id where woman_id = #{womanId}")
     List<String> movesEverDone(long womanId);

@@ -12,7 +12,10 @@ import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
 import openbloom.core.record.Noted;
 import openbloom.core.session.Composer;
+import openbloom.core.session.Edited;
+import openbloom.core.session.Flow;
 import openbloom.core.session.History;
+import openbloom.core.session.Place;
 import openbloom.core.session.SessionRequest;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.RuleBook;
@@ -84,18 +87,47 @@ public class Sessions {
      */
     public long compose(SignedIn me, Woman woman, Judgement judgement, SessionRequest request, String formKey) {
         PlanDocument plan = PlanDocument.of(Composer.compose(judgement, request), judgement);
+        return keep(me, woman, judgement, plan, request.minutes(), request.place(), formKey);
+    }
+
+    private long keep(
+            SignedIn me,
+            Woman woman,
+            Judgement judgement,
+            PlanDocument plan,
+            int minutes,
+            Place place,
+            String formKey) {
         StoredSession session = new StoredSession(
                 0,
                 woman.id(),
                 judgement.facts().day(),
                 me.account().name(),
-                request.minutes(),
-                request.place(),
+                minutes,
+                place,
                 RuleBook.VERSION,
                 json.writeValueAsString(judgement.facts().client()),
                 json.writeValueAsString(plan),
                 null);
         return mapper.insert(session, formKey, me.accountId(), day.instant());
+    }
+
+    /**
+     * Keeps a flow as it is for her as a session.
+     *
+     * @return its number
+     */
+    long fromFlow(SignedIn me, Woman woman, Judgement judgement, String name, Flow.Fitted fitted, String formKey) {
+        Edited edited = Edited.of(fitted.outline(), judgement);
+        String changes = fitted.changes().isEmpty() ? "" : ": " + String.join("; ", fitted.changes());
+        PlanDocument plan = PlanDocument.of(edited.session(), judgement)
+                .withLeftOut(List.of(), "Flow “" + name + "”" + changes + ".");
+        int minutes = Math.max(
+                SessionRequest.SHORTEST_MINUTES,
+                Math.min(
+                        SessionRequest.LONGEST_MINUTES,
+                        Math.round(edited.session().seconds() / 60f)));
+        return keep(me, woman, judgement, plan, minutes, Place.STUDIO, formKey);
     }
 
     /** What was noted about one item. */

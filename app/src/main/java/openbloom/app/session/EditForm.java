@@ -1,0 +1,165 @@
+package openbloom.app.session;
+
+import java.util.Optional;
+import openbloom.app.system.Typed;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.Dose;
+import openbloom.core.moves.Move;
+import openbloom.core.session.Edited;
+import openbloom.core.session.Outline;
+import openbloom.core.verdict.Judgement;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One change of a session, as it is typed.
+ *
+ * @param version the version that was on the page
+ * @param act what to do: UP, DOWN, MOVE, DOSE, SWAP, ADD, REMOVE, NOTE or UNDO
+ * @param item number of the line, from 0
+ */
+record EditForm(
+        @Nullable String version,
+        @Nullable String act,
+        @Nullable String item,
+        @Nullable String to,
+        @Nullable String move,
+        @Nullable String sets,
+        @Nullable String amount,
+        @Nullable String words) {
+    private static final int LONGEST = 300;
+    private static final int MOST_VERSIONS = 1_000_000;
+    private static final int MOST_LINES = 40;
+    private static final int MOST_SETS = 10;
+    private static final int MOST_REPETITIONS = 60;
+    private static final int MOST_SECONDS = 600;
+
+    /** What may be done to a line. */
+    enum Act {
+        UP,
+        DOWN,
+        MOVE,
+        DOSE,
+        SWAP,
+        ADD,
+        REMOVE,
+        NOTE,
+        BECAUSE,
+        UNDO
+    }
+
+    /** A change that makes sense, with what it is called. */
+    record Change(Outline outline, int at, String words) {}
+
+    int seen(Typed typed) {
+        return typed.requiredWhole("version", version, 0, MOST_VERSIONS).orElse(-1);
+    }
+
+    Optional<Act> asked(Typed typed) {
+        return typed.requiredChoice("act", act, Act.class);
+    }
+
+    /** The changed outline; empty with a problem where the change makes no sense. */
+    Optional<Change> apply(Typed typed, Act asked, Outline outline, Judgement judgement) {
+        if (asked == Act.ADD) {
+            return chosen(typed, judgement.catalogue())
+                    .filter(added -> hasRoom(typed, outline))
+                    .map(added -> added(outline, judgement, added));
+        }
+        int most = outline.entries().size() - 1;
+        Optional<Integer> line = most < 0 ? Optional.empty() : typed.requiredWhole("item", item, 0, most);
+        if (line.isEmpty()) {
+            typed.refuse("item", "session.noSuchItem");
+            return Optional.empty();
+        }
+        int at = line.get();
+        String name = outline.entries().get(at).move().name();
+        return switch (asked) {
+            case UP -> Optional.of(new Change(outline.moved(at, at - 1), Math.max(0, at - 1), name + " earlier"));
+            case DOWN -> Optional.of(new Change(outline.moved(at, at + 1), Math.min(most, at + 1), name + " later"));
+            case MOVE ->
+                typed.requiredWhole("to", to, 0, most)
+                        .map(place -> new Change(outline.moved(at, place), place, name + " moved"));
+            case REMOVE -> Optional.of(new Change(outline.without(at), Math.max(0, at - 1), name + " taken out"));
+            case NOTE -> {
+                String note = typed.text("words", words, LONGEST);
+                yield Optional.of(new Change(outline.noted(at, note), at, name + ": note"));
+            }
+            case BECAUSE -> {
+                String why = typed.requiredText("words", words, LONGEST);
+                yield Optional.of(new Change(outline.because(at, why), at, name + " stays: " + why));
+            }
+            case SWAP -> chosen(typed, judgement.catalogue()).map(other -> swapped(outline, judgement, at, other));
+            case DOSE ->
+                dose(typed, outline.entries().get(at).dose())
+                        .map(dose -> new Change(outline.dosed(at, dose), at, name + ": " + dose.words()));
+            default -> Optional.empty();
+        };
+    }
+
+    private static boolean hasRoom(Typed typed, Outline outline) {
+        boolean room = outline.entries().size() < MOST_LINES;
+        if (!room) {
+            typed.refuse("move", "session.tooManyLines", MOST_LINES);
+        }
+        return room;
+    }
+
+    private Optional<Move> chosen(Typed typed, Catalogue catalogue) {
+        String typedMove = typed.requiredText("move", move, LONGEST);
+        Optional<Move> found = catalogue
+                .find(typedMove)
+                .or(() -> catalogue.moves().stream()
+                        .filter(one -> one.name().equalsIgnoreCase(typedMove))
+                        .findFirst());
+        if (found.isEmpty() && !typedMove.isEmpty()) {
+            typed.refuse("move", "move.unknown", typedMove);
+        }
+        return found;
+    }
+
+    private Change added(Outline outline, Judgement judgement, Move added) {
+        Outline.Entry entry = Edited.entry(judgement, added, Edited.partOf(added));
+        Outline with = outline.with(because(entry));
+        return new Change(with, with.entries().indexOf(because(entry)), added.name() + " added");
+    }
+
+    private Change swapped(Outline outline, Judgement judgement, int at, Move other) {
+        Outline.Entry before = outline.entries().get(at);
+        Outline.Entry entry = Edited.entry(judgement, other, before.part());
+        return new Change(
+                outline.swapped(at, because(entry)),
+                at,
+                other.name() + " instead of " + before.move().name());
+    }
+
+    /** A reason given together with the change. */
+    private Outline.Entry because(Outline.Entry entry) {
+        return words == null || words.isBlank()
+                ? entry
+                : new Outline.Entry(
+                        entry.move(),
+                        entry.part(),
+                        entry.dose(),
+                        entry.step(),
+                        entry.note(),
+                        words.substring(0, Math.min(LONGEST, words.length())).strip());
+    }
+
+    /** Sets, and repetitions, seconds of a single hold, or breaths: whatever the move is counted in. */
+    private Optional<Dose> dose(Typed typed, Dose now) {
+        Optional<Integer> newSets = typed.requiredWhole("sets", sets, 1, MOST_SETS);
+        boolean held = now.holdSeconds() > 0 && now.repetitions() == 1;
+        Optional<Integer> newAmount = typed.requiredWhole("amount", amount, 1, held ? MOST_SECONDS : MOST_REPETITIONS);
+        if (newSets.isEmpty() || newAmount.isEmpty()) {
+            return Optional.empty();
+        }
+        Dose inSets = now.withSets(newSets.get());
+        if (held) {
+            return Optional.of(inSets.withHoldSeconds(newAmount.get()));
+        }
+        return Optional.of(
+                now.breaths() > 0 && now.repetitions() == 1
+                        ? inSets.withBreaths(newAmount.get())
+                        : inSets.withRepetitions(newAmount.get()));
+    }
+}

@@ -1,0 +1,156 @@
+package openbloom.app.session;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.util.List;
+import openbloom.app.PageTest;
+import openbloom.app.people.Woman;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+/** A composed session is changed line by line: judged, timed and kept anew each time, and every change can be taken back. */
+class EditPagesTest extends PageTest {
+    @Autowired
+    private Sessions sessions;
+
+    @Autowired
+    private SessionEdits edits;
+
+    private Woman woman;
+    private String here;
+    private long id;
+
+    @BeforeEach
+    void compose() throws Exception {
+        woman = askedWoman("Edit");
+        here = send(post("/people/" + woman.id() + "/sessions")
+                        .param("formKey", key())
+                        .param("minutes", "25"))
+                .getRedirectedUrl();
+        id = sessions.latest(woman.id()).orElseThrow();
+    }
+
+    private List<String> moves() {
+        return sessions.find(woman, id).orElseThrow().plan().rows().stream()
+                .map(row -> row.item().moveId())
+                .toList();
+    }
+
+    private MockHttpServletRequestBuilder edit(String act, int item) {
+        return post(here + "/edit")
+                .param("version", String.valueOf(edits.latest(id).version()))
+                .param("act", act)
+                .param("item", String.valueOf(item));
+    }
+
+    @Test
+    void movesDosesSwapsTakesOutAndAddsAndTakesItAllBack() throws Exception {
+        List<String> composed = moves();
+        send(edit("DOWN", 2));
+        assertThat(moves().get(3)).isEqualTo(composed.get(2));
+        send(edit("DOSE", 2).param("sets", "3").param("amount", "5"));
+        assertThat(sessions.find(woman, id)
+                        .orElseThrow()
+                        .plan()
+                        .rows()
+                        .get(2)
+                        .item()
+                        .sets())
+                .isEqualTo(3);
+        send(edit("REMOVE", 3));
+        assertThat(moves()).doesNotContain(composed.get(2));
+        send(post(here + "/edit").param("version", "3").param("act", "ADD").param("move", "seated trunk nothing"));
+        assertThat(edits.latest(id).version()).as("no such move").isEqualTo(3);
+        send(edit("ADD", 0).param("move", "Hip hitch, sitting"));
+        assertThat(moves()).contains("hip-hitch");
+        send(edit("NOTE", 2).param("words", "slowly"));
+        assertThat(page(here)).contains("slowly");
+        assertThat(page(here + "/edit")).contains("Version 5", "note");
+        for (int i = 0; i < 5; i++) {
+            send(edit("UNDO", 0));
+        }
+        assertThat(moves()).isEqualTo(composed);
+        assertThat(body(edit("UNDO", 0))).contains("Nothing to take back");
+        assertThat(edits.of(id)).as("taking back is a version, too").hasSize(10);
+    }
+
+    @Test
+    void swapsForAMoveOfTheSamePurposeThatPasses() throws Exception {
+        String page = page(here + "/instead?item=3");
+        assertThat(page).contains("Of the same purpose, passing for her today");
+        String other = page.split("name=\"move\" value=\"")[1].split("\"")[0];
+        send(edit("SWAP", 3).param("move", other));
+        assertThat(moves().get(3)).isEqualTo(other);
+    }
+
+    @Test
+    void aBrokenLineNeedsAReasonAndAShutOneStaysShut() throws Exception {
+        String refused = body(edit("ADD", 0).param("move", "Sit-up"));
+        assertThat(refused).contains("say why in");
+        assertThat(edits.latest(id).version()).isZero();
+        send(edit("ADD", 0).param("move", "Sit-up").param("words", "shown once, not done"));
+        assertThat(page(here)).contains("In against a rule because: shown once, not done");
+        send(post("/people/" + woman.id() + "/safe").param("formKey", key()).param("signs", "CHEST_PAIN"));
+        assertThat(body(edit("ADD", 0).param("move", "Squat").param("words", "she wants to")))
+                .contains("No reason opens this");
+    }
+
+    @Test
+    void refusesWhatMakesNoSenseAndASecondTab() throws Exception {
+        assertThat(body(edit("DOSE", 1).param("sets", "400").param("amount", "5")))
+                .contains("Give a whole number from 1 to 10");
+        assertThat(body(edit("DOSE", 1).param("sets", "2").param("amount", "400")))
+                .contains("Give a whole number from 1 to 60");
+        assertThat(body(edit("FLY", 1))).contains("is not one of the choices");
+        assertThat(body(edit("UP", 99))).contains("Give a whole number");
+        assertThat(body(edit("NOTE", 1).param("words", "x".repeat(301)))).contains("At most 300 characters");
+        MockHttpServletRequestBuilder otherTab = edit("UP", 3);
+        send(edit("DOWN", 2));
+        List<String> now = moves();
+        assertThat(body(otherTab)).contains("changed elsewhere meanwhile");
+        assertThat(moves()).isEqualTo(now);
+    }
+
+    @Test
+    void aFlowIsKeptAndJudgedAnewForAnother() throws Exception {
+        send(post(here + "/flow").param("name", "Mine " + id));
+        assertThat(body(post(here + "/flow").param("name", "Mine " + id))).contains("is called");
+        Woman other = askedWoman("Flow");
+        assertThat(page("/people/" + other.id() + "/flows"))
+                .contains("Mine " + id, "First visit after birth", "Hips and back", "One side, then the other");
+        MockHttpServletResponse made = send(post("/people/" + other.id() + "/flows")
+                .param("formKey", key())
+                .param("flow", "Second trimester, two rounds"));
+        assertThat(page(made.getRedirectedUrl())).contains("Flow “Second trimester, two rounds”", "round 2");
+        assertThat(body(post("/people/" + other.id() + "/flows")
+                        .param("formKey", key())
+                        .param("flow", "Gone")))
+                .contains("There is no flow");
+        assertThat(send(post("/people/" + other.id() + "/flows/remove").param("flow", "Mine " + id))
+                        .getStatus())
+                .isEqualTo(302);
+    }
+
+    @Test
+    void answersWhyAMoveIsNotInIt() throws Exception {
+        assertThat(page(here + "/why?move=Sit-up")).contains("Sit-up is");
+        assertThat(page(here + "/why?move=Nothing")).contains("There is no move of that name");
+    }
+
+    @Test
+    void isNothingForAStrangerAndShutOnceTaught() throws Exception {
+        isNothingForAStranger(here + "/edit");
+        assertThat(as(
+                                stranger(),
+                                org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get(
+                                        here + "/instead"))
+                        .getStatus())
+                .isEqualTo(404);
+        send(post(here + "/finish"));
+        assertThat(send(edit("UP", 3)).getStatus()).isEqualTo(409);
+    }
+}
