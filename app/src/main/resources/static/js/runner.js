@@ -5,23 +5,29 @@ const runner = document.getElementById('runner');
 const items = [...document.querySelectorAll('#items li')].map((li) => li.dataset);
 const at = (id) => document.getElementById(id);
 const csrf = { [document.querySelector('meta[name=_csrf_header]').content]: document.querySelector('meta[name=_csrf]').content };
-const waiting = [];
+const store = `teach-${runner.dataset.session}`;
+const byTheClock = runner.dataset.kind === 'INTERVALS';
+const ENDS = ['DONE', 'PARTLY', 'SKIPPED'];
+const waiting = JSON.parse(sessionStorage.getItem(store) ?? '[]');
 const noted = new Map();
-let now = 0;
+let now = Math.max(0, Math.min(items.length - 1, Number(runner.dataset.start) || 0));
 let elapsed = 0;
 let running = false;
+let changing = 0;
 let last = 0;
 let steps = [];
+let phaseBefore = '';
 
-const named = (item) => item.name + (item.side === 'LEFT' || item.side === 'RIGHT' ? `, ${item.sideWords}` : '');
 const number = (text) => Number.parseInt(text, 10) || 0;
-const setSeconds = (item) => number(item.repetitions) * number(item.each);
-const totalSeconds = (item) => (number(item.sets) * setSeconds(item) + (number(item.sets) - 1) * number(item.rest)) * (item.side === 'ALTERNATING' ? 2 : 1);
+const sided = (item) => item.side === 'LEFT' || item.side === 'RIGHT';
+const named = (item) => item.name + (sided(item) ? `, ${item.sideWords}` : '');
+const setSeconds = (item) => number(item.clock) || number(item.repetitions) * number(item.each);
+const turns = (item) => (number(item.clock) ? 1 : number(item.sets)) * (item.side === 'ALTERNATING' && !number(item.clock) ? 2 : 1);
+const totalSeconds = (item) => turns(item) * setSeconds(item) + Math.max(0, turns(item) - (item.side === 'ALTERNATING' ? 2 : 1)) * (number(item.clock) ? 0 : number(item.rest));
 
 function moment(item, seconds) {
-  const round = setSeconds(item) + number(item.rest);
-  const ofTwo = item.side === 'ALTERNATING' ? 2 : 1;
-  const set = Math.min(number(item.sets) * ofTwo - 1, Math.floor(seconds / Math.max(1, round)));
+  const round = setSeconds(item) + (number(item.clock) ? 0 : number(item.rest));
+  const set = Math.min(turns(item) - 1, Math.floor(seconds / Math.max(1, round)));
   const within = seconds - set * round;
   return { set, resting: within >= setSeconds(item), within };
 }
@@ -32,18 +38,25 @@ function show() {
   at('move').textContent = item.name;
   at('position').textContent = item.position;
   at('side').textContent = item.sideWords;
-  at('how').textContent = item.how;
+  at('round').textContent = number(item.round) ? `· round ${item.round}` : '';
+  at('how').textContent = [item.how, item.note].filter(Boolean).join('; ');
   at('setup').textContent = item.setup;
   at('cue').textContent = item.cue;
   at('watch').textContent = item.watch ? `Watch for: ${item.watch}` : '';
   at('next').textContent = now + 1 < items.length ? named(items[now + 1]) : 'up by the side, then done';
-  at('where').hidden = !(noted.get(now)?.has('HURT') ?? false);
   at('back').disabled = now === 0;
   at('forward').hidden = now === items.length - 1;
-  at('finish').hidden = now !== items.length - 1;
-  document.querySelectorAll('.answer').forEach((button) => button.setAttribute('aria-pressed', String(noted.get(now)?.has(button.dataset.told) ?? false)));
+  at('finish-button').textContent = now === items.length - 1 ? 'Finish' : 'Finish here';
+  for (const id of ['where', 'how-much', 'took-over']) at(id).hidden = true;
+  const before = items[now - 1];
+  at('compare').hidden = !(sided(item) && before && before.name === item.name && before.side !== item.side);
+  marks();
   showFigure(item);
   draw();
+}
+
+function marks() {
+  document.querySelectorAll('.answer').forEach((button) => button.setAttribute('aria-pressed', String(noted.get(now)?.has(button.dataset.told) ?? false)));
 }
 
 async function showFigure(item) {
@@ -74,30 +87,37 @@ function draw() {
   const repetition = Math.min(number(item.repetitions), Math.floor(within / each) + 1);
   const inRepetition = within % each;
   const hold = number(item.hold);
-  const sets = number(item.sets) * (item.side === 'ALTERNATING' ? 2 : 1);
-  const setWords = sets > 1 ? `, set ${set + 1} of ${sets}` : '';
+  const setWords = turns(item) > 1 ? `, set ${set + 1} of ${turns(item)}` : '';
+  const rest = Math.max(0, Math.ceil(setSeconds(item) + number(item.rest) - within));
   at('run').textContent = running ? 'Stop' : elapsed > 0 ? 'Go on' : 'Start';
-  if (over) {
-    at('count').textContent = '✓';
-    at('of').textContent = item.dose;
-    at('phase').textContent = 'done';
+  if (changing > 0) {
+    told(String(Math.ceil(changing)), `seconds to change: ${named(item)}`, 'change');
+  } else if (over) {
+    told('✓', item.dose, 'done');
+  } else if (number(item.clock)) {
+    told(String(Math.ceil(number(item.clock) - within)), `seconds left of ${item.clock}`, elapsed === 0 ? 'ready' : phase(item, inRepetition, hold, each));
+  } else if (resting) {
+    told(String(rest), `seconds of rest${setWords}`, 'rest');
   } else if (hold && number(item.repetitions) === 1) {
-    at('count').textContent = resting ? '–' : String(Math.max(0, Math.ceil(hold - within)));
-    at('of').textContent = `seconds left of ${hold}${setWords}`;
-    at('phase').textContent = elapsed === 0 ? 'ready' : resting ? 'rest' : breathWords(within % 6);
+    told(String(Math.max(0, Math.ceil(hold - within))), `seconds left of ${hold}${setWords}`, elapsed === 0 ? 'ready' : breathWords(within % 6));
   } else if (number(item.breaths)) {
-    const breaths = number(item.breaths);
     const round = number(item.repetitions) > 1 ? `, round ${repetition} of ${item.repetitions}` : '';
-    at('count').textContent = elapsed === 0 ? '0' : resting ? '–' : String(Math.min(breaths, Math.floor(inRepetition / 6) + 1));
-    at('of').textContent = `of ${breaths} breaths${round}${setWords}`;
-    at('phase').textContent = elapsed === 0 ? 'ready' : resting ? 'rest' : breathWords(inRepetition % 6);
+    told(elapsed === 0 ? '0' : String(Math.min(number(item.breaths), Math.floor(inRepetition / 6) + 1)), `of ${item.breaths} breaths${round}${setWords}`, elapsed === 0 ? 'ready' : breathWords(inRepetition % 6));
   } else {
-    at('count').textContent = elapsed === 0 ? '0' : resting ? '–' : String(repetition);
-    at('of').textContent = `of ${item.repetitions}${hold ? `, ${hold} s each` : ''}${setWords}`;
-    at('phase').textContent = elapsed === 0 ? 'ready' : resting ? 'rest' : phase(item, inRepetition, hold, each);
+    told(elapsed === 0 ? '0' : String(repetition), `of ${item.repetitions}${hold ? `, ${hold} s each` : ''}${setWords}`, elapsed === 0 ? 'ready' : phase(item, inRepetition, hold, each));
   }
   at('breath-disc').setAttribute('r', String(disc(item, inRepetition, hold, each)));
-  showStep(at('figure'), steps, share(item, inRepetition, hold, each));
+  showStep(at('figure'), steps, changing > 0 ? 0 : share(item, inRepetition, hold, each));
+}
+
+function told(count, of, phaseWords) {
+  at('count').textContent = count;
+  at('of').textContent = of;
+  at('phase').textContent = phaseWords;
+  if (phaseWords !== phaseBefore) {
+    if (running) tone({ done: 660, rest: 330, change: 330 }[phaseWords] ?? 440);
+    phaseBefore = phaseWords;
+  }
 }
 
 const breathWords = (seconds) => (seconds < 3 ? 'breathe in' : 'breathe out');
@@ -116,14 +136,57 @@ function disc(item, seconds, hold, each) {
   return 24 + 26 * (part < 0.5 ? part * 2 : 2 - part * 2);
 }
 
+// Soft tones, off until somebody wants them; the screen stays on while something runs.
+let audio = null;
+function tone(pitch) {
+  if (!audio) return;
+  const sound = audio.createOscillator();
+  const loudness = audio.createGain();
+  sound.frequency.value = pitch;
+  loudness.gain.setValueAtTime(0.08, audio.currentTime);
+  loudness.gain.exponentialRampToValueAtTime(0.0001, audio.currentTime + 0.35);
+  sound.connect(loudness).connect(audio.destination);
+  sound.start();
+  sound.stop(audio.currentTime + 0.4);
+}
+at('sound').addEventListener('click', () => {
+  audio = audio ? null : new AudioContext();
+  at('sound').setAttribute('aria-pressed', String(audio !== null));
+  at('sound').textContent = audio ? 'Sound on' : 'Sound off';
+});
+
+let awake = null;
+async function stayAwake() {
+  try {
+    awake ??= await navigator.wakeLock?.request('screen');
+    awake?.addEventListener('release', () => { awake = null; });
+  } catch {
+    awake = null;
+  }
+}
+
 function tick() {
   if (!running) return;
-  const moment = performance.now();
-  elapsed += (moment - last) / 1000;
-  last = moment;
+  const instant = performance.now();
+  const passed = (instant - last) / 1000;
+  last = instant;
+  if (changing > 0) {
+    changing = Math.max(0, changing - passed);
+  } else {
+    elapsed += passed;
+  }
   if (elapsed >= totalSeconds(items[now])) {
     running = false;
-    note('DONE');
+    tone(660);
+    end('DONE', number(items[now].counts));
+    if (byTheClock && number(items[now].clock) && now + 1 < items.length && number(items[now + 1].clock)) {
+      now += 1;
+      elapsed = 0;
+      changing = number(items[now].change);
+      running = true;
+      show();
+      return;
+    }
   }
   draw();
 }
@@ -133,13 +196,30 @@ function toggle() {
   if (!running && elapsed >= totalSeconds(items[now])) elapsed = 0;
   running = !running;
   last = performance.now();
+  if (running) stayAwake();
   draw();
+}
+
+const ended = () => ENDS.some((how) => noted.get(now)?.has(how));
+
+// What was really counted: whole repetitions, or seconds of a single hold.
+function counted(item) {
+  if (elapsed >= totalSeconds(item)) return number(item.counts);
+  const { set, within } = moment(item, elapsed);
+  if (number(item.hold) && number(item.repetitions) === 1) return Math.floor(set * number(item.hold) + Math.min(within, number(item.hold)));
+  const each = number(item.each) / Math.max(1, number(item.breaths));
+  const inSet = Math.min(number(item.repetitions) * Math.max(1, number(item.breaths)), Math.floor(within / Math.max(1, each)));
+  return Math.min(number(item.counts), set * number(item.repetitions) * Math.max(1, number(item.breaths)) + inSet);
+}
+
+function end(how, count) {
+  if (ended()) return;
+  note(how, { counted: String(count) });
 }
 
 // What the first side managed is what the other side does.
 function evenOut(from, to) {
-  const sides = ['LEFT', 'RIGHT'];
-  const pair = from.name === to.name && from.side !== to.side && sides.includes(from.side) && sides.includes(to.side);
+  const pair = from.name === to.name && from.side !== to.side && sided(from) && sided(to);
   if (!pair || elapsed === 0 || elapsed >= totalSeconds(from) || number(from.repetitions) < 2) return;
   const { set, within } = moment(from, elapsed);
   const whole = set * number(from.repetitions) + Math.min(number(from.repetitions), Math.floor(within / number(from.each)));
@@ -151,25 +231,31 @@ function evenOut(from, to) {
 function go(step) {
   const target = now + step;
   if (target < 0 || target >= items.length) return;
-  if (step === 1) evenOut(items[now], items[target]);
-  if (step > 0 && elapsed > 0) note('DONE');
+  if (step === 1) {
+    evenOut(items[now], items[target]);
+    if (elapsed > 0) end(elapsed >= totalSeconds(items[now]) ? 'DONE' : 'PARTLY', counted(items[now]));
+    else end('SKIPPED', 0);
+  }
   now = target;
   elapsed = 0;
+  changing = 0;
   running = false;
   show();
 }
 
 // Each response carries its own key, so sending it again after a lost connection keeps it once.
-function note(told, place = '') {
+function note(what, more = {}) {
   const here = noted.get(now) ?? new Set();
-  if (here.has(told + place)) return;
-  here.add(told);
-  here.add(told + place);
+  const key = what + (more.place ?? '') + (more.pain ?? '') + (more.note ?? '');
+  if (here.has(key)) return;
+  here.add(what);
+  here.add(key);
   noted.set(now, here);
-  if (told === 'HURT') at('where').hidden = false;
-  waiting.push(new URLSearchParams({ item: String(now), told, place, formKey: crypto.randomUUID?.() ?? `${Date.now()}-${Math.random()}`.slice(0, 36) }));
+  const formKey = crypto.randomUUID?.() ?? `${Date.now()}-${Math.random()}`.slice(0, 36);
+  waiting.push(new URLSearchParams({ item: String(now), told: what, ...more, formKey }).toString());
+  sessionStorage.setItem(store, JSON.stringify(waiting));
   send();
-  document.querySelectorAll('.answer').forEach((button) => button.setAttribute('aria-pressed', String(here.has(button.dataset.told))));
+  marks();
 }
 
 let sending = null;
@@ -178,17 +264,22 @@ function send() {
   return sending;
 }
 
+function sent() {
+  waiting.shift();
+  sessionStorage.setItem(store, JSON.stringify(waiting));
+}
+
 async function flush() {
   while (waiting.length > 0) {
     try {
-      const answer = await fetch(runner.dataset.responses, { method: 'POST', headers: csrf, body: waiting[0] });
+      const answer = await fetch(runner.dataset.responses, { method: 'POST', headers: { ...csrf, 'Content-Type': 'application/x-www-form-urlencoded' }, body: waiting[0] });
       if (answer.status === 422) {
-        waiting.shift();
+        sent();
         at('kept').textContent = `Not kept: ${await answer.text()}`;
         continue;
       }
       if (!answer.ok || answer.redirected) throw new Error(String(answer.status));
-      waiting.shift();
+      sent();
       at('kept').textContent = 'kept';
     } catch {
       at('kept').textContent = `${waiting.length} not kept yet, trying again`;
@@ -198,29 +289,56 @@ async function flush() {
   }
 }
 
+function answer(what) {
+  if (what === 'HURT') at('where').hidden = false;
+  if (what === 'TOOK_OVER') at('took-over').hidden = false;
+  if (what !== 'HURT' && what !== 'TOOK_OVER') note(what);
+}
+
 at('run').addEventListener('click', toggle);
+at('done').addEventListener('click', () => { end('DONE', number(items[now].counts)); if (now + 1 < items.length) go(1); });
+at('repeat').addEventListener('click', () => { elapsed = 0; running = false; draw(); });
 at('back').addEventListener('click', () => go(-1));
 at('forward').addEventListener('click', () => go(1));
 at('finish').addEventListener('submit', async (event) => {
   event.preventDefault();
-  if (elapsed > 0) note('DONE');
+  if (elapsed > 0) end(elapsed >= totalSeconds(items[now]) ? 'DONE' : 'PARTLY', counted(items[now]));
   await send();
   if (waiting.length === 0) event.target.submit();
 });
-document.querySelectorAll('.answer').forEach((button) => button.addEventListener('click', () => note(button.dataset.told)));
+at('note-form').addEventListener('submit', (event) => {
+  event.preventDefault();
+  const words = at('note').value.trim();
+  if (words) note('NOTE', { note: words });
+  at('note').value = '';
+});
+document.querySelectorAll('.answer').forEach((button) => button.addEventListener('click', () => answer(button.dataset.told)));
+let hurtAt = '';
 document.querySelectorAll('[data-place]').forEach((button) => button.addEventListener('click', () => {
-  note('HURT', button.dataset.place);
-  at('where').hidden = true;
+  button.parentElement.hidden = true;
+  if (button.dataset.for === 'HURT') {
+    hurtAt = button.dataset.place;
+    at('how-much').hidden = false;
+  } else {
+    note('TOOK_OVER', { place: button.dataset.place });
+  }
 }));
+document.querySelectorAll('[data-pain]').forEach((button) => button.addEventListener('click', () => {
+  at('how-much').hidden = true;
+  note('HURT', { place: hurtAt, pain: button.dataset.pain });
+}));
+document.querySelectorAll('[data-compare]').forEach((button) => button.addEventListener('click', () => note('NOTE', { note: `${button.dataset.compare}: ${button.dataset.words}` })));
 document.addEventListener('keydown', (event) => {
-  if (event.ctrlKey || event.metaKey || event.altKey) return;
+  if (event.ctrlKey || event.metaKey || event.altKey || event.target instanceof HTMLInputElement) return;
   const onButton = event.target instanceof HTMLButtonElement || event.target instanceof HTMLAnchorElement;
   if (event.key === ' ' && !onButton) { event.preventDefault(); toggle(); }
+  else if (event.key === 'Enter' && !onButton) at('done').click();
   else if (event.key === 'ArrowRight') go(1);
   else if (event.key === 'ArrowLeft') go(-1);
   else if (!document.querySelector('meta[name=bloom-keys]')) {
     const button = document.querySelector(`.answer[data-key="${CSS.escape(event.key)}"]`);
-    if (button) note(button.dataset.told);
+    if (button) answer(button.dataset.told);
   }
 });
+if (waiting.length > 0) send();
 show();

@@ -197,9 +197,16 @@ class WalkTest extends BrowserTest {
         page.keyboard().press("b");
         assertThat(page.locator("[data-told=BREATH_HELD]")).hasAttribute("aria-pressed", "true");
         assertThat(page.locator("#kept")).hasText("kept");
-        page.getByRole(AriaRole.BUTTON, named("Finish and keep")).click();
+        page.keyboard().press("p");
+        page.locator("#where button").first().click();
+        page.locator("[data-pain='4']").click();
+        assertThat(page.locator("#kept")).hasText("kept");
+        page.getByRole(AriaRole.BUTTON, named("Finish")).click();
+        assertThat(page.locator("h1")).hasText("Response");
+        link("Session").click();
         assertThat(page.locator(".session-items")).containsText("breath held");
-        assertThat(page.locator(".session-items .tag")).hasCount(items);
+        assertThat(page.locator(".session-items")).containsText("hurt (pelvic floor), 4 of 10");
+        assertThat(page.locator(".session-items .tag-told")).hasCount(items);
     }
 
     @Test

@@ -200,7 +200,9 @@ public record PlanDocument(
 
     static PlanDocument of(Session session, Judgement judgement) {
         return new PlanDocument(
-                session.items().stream().map(item -> item(item, judgement)).toList(),
+                session.items().stream()
+                        .map(item -> item(item, session.format(), judgement))
+                        .toList(),
                 session.transitions(),
                 session.upByTheSide(),
                 session.leftOut().stream()
@@ -261,7 +263,7 @@ public record PlanDocument(
         return new PlanDocument(items, transitions, upByTheSide, more, words, format);
     }
 
-    private static Item item(SessionItem item, Judgement judgement) {
+    private static Item item(SessionItem item, Format format, Judgement judgement) {
         Move move = item.move();
         return new Item(
                 move.id(),
@@ -276,7 +278,7 @@ public record PlanDocument(
                         .toList(),
                 item.insteadOf().map(Move::name).orElse(""),
                 why(item, judgement),
-                item.doseWords(),
+                isByTheClock(item, format) ? item.workSeconds() + " s" : item.doseWords(),
                 item.side(),
                 item.dose().sets(),
                 item.dose().repetitions(),
@@ -301,6 +303,10 @@ public record PlanDocument(
                         item.pick().worth().words(),
                         "",
                         ""));
+    }
+
+    private static boolean isByTheClock(SessionItem item, Format format) {
+        return item.part() == Part.WORK && format.kind() == Format.Kind.INTERVALS;
     }
 
     private static String why(SessionItem item, Judgement judgement) {

@@ -63,7 +63,7 @@ class SessionController {
         model.addAttribute("plan", planned.plan());
         model.addAttribute("shown", drawn(woman, planned.plan()));
         model.addAttribute("picture", strip(planned.plan()));
-        model.addAttribute("told", told(sessionId));
+        model.addAttribute("told", told(sessionId, planned.plan()));
         return "session/show";
     }
 
@@ -81,6 +81,8 @@ class SessionController {
         model.addAttribute("plan", planned.plan());
         model.addAttribute("shown", drawn(woman, planned.plan()));
         model.addAttribute("places", HurtAt.values());
+        model.addAttribute("tookOver", TookOver.values());
+        model.addAttribute("start", start(sessionId, planned.plan()));
         model.addAttribute(
                 "answers",
                 Arrays.stream(Noted.values())
@@ -129,7 +131,18 @@ class SessionController {
     @PostMapping("/people/{womanId}/sessions/{sessionId:\\d{1,18}}/finish")
     String finish(@AuthenticationPrincipal SignedIn me, Woman woman, @PathVariable long sessionId) {
         sessions.finish(me, find(woman, sessionId));
-        return "redirect:/people/" + woman.id() + "/sessions/" + sessionId;
+        return "redirect:/people/" + woman.id() + "/response";
+    }
+
+    /** Where teaching stopped: after the last item that was done, in part, or skipped. */
+    private int start(long sessionId, PlanDocument plan) {
+        int next = sessions.responsesIn(sessionId).stream()
+                .filter(told ->
+                        told.told() == Noted.DONE || told.told() == Noted.PARTLY || told.told() == Noted.SKIPPED)
+                .mapToInt(told -> told.item() + 1)
+                .max()
+                .orElse(0);
+        return Math.min(next, Math.max(0, plan.items().size() - 1));
     }
 
     private Sessions.Planned find(Woman woman, long sessionId) {
@@ -152,9 +165,9 @@ class SessionController {
     }
 
     /** What was noted beside each item, in words. */
-    private Map<Integer, String> told(long sessionId) {
-        Map<Integer, List<StoredResponse>> byItem =
-                sessions.responsesIn(sessionId).stream().collect(Collectors.groupingBy(StoredResponse::item));
+    private Map<Integer, String> told(long sessionId, PlanDocument plan) {
+        Map<Integer, List<StoredResponse>> byItem = sessions.responsesIn(sessionId).stream()
+                .collect(Collectors.groupingBy(response -> itemOf(response, plan)));
         return byItem.entrySet().stream()
                 .collect(Collectors.toMap(
                         Map.Entry::getKey,
@@ -164,10 +177,35 @@ class SessionController {
                                 .collect(Collectors.joining(", "))));
     }
 
+    /** The item it was noted about, wherever a change has moved it since. */
+    private static int itemOf(StoredResponse response, PlanDocument plan) {
+        List<PlanDocument.Item> items = plan.items();
+        boolean there = response.item() < items.size()
+                && items.get(response.item()).moveId().equals(response.moveId());
+        if (there) {
+            return response.item();
+        }
+        for (int i = 0; i < items.size(); i++) {
+            if (items.get(i).moveId().equals(response.moveId())) {
+                return i;
+            }
+        }
+        return response.item();
+    }
+
     private static String words(StoredResponse response) {
+        if (response.told() == Noted.NOTE) {
+            return response.how().note();
+        }
         String where = HurtAt.named(response.place())
-                .map(place -> " (" + place.words() + ")")
+                .map(HurtAt::words)
+                .or(() -> TookOver.named(response.place()).map(TookOver::words))
+                .map(place -> " (" + place + ")")
                 .orElse("");
-        return response.told().words() + where;
+        String pain = response.how().pain() == null ? "" : ", " + response.how().pain() + " of 10";
+        boolean partly = response.told() == Noted.PARTLY && response.how().done() != null;
+        String count =
+                partly ? ", " + response.how().done() + " of " + response.how().asked() : "";
+        return response.told().words() + where + pain + count;
     }
 }

@@ -85,7 +85,7 @@ class SessionsTest extends PageTest {
                 .as("a leak counts before the session is finished")
                 .contains("leak with effort");
 
-        assertThat(send(post(session + "/finish")).getRedirectedUrl()).isEqualTo(session);
+        assertThat(send(post(session + "/finish")).getRedirectedUrl()).endsWith("/response");
         assertThat(sessions.responsesOf(List.of(woman.id())).get(woman.id())).hasSize(3);
         assertThat(page(session)).contains("taught").contains("done, leaked");
         assertThat(page(her + "/plan")).contains("leak with effort");

@@ -14,7 +14,8 @@ public enum Noted {
     TOOK_OVER("took over", "t", true),
     TOO_EASY("too easy", "e", false),
     RIGHT("right", "r", false),
-    TOO_HARD("too hard", "x", false);
+    TOO_HARD("too hard", "x", false),
+    NOTE("note", "", false);
 
     private final String words;
     private final String key;
