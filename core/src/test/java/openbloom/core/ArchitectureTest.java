@@ -60,6 +60,8 @@ class ArchitectureTest {
             .definedBy("..core.session")
             .layer("program")
             .definedBy("..core.program")
+            .layer("review")
+            .definedBy("..core.review")
             .layer("care")
             .definedBy("..core.care")
             .layer("picture")
@@ -67,29 +69,39 @@ class ArchitectureTest {
             .whereLayer("picture")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("program")
-            .mayOnlyBeAccessedByLayers("picture")
+            .mayOnlyBeAccessedByLayers("review", "picture")
             .whereLayer("progress")
-            .mayOnlyBeAccessedByLayers("session", "program", "picture")
+            .mayOnlyBeAccessedByLayers("session", "program", "review", "picture")
             .whereLayer("verdict")
-            .mayOnlyBeAccessedByLayers("progress", "session", "program", "care", "picture")
+            .mayOnlyBeAccessedByLayers("progress", "session", "program", "review", "care", "picture")
             .whereLayer("words")
-            .mayOnlyBeAccessedByLayers("verdict", "progress", "session", "program", "picture")
+            .mayOnlyBeAccessedByLayers("verdict", "progress", "session", "program", "review", "picture")
             .whereLayer("record")
-            .mayOnlyBeAccessedByLayers("words", "verdict", "progress", "session", "program", "care", "picture")
+            .mayOnlyBeAccessedByLayers(
+                    "words", "verdict", "progress", "session", "program", "review", "care", "picture")
             .whereLayer("moves")
             .mayOnlyBeAccessedByLayers(
-                    "record", "words", "verdict", "progress", "session", "program", "care", "picture")
+                    "record", "words", "verdict", "progress", "session", "program", "review", "care", "picture")
             .whereLayer("figure")
             .mayOnlyBeAccessedByLayers("moves", "record")
             .whereLayer("findings")
             .mayOnlyBeAccessedByLayers(
-                    "moves", "record", "words", "verdict", "progress", "session", "program", "picture")
+                    "moves", "record", "words", "verdict", "progress", "session", "program", "review", "picture")
             .whereLayer("screening")
             .mayOnlyBeAccessedByLayers(
-                    "record", "words", "verdict", "progress", "session", "program", "care", "picture")
+                    "record", "words", "verdict", "progress", "session", "program", "review", "care", "picture")
             .whereLayer("dating")
             .mayOnlyBeAccessedByLayers(
-                    "stage", "screening", "record", "words", "verdict", "progress", "session", "program", "picture");
+                    "stage",
+                    "screening",
+                    "record",
+                    "words",
+                    "verdict",
+                    "progress",
+                    "session",
+                    "program",
+                    "review",
+                    "picture");
 
     @ArchTest
     static final ArchRule everyPackageIsNullMarked =

@@ -140,6 +140,9 @@ public enum Published {
     BLOCK_USUAL(COMMON_PRACTICE, 28, "days", "a block of weeks"),
     BLOCK_SHORTEST(COMMON_PRACTICE, 14, "days", "a shorter rest joins the next block"),
     BLOCK_LONGEST(COMMON_PRACTICE, 42, "days", "a block that waits for a stage is no longer than"),
+    HOLD_REPEATABILITY(COMMON_PRACTICE, 2, "s", "a best hold has changed by more than"),
+    COUNT_REPEATABILITY(COMMON_PRACTICE, 2, "times", "a number of holds or flicks has changed by more than"),
+    RAISE_REPEATABILITY(COMMON_PRACTICE, 1, "points", "a straight leg raise has changed by more than"),
     SYMPTOM_MEMORY(COMMON_PRACTICE, 14, "days", "symptoms count for");
 
     private final Source source;

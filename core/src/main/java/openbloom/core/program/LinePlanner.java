@@ -14,6 +14,7 @@ import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
 import openbloom.core.progress.DoseStep;
 import openbloom.core.progress.StartingRung;
+import openbloom.core.record.Standing;
 import openbloom.core.stage.Gate;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Verdict;
@@ -51,8 +52,12 @@ final class LinePlanner {
                 .max(Comparator.comparing(Move::rung))
                 .map(Move::rung);
         return rung.map(working -> {
+            Optional<Standing.Working> decided = Optional.ofNullable(
+                            today.facts().client().standing().working().get(strand))
+                    .filter(made -> made.rung() == working);
             boolean written = today.facts().client().standing().rungs().getOrDefault(strand, 0) >= working;
-            int step = written || !isEarned(strand) ? DoseStep.WRITTEN : DoseStep.LOWEST;
+            int usual = written || !isEarned(strand) ? DoseStep.WRITTEN : DoseStep.LOWEST;
+            int step = decided.map(Standing.Working::step).orElse(usual);
             return new Program.Line(
                     strand,
                     working,

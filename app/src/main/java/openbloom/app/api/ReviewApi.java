@@ -1,0 +1,156 @@
+package openbloom.app.api;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import openbloom.app.moves.Catalogues;
+import openbloom.app.studio.SignedIn;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.program.Aim;
+import openbloom.core.program.Aims;
+import openbloom.core.review.AimLook;
+import openbloom.core.review.Look;
+import openbloom.core.review.Measure;
+import openbloom.core.review.Proposed;
+import openbloom.core.review.Review;
+import openbloom.core.screening.Symptom;
+import openbloom.core.verdict.Judgement;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The look back for other programs; nothing is kept. */
+@RestController
+@RequestMapping("/api/v1")
+class ReviewApi {
+    private static final int MOST = 2000;
+    private static final int MOST_MINUTES = 100_000;
+
+    private final Catalogues catalogues;
+
+    ReviewApi(Catalogues catalogues) {
+        this.catalogues = catalogues;
+    }
+
+    /** What {@code POST /api/v1/review} takes; without aims those of the later client, or the suggested ones, count. */
+    record ReviewRequest(
+            @Nullable Side before,
+            @Nullable Side after,
+            @Nullable List<@Nullable Aim> aims,
+            @Nullable SessionsTold sessions,
+            @Nullable List<@Nullable AnswerTold> answers) {}
+
+    /** Her record on a day. */
+    record Side(@Nullable LocalDate onDate, @Nullable ClientRequest client) {}
+
+    /** Sessions planned and done, and the minutes of the last weeks, the latest first. */
+    record SessionsTold(
+            @Nullable Integer planned,
+            @Nullable Integer done,
+            @Nullable Integer plannedMinutes,
+            @Nullable Integer doneMinutes,
+            @Nullable List<@Nullable Integer> weeks) {}
+
+    /** What she told on a day; none of what is absent. */
+    record AnswerTold(
+            @Nullable LocalDate date,
+            @Nullable List<@Nullable Symptom> symptoms,
+            @Nullable Boolean fromHome) {}
+
+    /** What it answers. */
+    record ReviewResponse(
+            LocalDate from, LocalDate to, List<Measure> measures, List<AimTold> aims, List<Proposed> proposals) {}
+
+    /** An aim with what it came to. */
+    record AimTold(Aim aim, AimLook.State state, String why) {}
+
+    @PostMapping("/review")
+    ReviewResponse review(@AuthenticationPrincipal SignedIn me, @RequestBody ReviewRequest request) {
+        FieldReader reading = new FieldReader();
+        Side none = new Side(null, null);
+        Side before = reading.required("before", request.before()).orElse(none);
+        Side after = reading.required("after", request.after()).orElse(none);
+        LocalDate from = reading.required("before.onDate", before.onDate()).orElse(LocalDate.EPOCH);
+        LocalDate to = reading.required("after.onDate", after.onDate()).orElse(LocalDate.EPOCH);
+        if (to.isBefore(from)) {
+            reading.refuse("after.onDate", "api.order", from, to);
+        }
+        Look.Done done = done(request.sessions(), reading);
+        List<Look.Answered> answers = answers(request.answers(), to, reading);
+        Catalogue catalogue = catalogues.of(me.studioId());
+        Judgement first = Judgement.of(catalogue, ClientReader.read(before.client(), from, reading), from);
+        Judgement second = Judgement.of(catalogue, ClientReader.read(after.client(), to, reading), to);
+        Review review = Review.of(new Look(first, second, aims(request, after, first), done, answers));
+        return new ReviewResponse(
+                review.from(),
+                review.to(),
+                review.measures(),
+                review.aims().stream()
+                        .map(told -> new AimTold(told.aim(), told.state(), told.why()))
+                        .toList(),
+                review.proposals());
+    }
+
+    private static List<Aim> aims(ReviewRequest request, Side after, Judgement before) {
+        List<@Nullable Aim> told = request.aims() != null
+                ? request.aims()
+                : after.client() == null || after.client().aims() == null
+                        ? List.of()
+                        : after.client().aims();
+        List<Aim> aims = told.stream().filter(Objects::nonNull).toList();
+        return aims.isEmpty()
+                ? Aims.suggest(before.facts()).stream().map(Aims.Suggested::aim).toList()
+                : aims;
+    }
+
+    private static Look.Done done(@Nullable SessionsTold told, FieldReader reading) {
+        if (told == null) {
+            return Look.Done.UNKNOWN;
+        }
+        List<Integer> weeks = new ArrayList<>();
+        if (told.weeks() != null) {
+            for (Integer minutes : told.weeks()) {
+                weeks.add(reading.numberOr("sessions.weeks", minutes, 0, 0, MOST_MINUTES));
+            }
+        }
+        return new Look.Done(
+                reading.numberOr("sessions.planned", told.planned(), 0, 0, MOST),
+                reading.numberOr("sessions.done", told.done(), 0, 0, MOST),
+                reading.numberOr("sessions.plannedMinutes", told.plannedMinutes(), 0, 0, MOST_MINUTES),
+                reading.numberOr("sessions.doneMinutes", told.doneMinutes(), 0, 0, MOST_MINUTES),
+                weeks);
+    }
+
+    private static List<Look.Answered> answers(
+            @Nullable List<@Nullable AnswerTold> told, LocalDate to, FieldReader reading) {
+        List<Look.Answered> answers = new ArrayList<>();
+        int count = told == null ? 0 : told.size();
+        if (count > MOST) {
+            reading.refuse("answers", "api.tooMany", MOST, count);
+            return answers;
+        }
+        for (int i = 0; i < count; i++) {
+            String path = "answers[" + i + "]";
+            AnswerTold answer = told.get(i);
+            if (answer == null) {
+                reading.refuse(path, "api.missing");
+                continue;
+            }
+            Set<Symptom> symptoms = EnumSet.noneOf(Symptom.class);
+            if (answer.symptoms() != null) {
+                answer.symptoms().stream().filter(Objects::nonNull).forEach(symptoms::add);
+            }
+            answers.add(new Look.Answered(
+                    reading.past(path + ".date", answer.date(), to).orElse(to),
+                    symptoms,
+                    Boolean.TRUE.equals(answer.fromHome())));
+        }
+        return answers;
+    }
+}

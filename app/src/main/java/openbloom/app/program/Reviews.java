@@ -1,0 +1,185 @@
+package openbloom.app.program;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import openbloom.app.checks.Safety;
+import openbloom.app.moves.Judgements;
+import openbloom.app.people.Woman;
+import openbloom.app.session.Sessions;
+import openbloom.app.studio.SignedIn;
+import openbloom.app.system.StudioDay;
+import openbloom.core.program.Aim;
+import openbloom.core.review.Look;
+import openbloom.core.review.Measure;
+import openbloom.core.review.Proposed;
+import openbloom.core.review.Review;
+import openbloom.core.session.Place;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Service;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Reviews: computed from her record, decided by her instructor, kept as they were. */
+@Service
+public class Reviews {
+    private static final Logger LOG = LoggerFactory.getLogger(Reviews.class);
+    private static final int WEEKS = 4;
+    private static final int WEEK = 7;
+    private static final int FIRST_LOOK_DAYS = 28;
+
+    private final Rows rows;
+    private final Programs programs;
+    private final Judgements judgements;
+    private final Sessions sessions;
+    private final Safety safety;
+    private final StudioDay day;
+    private final JsonMapper json;
+
+    Reviews(
+            Rows rows,
+            Programs programs,
+            Judgements judgements,
+            Sessions sessions,
+            Safety safety,
+            StudioDay day,
+            JsonMapper json) {
+        this.rows = rows;
+        this.programs = programs;
+        this.judgements = judgements;
+        this.sessions = sessions;
+        this.safety = safety;
+        this.day = day;
+        this.json = json;
+    }
+
+    /** A review in words, as it is kept. */
+    public record Document(
+            LocalDate from, LocalDate to, List<Measure> measures, List<AimTold> aims, List<Decided> proposals) {}
+
+    /** An aim and what it came to. */
+    public record AimTold(String words, String state, String why) {}
+
+    /** A proposal with what came of it; not accepted needs a reason. */
+    public record Decided(String kind, String what, String why, String source, boolean accepted, String because) {}
+
+    /** A kept review. */
+    public record Kept(LocalDate on, String by, Document document) {}
+
+    /** From the day her latest block was made, or four weeks back, to today. */
+    Review of(Woman woman, LocalDate today) {
+        Optional<Programs.Kept> block = programs.of(woman.id()).stream()
+                .filter(kept -> kept.row().madeOn().isBefore(today))
+                .findFirst();
+        LocalDate from = block.map(kept -> kept.row().madeOn()).orElse(today.minusDays(FIRST_LOOK_DAYS));
+        List<Aim> aims = block.map(kept -> ProgramForm.aimsOf(kept.row()))
+                .filter(told -> !told.isEmpty())
+                .orElseGet(() -> programs.suggestedOn(woman, from));
+        List<Look.Answered> answers = safety.answersOf(woman).stream()
+                .filter(answer -> answer.askedOn().isAfter(from.minusDays(1)))
+                .sorted(Comparator.comparing(answer -> answer.askedOn()))
+                .map(answer -> new Look.Answered(answer.askedOn(), answer.symptomSet(), false))
+                .toList();
+        return Review.of(new Look(
+                judgements.of(woman, from, Place.STUDIO),
+                judgements.of(woman, today, Place.STUDIO),
+                aims,
+                done(woman, block, from, today),
+                answers));
+    }
+
+    private Look.Done done(Woman woman, Optional<Programs.Kept> block, LocalDate from, LocalDate today) {
+        List<Sessions.Planned> taught = sessions.of(woman.id()).stream()
+                .filter(planned -> planned.stored().taughtOn() != null
+                        && !planned.stored().taughtOn().isBefore(from))
+                .toList();
+        List<ProgramDocument.SessionTold> planned = block.flatMap(Programs.Kept::document).stream()
+                .flatMap(document -> document.weeks().stream())
+                .flatMap(week -> week.sessions().stream())
+                .filter(session -> !session.date().isAfter(today))
+                .toList();
+        List<Integer> weeks = new ArrayList<>();
+        for (int week = 0; week < WEEKS; week++) {
+            LocalDate end = today.minusDays((long) WEEK * week);
+            weeks.add(taught.stream()
+                    .filter(one -> one.stored().taughtOn().isAfter(end.minusDays(WEEK))
+                            && !one.stored().taughtOn().isAfter(end))
+                    .mapToInt(one -> one.stored().minutes())
+                    .sum());
+        }
+        return new Look.Done(
+                planned.size(),
+                taught.size(),
+                planned.stream().mapToInt(ProgramDocument.SessionTold::minutes).sum(),
+                taught.stream().mapToInt(one -> one.stored().minutes()).sum(),
+                weeks);
+    }
+
+    /** What was decided about one proposal: empty where it was accepted. */
+    Document decided(Review review, List<String> because) {
+        List<Decided> decided = new ArrayList<>();
+        for (int i = 0; i < review.proposals().size(); i++) {
+            Proposed told = review.proposals().get(i);
+            String why = i < because.size() ? because.get(i) : "";
+            decided.add(new Decided(told.kind().words(), told.what(), told.why(), told.source(), why.isEmpty(), why));
+        }
+        return new Document(
+                review.from(),
+                review.to(),
+                review.measures(),
+                review.aims().stream()
+                        .map(aim -> new AimTold(aim.aim().words(), aim.state().words(), aim.why()))
+                        .toList(),
+                decided);
+    }
+
+    void keep(SignedIn me, Woman woman, Document document) {
+        rows.insert(woman.id(), document.to(), me.accountId(), day.instant(), json.writeValueAsString(document));
+    }
+
+    /** Latest first; one that cannot be read is left out. */
+    public List<Kept> keptOf(long womanId) {
+        return rows.of(womanId).stream().flatMap(row -> read(row).stream()).toList();
+    }
+
+    private Optional<Kept> read(Row row) {
+        try {
+            return Optional.of(new Kept(row.on(), row.by(), json.readValue(row.document(), Document.class)));
+        } catch (JacksonException unreadable) {
+            LOG.error("A review of {} cannot be read: {}", row.on(), unreadable.getMessage());
+            return Optional.empty();
+        }
+    }
+
+    /** A row. */
+    record Row(LocalDate on, String by, String document) {}
+
+    /** The table. */
+    @Mapper
+    interface Rows {
+        @Select("""
+                select reviewed_on as "on", account.name as "by", document from review
+                join account on account.id = reviewed_by where woman_id = #{womanId} order by review.id desc
+                """)
+        List<Row> of(long womanId);
+
+        @Insert("""
+                insert into review (woman_id, reviewed_on, reviewed_by, stored_at, document)
+                values (#{womanId}, #{on}, #{by}, #{at}, #{document})
+                """)
+        void insert(
+                @Param("womanId") long womanId,
+                @Param("on") LocalDate on,
+                @Param("by") long by,
+                @Param("at") Instant at,
+                @Param("document") String document);
+    }
+}

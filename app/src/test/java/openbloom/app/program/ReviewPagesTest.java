@@ -1,0 +1,88 @@
+package openbloom.app.program;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import openbloom.app.PageTest;
+import openbloom.app.people.Woman;
+import org.junit.jupiter.api.Test;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+/** The review of a block: computed from the record, every proposal accepted or overruled with a reason, kept as it was. */
+class ReviewPagesTest extends PageTest {
+    private Woman demoWoman(String name) {
+        return people.search(ines, name).get(0);
+    }
+
+    @Test
+    void tellsWhatChangedAndKeepsWhatWasDecided() throws Exception {
+        Woman woman = demoWoman("Rhona");
+        String her = "/people/" + woman.id() + "/review";
+        assertThat(page(her)).contains("Midline as a whole", "make the next block from today", "Aims");
+        MockHttpServletRequestBuilder without =
+                post(her).param("formKey", key()).param("do-0", "overrule");
+        assertThat(body(without)).contains("problem-because-0");
+        send(post(her).param("formKey", key()).param("do-0", "overrule").param("because-0", "she moves house"));
+        assertThat(page(her)).contains("Earlier reviews", "overruled, she moves house");
+        assertThat(body(post(her).param("formKey", key()).param("what-0", "something else")))
+                .contains("has changed since this page was opened");
+        isNothingForAStranger(her);
+    }
+
+    @Test
+    void saysWhatItNeedsWhereNothingWasMeasuredTwice() throws Exception {
+        assertThat(page("/people/" + askedWoman("New").id() + "/review"))
+                .contains("Nothing was measured twice yet", "make the next block from today");
+    }
+
+    private MockHttpServletResponse api(String body) throws Exception {
+        return send(post("/api/v1/review").contentType("application/json").content(body));
+    }
+
+    private static String side(String day, String more) {
+        return "{\"onDate\":\"" + day + "\",\"client\":{\"births\":1,\"babies\":1,\"ageYears\":33,"
+                + "\"birth\":{\"date\":\"2026-03-01\",\"kind\":\"VAGINAL\",\"tearDegree\":0,\"woundClosed\":true}"
+                + more
+                + "}}";
+    }
+
+    private static String navel(String day, String fingers) {
+        return ",\"gap\":{\"date\":\"" + day
+                + "\",\"readings\":[{\"site\":\"NAVEL\",\"state\":\"LIFT\",\"widthFingers\":" + fingers
+                + ",\"depth\":\"SURFACE\",\"firmness\":2}]}";
+    }
+
+    /** Worked by hand: 3 − 1.5 fingers is more than one finger; leaking told at both ends of 13 weeks is unchanged. */
+    @Test
+    void otherProgramsAreToldTheSame() throws Exception {
+        String before = side("2026-08-01", navel("2026-08-01", "3") + ",\"symptoms\":[\"LEAK_WITH_EFFORT\"]");
+        String after = side("2026-11-01", navel("2026-11-01", "1.5") + ",\"symptoms\":[\"LEAK_WITH_EFFORT\"]");
+        String answers = ",\"answers\":[{\"date\":\"2026-10-30\",\"symptoms\":[\"LEAK_WITH_EFFORT\"]}]";
+        String told = api("{\"before\":" + before + ",\"after\":" + after + ",\"aims\":[\"STOP_LEAKING\"]" + answers
+                        + "}")
+                .getContentAsString();
+        assertThat(told)
+                .contains("\"what\":\"Gap at the navel\"", "\"verdict\":\"REAL_CHANGE\"", "1.5 − 3 = −1.5 fingers")
+                .contains("\"aim\":\"STOP_LEAKING\",\"state\":\"NO_CHANGE_SINCE\"")
+                .contains("leaking unchanged after 12 weeks of training", "E-NICE");
+        String free = "{\"before\":" + before + ",\"after\":" + after.replace("LEAK_WITH_EFFORT", "BACK_PAIN")
+                + ",\"aims\":[\"STOP_LEAKING\"],\"answers\":[{\"date\":\"2026-10-31\",\"symptoms\":[]},"
+                + "{\"date\":\"2026-10-24\",\"symptoms\":[]},{\"date\":\"2026-10-17\",\"symptoms\":[]},"
+                + "{\"date\":\"2026-10-10\",\"symptoms\":[]}]}";
+        assertThat(api(free).getContentAsString())
+                .contains(
+                        "\"aim\":\"STOP_LEAKING\",\"state\":\"REACHED\",\"why\":\"asked and none in each of 4 weeks\"");
+        String oneMissing = free.replace("{\"date\":\"2026-10-17\",\"symptoms\":[]},", "");
+        assertThat(api(oneMissing).getContentAsString()).contains("\"state\":\"ON_THE_WAY\"");
+    }
+
+    @Test
+    void refusesWhatMakesNoSense() throws Exception {
+        MockHttpServletResponse turned =
+                api("{\"before\":" + side("2026-11-01", "") + ",\"after\":" + side("2026-08-01", "") + "}");
+        assertThat(turned.getStatus()).isEqualTo(422);
+        assertThat(turned.getContentAsString()).contains("after.onDate");
+        assertThat(api("{}").getContentAsString()).contains("\"before\"", "\"after\"");
+    }
+}
