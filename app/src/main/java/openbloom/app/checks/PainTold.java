@@ -2,6 +2,7 @@ package openbloom.app.checks;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
@@ -33,7 +34,7 @@ public record PainTold(LocalDate on, Where place, int amount) {
 
         /** Name of its field. */
         public String field() {
-            return "pain[" + name() + "]";
+            return "pain." + name().toLowerCase(Locale.ROOT);
         }
     }
 

@@ -3,6 +3,7 @@ package openbloom.app.checks;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import openbloom.app.system.Typed;
@@ -27,7 +28,7 @@ public record SafetyForm(
         @Nullable String limitSystolic,
         @Nullable String limitDiastolic,
         @Nullable String notMeasured,
-        @Nullable Map<String, String> pain) {
+        @Nullable PainForm pain) {
     /** @param limit the limit her clinician set, as it was typed last */
     static SafetyForm blank(String formKey, long seenStop, BloodPressure limit) {
         return new SafetyForm(
@@ -67,18 +68,34 @@ public record SafetyForm(
         return Optional.of(new BloodPressure(systolic.get(), diastolic.get()));
     }
 
+    /** Pain as it is typed, place by place. */
+    public record PainForm(
+            @Nullable String floor,
+            @Nullable String scar,
+            @Nullable String elsewhere,
+            @Nullable String morning) {
+        @Nullable
+        String at(PainTold.Where place) {
+            return switch (place) {
+                case FLOOR -> floor;
+                case SCAR -> scar;
+                case ELSEWHERE -> elsewhere;
+                case MORNING -> morning;
+            };
+        }
+    }
+
     /** Pain before the visit by place, 0 to 10; a place nobody asked about is absent. */
     Map<PainTold.Where, Integer> pain(Typed typed) {
         Map<PainTold.Where, Integer> told = new EnumMap<>(PainTold.Where.class);
         for (PainTold.Where place : PainTold.Where.values()) {
-            typed.whole("pain[" + place + "]", painTyped(place), 0, Pain.MOST)
-                    .ifPresent(amount -> told.put(place, amount));
+            typed.whole(place.field(), painTyped(place), 0, Pain.MOST).ifPresent(amount -> told.put(place, amount));
         }
         return told;
     }
 
     public String painTyped(PainTold.Where place) {
-        return pain == null ? "" : pain.getOrDefault(place.name(), "");
+        return pain == null ? "" : Objects.toString(pain.at(place), "");
     }
 
     public boolean isNotMeasured() {

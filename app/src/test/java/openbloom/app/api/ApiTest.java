@@ -247,7 +247,10 @@ class ApiTest {
             left += item.path("side").asString("").equals("LEFT") ? 1 : 0;
             right += item.path("side").asString("").equals("RIGHT") ? 1 : 0;
         }
-        assertThat(sum).isEqualTo(session.path("seconds").asInt()).isBetween(minutes * 57, minutes * 63);
+        assertThat(sum).isEqualTo(session.path("seconds").asInt()).isLessThanOrEqualTo(minutes * 63);
+        assertThat(sum >= minutes * 57 || !session.path("note").asString().isEmpty())
+                .as("within 5 %, or it says why")
+                .isTrue();
         assertThat(left).isEqualTo(right);
         assertThat(session.path("left_out").isEmpty()).isFalse();
         assertThat(ok("/sessions", body)).isEqualTo(session);

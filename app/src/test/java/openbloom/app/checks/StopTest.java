@@ -20,6 +20,9 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 
 /** A warning sign is never lost, and yesterday's answer is not today's. */
 class StopTest extends PageTest {
+    @Autowired
+    private Safety pains;
+
     private static final Pattern SEEN = Pattern.compile("name=\"seen\" value=\"(\\d+)\"");
 
     @Autowired
@@ -191,5 +194,27 @@ class StopTest extends PageTest {
         assertThat(page(her + "/safe"))
                 .contains("01632 960123", "Stay with her; do not leave her alone")
                 .doesNotContain("let her rest in the position");
+    }
+
+    /** Pain is asked by place and kept with the answer; what is no number from 0 to 10 is refused and stays typed. */
+    @Test
+    void asksForPainBeforeTheVisit() throws Exception {
+        Woman woman = askedWoman("Pain");
+        String her = "/people/" + woman.id() + "/safe";
+        var form = post(her)
+                .param("formKey", key())
+                .param("noSign", "yes")
+                .param("noSymptom", "yes")
+                .param("pain.floor", "")
+                .param("pain.scar", "2")
+                .param("pain.elsewhere", "")
+                .param("pain.morning", "4");
+        assertThat(body(set(form, "pain.scar", "11"))).contains("Give a whole number from 0 to 10", "value=\"11\"");
+        send(set(form, "pain.scar", "2"));
+        assertThat(pains.painsOf(woman))
+                .extracting(PainTold::place, PainTold::amount)
+                .containsExactlyInAnyOrder(
+                        org.assertj.core.groups.Tuple.tuple(PainTold.Where.SCAR, 2),
+                        org.assertj.core.groups.Tuple.tuple(PainTold.Where.MORNING, 4));
     }
 }

@@ -73,11 +73,15 @@ class ResponsePagesTest extends PageTest {
     }
 
     @Test
-    void proposesToStayAfterOneGoodDayAndToGoDownAfterDoming() throws Exception {
+    void proposesTheWholeDoseAfterOneGoodDayAndToGoDownAfterDoming() throws Exception {
         Woman well = taught("DONE");
-        assertThat(first(well).proposal().decision()).isEqualTo(Decision.STAY);
+        assertThat(first(well).proposal().decision())
+                .as("from two thirds to the whole")
+                .isEqualTo(Decision.UP);
+        assertThat(first(well).proposal().step()).isEqualTo(2);
+        assertThat(first(well).proposal().rung()).isEqualTo(first(well).rung());
         assertThat(page("/people/" + well.id() + "/response"))
-                .contains("one more on another day earns the next rung")
+                .contains("a good day: the whole dose next")
                 .contains("name=\"rung-" + first(well).strand() + "\" value=\""
                         + first(well).proposal().rung() + "\"");
         Woman domed = taught("DONE DOMED");

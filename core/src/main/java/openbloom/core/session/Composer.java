@@ -119,7 +119,7 @@ public final class Composer {
                 .toList();
     }
 
-    /** Her dose in one to three sets; the prescribed set, the try-out and the lowest dose step take no more than they are. */
+    /** Her dose in one to three sets; the prescribed set and the try-out take no more than they are. */
     private List<WorkItem.Option> options(Pick pick) {
         Format format = request.format();
         boolean once = format.passes() > 1 || format.is(Format.Kind.INTERVALS);
