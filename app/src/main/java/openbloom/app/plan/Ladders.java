@@ -66,7 +66,12 @@ class Ladders {
             String now,
             Proposal proposal,
             List<String> days,
-            List<String> needs) {}
+            List<String> needs) {
+        /** From two thirds of the dose to the whole, on the same rung. */
+        public boolean wholeDose() {
+            return proposal.decision() == Decision.UP && proposal.rung() == rung;
+        }
+    }
 
     /** Every ladder that was practised since her latest birth, those that change first. */
     List<Line> of(Woman woman, LocalDate today) {

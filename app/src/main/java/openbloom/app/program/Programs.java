@@ -14,6 +14,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
+import openbloom.app.session.WantedMoves;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.Columns;
 import openbloom.app.system.StudioDay;

@@ -41,6 +41,7 @@ class EditController {
     private final SessionEdits edits;
     private final Judgements judgements;
     private final RecordReader records;
+    private final WantedMoves wanted;
     private final FormPages forms;
     private final StudioDay day;
 
@@ -49,12 +50,14 @@ class EditController {
             SessionEdits edits,
             Judgements judgements,
             RecordReader records,
+            WantedMoves wanted,
             FormPages forms,
             StudioDay day) {
         this.sessions = sessions;
         this.edits = edits;
         this.judgements = judgements;
         this.records = records;
+        this.wanted = wanted;
         this.forms = forms;
         this.day = day;
     }
@@ -177,12 +180,24 @@ class EditController {
                 .findFirst()
                 .ifPresent(
                         line -> typed.refuse("words", line.shut() ? "session.shut" : "session.because", line.words()));
+        if (typed.isClean() && (act == EditForm.Act.PIN || act == EditForm.Act.BAN)) {
+            pinOrBan(me, woman, act, form, before);
+        }
         if (typed.isClean()
                 && !edits.keep(
                         me, planned, latest, after, judgement, change.get().words())) {
             typed.refuse("version", "session.overtaken", "");
         }
         return change.get().at();
+    }
+
+    private void pinOrBan(SignedIn me, Woman woman, EditForm.Act act, EditForm form, Edited before) {
+        int at = new Typed()
+                .whole("item", form.item(), 0, before.outline().entries().size() - 1)
+                .orElse(0);
+        String move = before.outline().entries().get(at).move().id();
+        WantedMoves.Kind kind = act == EditForm.Act.PIN ? WantedMoves.Kind.PIN : WantedMoves.Kind.BAN;
+        wanted.keep(me, woman, new WantedMoves.Wanted(move, kind, null, ""));
     }
 
     /** What was broken before the change is no reason to refuse it. */

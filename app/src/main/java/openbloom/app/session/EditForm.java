@@ -44,6 +44,8 @@ record EditForm(
         REMOVE,
         NOTE,
         BECAUSE,
+        PIN,
+        BAN,
         UNDO
     }
 
@@ -79,6 +81,9 @@ record EditForm(
             case MOVE ->
                 typed.requiredWhole("to", to, 0, most)
                         .map(place -> new Change(outline.moved(at, place), place, name + " moved"));
+            case PIN -> Optional.of(new Change(outline, at, name + " pinned"));
+            case BAN ->
+                Optional.of(new Change(outline.without(at), Math.max(0, at - 1), name + " kept out from now on"));
             case REMOVE -> Optional.of(new Change(outline.without(at), Math.max(0, at - 1), name + " taken out"));
             case NOTE -> {
                 String note = typed.text("words", words, LONGEST);

@@ -67,6 +67,16 @@ class SessionController {
         return "session/show";
     }
 
+    /** For her: set-up, cue, figure, dose and boxes; nothing internal. */
+    @GetMapping("/people/{womanId}/sessions/{sessionId:\\d{1,18}}/sheet")
+    String sheet(Woman woman, @PathVariable long sessionId, Model model) {
+        Sessions.Planned planned = find(woman, sessionId);
+        model.addAttribute("kept", planned.stored());
+        model.addAttribute("plan", planned.plan());
+        model.addAttribute("shown", drawn(woman, planned.plan()));
+        return "session/sheet";
+    }
+
     @GetMapping("/people/{womanId}/sessions/{sessionId:\\d{1,18}}/teach")
     String teach(@AuthenticationPrincipal SignedIn me, Woman woman, @PathVariable long sessionId, Model model) {
         Sessions.Planned planned = find(woman, sessionId);

@@ -153,4 +153,34 @@ class EditPagesTest extends PageTest {
         send(post(here + "/finish"));
         assertThat(send(edit("UP", 3)).getStatus()).isEqualTo(409);
     }
+
+    @Test
+    void pinsKeepsOutAndPrintsForHer() throws Exception {
+        String first = moves().get(2);
+        String second = moves().get(3);
+        send(edit("PIN", 2));
+        send(edit("BAN", 3));
+        assertThat(moves()).contains(first).doesNotContain(second);
+        String her = "/people/" + woman.id();
+        assertThat(page(her + "/wanted")).contains("pinned: in every session", "kept out");
+        String next = send(post(her + "/sessions").param("formKey", key()).param("minutes", "25"))
+                .getRedirectedUrl();
+        id = sessions.latest(woman.id()).orElseThrow();
+        assertThat(moves()).contains(first).doesNotContain(second);
+        assertThat(page(next + "/sheet")).contains("☐").doesNotContain("PREG-", "Source:");
+        assertThat(body(post(her + "/wanted")
+                        .param("move", "Squat")
+                        .param("kind", "USUAL")
+                        .param("kilograms", "heavy")))
+                .contains("Kilograms from 0 to 400", "value=\"heavy\"");
+        send(post(her + "/wanted").param("move", "Squat").param("kind", "USUAL").param("kilograms", "12,5"));
+        assertThat(page(her + "/wanted")).contains("12.5 kg");
+        String card = send(post(her + "/sessions")
+                        .param("formKey", key())
+                        .param("minutes", "30")
+                        .param("kind", "GYM_CARD"))
+                .getRedirectedUrl();
+        assertThat(page(card)).contains("A card for the gym", "Squat");
+        isNothingForAStranger(her + "/wanted");
+    }
 }

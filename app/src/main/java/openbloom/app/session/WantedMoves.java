@@ -1,4 +1,4 @@
-package openbloom.app.program;
+package openbloom.app.session;
 
 import java.math.BigDecimal;
 import java.time.Instant;

@@ -1,0 +1,128 @@
+package openbloom.app.session;
+
+import java.math.BigDecimal;
+import java.util.Optional;
+import openbloom.app.moves.Catalogues;
+import openbloom.app.people.Woman;
+import openbloom.app.studio.SignedIn;
+import openbloom.app.system.FormPages;
+import openbloom.app.system.Typed;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.Move;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** Moves pinned to a woman, kept out for her, and those she does anyway with her load. */
+@Controller
+@RequestMapping("/people/{womanId}/wanted")
+class WantedController {
+    private static final int LONGEST_NOTE = 200;
+    private static final int LONGEST_NAME = 120;
+    private static final BigDecimal HEAVIEST = BigDecimal.valueOf(400);
+
+    private final WantedMoves wanted;
+    private final Catalogues catalogues;
+    private final FormPages forms;
+
+    WantedController(WantedMoves wanted, Catalogues catalogues, FormPages forms) {
+        this.wanted = wanted;
+        this.catalogues = catalogues;
+        this.forms = forms;
+    }
+
+    /** One line of the page. */
+    public record Line(
+            String moveId,
+            String name,
+            WantedMoves.Kind kind,
+            @Nullable BigDecimal kilograms,
+            String note) {}
+
+    @GetMapping
+    ModelAndView show(@AuthenticationPrincipal SignedIn me, Woman woman) {
+        Catalogue catalogue = catalogues.of(me.studioId());
+        return new ModelAndView("session/wanted")
+                .addObject(
+                        "lines",
+                        wanted.of(woman.id()).stream()
+                                .map(one -> new Line(
+                                        one.moveId(),
+                                        catalogue
+                                                .find(one.moveId())
+                                                .map(Move::name)
+                                                .orElse(one.moveId() + " (no longer among the moves)"),
+                                        one.kind(),
+                                        one.kilograms(),
+                                        one.note()))
+                                .toList())
+                .addObject("kinds", WantedMoves.Kind.values())
+                .addObject("moves", catalogue.moves());
+    }
+
+    @PostMapping
+    ModelAndView keep(
+            @AuthenticationPrincipal SignedIn me,
+            Woman woman,
+            @RequestParam(defaultValue = "") String move,
+            @RequestParam(defaultValue = "") String kind,
+            @RequestParam(defaultValue = "") String kilograms,
+            @RequestParam(defaultValue = "") String note) {
+        Typed typed = new Typed();
+        Optional<Move> found = found(me, typed.requiredText("move", move, LONGEST_NAME));
+        if (found.isEmpty() && typed.isClean()) {
+            typed.refuse("move", "move.unknown", move);
+        }
+        Optional<WantedMoves.Kind> how = typed.requiredChoice("kind", kind, WantedMoves.Kind.class);
+        BigDecimal load = load(typed, kilograms);
+        String words = typed.text("note", note, LONGEST_NOTE);
+        if (!typed.isClean()) {
+            return forms.refused(
+                    show(me, woman)
+                            .addObject("typedMove", move)
+                            .addObject("typedKind", kind)
+                            .addObject("typedKilograms", kilograms)
+                            .addObject("typedNote", note),
+                    typed);
+        }
+        wanted.keep(me, woman, new WantedMoves.Wanted(found.orElseThrow().id(), how.orElseThrow(), load, words));
+        return back(woman);
+    }
+
+    @PostMapping("/remove")
+    ModelAndView remove(
+            Woman woman, @RequestParam(defaultValue = "") String move, @RequestParam(defaultValue = "") String kind) {
+        WantedMoves.Kind.named(kind).ifPresent(how -> wanted.remove(woman, move, how));
+        return back(woman);
+    }
+
+    private Optional<Move> found(SignedIn me, String written) {
+        Catalogue catalogue = catalogues.of(me.studioId());
+        return catalogue
+                .find(written)
+                .or(() -> catalogue.moves().stream()
+                        .filter(one -> one.name().equalsIgnoreCase(written))
+                        .findFirst());
+    }
+
+    private static @Nullable BigDecimal load(Typed typed, String written) {
+        if (written.isBlank()) {
+            return null;
+        }
+        String number = written.strip().replace(',', '.');
+        if (number.matches("\\d{1,3}(\\.\\d)?") && new BigDecimal(number).compareTo(HEAVIEST) <= 0) {
+            return new BigDecimal(number);
+        }
+        typed.refuse("kilograms", "wanted.kilograms", written);
+        return null;
+    }
+
+    private static ModelAndView back(Woman woman) {
+        return new ModelAndView("redirect:/people/" + woman.id() + "/wanted");
+    }
+}
