@@ -1,0 +1,140 @@
+package openbloom.app;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** A session changed by keys alone, taught by the clock, and noted although the connection was lost. */
+class SessionWalkTest extends BrowserTest {
+    private String person;
+
+    @BeforeEach
+    void askHer() {
+        open("/people?q=linnea");
+        link("Linnea").click();
+        page.waitForLoadState();
+        person = page.url().replaceAll("/journey.*", "");
+        page.navigate(person + "/safe");
+        page.locator("input[name=noSign]").check();
+        page.locator("input[name=noSymptom]").check();
+        page.locator(".form-end button").click();
+        page.waitForLoadState();
+    }
+
+    private void compose(String minutes, String kind) {
+        page.navigate(person + "/plan");
+        page.locator("#minutes").fill(minutes);
+        if (!kind.isEmpty()) {
+            page.locator("details.format summary").click();
+            page.locator("#kind").selectOption(kind);
+            page.locator("#workSeconds").fill("20");
+            page.locator("#restSeconds").fill("5");
+        }
+        page.getByRole(AriaRole.BUTTON, named("Compose")).click();
+        assertThat(page.locator(".session-items")).isVisible();
+    }
+
+    private List<String> names() {
+        return new ArrayList<>(page.locator(".edit-what strong").allTextContents());
+    }
+
+    @Test
+    void changesASessionByKeysAlone() {
+        compose("20", "");
+        look();
+        page.navigate(page.url() + "/edit");
+        List<String> composed = names();
+        for (int i = 0; i < 3; i++) {
+            page.keyboard().press("j");
+        }
+        assertThat(page.locator("#line-2")).isFocused();
+        page.keyboard().press("Shift+J");
+        assertThat(page.locator("#line-3 strong").first()).hasText(composed.get(2));
+        assertThat(page.locator("#line-3")).isFocused();
+        look();
+        page.keyboard().press("d");
+        page.keyboard().type("4");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".versions li").first()).containsText("Version 2,");
+        assertThat(page.locator("#line-3 [name=amount]")).hasValue("4");
+        assertThat(page.locator("#line-3")).isFocused();
+        page.keyboard().press("s");
+        assertThat(page.locator(".edit-others button").first()).isFocused();
+        look();
+        String other = page.locator(".edit-others button").first().textContent();
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#line-3 strong").first()).hasText(other);
+        page.keyboard().press("x");
+        assertThat(page.locator(".edit-line")).hasCount(composed.size() - 1);
+        for (int i = 0; i < 4; i++) {
+            page.keyboard().press("u");
+            assertThat(page.locator(".versions li").first()).containsText("Version " + (5 + i) + ",");
+        }
+        assertThat(names()).isEqualTo(composed);
+        page.setViewportSize(390, 844);
+        assertThat((Integer) page.evaluate("() => document.documentElement.scrollWidth"))
+                .isLessThanOrEqualTo(390);
+    }
+
+    /** The browser's own clock is put forward by the test. */
+    @Test
+    void teachesIntervalsToTheirEndByTheClock() {
+        compose("15", "INTERVALS");
+        String session = page.url();
+        page.clock().install();
+        link("Teach it").click();
+        page.waitForLoadState();
+        Locator first = page.locator("#items li:not([data-clock='0'])").first();
+        int opening = page.locator("#items li[data-clock='0']").count();
+        int all = page.locator("#items li").count();
+        while (page.locator("#place").textContent().startsWith("1 ")
+                || !page.locator("#move").textContent().equals(first.getAttribute("data-name"))) {
+            page.keyboard().press("Enter");
+        }
+        page.keyboard().press("Space");
+        page.clock().runFor(19_000);
+        assertThat(page.locator("#of")).hasText("seconds left of 20");
+        page.clock().runFor(2_000);
+        assertThat(page.locator("#phase")).hasText("change");
+        look();
+        page.clock().runFor(60_000L * 20);
+        assertThat(page.locator("#phase")).hasText("done");
+        assertThat(page.locator("#kept")).hasText("kept");
+        page.navigate(session);
+        int byTheClock = all - opening;
+        assertThat(page.locator(".tag-told")).not().hasCount(0);
+        assertThat(page.locator(".tag-told", new com.microsoft.playwright.Page.LocatorOptions().setHasText("done"))
+                        .count())
+                .isGreaterThanOrEqualTo(byTheClock);
+    }
+
+    @Test
+    void notesArriveOnceAfterALostConnection() {
+        compose("15", "");
+        String session = page.url();
+        link("Teach it").click();
+        page.waitForLoadState();
+        page.route("**/responses", Route::abort);
+        page.keyboard().press("e");
+        page.keyboard().press("c");
+        assertThat(page.locator("#kept")).containsText("not kept yet");
+        page.unroute("**/responses");
+        page.reload();
+        assertThat(page.locator("#kept")).hasText("kept");
+        complaints.removeIf(told -> told.contains("ERR_FAILED"));
+        page.navigate(session);
+        assertThat(page.locator(".tag-told")).hasCount(1);
+        assertThat(page.locator(".tag-told")).hasText("too easy, domed, flat after one cue");
+        page.navigate(session + "/teach");
+        page.reload();
+        page.navigate(session);
+        assertThat(page.locator(".tag-told")).hasText("too easy, domed, flat after one cue");
+    }
+}
