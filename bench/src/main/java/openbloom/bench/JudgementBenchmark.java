@@ -16,16 +16,17 @@ import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Strand;
 import openbloom.core.program.BlockPlanner;
-import openbloom.core.session.Composer;
-import openbloom.core.session.Place;
 import openbloom.core.program.Program;
 import openbloom.core.program.Rhythm;
 import openbloom.core.program.Season;
-import openbloom.core.session.Session;
-import openbloom.core.session.SessionRequest;
 import openbloom.core.record.Client;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
+import openbloom.core.session.Composer;
+import openbloom.core.session.History;
+import openbloom.core.session.Place;
+import openbloom.core.session.Session;
+import openbloom.core.session.SessionRequest;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Verdict;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -78,7 +79,7 @@ public class JudgementBenchmark {
     @Benchmark
     public Session sessionOf45Minutes() {
         return Composer.compose(
-                Judgement.of(catalogue, woman, DAY), new SessionRequest(45, Place.STUDIO, 7, List.of()));
+                Judgement.of(catalogue, woman, DAY), SessionRequest.of(45, Place.STUDIO, 7, History.NONE));
     }
 
     @Benchmark

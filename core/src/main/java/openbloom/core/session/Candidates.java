@@ -1,6 +1,7 @@
 package openbloom.core.session;
 
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -32,6 +33,8 @@ final class Candidates {
     private final Judgement judgement;
     private final SessionRequest request;
     private final Prescription practice;
+    private final Map<Strand, Integer> working = new EnumMap<>(Strand.class);
+    private final Map<Strand, Integer> passing = new EnumMap<>(Strand.class);
     private final Map<String, Integer> turned = new LinkedHashMap<>();
 
     Candidates(Judgement judgement, SessionRequest request) {
@@ -148,7 +151,11 @@ final class Candidates {
 
     /** The rung she works on; every rung where rungs are not earned. */
     private int working(Strand strand) {
-        return decided(strand).map(Standing.Working::rung).orElseGet(() -> StartingRung.of(judgement, strand));
+        return working.computeIfAbsent(
+                strand,
+                unknown -> decided(strand)
+                        .map(Standing.Working::rung)
+                        .orElseGet(() -> StartingRung.of(judgement, strand)));
     }
 
     private Optional<Standing.Working> decided(Strand strand) {
@@ -200,16 +207,21 @@ final class Candidates {
         if (!move.isEarned()) {
             return 0;
         }
-        int working = judgement.catalogue().ladder(move.strand()).stream()
-                .filter(other -> other.rung() <= working(move.strand()))
+        int rung = passing.computeIfAbsent(move.strand(), this::highestPassing);
+        if (move.rung() == rung) {
+            return Worth.WORKING;
+        }
+        return move.rung() == rung - 1 ? Worth.BELOW : 0;
+    }
+
+    private int highestPassing(Strand strand) {
+        int most = working(strand);
+        return judgement.catalogue().ladder(strand).stream()
+                .filter(other -> other.rung() <= most)
                 .filter(other -> judgement.of(other).passes())
                 .map(Move::rung)
                 .max(Comparator.naturalOrder())
                 .orElse(0);
-        if (move.rung() == working) {
-            return Worth.WORKING;
-        }
-        return move.rung() == working - 1 ? Worth.BELOW : 0;
     }
 
     /** Never done, no rung she was seen on, and nothing she does anyway. */

@@ -88,6 +88,14 @@ public final class Composer {
         return laid(new Timetable.Parts(frame.opening(), work, frame.release()), best.score());
     }
 
+    /** What the solver is given for one order of families, so that others can be asked the same. */
+    record Instance(Frame frame, List<WorkItem> items) {}
+
+    static Instance instance(Judgement judgement, SessionRequest request, List<Family> order) {
+        Composer composer = new Composer(judgement, request);
+        return new Instance(composer.frame(composer.rest.parts(), order), composer.items());
+    }
+
     /** The higher score; then fewer visits, then fewer moves. */
     private static boolean isBetter(WorkSolver.Solution one, WorkSolver.Solution other) {
         if (one.score() != other.score()) {
