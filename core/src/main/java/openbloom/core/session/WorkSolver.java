@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
 final class WorkSolver {
     private static final int NONE = Integer.MIN_VALUE;
     private static final int WRISTS = 3;
-    private static final int COARSE = 6;
+    private static final int COARSE = 4;
 
     private final Frame frame;
     private final List<WorkItem> items;
@@ -55,7 +55,7 @@ final class WorkSolver {
         this.floor = floor;
         this.room = frame.room() / grain;
         kits.put(List.of(), 0);
-        this.items.forEach(item -> kits.putIfAbsent(item.kit(), kits.size()));
+        shared().forEach(kit -> kits.putIfAbsent(kit, kits.size()));
         this.most = Math.min(frame.rules().moves(), items.size());
         long isNew = items.stream().filter(WorkItem::isNew).count();
         this.fresh = (int) Math.min(Math.min(frame.rules().fresh(), most), isNew);
@@ -64,6 +64,16 @@ final class WorkSolver {
         this.bound = new Bound();
         this.closed = new Table(1);
         this.open = new Table(1);
+    }
+
+    /** Kit that more than one candidate needs; what only one needs is always fetched, whatever lay there before. */
+    private List<List<Equipment>> shared() {
+        return items.stream()
+                .map(WorkItem::kit)
+                .filter(kit ->
+                        items.stream().filter(item -> item.kit().equals(kit)).count() > 1)
+                .distinct()
+                .toList();
     }
 
     /** The best of both, or empty when no work fits. */
@@ -123,6 +133,26 @@ final class WorkSolver {
         }
         finish(open, Optional.of(family));
         closed.take(open, family.isUp() ? 1 : 0);
+        forget(to);
+    }
+
+    /** What no candidate from one on asks for need not be told apart any more: wrists, and kit that lies there. */
+    private void forget(int from) {
+        List<WorkItem> left = items.subList(from, items.size());
+        boolean wristsMatter = left.stream().anyMatch(WorkItem::isWrist);
+        boolean[] kitMatters = new boolean[kits.size()];
+        left.forEach(item -> kitMatters[kits.getOrDefault(item.kit(), 0)] = true);
+        Table merged = new Table(1);
+        for (int row = 0; row < closed.longest.length; row++) {
+            if (closed.longest[row] >= 0) {
+                int kit = row / (2 * fronts) % kits.size();
+                int wrists = row / (kits.size() * 2 * fronts) % WRISTS;
+                int to = row - (kitMatters[kit] ? 0 : kit * 2 * fronts);
+                to -= wristsMatter ? 0 : wrists * kits.size() * 2 * fronts;
+                merged.takeRow(closed, row, to);
+            }
+        }
+        closed = merged;
     }
 
     /** Adds one candidate to every state, more moves first so that it is added once. */
@@ -156,11 +186,12 @@ final class WorkSolver {
             return;
         }
         int itsKit = kits.getOrDefault(item.kit(), 0);
-        int kitAfter = itsKit == 0 ? kit : itsKit;
+        boolean fetched = !item.kit().isEmpty() && (itsKit == 0 || itsKit != kit);
+        int kitAfter = item.kit().isEmpty() ? kit : itsKit;
         boolean entering = table == closed;
         boolean changes = entering && !isStillThere(moves, family);
         int cost = entering && changes ? entryCost(moves, up, family) : 0;
-        cost += itsKit != 0 && itsKit != kit ? Worth.CHANGE_OF_KIT : 0;
+        cost += fetched ? Worth.CHANGE_OF_KIT : 0;
         int steps = entering ? frame.changeSteps(changes) : 0;
         int to = row(moves + 1, newAfter, wristsAfter, kitAfter, up, frontAfter);
         for (WorkItem.Option option : item.options()) {
@@ -184,6 +215,8 @@ final class WorkSolver {
             int half = (frame.rules().target() / 2 - frame.rules().opening()) / Frame.STEP / grain;
             last = Math.min(last, half - steps);
         }
+        int[] scores = table.scores[from];
+        Step[] reached = table.steps[from];
         boolean limited = limit != Integer.MAX_VALUE;
         int backs = table == open && limited ? open.depth : 1;
         int already =
@@ -193,10 +226,11 @@ final class WorkSolver {
             if (backAfter > limit) {
                 break;
             }
+            int at = back * (room + 1);
             for (int time = 0; time <= last; time++) {
-                int score = table.score(from, back, time);
+                int score = scores[at + time];
                 if (score != NONE && score + gain + later[room - time - steps] > floor) {
-                    open.offer(to, backAfter, time + steps, score + gain, table.step(from, back, time), chosen);
+                    open.offer(to, backAfter, time + steps, score + gain, reached[at + time], chosen);
                 }
             }
         }
@@ -327,6 +361,21 @@ final class WorkSolver {
         void offer(int row, int back, int time, int score, @Nullable Step before, Chosen chosen) {
             if (score > score(row, back, time)) {
                 place(row, back, time, score, new Step(before, chosen));
+            }
+        }
+
+        void takeRow(Table from, int row, int to) {
+            if (longest[to] < 0) {
+                scores[to] = from.scores[row];
+                steps[to] = from.steps[row];
+                longest[to] = from.longest[row];
+                return;
+            }
+            for (int time = 0; time <= from.longest[row]; time++) {
+                int score = from.score(row, 0, time);
+                if (score != NONE && score > score(to, 0, time)) {
+                    place(to, 0, time, score, from.step(row, 0, time));
+                }
             }
         }
 
