@@ -22,7 +22,9 @@ import openbloom.app.moves.Judgements;
 import openbloom.app.people.VisitMapper;
 import openbloom.app.people.Woman;
 import openbloom.app.people.WomanMapper;
+import openbloom.app.plan.Ladders;
 import openbloom.app.program.Programs;
+import openbloom.app.program.Reviews;
 import openbloom.app.session.PlanDocument;
 import openbloom.app.session.SessionMapper;
 import openbloom.app.session.Sessions;
@@ -90,6 +92,8 @@ class DemoStudio implements SmartInitializingSingleton {
     private final SessionMapper kept;
     private final Judgements judgements;
     private final Programs programs;
+    private final Reviews reviews;
+    private final Ladders ladders;
     private final StudioDay day;
 
     DemoStudio(
@@ -104,6 +108,8 @@ class DemoStudio implements SmartInitializingSingleton {
             SessionMapper kept,
             Judgements judgements,
             Programs programs,
+            Reviews reviews,
+            Ladders ladders,
             StudioDay day) {
         this.accounts = accounts;
         this.women = women;
@@ -116,6 +122,8 @@ class DemoStudio implements SmartInitializingSingleton {
         this.kept = kept;
         this.judgements = judgements;
         this.programs = programs;
+        this.reviews = reviews;
+        this.ladders = ladders;
         this.day = day;
     }
 
@@ -186,6 +194,7 @@ class DemoStudio implements SmartInitializingSingleton {
         }
         if (story.sessions() >= SESSIONS_BEFORE_A_SENSOR) {
             plan(story, woman, who, today.minusDays(DAYS_OF_A_BLOCK));
+            reviews.acceptAll(who, woman, today.minusDays(1));
         }
         plan(story, woman, who, today);
         return woman;
@@ -353,5 +362,6 @@ class DemoStudio implements SmartInitializingSingleton {
             }
         }
         kept.taught(id, on, who.accountId());
+        ladders.acceptAll(who, woman, on, day.instant());
     }
 }

@@ -15,6 +15,9 @@ import openbloom.app.checks.gap.GapChecks;
 import openbloom.app.people.LifeEvent;
 import openbloom.app.people.LifeEvents;
 import openbloom.app.people.Woman;
+import openbloom.app.program.Programs;
+import openbloom.app.program.Reviews;
+import openbloom.app.session.LadderDecisions;
 import openbloom.app.session.PlanDocument;
 import openbloom.app.session.Sessions;
 import openbloom.core.Days;
@@ -39,6 +42,9 @@ class JourneyEntries {
     private final Safety answers;
     private final Sessions sessions;
     private final LifeEvents events;
+    private final Programs programs;
+    private final Reviews reviews;
+    private final LadderDecisions decisions;
 
     JourneyEntries(
             GapChecks gaps,
@@ -46,7 +52,13 @@ class JourneyEntries {
             SheetFindings findings,
             Safety answers,
             Sessions sessions,
-            LifeEvents events) {
+            LifeEvents events,
+            Programs programs,
+            Reviews reviews,
+            LadderDecisions decisions) {
+        this.programs = programs;
+        this.reviews = reviews;
+        this.decisions = decisions;
         this.gaps = gaps;
         this.sheets = sheets;
         this.findings = findings;
@@ -67,6 +79,12 @@ class JourneyEntries {
         answers.of(woman).answers().forEach(answer -> entries.add(answer(answer, record)));
         sessions.of(woman.id()).forEach(planned -> entries.add(session(planned, checks, record)));
         events.of(woman.id()).forEach(event -> entries.add(event(event, record)));
+        programs.of(woman.id()).forEach(kept -> entries.add(block(kept, record)));
+        reviews.keptOf(woman.id()).forEach(kept -> entries.add(review(kept, record)));
+        decisions
+                .ofAll(List.of(woman.id()))
+                .getOrDefault(woman.id(), List.of())
+                .forEach(made -> entries.add(decision(made, record)));
         intake(woman, record).forEach(entries::add);
         entries.sort(Comparator.comparing(Entry::date).reversed());
         return entries;
@@ -99,6 +117,31 @@ class JourneyEntries {
     private static Entry event(LifeEvent event, String record) {
         String detail = event.words() + "; told by " + event.toldBy();
         return entry(event.happenedOn(), "Life", event.kind().words(), detail, record + "/edit", false);
+    }
+
+    private static Entry block(Programs.Kept kept, String record) {
+        String title = kept.document()
+                .map(block -> "Planned to " + Days.words(block.to()))
+                .orElse("A plan that cannot be read");
+        String aims = kept.document().stream()
+                .flatMap(block -> block.aims().stream())
+                .map(aim -> aim.words())
+                .collect(Collectors.joining(", "));
+        return entry(
+                kept.row().madeOn(), "Plan", title, aims + "; by " + kept.row().madeBy(), record + "/program", false);
+    }
+
+    private static Entry review(Reviews.Kept kept, String record) {
+        String aims = kept.document().aims().stream()
+                .map(aim -> aim.words() + ": " + aim.state())
+                .collect(Collectors.joining("; "));
+        return entry(kept.on(), "Review", aims, "by " + kept.by(), record + "/review", false);
+    }
+
+    private static Entry decision(LadderDecisions.Made made, String record) {
+        String title = made.strand().words() + ": rung " + made.rung();
+        String why = made.overruledBecause().isEmpty() ? made.reasons() : "overruled: " + made.overruledBecause();
+        return entry(made.on(), "Decision", title, why + "; by " + made.by(), record + "/response", false);
     }
 
     private Entry sheet(Sheet sheet, String record) {

@@ -1,5 +1,6 @@
 package openbloom.app.plan;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -18,6 +19,7 @@ import openbloom.app.people.Woman;
 import openbloom.app.session.LadderDecisions;
 import openbloom.app.session.Sessions;
 import openbloom.app.session.StoredResponse;
+import openbloom.app.studio.SignedIn;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
 import openbloom.core.progress.Decision;
@@ -34,10 +36,12 @@ import org.springframework.stereotype.Service;
 
 /** What her taught sessions propose for each ladder that was practised. */
 @Service
-class Ladders {
+public class Ladders {
     private static final List<Decision> URGENCY =
             List.of(Decision.STOP, Decision.DOWN, Decision.UP, Decision.HELD, Decision.STAY);
     private static final DateTimeFormatter SHORT_DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+
+    private static final int LONGEST_REASONS = 2000;
 
     private final Judgements judgements;
     private final Sessions sessions;
@@ -70,6 +74,28 @@ class Ladders {
         /** From two thirds of the dose to the whole, on the same rung. */
         public boolean wholeDose() {
             return proposal.decision() == Decision.UP && proposal.rung() == rung;
+        }
+    }
+
+    /** Accepts everything that is proposed on a day. */
+    public void acceptAll(SignedIn me, Woman woman, LocalDate on, Instant at) {
+        for (Line line : of(woman, on)) {
+            Proposal proposal = line.proposal();
+            String reasons = String.join("; ", proposal.reasons());
+            decisions.keep(
+                    new LadderDecisions.Made(
+                            woman.id(),
+                            on,
+                            me.account().name(),
+                            line.strand(),
+                            proposal.decision(),
+                            proposal.rung(),
+                            reasons.substring(0, Math.min(LONGEST_REASONS, reasons.length())),
+                            proposal.rung(),
+                            proposal.step(),
+                            ""),
+                    me.accountId(),
+                    at);
         }
     }
 

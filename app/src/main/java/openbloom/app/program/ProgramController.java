@@ -70,6 +70,33 @@ class ProgramController {
         return new ModelAndView("redirect:/people/" + woman.id() + "/program");
     }
 
+    /** Moves one session of the block to another day, or leaves it out. */
+    @Once
+    @PostMapping("/people/{womanId}/program/session")
+    ModelAndView moveSession(
+            @AuthenticationPrincipal SignedIn me,
+            Woman woman,
+            @RequestParam(defaultValue = "") String from,
+            @RequestParam(defaultValue = "") String to,
+            @RequestParam(defaultValue = "") String what,
+            @RequestParam(defaultValue = "") String formKey) {
+        Typed typed = new Typed();
+        Optional<LocalDate> day = typed.requiredDate("from", from);
+        boolean leavesOut = what.equals("leave-out");
+        Optional<LocalDate> target = leavesOut ? Optional.empty() : typed.requiredDate("to", to);
+        Optional<Programs.Kept> last =
+                programs.latest(woman.id()).filter(kept -> kept.document().isPresent());
+        if (last.isEmpty()) {
+            typed.refuse("from", "program.noSession");
+        }
+        if (typed.isClean()) {
+            typed.refuseAll(programs.moveSession(me, woman, last.orElseThrow(), day.orElseThrow(), target, formKey));
+        }
+        return typed.isClean()
+                ? new ModelAndView("redirect:/people/" + woman.id() + "/program")
+                : forms.refused(show(me, woman).addObject("typedFrom", from).addObject("typedTo", to), typed);
+    }
+
     private ModelAndView page(SignedIn me, Woman woman, List<Programs.Kept> kept, ProgramForm form) {
         LocalDate today = day.today(me);
         Optional<Programs.Kept> last = kept.stream().findFirst();
@@ -85,6 +112,7 @@ class ProgramController {
                         last.map(found -> programs.since(woman, found, today)).orElse(List.of()))
                 .addObject("suggested", programs.suggested(woman, today))
                 .addObject("cards", programs.cards(woman, today))
+                .addObject("paths", programs.paths(woman, last, today))
                 .addObject("planned", session.orElse(null))
                 .addObject(
                         "compose",

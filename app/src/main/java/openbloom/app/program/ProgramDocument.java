@@ -1,7 +1,10 @@
 package openbloom.app.program;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Move;
@@ -66,6 +69,24 @@ public record ProgramDocument(
 
     /** Minutes a week, planned and wanted. */
     public record MinutesTold(int planned, int target) {}
+
+    /** The block with a session on another day, or without it. */
+    ProgramDocument moved(SessionTold session, Optional<LocalDate> to) {
+        List<WeekTold> changed = weeks.stream()
+                .map(week -> {
+                    List<SessionTold> sessions = new ArrayList<>(week.sessions());
+                    sessions.remove(session);
+                    to.filter(day -> !day.isBefore(week.from())
+                                    && day.isBefore(week.from().plusDays(7)))
+                            .ifPresent(day -> sessions.add(new SessionTold(
+                                    day, session.place(), session.minutes(), session.strands(), session.words())));
+                    sessions.sort(Comparator.comparing(SessionTold::date));
+                    return new WeekTold(
+                            week.from(), sessions, week.floorSets(), week.walkMinutes(), week.moments(), week.due());
+                })
+                .toList();
+        return new ProgramDocument(from, this.to, aims, lines, changed, changes, leftOut, minutes);
+    }
 
     static ProgramDocument of(Program program, Judgement judgement) {
         Catalogue catalogue = judgement.catalogue();

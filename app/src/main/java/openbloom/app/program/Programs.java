@@ -18,12 +18,14 @@ import openbloom.app.session.WantedMoves;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.Columns;
 import openbloom.app.system.StudioDay;
+import openbloom.core.Problem;
 import openbloom.core.care.CareCard;
 import openbloom.core.care.CareCards;
 import openbloom.core.moves.Strand;
 import openbloom.core.program.Aim;
 import openbloom.core.program.Aims;
 import openbloom.core.program.BlockPlanner;
+import openbloom.core.program.Paths;
 import openbloom.core.program.Program;
 import openbloom.core.program.Rhythm;
 import openbloom.core.session.Place;
@@ -168,6 +170,50 @@ public class Programs {
                         Columns.constants(rhythm.homeDays()),
                         rhythm.homeMinutes(),
                         json.writeValueAsString(ProgramDocument.of(program, judgement))));
+    }
+
+    /** The ways that fit her, by the aims of her block or those her record suggests. */
+    List<Paths.Path> paths(Woman woman, Optional<Kept> last, LocalDate today) {
+        List<Aim> aims = last.map(block -> ProgramForm.aimsOf(block.row()))
+                .filter(told -> !told.isEmpty())
+                .orElseGet(() -> suggestedOn(woman, today));
+        return Paths.of(judgements.of(woman, today, Place.STUDIO), aims);
+    }
+
+    /**
+     * Moves a session of a block to another day, or leaves it out; the block as it was stays beside it.
+     *
+     * @param to empty to leave it out
+     * @return what is wrong, by field; empty when it was kept
+     */
+    List<Problem> moveSession(
+            SignedIn me, Woman woman, Kept last, LocalDate from, Optional<LocalDate> to, String formKey) {
+        ProgramDocument block = last.document().orElseThrow();
+        Optional<ProgramDocument.SessionTold> session = last.on(from);
+        if (session.isEmpty()) {
+            return List.of(Problem.of("from", "program.noSession"));
+        }
+        if (to.filter(day -> day.isBefore(block.from()) || day.isAfter(block.to()))
+                .isPresent()) {
+            return List.of(Problem.of("to", "program.outside", block.from(), block.to()));
+        }
+        if (to.flatMap(last::on).isPresent()) {
+            return List.of(Problem.of("to", "program.dayTaken"));
+        }
+        StoredProgram row = last.row();
+        mapper.insert(
+                new ProgramMapper.NewProgram(
+                        woman.id(), formKey, day.today(me), me.accountId(), day.instant(), RuleBook.VERSION),
+                new StoredProgram(
+                        0,
+                        day.today(me),
+                        me.account().name(),
+                        row.aims(),
+                        row.visitsPerWeek(),
+                        row.homeDays(),
+                        row.homeMinutes(),
+                        json.writeValueAsString(block.moved(session.get(), to))));
+        return List.of();
     }
 
     /** What would be otherwise if the last block were made anew today; empty while nothing it rests on has changed. */

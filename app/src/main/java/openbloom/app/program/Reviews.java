@@ -145,6 +145,11 @@ public class Reviews {
         rows.insert(woman.id(), document.to(), me.accountId(), day.instant(), json.writeValueAsString(document));
     }
 
+    /** Keeps the review of a day with every proposal accepted. */
+    public void acceptAll(SignedIn me, Woman woman, LocalDate on) {
+        keep(me, woman, decided(of(woman, on), List.of()));
+    }
+
     /** Latest first; one that cannot be read is left out. */
     public List<Kept> keptOf(long womanId) {
         return rows.of(womanId).stream().flatMap(row -> read(row).stream()).toList();

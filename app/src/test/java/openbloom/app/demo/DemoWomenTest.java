@@ -58,7 +58,7 @@ class DemoWomenTest {
                 .collect(Collectors.joining("\n"));
         assertThat(table).isEqualTo("""
                         Aveline Thorne   go      go      adjust  go      not_yet go      go      swap    adjust  not_yet
-                        Brisa Calder     go      adjust  swap    adjust  not_yet go      adjust  swap    go      not_yet
+                        Brisa Calder     go      adjust  swap    adjust  not_yet go      adjust  swap    go      adjust
                         Corin Ashdown    adjust  adjust  swap    go      not_yet adjust  go      swap    go      not_yet
                         Delphine Orrey   swap    swap    swap    adjust  not_yet go      swap    swap    go      swap
                         Esme Hollin      swap    swap    swap    go      not_yet go      adjust  swap    go      swap
@@ -67,8 +67,8 @@ class DemoWomenTest {
                         Hazel Quillon    go      not_yet not_yet not_yet not_yet not_yet not_yet not_yet adjust  not_yet
                         Imke Farrow      go      go      not_yet adjust  not_yet not_yet go      go      adjust  not_yet
                         Rhona Vale       go      adjust  not_yet adjust  not_yet go      adjust  go      go      not_yet
-                        Jorun Pell       go      adjust  adjust  adjust  not_yet go      adjust  go      go      not_yet
-                        Kestrel Dunmore  go      go      not_yet go      not_yet adjust  adjust  not_yet not_yet not_yet
+                        Jorun Pell       go      adjust  not_yet adjust  not_yet go      adjust  go      go      not_yet
+                        Kestrel Dunmore  go      go      adjust  go      not_yet adjust  adjust  not_yet not_yet not_yet
                         Linnea Strand    go      adjust  not_yet adjust  not_yet adjust  adjust  go      go      not_yet
                         Maren Copeland   go      adjust  not_yet adjust  not_yet go      adjust  go      go      not_yet""");
     }

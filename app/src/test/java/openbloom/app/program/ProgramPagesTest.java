@@ -140,4 +140,37 @@ class ProgramPagesTest extends PageTest {
         isNothingForAStranger("/people/" + woman.id() + "/program");
         assertThat(programs.of(woman.id())).hasSize(1);
     }
+
+    /** A day is moved or left out in a version of its own; outside the block or on a taken day it is refused. */
+    @Test
+    void movesASessionAndLeavesOneOut() throws Exception {
+        Woman woman = askedWoman("Moves");
+        send(form(woman, key()));
+        ProgramDocument block = programs.of(woman.id()).get(0).document().orElseThrow();
+        List<ProgramDocument.SessionTold> planned = block.weeks().get(0).sessions();
+        LocalDate first = planned.get(0).date();
+        LocalDate taken = planned.get(1).date();
+        LocalDate free = first.plusDays(1).equals(taken) ? first.plusDays(2) : first.plusDays(1);
+        String her = "/people/" + woman.id() + "/program/session";
+        assertThat(body(post(her)
+                        .param("formKey", key())
+                        .param("from", first.toString())
+                        .param("to", taken.toString())))
+                .contains("Something is planned for that day already");
+        assertThat(body(post(her)
+                        .param("formKey", key())
+                        .param("from", first.toString())
+                        .param("to", block.to().plusDays(1).toString())))
+                .contains("choose a day inside it");
+        assertThat(body(post(her).param("formKey", key()).param("from", "soon").param("to", free.toString())))
+                .contains("Give a day such as");
+        send(post(her).param("formKey", key()).param("from", first.toString()).param("to", free.toString()));
+        assertThat(programs.latest(woman.id()).orElseThrow().on(free)).isPresent();
+        assertThat(programs.latest(woman.id()).orElseThrow().on(first)).isEmpty();
+        send(post(her).param("formKey", key()).param("from", free.toString()).param("what", "leave-out"));
+        assertThat(programs.latest(woman.id()).orElseThrow().on(free)).isEmpty();
+        assertThat(programs.of(woman.id())).as("every version stays").hasSize(3);
+        assertThat(page("/people/" + woman.id() + "/journey")).contains("Planned to");
+        isNothingForAStranger(her);
+    }
 }

@@ -159,6 +159,9 @@ final class Measures {
         Standing then = look.before().facts().client().standing();
         Standing now = look.after().facts().client().standing();
         for (Strand strand : Strand.values()) {
+            if (strand == Strand.BREATH || strand == Strand.RELEASE || strand == Strand.MOBILITY) {
+                continue;
+            }
             OptionalInt first = rung(then, strand);
             OptionalInt second = rung(now, strand);
             if (first.isPresent() && second.isPresent()) {
@@ -204,7 +207,8 @@ final class Measures {
     }
 
     private static String told(double value, String unit) {
-        return number(value) + (unit.isEmpty() ? "" : " " + unit);
+        String one = unit.equals("fingers") && value == 1 ? "finger" : unit;
+        return number(value) + (unit.isEmpty() ? "" : " " + one);
     }
 
     private static String number(double value) {

@@ -56,7 +56,7 @@ public final class Composer {
         boolean longer = isHealing(judgement) && request.minutes() > MOST_MINUTES_WHILE_HEALING;
         Session session =
                 new Composer(judgement, longer ? request.atMost(MOST_MINUTES_WHILE_HEALING) : request).compose();
-        return longer ? Notes.healing(session) : session;
+        return longer && !session.items().isEmpty() ? Notes.healing(session) : session;
     }
 
     /** The first weeks after a birth, until her clinician has seen her. */

@@ -1,0 +1,99 @@
+package openbloom.core.program;
+
+import static openbloom.core.verdict.Women.TODAY;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import openbloom.core.dating.Dating;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.record.Client;
+import openbloom.core.screening.Symptom;
+import openbloom.core.screening.SymptomReport;
+import openbloom.core.screening.WarningSign;
+import openbloom.core.stage.Birth;
+import openbloom.core.stage.BirthKind;
+import openbloom.core.stage.Tear;
+import openbloom.core.stage.Told;
+import openbloom.core.verdict.Judgement;
+import org.junit.jupiter.api.Test;
+
+/** The ways that fit a woman, dated by hand; after E-RUN and E-NICE (values from memory), the others common practice. */
+class PathsTest {
+    private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
+
+    private static Client.Builder woman() {
+        return Client.of(1, 1, 33)
+                .symptoms(SymptomReport.none(TODAY))
+                .warningSigns(TODAY, Set.of())
+                .conditions(TODAY, Set.of());
+    }
+
+    private static Birth caesarean(int weeks) {
+        return new Birth(TODAY.minusWeeks(weeks), BirthKind.CAESAREAN, Tear.NONE, Told.YES);
+    }
+
+    private static List<Paths.Path> paths(Client woman, Aim... aims) {
+        return Paths.of(Judgement.of(CATALOGUE, woman, TODAY), List.of(aims));
+    }
+
+    private static Optional<LocalDate> day(Paths.Path path, String what) {
+        return path.steps().stream()
+                .filter(step -> step.what().contains(what))
+                .findFirst()
+                .orElseThrow()
+                .from();
+    }
+
+    @Test
+    void afterACaesareanTheWoundAndTheWeeksOpenOneStepAfterTheOther() {
+        List<Paths.Path> all = paths(woman().gaveBirth(caesarean(3)).build());
+        assertThat(all).extracting(Paths.Path::name).containsExactly("The first six weeks", "After a caesarean");
+        LocalDate born = TODAY.minusWeeks(3);
+        assertThat(day(all.get(1), "gentle touch")).contains(born.plusWeeks(6));
+        assertThat(day(all.get(1), "surface ladder")).contains(born.plusWeeks(8));
+        assertThat(day(all.get(1), "deeper scar work")).contains(born.plusWeeks(12));
+        assertThat(day(all.get(1), "impact")).contains(born.plusWeeks(16));
+        assertThat(day(all.get(0), "walk 20 minutes")).contains(born.plusWeeks(3));
+        assertThat(all.get(0).steps()).noneMatch(step -> step.what().contains("walk 5 minutes"));
+    }
+
+    @Test
+    void runningBeginsWithPreparingAndTheTestsOnTheirDay() {
+        Paths.Path run = paths(woman().gaveBirth(caesarean(14)).build(), Aim.RUN).stream()
+                .filter(path -> path.name().equals("Return to running"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(run.source()).isEqualTo("E-RUN");
+        assertThat(day(run, "walks from 10")).contains(TODAY);
+        assertThat(day(run, "the tests: ")).contains(TODAY.minusWeeks(14).plusWeeks(16));
+        assertThat(day(run, "nine rows")).isEmpty();
+    }
+
+    @Test
+    void floorTrainingTakesTwelveWeeksAndSixteenWithHeaviness() {
+        Paths.Path leak = paths(woman().build(), Aim.STOP_LEAKING).get(0);
+        assertThat(leak.name()).isEqualTo("Pelvic floor training, 12 weeks");
+        assertThat(leak.steps())
+                .filteredOn(step -> step.what().contains("check again"))
+                .hasSize(5);
+        assertThat(day(leak, "look back")).contains(TODAY.plusWeeks(12));
+        Client heavy = woman().symptoms(new SymptomReport.Asked(TODAY, Set.of(Symptom.HEAVINESS)))
+                .build();
+        assertThat(day(paths(heavy).get(0), "look back")).contains(TODAY.plusWeeks(16));
+    }
+
+    @Test
+    void readyForBirthFrom34WeeksAndNothingWhileASignStands() {
+        Client pregnant =
+                woman().pregnant(Dating.stated(TODAY.plusDays(280 - 7 * 20))).build();
+        assertThat(paths(pregnant).get(0).steps().get(0).from()).contains(TODAY.plusWeeks(14));
+        Client stopped = pregnant.but()
+                .warningSigns(TODAY, Set.of(WarningSign.CHEST_PAIN))
+                .build();
+        assertThat(paths(stopped)).isEmpty();
+    }
+}
