@@ -42,7 +42,7 @@ public final class AgainstASolver {
         double theirs = 0;
         for (int i = 0; i < instances; i++) {
             int minutes = 10 + 50 * i / Math.max(1, instances - 1);
-            Judgement judgement = Judgement.of(CATALOGUE, woman(chance), DAY);
+            Judgement judgement = judgement(chance);
             SessionRequest request = request(minutes, chance);
             Composer.compose(judgement, request);
             long from = System.nanoTime();
@@ -85,7 +85,11 @@ public final class AgainstASolver {
                 : woman.build();
     }
 
-    private static SessionRequest request(int minutes, Random chance) {
+    static Judgement judgement(Random chance) {
+        return Judgement.of(CATALOGUE, woman(chance), DAY);
+    }
+
+    static SessionRequest request(int minutes, Random chance) {
         Map<Strand, Integer> aims = new EnumMap<>(Strand.class);
         for (int worth : List.of(30, 30, 20, 20, 10)) {
             aims.put(Strand.values()[chance.nextInt(Strand.values().length)], worth);
