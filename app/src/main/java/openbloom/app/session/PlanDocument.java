@@ -29,6 +29,8 @@ public record PlanDocument(
         List<Left> leftOut,
         String note,
         @Nullable Format format) {
+    private static final int FEWEST_FOR_ALL = 4;
+
     /** Stands for a session that is written in a way this version does not understand. */
     static final PlanDocument UNREADABLE = new PlanDocument(
             List.of(),
@@ -336,6 +338,31 @@ public record PlanDocument(
                             : ""
                     : item.side().words() + ", then the other";
         }
+    }
+
+    /** Changes that most of the work has, told once for all of it. */
+    public List<String> allThrough() {
+        List<Item> work =
+                items.stream().filter(item -> item.part() == Part.WORK).toList();
+        return work.stream()
+                .flatMap(item -> item.adjustments().stream())
+                .distinct()
+                .filter(change -> work.size() >= FEWEST_FOR_ALL
+                        && 2
+                                        * work.stream()
+                                                .filter(item ->
+                                                        item.adjustments().contains(change))
+                                                .count()
+                                > work.size())
+                .toList();
+    }
+
+    /** The changes of an item that are not told for all of the work. */
+    public List<String> own(Item item) {
+        List<String> told = item.part() == Part.WORK ? allThrough() : List.of();
+        return item.adjustments().stream()
+                .filter(change -> !told.contains(change))
+                .toList();
     }
 
     /** The items as lines of a page. */

@@ -167,7 +167,8 @@ public final class Composer {
                 judgement.facts().isPregnant(),
                 pace(),
                 opening);
-        return new Frame(order, last(parts.opening()), first(parts.release()), opening + release, rules);
+        int up = parts.release().isEmpty() ? Timetable.UP_BY_THE_SIDE_SECONDS : 0;
+        return new Frame(order, last(parts.opening()), first(parts.release()), opening + release + up, rules);
     }
 
     private Frame.Rules.Pace pace() {
