@@ -113,13 +113,14 @@ class PelvicFloorApi {
     }
 
     /** What {@code trace} answers, in the unit of the trace and in seconds. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
     record TraceResponse(
             double restLevel,
             double peak,
             List<Hold> holds,
             List<Flick> flicks,
             double enduranceSeconds,
-            boolean letsGoFully) {}
+            @Nullable Boolean letsGoFully) {}
 
     /** @param bytes the file as it comes: it is read line by line, whatever its length */
     @PostMapping("/trace")
@@ -147,7 +148,7 @@ class PelvicFloorApi {
                 found.holds().stream().map(Hold::of).toList(),
                 found.flicks().stream().map(Flick::of).toList(),
                 found.enduranceSeconds(),
-                found.letsGoFully());
+                found.letsGoFully().orElse(null));
     }
 
     /** Heal and Reconnect lie before clearance: Rebuild asks for it. */

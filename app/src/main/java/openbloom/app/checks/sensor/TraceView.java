@@ -31,10 +31,14 @@ public record TraceView(String picture, TraceFindings found, List<String> senten
                 + " above it in a usual squeeze.");
         sentences.addAll(recording.protocol().protocol().beside(found));
         sentences.add("Longest held " + number(found.enduranceSeconds()) + " s before it faded or ended.");
+        found.letsGoFully()
+                .ifPresent(fully -> sentences.add(
+                        fully
+                                ? "She comes back to where she began after every one, and at the end."
+                                : "She does not come back to where she began, after one of them or over the whole."));
         sentences.add(
-                found.letsGoFully()
-                        ? "She comes back to where she began after every one."
-                        : "She does not come back to where she began after every one.");
+                "What a trace cannot tell: a lift from straining down, a slow cough from a flick, a sensor that drifts in"
+                        + " step with her from a floor that lets go less each time.");
         List<Row> rows =
                 found.contractions().stream().map(one -> row(one, unit)).toList();
         return new TraceView(picture, found, sentences, rows);

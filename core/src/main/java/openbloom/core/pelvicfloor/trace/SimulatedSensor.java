@@ -17,6 +17,9 @@ public final class SimulatedSensor {
     private final double drift;
     private final Random random;
     private final List<Truth> truth = new ArrayList<>();
+    /** Share of the squeeze that stays each time. */
+    private static final double CREEP = 0.09;
+
     private final List<double[]> holes = new ArrayList<>();
     private final double seconds;
     private long sample;
@@ -118,7 +121,16 @@ public final class SimulatedSensor {
         }
         double wobble = height == 0 ? 0 : profile.wobble() * height * Math.sin(2 * Math.PI * 0.7 * time);
         double slow = drift * time / seconds + 0.03 * profile.squeeze() * Math.sin(2 * Math.PI * time / 47);
-        return profile.rest() + slow + Math.max(height + wobble, kept);
+        return profile.rest() + slow + crept(time) + Math.max(height + wobble, kept);
+    }
+
+    /** What stays of every contraction of a floor that lets go a little less each time. */
+    private double crept(double time) {
+        return profile == SensorProfile.CREEPING_REST
+                ? CREEP
+                        * profile.squeeze()
+                        * truth.stream().filter(one -> time > one.start()).count()
+                : 0;
     }
 
     /** The level at rest before anything is asked. */

@@ -3,6 +3,7 @@ package openbloom.core.pelvicfloor.trace;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** Finds holds and flicks on a trace by a {@link Convention}. */
@@ -10,6 +11,9 @@ public final class TraceAnalyser {
     private static final double SMOOTH_SECONDS = 0.4;
     private static final double JOINED_SECONDS = 0.25;
     private static final double LEVEL_SECONDS = 0.8;
+    private static final double CREEP_SHARE = 1 / 3.0;
+    private static final double SETTLED_SECONDS = 1.5;
+    private static final double SHORTEST_REST_SECONDS = 3;
     private static final double LET_GO_SHARE = 0.2;
     private static final double SHORTEST_LEADING_REST = 3;
     private static final int ROUNDS = 3;
@@ -170,12 +174,54 @@ public final class TraceAnalyser {
                 .max()
                 .orElse(0);
         double cutOff = trace.startSeconds() + trace.seconds() - 1;
-        boolean letsGo = !contractions.isEmpty()
-                && contractions.stream()
-                        .filter(one -> one.end() < cutOff)
-                        .allMatch(one -> one.returnSeconds().isPresent());
+        Optional<Boolean> letsGo = contractions.isEmpty()
+                ? Optional.empty()
+                : Optional.of(contractions.stream()
+                                .filter(one -> one.end() < cutOff)
+                                .allMatch(one -> one.returnSeconds().isPresent())
+                        && !creeps(found, squeeze));
         double peak = Smoothing.quantile(smooth, 1);
         return new TraceFindings(rest, peak, found.isEmpty() ? 0 : squeeze, contractions, endurance, letsGo);
+    }
+
+    /**
+     * Whether she lets go a little less each time: over the whole recording the level at rest has risen by more than a third
+     * of the squeeze and clear of the noise, beyond what the sensor drifts inside the rests.
+     */
+    private boolean creeps(List<Stretch> found, double squeeze) {
+        Stretch first = found.get(0);
+        Stretch last = found.get(found.size() - 1);
+        int leading = Math.max(1, first.from() - steps(0.4));
+        double before = levelBefore(first, 0);
+        int afterFrom = last.to() + steps(SETTLED_SECONDS);
+        boolean trailing = smooth.length - afterFrom >= steps(SHORTEST_REST_SECONDS);
+        if (!trailing && found.size() < 2) {
+            return false;
+        }
+        double after = trailing
+                ? Smoothing.quantile(Arrays.copyOfRange(whole, afterFrom, whole.length), 0.5)
+                : levelBefore(last, found.get(found.size() - 2).to());
+        int at = trailing ? (afterFrom + whole.length) / 2 : last.from();
+        double drift = driftInRests(found) * (at - leading);
+        return after - before - drift > Math.max(CREEP_SHARE * squeeze, CLEAR_OF_NOISE * noise);
+    }
+
+    /** How the level changes from step to step while nothing is done, by the longest rests most. */
+    private double driftInRests(List<Stretch> found) {
+        double change = 0;
+        double length = 0;
+        for (int i = 0; i <= found.size(); i++) {
+            int from = i == 0 ? 0 : found.get(i - 1).to() + steps(SETTLED_SECONDS);
+            int to = i == found.size() ? whole.length : found.get(i).from() - steps(0.4);
+            int half = (to - from) / 2;
+            if (to - from >= steps(SHORTEST_REST_SECONDS)) {
+                double early = Smoothing.quantile(Arrays.copyOfRange(whole, from, from + half), 0.5);
+                double late = Smoothing.quantile(Arrays.copyOfRange(whole, to - half, to), 0.5);
+                change += late - early;
+                length += (to - from) / 2.0;
+            }
+        }
+        return length == 0 ? 0 : change / length;
     }
 
     /** The level before the first contraction, or, if she began at once, the lowest the baseline comes to. */

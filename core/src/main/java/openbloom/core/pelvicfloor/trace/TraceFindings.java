@@ -1,6 +1,7 @@
 package openbloom.core.pelvicfloor.trace;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What was found on a trace.
@@ -8,7 +9,8 @@ import java.util.List;
  * @param restLevel level before the first contraction, in the unit of the trace
  * @param peak highest smoothed level
  * @param squeeze usual level of a contraction above rest
- * @param letsGoFully whether it came back to rest after every contraction; false without a contraction
+ * @param letsGoFully whether it came back to rest after every contraction and over the whole recording; empty without a
+ *     contraction
  */
 public record TraceFindings(
         double restLevel,
@@ -16,7 +18,7 @@ public record TraceFindings(
         double squeeze,
         List<Contraction> contractions,
         double enduranceSeconds,
-        boolean letsGoFully) {
+        Optional<Boolean> letsGoFully) {
     public TraceFindings {
         contractions = List.copyOf(contractions);
     }
