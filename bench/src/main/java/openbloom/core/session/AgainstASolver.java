@@ -24,7 +24,7 @@ import org.chocosolver.solver.variables.IntVar;
 
 /**
  * The composer against a general solver on the same score and the same hard lines, both orders of families: never below it,
- * and how much faster. {@code ./bloom bench sessions [instances] [seconds for the solver]}.
+ * and how much faster. {@code ./bloom bench sessions [instances] [seconds for the solver] [from] [to]}.
  */
 public final class AgainstASolver {
     private static final LocalDate DAY = LocalDate.of(2026, 11, 24);
@@ -35,6 +35,8 @@ public final class AgainstASolver {
     public static void main(String[] args) {
         int instances = args.length > 0 ? Integer.parseInt(args[0]) : 40;
         int seconds = args.length > 1 ? Integer.parseInt(args[1]) : 60;
+        int first = args.length > 2 ? Integer.parseInt(args[2]) : 1;
+        int last = args.length > 3 ? Integer.parseInt(args[3]) : instances;
         Random chance = new Random(20261126);
         int below = 0;
         int proved = 0;
@@ -44,6 +46,9 @@ public final class AgainstASolver {
             int minutes = 10 + 50 * i / Math.max(1, instances - 1);
             Judgement judgement = judgement(chance);
             SessionRequest request = request(minutes, chance);
+            if (i + 1 < first || i + 1 > last) {
+                continue;
+            }
             Composer.compose(judgement, request);
             long from = System.nanoTime();
             Session session = Composer.compose(judgement, request);
@@ -61,7 +66,7 @@ public final class AgainstASolver {
         }
         System.out.printf(
                 "below the solver: %d of %d; proved by it: %d; composer %.1f ms on average, %.0f × faster%n",
-                below, instances, proved, ours / instances, theirs / ours);
+                below, last - first + 1, proved, ours / (last - first + 1), theirs / ours);
     }
 
     /** The best the solver found, and whether it proved that there is no better. */
