@@ -10,8 +10,10 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.test.annotation.DirtiesContext;
 
-/** A session changed by keys alone, taught by the clock, and noted although the connection was lost. */
+/** A session changed by keys alone, taught by the clock, and noted although the connection was lost; on an instance of its own. */
+@DirtiesContext
 class SessionWalkTest extends BrowserTest {
     private String person;
 
