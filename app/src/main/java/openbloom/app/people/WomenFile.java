@@ -1,7 +1,6 @@
 package openbloom.app.people;
 
 import java.io.IOException;
-import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
@@ -13,13 +12,12 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import openbloom.app.studio.SignedIn;
+import openbloom.app.system.CsvText;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
-import org.apache.commons.csv.DuplicateHeaderMode;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -63,18 +61,7 @@ class WomenFile {
     }
 
     Preview look(SignedIn me, String file) {
-        String text = file.startsWith("\uFEFF") ? file.substring(1) : file;
-        String head = text.lines().findFirst().orElse("");
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setDelimiter(head.contains(";") ? ';' : ',')
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setIgnoreEmptyLines(true)
-                .setTrim(true)
-                .setDuplicateHeaderMode(DuplicateHeaderMode.DISALLOW)
-                .get();
-        try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
+        try (CSVParser parser = CsvText.open(file)) {
             return read(me, parser);
         } catch (IOException | IllegalArgumentException | UncheckedIOException broken) {
             return nothing(Problem.of("file", "csv.broken"));

@@ -1,7 +1,6 @@
 package openbloom.app.checks.gap;
 
 import java.io.IOException;
-import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -11,6 +10,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import openbloom.app.studio.Account;
+import openbloom.app.system.CsvText;
 import openbloom.app.system.Typed;
 import openbloom.core.Problem;
 import openbloom.core.gap.Depth;
@@ -23,10 +23,8 @@ import openbloom.core.gap.Site;
 import openbloom.core.gap.Spot;
 import openbloom.core.gap.Width;
 import openbloom.core.stage.Told;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
-import org.apache.commons.csv.DuplicateHeaderMode;
 
 /**
  * Reads a file of readings line by line. Commas or semicolons, decimal points or decimal commas, and a byte order mark
@@ -67,22 +65,10 @@ final class CsvIn {
     }
 
     Read read(String file) {
-        String text = file.startsWith("\uFEFF") ? file.substring(1) : file;
-        if (text.isBlank()) {
+        if (file.replace("\uFEFF", "").isBlank()) {
             return Read.nothing(Problem.of("file", "csv.empty"));
         }
-        String head = text.lines().findFirst().orElse("");
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setDelimiter(head.contains(";") ? ';' : ',')
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setIgnoreEmptyLines(true)
-                .setIgnoreHeaderCase(true)
-                .setTrim(true)
-                .setDuplicateHeaderMode(DuplicateHeaderMode.DISALLOW)
-                .get();
-        try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
+        try (CSVParser parser = CsvText.open(file)) {
             return read(parser);
         } catch (IOException | IllegalArgumentException | UncheckedIOException broken) {
             return Read.nothing(Problem.of("file", "csv.broken"));
