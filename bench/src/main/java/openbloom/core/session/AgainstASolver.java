@@ -7,6 +7,7 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import openbloom.core.dating.Dating;
@@ -189,20 +190,17 @@ public final class AgainstASolver {
                         frame.before().map(from -> Frame.change(from, family)).orElse(0);
                 points.add(scaled(visited.get(family), Worth.VISIT));
                 points.add(scaled(first.get(k), firstPoints - Worth.VISIT));
-                boolean leaves = frame.after().filter(to -> to != family).isPresent();
                 int lastPoints =
                         frame.after().map(to -> Frame.change(family, to)).orElse(0);
                 points.add(scaled(last.get(k), lastPoints));
-                time.add(scaled(last.get(k), leaves ? Frame.CHANGE_SECONDS / Frame.STEP : 0));
+                time.add(scaled(last.get(k), frame.endSteps(Optional.of(family))));
             }
             crossing(families, visited, points);
             BoolVar none = model.boolVar();
             model.sum(in, "=", 0).reifyWith(none);
             frame.before()
-                    .ifPresent(from -> frame.after().ifPresent(to -> {
-                        points.add(scaled(none, Frame.change(from, to)));
-                        time.add(scaled(none, from == to ? 0 : Frame.CHANGE_SECONDS / Frame.STEP));
-                    }));
+                    .ifPresent(from -> frame.after().ifPresent(to -> points.add(scaled(none, Frame.change(from, to)))));
+            time.add(scaled(none, frame.endSteps(frame.before())));
             IntVar total = model.intVar(0, Math.max(0, frame.room()));
             model.sum(time.toArray(IntVar[]::new), "=", total).post();
             counts(in);

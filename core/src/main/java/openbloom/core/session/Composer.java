@@ -85,7 +85,7 @@ public final class Composer {
         WorkSolver.Solution up = WorkSolver.solve(frame(frame, upFirst), items, down.score());
         WorkSolver.Solution best = isBetter(up, down) ? up : down;
         List<Pick> work = best.chosen().stream().map(Composer::pick).toList();
-        return laid(new Timetable.Parts(frame.opening(), work, frame.release()), best.score());
+        return laid(rest.spread(new Timetable.Parts(frame.opening(), work, frame.release())), best.score());
     }
 
     /** What the solver is given for one order of families, so that others can be asked the same. */
@@ -150,11 +150,9 @@ public final class Composer {
     }
 
     private Frame frame(Timetable.Parts parts, List<Family> order) {
-        int opening = Timetable.of(new Timetable.Parts(parts.opening(), List.of(), List.of()), request.format(), weaker)
-                .items()
-                .stream()
-                .mapToInt(item -> item.workSeconds() + item.setUpSeconds())
-                .sum();
+        Timetable before =
+                Timetable.of(new Timetable.Parts(parts.opening(), List.of(), List.of()), request.format(), weaker);
+        int opening = before.seconds() - (before.endsLying() ? Timetable.UP_BY_THE_SIDE_SECONDS : 0);
         int release = Timetable.of(new Timetable.Parts(List.of(), List.of(), parts.release()), request.format(), weaker)
                 .seconds();
         Frame.Rules rules = new Frame.Rules(
@@ -167,8 +165,7 @@ public final class Composer {
                 judgement.facts().isPregnant(),
                 pace(),
                 opening);
-        int up = parts.release().isEmpty() ? Timetable.UP_BY_THE_SIDE_SECONDS : 0;
-        return new Frame(order, last(parts.opening()), first(parts.release()), opening + release + up, rules);
+        return new Frame(order, last(parts.opening()), first(parts.release()), opening + release, rules);
     }
 
     private Frame.Rules.Pace pace() {

@@ -31,6 +31,11 @@ public enum Family {
         };
     }
 
+    /** Where the last move is done lying, she comes up by the side. */
+    boolean isLying() {
+        return this == BACK || this == SIDE || this == FRONT;
+    }
+
     /** Off the floor: going there, or back, is an effort of its own. */
     boolean isUp() {
         return this == CHAIR || this == STANDING;

@@ -10,7 +10,7 @@ import openbloom.core.moves.Equipment;
  * @param order families in the order in which work visits them
  * @param before family the opening ends in; empty without an opening
  * @param after family the release begins in; empty without one
- * @param fixed seconds of opening and release, with coming up by the side
+ * @param fixed seconds of opening and release, with coming up by the side after a release
  * @param rules what holds for the work as a whole
  */
 record Frame(List<Family> order, Optional<Family> before, Optional<Family> after, int fixed, Rules rules) {
@@ -84,6 +84,21 @@ record Frame(List<Family> order, Optional<Family> before, Optional<Family> after
         return times * rules.pace().changeSeconds() / STEP;
     }
 
+    /**
+     * Steps from the end of the work on: going to where the release begins or, without a release, coming up by the side.
+     *
+     * @param last where she is then; empty when nothing was done at all
+     */
+    int endSteps(Optional<Family> last) {
+        int seconds;
+        if (after.isPresent()) {
+            seconds = last.filter(from -> from != after.get()).isPresent() ? CHANGE_SECONDS : 0;
+        } else {
+            seconds = last.filter(Family::isLying).isPresent() ? Timetable.UP_BY_THE_SIDE_SECONDS : 0;
+        }
+        return (seconds + STEP - 1) / STEP;
+    }
+
     /** What some work is worth in this frame, in quarters; it is taken to keep the hard lines. */
     int score(List<WorkSolver.Chosen> chosen) {
         int steps = 0;
@@ -110,7 +125,7 @@ record Frame(List<Family> order, Optional<Family> before, Optional<Family> after
         Optional<Family> last = at;
         Optional<Family> next = after.filter(to -> last.filter(to::equals).isEmpty() && last.isPresent());
         points += next.map(to -> change(last.orElseThrow(), to)).orElse(0);
-        points += shortfall(steps + (next.isPresent() ? CHANGE_SECONDS / STEP : 0));
+        points += shortfall(steps + endSteps(at));
         return quarters + points * Worth.QUARTERS;
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import openbloom.core.breath.BreathPosition;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.Move;
@@ -170,6 +171,30 @@ final class Rest {
             return 4;
         }
         return request.minutes() >= LONG_FROM_MINUTES ? 3 : request.minutes() >= TWO_FROM_MINUTES ? 2 : 1;
+    }
+
+    /**
+     * With a tight floor, letting go stands between the work and not all at its end: what can be held where she is anyway is
+     * held there. The first release stays, since the work was chosen to lead to it, and so does one more.
+     */
+    Timetable.Parts spread(Timetable.Parts parts) {
+        if (!tight || !request.format().is(Format.Kind.SETS)) {
+            return parts;
+        }
+        List<Pick> work = new ArrayList<>(parts.work());
+        List<Pick> release = new ArrayList<>(parts.release());
+        for (Pick pick : parts.release().stream().skip(1).toList()) {
+            int after = IntStream.range(0, work.size())
+                    .filter(at -> Family.of(work.get(at).move()) == Family.of(pick.move()))
+                    .max()
+                    .orElse(-1);
+            boolean rests = after >= 0 && work.get(after).move().strand() == Strand.RELEASE;
+            if (after >= 0 && !rests && release.size() > 2) {
+                work.add(after + 1, pick);
+                release.remove(pick);
+            }
+        }
+        return new Timetable.Parts(parts.opening(), work, release);
     }
 
     /** Takes away until it fits: fewer breaths and repetitions, shorter release, then the last of the release. */

@@ -1,7 +1,6 @@
 package openbloom.core.session;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * open needs to be known, and time on the back only while it is.
  */
 final class WorkSolver {
-    private static final int NONE = Integer.MIN_VALUE;
+    private static final int NONE = WorkStates.NONE;
     private static final int WRISTS = 3;
     private static final int COARSE = 4;
 
@@ -37,14 +36,14 @@ final class WorkSolver {
     private final int floor;
 
     /** What the candidates from one on can add at most, by moves and time left: nothing but time and number hold them. */
-    private final Bound bound;
+    private final WorkBound bound;
 
     /** States before the family that is open, and with work in it. */
-    private Table closed;
+    private WorkStates closed;
 
-    private Table open;
+    private WorkStates open;
     private int bestScore = NONE;
-    private @Nullable Step best;
+    private WorkStates.@Nullable Step best;
 
     private WorkSolver(Frame frame, List<WorkItem> items, int grain, int floor) {
         this.frame = frame;
@@ -61,9 +60,9 @@ final class WorkSolver {
         this.fresh = (int) Math.min(Math.min(frame.rules().fresh(), most), isNew);
         this.fronts = frame.rules().oneFrontSupport() ? 2 : 1;
         this.rowsPerMove = (fresh + 1) * WRISTS * kits.size() * 2 * fronts;
-        this.bound = new Bound();
-        this.closed = new Table(1);
-        this.open = new Table(1);
+        this.bound = new WorkBound(frame, this.items, most, grain);
+        this.closed = new WorkStates((most + 1) * rowsPerMove, 1, room);
+        this.open = new WorkStates((most + 1) * rowsPerMove, 1, room);
     }
 
     /** Kit that more than one candidate needs; what only one needs is always fetched, whatever lay there before. */
@@ -81,9 +80,6 @@ final class WorkSolver {
 
     /** A candidate with so many sets. */
     record Chosen(WorkItem item, WorkItem.Option option) {}
-
-    /** How a state was reached. */
-    private record Step(@Nullable Step before, Chosen chosen) {}
 
     /** @param items inside each family in the order in which they would be done */
     static Solution solve(Frame frame, List<WorkItem> items) {
@@ -115,7 +111,7 @@ final class WorkSolver {
             from = to;
         }
         List<Chosen> chosen = new ArrayList<>();
-        for (Step step = best; step != null; step = step.before()) {
+        for (WorkStates.Step step = best; step != null; step = step.before()) {
             chosen.add(step.chosen());
         }
         Collections.reverse(chosen);
@@ -125,14 +121,15 @@ final class WorkSolver {
     private void visit(Family family, int from, int to) {
         boolean limited = frame.longestStay(family) != Integer.MAX_VALUE;
         int limit = limited ? frame.longestStay(family) / grain : Integer.MAX_VALUE;
-        open = new Table(limited ? Math.max(0, limit) + 1 : 1);
+        open = new WorkStates((most + 1) * rowsPerMove, limited ? Math.max(0, limit) + 1 : 1, room);
         for (int at = from; at < to; at++) {
             if (!items.get(at).isImpact() || frame.takesImpact()) {
                 add(items.get(at), family, limit, at + 1);
             }
         }
         finish(open, Optional.of(family));
-        closed.take(open, family.isUp() ? 1 : 0);
+        int up = family.isUp() ? 1 : 0;
+        closed.take(open, row -> row / (2 * fronts) * 2 * fronts + up * fronts + row % fronts);
         forget(to);
     }
 
@@ -142,7 +139,7 @@ final class WorkSolver {
         boolean wristsMatter = left.stream().anyMatch(WorkItem::isWrist);
         boolean[] kitMatters = new boolean[kits.size()];
         left.forEach(item -> kitMatters[kits.getOrDefault(item.kit(), 0)] = true);
-        Table merged = new Table(1);
+        WorkStates merged = new WorkStates((most + 1) * rowsPerMove, 1, room);
         for (int row = 0; row < closed.longest.length; row++) {
             if (closed.longest[row] >= 0) {
                 int kit = row / (2 * fronts) % kits.size();
@@ -169,7 +166,8 @@ final class WorkSolver {
         }
     }
 
-    private void extend(Table table, int from, int row, int moves, WorkItem item, Family family, int limit, int next) {
+    private void extend(
+            WorkStates table, int from, int row, int moves, WorkItem item, Family family, int limit, int next) {
         if (table.longest[from] < 0) {
             return;
         }
@@ -209,14 +207,14 @@ final class WorkSolver {
         }
     }
 
-    private void move(Table table, int from, int to, int steps, int gain, int limit, int[] later, Chosen chosen) {
+    private void move(WorkStates table, int from, int to, int steps, int gain, int limit, int[] later, Chosen chosen) {
         int last = Math.min(table.longest[from], room - steps);
         if (chosen.item().isImpact()) {
             int half = (frame.rules().target() / 2 - frame.rules().opening()) / Frame.STEP / grain;
             last = Math.min(last, half - steps);
         }
         int[] scores = table.scores[from];
-        Step[] reached = table.steps[from];
+        WorkStates.Step[] reached = table.steps[from];
         boolean limited = limit != Integer.MAX_VALUE;
         int backs = table == open && limited ? open.depth : 1;
         int already =
@@ -250,13 +248,11 @@ final class WorkSolver {
     }
 
     /** Every state of a table as the end of the work. */
-    private void finish(Table table, Optional<Family> last) {
+    private void finish(WorkStates table, Optional<Family> last) {
         int cost = frame.after()
                 .flatMap(next -> last.map(from -> Frame.change(from, next)))
                 .orElse(0);
-        boolean changes =
-                frame.after().flatMap(next -> last.map(from -> from != next)).orElse(false);
-        int extra = changes ? (Frame.CHANGE_SECONDS / Frame.STEP + grain - 1) / grain : 0;
+        int extra = (frame.endSteps(last) + grain - 1) / grain;
         boolean onTheBack = last.filter(Family.BACK::equals).isPresent();
         int stays = onTheBack && table.depth > 1 ? (frame.onTheBackAfter() + grain - 1) / grain : 0;
         for (int row = 0; row < table.longest.length; row++) {
@@ -278,120 +274,5 @@ final class WorkSolver {
 
     private int row(int moves, int isNew, int wrists, int kit, int up, int front) {
         return ((((moves * (fresh + 1) + isNew) * WRISTS + wrists) * kits.size() + kit) * 2 + up) * fronts + front;
-    }
-
-    /** The most that may still be added; what is lost by changes of position and kit is left out of account. */
-    private final class Bound {
-        private final int[][][] most;
-
-        Bound() {
-            int moves = WorkSolver.this.most;
-            this.most = new int[items.size() + 1][moves + 1][room + 1];
-            for (int left = 0; left <= room; left++) {
-                int end = frame.shortfall((room - left) * grain) * Worth.QUARTERS;
-                for (int n = 0; n <= moves; n++) {
-                    most[items.size()][n][left] = end;
-                }
-            }
-            for (int at = items.size() - 1; at >= 0; at--) {
-                for (int n = 0; n <= moves; n++) {
-                    fill(at, n);
-                }
-            }
-        }
-
-        private void fill(int at, int moves) {
-            int[] now = most[at][moves];
-            System.arraycopy(most[at + 1][moves], 0, now, 0, now.length);
-            if (moves == 0) {
-                return;
-            }
-            int[] then = most[at + 1][moves - 1];
-            for (WorkItem.Option option : items.get(at).options()) {
-                int units = option.steps() / grain;
-                for (int left = units; left <= room; left++) {
-                    now[left] = Math.max(now[left], option.quarters() + then[left - units]);
-                }
-            }
-        }
-
-        int[] after(int next, int moves) {
-            return most[next][moves];
-        }
-    }
-
-    /** States by row, seconds on the back, and time; {@code longest} is the latest time a row holds, −1 for none. */
-    private final class Table {
-        private final int depth;
-        private final int[] longest = new int[(most + 1) * rowsPerMove];
-        private final int[][] scores = new int[longest.length][];
-        private final Step[][] steps = new Step[longest.length][];
-
-        Table(int depth) {
-            this.depth = depth;
-            Arrays.fill(longest, -1);
-        }
-
-        int score(int row, int back, int time) {
-            int[] held = scores[row];
-            return held == null ? NONE : held[back * (room + 1) + time];
-        }
-
-        @Nullable
-        Step step(int row, int back, int time) {
-            Step[] held = steps[row];
-            return held == null ? null : held[back * (room + 1) + time];
-        }
-
-        void put(int row, int back, int time, @Nullable Step step) {
-            place(row, back, time, 0, step);
-        }
-
-        private void place(int row, int back, int time, int score, @Nullable Step step) {
-            if (scores[row] == null) {
-                scores[row] = new int[depth * (room + 1)];
-                Arrays.fill(scores[row], NONE);
-                steps[row] = new Step[depth * (room + 1)];
-            }
-            scores[row][back * (room + 1) + time] = score;
-            steps[row][back * (room + 1) + time] = step;
-            longest[row] = Math.max(longest[row], time);
-        }
-
-        void offer(int row, int back, int time, int score, @Nullable Step before, Chosen chosen) {
-            if (score > score(row, back, time)) {
-                place(row, back, time, score, new Step(before, chosen));
-            }
-        }
-
-        void takeRow(Table from, int row, int to) {
-            if (longest[to] < 0) {
-                scores[to] = from.scores[row];
-                steps[to] = from.steps[row];
-                longest[to] = from.longest[row];
-                return;
-            }
-            for (int time = 0; time <= from.longest[row]; time++) {
-                int score = from.score(row, 0, time);
-                if (score != NONE && score > score(to, 0, time)) {
-                    place(to, 0, time, score, from.step(row, 0, time));
-                }
-            }
-        }
-
-        /** Takes over the states of the family just left, whatever time on the back they had. */
-        void take(Table left, int up) {
-            for (int row = 0; row < left.longest.length; row++) {
-                for (int back = 0; back < left.depth; back++) {
-                    for (int time = 0; time <= left.longest[row]; time++) {
-                        int score = left.score(row, back, time);
-                        int to = row / (2 * fronts) * 2 * fronts + up * fronts + row % fronts;
-                        if (score != NONE && score > score(to, 0, time)) {
-                            place(to, 0, time, score, left.step(row, back, time));
-                        }
-                    }
-                }
-            }
-        }
     }
 }

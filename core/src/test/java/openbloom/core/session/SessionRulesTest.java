@@ -82,7 +82,9 @@ class SessionRulesTest {
             return;
         }
         Set<Object> moves = new HashSet<>();
-        work.forEach(item -> moves.add(item.move()));
+        work.stream()
+                .filter(item -> item.move().strand() != Strand.RELEASE)
+                .forEach(item -> moves.add(item.move()));
         int most = switch (kind) {
             case INTERVALS -> 20;
             case ROUNDS -> 6;
@@ -121,7 +123,7 @@ class SessionRulesTest {
         }
     }
 
-    /** Each family of positions once, inside it by rising load. */
+    /** Each family of positions once, inside it by rising load; letting go may stand between. */
     private static void visits(List<SessionItem> work, Format format) {
         if (format.passes() > 1) {
             return;
@@ -135,8 +137,9 @@ class SessionRulesTest {
                 visited.add(family);
                 load = 0;
             }
-            assertThat(item.move().load()).isGreaterThanOrEqualTo(load);
-            load = item.move().load();
+            boolean rests = item.move().strand() == Strand.RELEASE;
+            assertThat(rests ? load : item.move().load()).isGreaterThanOrEqualTo(load);
+            load = rests ? load : item.move().load();
         }
         List<Family> sorted = visited.stream().sorted().toList();
         List<Family> reversed = new ArrayList<>(sorted);

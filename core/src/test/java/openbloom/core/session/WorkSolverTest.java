@@ -1,26 +1,23 @@
 package openbloom.core.session;
 
-import static openbloom.core.verdict.Women.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
-import java.util.EnumMap;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.moves.DoseStage;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
-import openbloom.core.record.Client;
-import openbloom.core.screening.SymptomReport;
-import openbloom.core.verdict.Judgement;
+import openbloom.core.verdict.Kind;
 import org.junit.jupiter.api.Test;
 
 /** The solver against trying everything, on small instances with real moves; the score is written here a second time. */
@@ -28,6 +25,8 @@ class WorkSolverTest {
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
     private static final int INSTANCES = 1000;
     private static final int MOST_CANDIDATES = 7;
+
+    private static final Set<Family> LYING = Set.of(Family.BACK, Family.SIDE, Family.FRONT);
 
     private final Random chance = new Random(20261126);
     private final List<Pick> picks = picks();
@@ -44,7 +43,7 @@ class WorkSolverTest {
             assertThat(score(frame, found.chosen())).as("instance " + i).hasValue(best);
             withWork += found.chosen().size() > 1 ? 1 : 0;
         }
-        assertThat(withWork).as("instances that say something").isGreaterThan(INSTANCES / 2);
+        assertThat(withWork).as("instances that say something").isGreaterThan(INSTANCES / 3);
     }
 
     private Frame frame() {
@@ -64,7 +63,7 @@ class WorkSolverTest {
                 chance.nextInt(4),
                 back,
                 chance.nextBoolean(),
-                new Frame.Rules.Pace(1 + chance.nextInt(2), chance.nextInt(4) == 0 ? 0 : 20),
+                new Frame.Rules.Pace(1 + chance.nextInt(6), chance.nextInt(4) == 0 ? 0 : 20),
                 40);
         return new Frame(order, family(), family(), 40 + 10 * chance.nextInt(10), rules);
     }
@@ -75,8 +74,18 @@ class WorkSolverTest {
                 : Optional.of(Family.values()[chance.nextInt(Family.values().length)]);
     }
 
+    /** Every hard line needs moves that press against it: half of the instances are of one kind. */
     private List<WorkItem> items() {
-        List<Pick> shuffled = new ArrayList<>(picks);
+        List<Predicate<WorkItem>> kinds = List.of(
+                WorkItem::isFrontSupport,
+                WorkItem::isWrist,
+                WorkItem::isImpact,
+                item -> !item.isLight(),
+                item -> item.family() == Family.BACK);
+        int kind = chance.nextInt(2 * kinds.size());
+        List<Pick> shuffled = new ArrayList<>(picks.stream()
+                .filter(pick -> kind >= kinds.size() || kinds.get(kind).test(WorkItem.of(pick, List.of())))
+                .toList());
         Collections.shuffle(shuffled, chance);
         return shuffled.stream()
                 .limit(2 + chance.nextInt(MOST_CANDIDATES - 1))
@@ -163,9 +172,9 @@ class WorkSolverTest {
                 || isNew > rules.fresh()
                 || rules.oneFrontSupport() && fronts > 1
                 || !chosen.isEmpty() && !chosen.get(0).item().isLight();
-        if (frame.after().isPresent()
-                && at.isPresent()
-                && at.get() != frame.after().get()) {
+        if (frame.after().isEmpty()) {
+            steps += at.filter(LYING::contains).isPresent() ? 2 : 0;
+        } else if (at.isPresent() && at.get() != frame.after().get()) {
             points += between(at.get(), frame.after().get());
             steps += 2;
         }
@@ -193,22 +202,13 @@ class WorkSolverTest {
         return from == to ? 0 : up.contains(from) == up.contains(to) ? -6 : -12;
     }
 
+    /** Every move there is, whether or not it would pass for anybody. */
     private static List<Pick> picks() {
-        Map<Strand, Integer> rungs = new EnumMap<>(Strand.class);
-        Arrays.stream(Strand.values()).forEach(strand -> rungs.put(strand, 9));
-        Client woman = Client.of(1, 1, 38)
-                .symptoms(SymptomReport.none(TODAY))
-                .warningSigns(TODAY, Set.of())
-                .conditions(TODAY, Set.of())
-                .rungs(rungs)
-                .equipment(Set.of(Equipment.values()))
-                .build();
-        Judgement judgement = Judgement.of(CATALOGUE, woman, TODAY);
         return CATALOGUE.moves().stream()
                 .filter(move -> move.strand() != Strand.BREATH && move.strand() != Strand.RELEASE)
-                .sorted((Move one, Move other) -> one.id().compareTo(other.id()))
-                .map(judgement::of)
-                .flatMap(verdict -> Pick.of(verdict, judgement).stream())
+                .sorted(Comparator.comparing(Move::id))
+                .map(move -> new Pick(
+                        move, Kind.GO, Set.of(), Optional.empty(), move.doseAt(DoseStage.OTHER), 1, false, Worth.NONE))
                 .toList();
     }
 }
