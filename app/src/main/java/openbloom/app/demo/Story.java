@@ -127,37 +127,22 @@ record Story(
             boolean pregnant = situation == Situation.PREGNANT;
             LocalDate since = today.minusDays(days);
             return new Woman(
-                    0,
-                    studioId,
-                    "demo-" + name,
-                    1,
-                    accountId,
-                    name,
-                    today.getYear() - age,
-                    goals,
-                    training,
+                    new Woman.Key(0, studioId, "demo-" + name, 1, accountId),
+                    new Woman.About(name, today.getYear() - age, goals, training, births, babies),
                     situation,
-                    pregnant ? DatingBasis.LAST_PERIOD : null,
-                    pregnant ? since : null,
-                    pregnant ? 28 : null,
-                    null,
-                    null,
-                    null,
-                    null,
-                    kind == null ? null : since,
-                    kind,
-                    tear,
-                    wound,
-                    births,
-                    babies,
-                    today,
-                    conditions,
-                    "",
+                    pregnant
+                            ? new Woman.DatingTold(DatingBasis.LAST_PERIOD, since, 28, null, null, null, null)
+                            : Woman.DatingTold.NONE,
+                    kind == null ? Woman.BirthTold.NONE : new Woman.BirthTold(since, kind, tear, wound),
+                    new Woman.MedicalTold(
+                            today,
+                            conditions,
+                            "",
+                            clearedDaysAgo < 0 ? null : today.minusDays(clearedDaysAgo),
+                            clearedBy,
+                            limits,
+                            ""),
                     equipment,
-                    clearedDaysAgo < 0 ? null : today.minusDays(clearedDaysAgo),
-                    clearedBy,
-                    limits,
-                    "",
                     "");
         }
     }

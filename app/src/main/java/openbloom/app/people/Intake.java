@@ -38,26 +38,6 @@ final class Intake {
         this.today = today;
     }
 
-    /** What the form says of the pregnancy, before it is kept. */
-    private record Pregnancy(
-            @Nullable DatingBasis basis,
-            @Nullable LocalDate given,
-            @Nullable Integer cycle,
-            @Nullable Integer embryo,
-            @Nullable LocalDate scanOn,
-            @Nullable Integer scanDays,
-            @Nullable Integer statedDays) {
-        static final Pregnancy NONE = new Pregnancy(null, null, null, null, null, null, null);
-    }
-
-    private record BirthTold(
-            @Nullable LocalDate on,
-            @Nullable BirthKind kind,
-            @Nullable Tear tear,
-            @Nullable Told wound) {
-        static final BirthTold NONE = new BirthTold(null, null, null, null);
-    }
-
     /**
      * The woman the form describes.
      *
@@ -82,8 +62,8 @@ final class Intake {
                 .orElse(0);
         Situation situation = typed.requiredChoice("situation", form.situation(), Situation.class)
                 .orElse(Situation.NEITHER);
-        Pregnancy pregnancy = situation == Situation.PREGNANT ? pregnancy() : Pregnancy.NONE;
-        BirthTold birth = situation == Situation.AFTER_BIRTH ? birth() : BirthTold.NONE;
+        Woman.DatingTold pregnancy = situation == Situation.PREGNANT ? pregnancy() : Woman.DatingTold.NONE;
+        Woman.BirthTold birth = situation == Situation.AFTER_BIRTH ? birth() : Woman.BirthTold.NONE;
         int births = typed.requiredWhole("births", form.births(), 0, Limits.MOST_BIRTHS)
                 .orElse(0);
         if (situation == Situation.AFTER_BIRTH && births == 0) {
@@ -93,39 +73,24 @@ final class Intake {
                 .orElse(1);
         Set<Condition> conditions = conditions();
         Optional<LocalDate> cleared = notFuture("clearedOn", typed.date("clearedOn", form.clearedOn()));
-        return new Woman(
-                of.id(),
-                of.studioId(),
-                formKey(),
-                of.version(),
-                of.accountId(),
+        Woman.Key key = new Woman.Key(of.id(), of.studioId(), formKey(), of.version(), of.accountId());
+        Woman.About about = new Woman.About(
                 name,
                 year,
                 typed.text("goals", form.goals(), LONGEST_TEXT),
                 typed.choice("training", form.training(), Training.class).orElse(null),
-                situation,
-                pregnancy.basis,
-                pregnancy.given,
-                pregnancy.cycle,
-                pregnancy.embryo,
-                pregnancy.scanOn,
-                pregnancy.scanDays,
-                pregnancy.statedDays,
-                birth.on,
-                birth.kind,
-                birth.tear,
-                birth.wound,
                 births,
-                babies,
+                babies);
+        Woman.MedicalTold medical = new Woman.MedicalTold(
                 isAsked(conditions) ? today : null,
                 Columns.constants(conditions),
                 Columns.days(since(conditions)),
-                Columns.constants(typed.choices("equipment", form.equipment(), Equipment.class)),
                 cleared.orElse(null),
                 clearedBy(cleared),
                 Columns.lines(limits(cleared)),
-                Columns.constants(clearedFor(cleared, conditions)),
-                of.approach());
+                Columns.constants(clearedFor(cleared, conditions)));
+        String equipment = Columns.constants(typed.choices("equipment", form.equipment(), Equipment.class));
+        return new Woman(key, about, situation, pregnancy, birth, medical, equipment, of.approach());
     }
 
     private Set<Condition> conditions() {
@@ -170,7 +135,7 @@ final class Intake {
         return form.formKey() == null ? "" : form.formKey();
     }
 
-    private Pregnancy pregnancy() {
+    private Woman.DatingTold pregnancy() {
         DatingBasis basis =
                 typed.requiredChoice("basis", form.basis(), DatingBasis.class).orElse(DatingBasis.LAST_PERIOD);
         Integer cycle = basis == DatingBasis.LAST_PERIOD
@@ -193,7 +158,7 @@ final class Intake {
                         : typed.requiredDate("dueDate", form.dueDate());
             default -> typed.requiredDate(fieldOf(basis), valueOf(basis));
         };
-        Pregnancy pregnancy = new Pregnancy(
+        Woman.DatingTold pregnancy = new Woman.DatingTold(
                 basis,
                 given.orElse(null),
                 cycle,
@@ -233,42 +198,9 @@ final class Intake {
         return weeks.flatMap(full -> days.map(beyond -> 7 * full + beyond));
     }
 
-    private void checkDating(Pregnancy told) {
-        Woman draft = new Woman(
-                0,
-                0,
-                "",
-                0,
-                0,
-                "",
-                0,
-                "",
-                null,
-                Situation.PREGNANT,
-                told.basis,
-                told.given,
-                told.cycle,
-                told.embryo,
-                told.scanOn,
-                told.scanDays,
-                told.statedDays,
-                null,
-                null,
-                null,
-                null,
-                0,
-                1,
-                null,
-                "",
-                "",
-                "",
-                null,
-                null,
-                "",
-                "",
-                "");
-        draft.statement()
-                .ifPresent(statement -> Dating.from(statement, draft.scan(), today)
+    private void checkDating(Woman.DatingTold told) {
+        told.statement()
+                .ifPresent(statement -> Dating.from(statement, told.scan(), today)
                         .problems()
                         .forEach(problem -> typed.refuse(
                                 problem.field().equals("ultrasound.date") ? "scanDate" : problem.field(),
@@ -296,7 +228,7 @@ final class Intake {
         };
     }
 
-    private BirthTold birth() {
+    private Woman.BirthTold birth() {
         Optional<LocalDate> on = notFuture("birthDate", typed.requiredDate("birthDate", form.birthDate()));
         BirthKind kind = typed.requiredChoice("birthKind", form.birthKind(), BirthKind.class)
                 .orElse(BirthKind.VAGINAL);
@@ -305,7 +237,7 @@ final class Intake {
             typed.refuse("tear", "intake.tearWithCaesarean");
         }
         Told wound = typed.choice("woundClosed", form.woundClosed(), Told.class).orElse(Told.UNKNOWN);
-        return new BirthTold(on.orElse(null), kind, tear, wound);
+        return new Woman.BirthTold(on.orElse(null), kind, tear, wound);
     }
 
     private Optional<LocalDate> notFuture(String field, Optional<LocalDate> day) {

@@ -90,40 +90,42 @@ public record IntakeForm(
 
     /** The form filled from what is kept. */
     public static IntakeForm of(Woman w) {
-        DatingBasis basis = w.datingBasis() == null ? DatingBasis.LAST_PERIOD : w.datingBasis();
+        DatingBasis basis = w.datingTold().basis() == null
+                ? DatingBasis.LAST_PERIOD
+                : w.datingTold().basis();
         return new IntakeForm(
-                w.formKey(),
+                w.key().formKey(),
                 Integer.toString(w.version()),
                 w.name(),
-                Integer.toString(w.birthYear()),
+                Integer.toString(w.about().birthYear()),
                 w.goals(),
-                text(w.training()),
+                text(w.about().training()),
                 text(w.situation()),
                 basis.name(),
                 given(w, DatingBasis.LAST_PERIOD),
-                text(w.cycleLengthDays()),
+                text(w.datingTold().cycleLengthDays()),
                 given(w, DatingBasis.CONCEPTION),
                 given(w, DatingBasis.TRANSFER),
-                text(w.embryoAgeDays()),
-                w.statedDays() == null ? given(w, DatingBasis.STATED) : "",
-                w.statedDays() == null ? "" : text(w.statedDays() / 7),
-                w.statedDays() == null ? "" : text(w.statedDays() % 7),
-                w.statedDays() == null ? "" : given(w, DatingBasis.STATED),
-                text(w.scanOn()),
-                w.scanReadDays() == null ? "" : text(w.scanReadDays() / 7),
-                w.scanReadDays() == null ? "" : text(w.scanReadDays() % 7),
-                text(w.birthOn()),
-                text(w.birthKind()),
-                text(w.tear()),
-                text(w.woundClosed()),
-                Integer.toString(w.births()),
-                Integer.toString(w.babies()),
-                names(w.conditions()),
-                w.conditionsAskedOn() != null && w.conditions().isEmpty() ? "yes" : "",
+                text(w.datingTold().embryoAgeDays()),
+                w.datingTold().statedDays() == null ? given(w, DatingBasis.STATED) : "",
+                w.datingTold().statedDays() == null ? "" : text(w.datingTold().statedDays() / 7),
+                w.datingTold().statedDays() == null ? "" : text(w.datingTold().statedDays() % 7),
+                w.datingTold().statedDays() == null ? "" : given(w, DatingBasis.STATED),
+                text(w.datingTold().scanOn()),
+                w.datingTold().scanReadDays() == null ? "" : text(w.datingTold().scanReadDays() / 7),
+                w.datingTold().scanReadDays() == null ? "" : text(w.datingTold().scanReadDays() % 7),
+                text(w.birthTold().on()),
+                text(w.birthTold().kind()),
+                text(w.birthTold().tear()),
+                text(w.birthTold().woundClosed()),
+                Integer.toString(w.about().births()),
+                Integer.toString(w.about().babies()),
+                names(w.medical().conditions()),
+                w.medical().askedOn() != null && w.medical().conditions().isEmpty() ? "yes" : "",
                 daysSince(w),
                 names(w.equipment()),
-                text(w.clearedOn()),
-                text(w.clearedBy()),
+                text(w.medical().clearedOn()),
+                text(w.medical().clearedBy()),
                 w.limits().stream()
                         .filter(limit -> ClinicianLimit.parse(limit).isPresent())
                         .toList(),
@@ -132,19 +134,19 @@ public record IntakeForm(
                         w.limits().stream()
                                 .filter(limit -> ClinicianLimit.parse(limit).isEmpty())
                                 .toList()),
-                names(w.clearedFor()));
+                names(w.medical().clearedFor()));
     }
 
     /** A day for each condition in the order of the form; empty where since-when is not known. */
     private static List<String> daysSince(Woman w) {
-        Map<Condition, LocalDate> days = Columns.days(w.conditionsSince(), Condition.class);
+        Map<Condition, LocalDate> days = Columns.days(w.medical().conditionsSince(), Condition.class);
         return Arrays.stream(Condition.values())
                 .map(condition -> text(days.get(condition)))
                 .toList();
     }
 
     private static String given(Woman w, DatingBasis basis) {
-        return w.datingBasis() == basis ? text(w.datingGivenOn()) : "";
+        return w.datingTold().basis() == basis ? text(w.datingTold().givenOn()) : "";
     }
 
     private static String text(@Nullable Object value) {

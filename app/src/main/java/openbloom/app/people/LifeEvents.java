@@ -79,10 +79,7 @@ public class LifeEvents {
         if (typed.isClean()) {
             LocalDate born = on.orElseThrow();
             Woman after = woman.afterBirth(
-                    born,
-                    kind,
-                    tear,
-                    wound,
+                    new Woman.BirthTold(born, kind, tear, wound),
                     me.accountId(),
                     Version.parse(form.version()).number());
             keep(typed, me, woman, after, form.formKey(), LifeEvent.Kind.BIRTH, born);

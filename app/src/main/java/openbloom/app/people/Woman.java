@@ -28,109 +28,200 @@ import openbloom.core.stage.Tear;
 import openbloom.core.stage.Told;
 import org.jspecify.annotations.Nullable;
 
-/** A woman as her intake is kept; units are in the names, lists are joined in one column. */
+/** A woman as her intake is kept, in groups; units are in the names, lists are joined in one column. */
 public record Woman(
-        long id,
-        long studioId,
-        String formKey,
-        int version,
-        long changedBy,
-        String name,
-        int birthYear,
-        String goals,
-        @Nullable Training training,
+        Key key,
+        About about,
         Situation situation,
-        @Nullable DatingBasis datingBasis,
-        @Nullable LocalDate datingGivenOn,
-        @Nullable Integer cycleLengthDays,
-        @Nullable Integer embryoAgeDays,
-        @Nullable LocalDate scanOn,
-        @Nullable Integer scanReadDays,
-        @Nullable Integer statedDays,
-        @Nullable LocalDate birthOn,
-        @Nullable BirthKind birthKind,
-        @Nullable Tear tear,
-        @Nullable Told woundClosed,
-        int births,
-        int babies,
-        @Nullable LocalDate conditionsAskedOn,
-        String conditions,
-        String conditionsSince,
+        DatingTold datingTold,
+        BirthTold birthTold,
+        MedicalTold medical,
         String equipment,
-        @Nullable LocalDate clearedOn,
-        @Nullable String clearedBy,
-        String clearanceLimits,
-        String clearedFor,
         String approach) {
+    /** Where she is kept, in which version, and who made it. */
+    public record Key(long id, long studioId, String formKey, int version, long changedBy) {
+        Key next(int fromVersion, long by) {
+            return new Key(id, studioId, formKey, fromVersion, by);
+        }
+    }
+
+    /** Who she is and what she wants. */
+    public record About(
+            String name,
+            int birthYear,
+            String goals,
+            @Nullable Training training,
+            int births,
+            int babies) {
+        About with(int bornTo, int carried) {
+            return new About(name, birthYear, goals, training, bornTo, carried);
+        }
+    }
+
+    /** How her pregnancy is dated; everything empty without one. */
+    public record DatingTold(
+            @Nullable DatingBasis basis,
+            @Nullable LocalDate givenOn,
+            @Nullable Integer cycleLengthDays,
+            @Nullable Integer embryoAgeDays,
+            @Nullable LocalDate scanOn,
+            @Nullable Integer scanReadDays,
+            @Nullable Integer statedDays) {
+        public static final DatingTold NONE = new DatingTold(null, null, null, null, null, null, null);
+
+        public Optional<Statement> statement() {
+            if (basis == null || givenOn == null) {
+                return Optional.empty();
+            }
+            int cycle = cycleLengthDays == null ? 28 : cycleLengthDays;
+            int embryo = embryoAgeDays == null ? 5 : embryoAgeDays;
+            return Optional.of(
+                    switch (basis) {
+                        case LAST_PERIOD -> new Statement.LastPeriod(givenOn, cycle);
+                        case CONCEPTION -> new Statement.Conception(givenOn);
+                        case TRANSFER -> new Statement.Transfer(givenOn, embryo);
+                        case ULTRASOUND -> statedByScan(givenOn);
+                        case STATED ->
+                            statedDays == null
+                                    ? new Statement.DueDate(givenOn)
+                                    : new Statement.WeeksTold(givenOn, new GestationalAge(statedDays));
+                    });
+        }
+
+        /** Before a scan alone could date a pregnancy, its due date stood here. */
+        private Statement statedByScan(LocalDate given) {
+            return scanReadDays == null
+                    ? new Statement.DueDate(given)
+                    : new Statement.Scan(given, new GestationalAge(scanReadDays));
+        }
+
+        /** The scan that is held against her dating; none when it is the dating itself. */
+        public Optional<Ultrasound> scan() {
+            return scanOn == null || scanReadDays == null || basis == DatingBasis.ULTRASOUND
+                    ? Optional.empty()
+                    : Optional.of(new Ultrasound(scanOn, new GestationalAge(scanReadDays)));
+        }
+    }
+
+    /** Her latest birth; everything empty without one. */
+    public record BirthTold(
+            @Nullable LocalDate on,
+            @Nullable BirthKind kind,
+            @Nullable Tear tear,
+            @Nullable Told woundClosed) {
+        public static final BirthTold NONE = new BirthTold(null, null, null, null);
+    }
+
+    /** Conditions and clearance. */
+    public record MedicalTold(
+            @Nullable LocalDate askedOn,
+            String conditions,
+            String conditionsSince,
+            @Nullable LocalDate clearedOn,
+            @Nullable String clearedBy,
+            String clearanceLimits,
+            String clearedFor) {
+        MedicalTold withoutClearance() {
+            return new MedicalTold(askedOn, conditions, conditionsSince, null, null, "", "");
+        }
+
+        public List<String> limits() {
+            return Columns.lines(clearanceLimits);
+        }
+
+        public Optional<Clearance> clearance() {
+            return clearedOn == null || clearedBy == null
+                    ? Optional.empty()
+                    : Optional.of(
+                            new Clearance(clearedOn, clearedBy, limits(), Columns.known(clearedFor, Condition.class)));
+        }
+
+        private Answer<Conditions> told() {
+            Map<Condition, LocalDate> since = Columns.days(conditionsSince, Condition.class);
+            return askedOn == null
+                    ? Answer.notAsked()
+                    : Answer.given(askedOn, new Conditions(Columns.known(conditions, Condition.class), since));
+        }
+
+        private boolean isReadable() {
+            return Columns.unknown(conditions, Condition.class).isEmpty()
+                    && Columns.areDays(conditionsSince, Condition.class)
+                    && Columns.unknown(clearedFor, Condition.class).isEmpty();
+        }
+    }
+
+    /** A group whose columns are all empty is read as nothing. */
+    @SuppressWarnings("ConstantValue")
+    public Woman {
+        datingTold = datingTold == null ? DatingTold.NONE : datingTold;
+        birthTold = birthTold == null ? BirthTold.NONE : birthTold;
+    }
+
+    public long id() {
+        return key.id();
+    }
+
+    public long studioId() {
+        return key.studioId();
+    }
+
+    public int version() {
+        return key.version();
+    }
+
+    public String name() {
+        return about.name();
+    }
+
+    public String goals() {
+        return about.goals();
+    }
 
     /** Whether everything her situation needs could be read; a word this version does not know is read as nothing. */
     @SuppressWarnings("ConstantValue")
     public boolean isReadable() {
         boolean situated = situation != null
-                && (situation != Situation.PREGNANT || datingBasis != null && datingGivenOn != null)
-                && (situation != Situation.AFTER_BIRTH || birthOn != null && birthKind != null && tear != null);
+                && (situation != Situation.PREGNANT || datingTold.basis() != null && datingTold.givenOn() != null)
+                && (situation != Situation.AFTER_BIRTH
+                        || birthTold.on() != null && birthTold.kind() != null && birthTold.tear() != null);
         return situated
-                && Columns.unknown(conditions, Condition.class).isEmpty()
-                && Columns.areDays(conditionsSince, Condition.class)
-                && Columns.unknown(clearedFor, Condition.class).isEmpty()
+                && medical.isReadable()
                 && Columns.unknown(equipment, Equipment.class).isEmpty()
                 && Columns.unknown(approach, Choice.class).isEmpty();
     }
 
     public Optional<Statement> statement() {
-        if (situation != Situation.PREGNANT || datingBasis == null || datingGivenOn == null) {
-            return Optional.empty();
-        }
-        int cycle = cycleLengthDays == null ? 28 : cycleLengthDays;
-        int embryo = embryoAgeDays == null ? 5 : embryoAgeDays;
-        return Optional.of(
-                switch (datingBasis) {
-                    case LAST_PERIOD -> new Statement.LastPeriod(datingGivenOn, cycle);
-                    case CONCEPTION -> new Statement.Conception(datingGivenOn);
-                    case TRANSFER -> new Statement.Transfer(datingGivenOn, embryo);
-                    case ULTRASOUND -> statedByScan(datingGivenOn);
-                    case STATED ->
-                        statedDays == null
-                                ? new Statement.DueDate(datingGivenOn)
-                                : new Statement.WeeksTold(datingGivenOn, new GestationalAge(statedDays));
-                });
-    }
-
-    /** Before a scan alone could date a pregnancy, its due date stood here. */
-    private Statement statedByScan(LocalDate given) {
-        return scanReadDays == null
-                ? new Statement.DueDate(given)
-                : new Statement.Scan(given, new GestationalAge(scanReadDays));
+        return situation == Situation.PREGNANT ? datingTold.statement() : Optional.empty();
     }
 
     /** The scan that is held against her dating; none when it is the dating itself. */
     public Optional<Ultrasound> scan() {
-        return scanOn == null || scanReadDays == null || datingBasis == DatingBasis.ULTRASOUND
-                ? Optional.empty()
-                : Optional.of(new Ultrasound(scanOn, new GestationalAge(scanReadDays)));
+        return datingTold.scan();
     }
 
     /** The dating of her pregnancy, whether or not its weeks have passed; empty when she is not pregnant. */
     public Optional<Dating> dating() {
         return statement().map(told -> {
             LocalDate due = told.dueDate();
-            LocalDate settled = scanOn != null && scanOn.isAfter(due) ? scanOn : due;
+            LocalDate scanned = datingTold.scanOn();
+            LocalDate settled = scanned != null && scanned.isAfter(due) ? scanned : due;
             return Dating.from(told, scan(), settled).value();
         });
     }
 
     public Optional<Birth> birth() {
-        return situation == Situation.AFTER_BIRTH && birthOn != null && birthKind != null
-                ? Optional.of(new Birth(
-                        birthOn,
-                        birthKind,
-                        tear == null ? Tear.UNKNOWN : tear,
-                        woundClosed == null ? Told.UNKNOWN : woundClosed))
+        LocalDate on = birthTold.on();
+        BirthKind kind = birthTold.kind();
+        Tear tear = birthTold.tear();
+        Told closed = birthTold.woundClosed();
+        return situation == Situation.AFTER_BIRTH && on != null && kind != null
+                ? Optional.of(
+                        new Birth(on, kind, tear == null ? Tear.UNKNOWN : tear, closed == null ? Told.UNKNOWN : closed))
                 : Optional.empty();
     }
 
     public Set<Condition> conditionSet() {
-        return Columns.known(conditions, Condition.class);
+        return Columns.known(medical.conditions(), Condition.class);
     }
 
     public Set<Equipment> equipmentSet() {
@@ -138,14 +229,11 @@ public record Woman(
     }
 
     public List<String> limits() {
-        return Columns.lines(clearanceLimits);
+        return medical.limits();
     }
 
     public Optional<Clearance> clearance() {
-        return clearedOn == null || clearedBy == null
-                ? Optional.empty()
-                : Optional.of(
-                        new Clearance(clearedOn, clearedBy, limits(), Columns.known(clearedFor, Condition.class)));
+        return medical.clearance();
     }
 
     /** Choices of her own approach; empty while she follows the studio's. */
@@ -156,133 +244,54 @@ public record Woman(
     /** What was told at intake and since, as the rules want it. */
     public Intake intake(Approach counts, LocalDate day) {
         return new Intake(
-                new Background(births, babies, ageYears(day), Optional.ofNullable(training)),
+                new Background(about.births(), about.babies(), ageYears(day), Optional.ofNullable(about.training())),
                 openbloom.core.record.Situation.of(dating(), birth()),
-                new Medical(conditionsTold(), clearance()),
+                new Medical(medical.told(), clearance()),
                 counts,
                 equipmentSet());
     }
 
-    private Answer<Conditions> conditionsTold() {
-        Map<Condition, LocalDate> since = Columns.days(conditionsSince, Condition.class);
-        return conditionsAskedOn == null
-                ? Answer.notAsked()
-                : Answer.given(conditionsAskedOn, new Conditions(conditionSet(), since));
-    }
-
     /** Her age in years by the calendar year, as only the year of birth is asked. */
     public int ageYears(LocalDate day) {
-        return day.getYear() - birthYear;
+        return day.getYear() - about.birthYear();
     }
 
     /** The same woman after a birth; what was dated and cleared for the pregnancy is left behind. */
-    Woman afterBirth(LocalDate on, BirthKind kind, Tear torn, Told closed, long by, int fromVersion) {
+    Woman afterBirth(BirthTold birth, long by, int fromVersion) {
         return new Woman(
-                id,
-                studioId,
-                formKey,
-                fromVersion,
-                by,
-                name,
-                birthYear,
-                goals,
-                training,
+                key.next(fromVersion, by),
+                about.with(about.births() + 1, about.babies()),
                 Situation.AFTER_BIRTH,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                on,
-                kind,
-                torn,
-                closed,
-                births + 1,
-                babies,
-                conditionsAskedOn,
-                conditions,
-                conditionsSince,
+                DatingTold.NONE,
+                birth,
+                medical.withoutClearance(),
                 equipment,
-                null,
-                null,
-                "",
-                "",
                 approach);
     }
 
     /** The same woman when a pregnancy ended without a birth. */
     Woman noLongerPregnant(long by, int fromVersion) {
         return new Woman(
-                id,
-                studioId,
-                formKey,
-                fromVersion,
-                by,
-                name,
-                birthYear,
-                goals,
-                training,
+                key.next(fromVersion, by),
+                about.with(about.births(), 1),
                 Situation.NEITHER,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                births,
-                1,
-                conditionsAskedOn,
-                conditions,
-                conditionsSince,
+                DatingTold.NONE,
+                BirthTold.NONE,
+                medical.withoutClearance(),
                 equipment,
-                null,
-                null,
-                "",
-                "",
                 approach);
     }
 
     /** The same woman with an approach of her own. */
     public Woman following(Set<Choice> choices, long by, int fromVersion) {
         return new Woman(
-                id,
-                studioId,
-                formKey,
-                fromVersion,
-                by,
-                name,
-                birthYear,
-                goals,
-                training,
+                key.next(fromVersion, by),
+                about,
                 situation,
-                datingBasis,
-                datingGivenOn,
-                cycleLengthDays,
-                embryoAgeDays,
-                scanOn,
-                scanReadDays,
-                statedDays,
-                birthOn,
-                birthKind,
-                tear,
-                woundClosed,
-                births,
-                babies,
-                conditionsAskedOn,
-                conditions,
-                conditionsSince,
+                datingTold,
+                birthTold,
+                medical,
                 equipment,
-                clearedOn,
-                clearedBy,
-                clearanceLimits,
-                clearedFor,
                 Columns.constants(choices));
     }
 }

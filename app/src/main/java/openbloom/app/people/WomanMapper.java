@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.ResultMap;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
@@ -12,14 +13,17 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 public interface WomanMapper {
     @Select("select * from woman where id = #{id} and studio_id = #{studioId}")
+    @ResultMap("woman")
     Optional<Woman> find(long studioId, long id);
 
     @Select("select * from woman where form_key = #{formKey} and studio_id = #{studioId}")
+    @ResultMap("woman")
     Optional<Woman> byFormKey(long studioId, String formKey);
 
     String NAMED = "where studio_id = #{studioId} and lower(name) like '%' || #{pattern} || '%' escape '\\'";
 
     @Select("select * from woman " + NAMED + " order by name, id limit #{most} offset #{from}")
+    @ResultMap("woman")
     List<Woman> search(long studioId, String pattern, int from, int most);
 
     @Select("select count(*) from woman " + NAMED)
@@ -46,6 +50,7 @@ public interface WomanMapper {
               and id in (<foreach collection='ids' item='id' separator=','>#{id}</foreach>) order by name, id
             </script>
             """)
+    @ResultMap("woman")
     List<Woman> findAll(@Param("studioId") long studioId, @Param("ids") List<Long> ids);
 
     /** Whom the studio has seen last: by what was asked, checked or planned, or by her intake. */
@@ -65,27 +70,27 @@ public interface WomanMapper {
                       birth_on, birth_kind, tear, wound_closed, births, babies, conditions_asked_on, conditions,
                       conditions_since, equipment, cleared_on, cleared_by, clearance_limits, cleared_for, approach)
                     values (
-                      #{w.studioId}, #{w.formKey}, 1, #{w.changedBy}, #{at}, #{w.name}, #{w.birthYear}, #{w.goals},
-                      #{w.training}, #{w.situation}, #{w.datingBasis}, #{w.datingGivenOn}, #{w.cycleLengthDays}, #{w.embryoAgeDays},
-                      #{w.scanOn}, #{w.scanReadDays}, #{w.statedDays}, #{w.birthOn}, #{w.birthKind}, #{w.tear}, #{w.woundClosed},
-                      #{w.births}, #{w.babies}, #{w.conditionsAskedOn}, #{w.conditions}, #{w.conditionsSince},
-                      #{w.equipment}, #{w.clearedOn}, #{w.clearedBy}, #{w.clearanceLimits}, #{w.clearedFor}, #{w.approach}))
+                      #{w.key.studioId}, #{w.key.formKey}, 1, #{w.key.changedBy}, #{at}, #{w.about.name}, #{w.about.birthYear}, #{w.about.goals},
+                      #{w.about.training}, #{w.situation}, #{w.datingTold.basis}, #{w.datingTold.givenOn}, #{w.datingTold.cycleLengthDays}, #{w.datingTold.embryoAgeDays},
+                      #{w.datingTold.scanOn}, #{w.datingTold.scanReadDays}, #{w.datingTold.statedDays}, #{w.birthTold.on}, #{w.birthTold.kind}, #{w.birthTold.tear}, #{w.birthTold.woundClosed},
+                      #{w.about.births}, #{w.about.babies}, #{w.medical.askedOn}, #{w.medical.conditions}, #{w.medical.conditionsSince},
+                      #{w.equipment}, #{w.medical.clearedOn}, #{w.medical.clearedBy}, #{w.medical.clearanceLimits}, #{w.medical.clearedFor}, #{w.approach}))
                     """, affectData = true)
     long insert(@Param("w") Woman woman, @Param("at") Instant at);
 
     /** Changes the row only if it still has the version the form was made from. */
     @Update("""
             update woman set
-              version = version + 1, changed_by = #{w.changedBy}, changed_at = #{at}, name = #{w.name},
-              birth_year = #{w.birthYear}, goals = #{w.goals}, training = #{w.training}, situation = #{w.situation},
-              dating_basis = #{w.datingBasis}, dating_given_on = #{w.datingGivenOn},
-              cycle_length_days = #{w.cycleLengthDays}, embryo_age_days = #{w.embryoAgeDays}, scan_on = #{w.scanOn},
-              scan_read_days = #{w.scanReadDays}, stated_days = #{w.statedDays}, birth_on = #{w.birthOn}, birth_kind = #{w.birthKind},
-              tear = #{w.tear}, wound_closed = #{w.woundClosed}, births = #{w.births}, babies = #{w.babies},
-              conditions_asked_on = #{w.conditionsAskedOn}, conditions = #{w.conditions},
-              conditions_since = #{w.conditionsSince}, equipment = #{w.equipment}, cleared_on = #{w.clearedOn},
-              cleared_by = #{w.clearedBy}, clearance_limits = #{w.clearanceLimits}, cleared_for = #{w.clearedFor}, approach = #{w.approach}
-            where id = #{w.id} and studio_id = #{w.studioId} and version = #{w.version}
+              version = version + 1, changed_by = #{w.key.changedBy}, changed_at = #{at}, name = #{w.about.name},
+              birth_year = #{w.about.birthYear}, goals = #{w.about.goals}, training = #{w.about.training}, situation = #{w.situation},
+              dating_basis = #{w.datingTold.basis}, dating_given_on = #{w.datingTold.givenOn},
+              cycle_length_days = #{w.datingTold.cycleLengthDays}, embryo_age_days = #{w.datingTold.embryoAgeDays}, scan_on = #{w.datingTold.scanOn},
+              scan_read_days = #{w.datingTold.scanReadDays}, stated_days = #{w.datingTold.statedDays}, birth_on = #{w.birthTold.on}, birth_kind = #{w.birthTold.kind},
+              tear = #{w.birthTold.tear}, wound_closed = #{w.birthTold.woundClosed}, births = #{w.about.births}, babies = #{w.about.babies},
+              conditions_asked_on = #{w.medical.askedOn}, conditions = #{w.medical.conditions},
+              conditions_since = #{w.medical.conditionsSince}, equipment = #{w.equipment}, cleared_on = #{w.medical.clearedOn},
+              cleared_by = #{w.medical.clearedBy}, clearance_limits = #{w.medical.clearanceLimits}, cleared_for = #{w.medical.clearedFor}, approach = #{w.approach}
+            where id = #{w.key.id} and studio_id = #{w.key.studioId} and version = #{w.key.version}
             """)
     int update(@Param("w") Woman woman, @Param("at") Instant at);
 }

@@ -41,7 +41,7 @@ class LifeEventsTest extends PageTest {
 
         Woman after = people.find(ines, before.id()).orElseThrow();
         assertThat(after.situation()).isEqualTo(Situation.AFTER_BIRTH);
-        assertThat(after.births()).isEqualTo(1);
+        assertThat(after.about().births()).isEqualTo(1);
         assertThat(page(her + "/journey"))
                 .contains("Birth recorded")
                 .contains("pregnancy due")
@@ -55,7 +55,7 @@ class LifeEventsTest extends PageTest {
                         .param("version", "2")
                         .param("endedOn", TODAY.toString())))
                 .contains("she is not pregnant");
-        assertThat(people.find(ines, before.id()).orElseThrow().births()).isEqualTo(1);
+        assertThat(people.find(ines, before.id()).orElseThrow().about().births()).isEqualTo(1);
         assertThat(page(her + "/edit")).contains("Earlier values", "Situation");
         isNothingForAStranger(her + "/birth");
     }

@@ -277,11 +277,11 @@ public final class AgainstASolver {
         }
 
         private void counts(BoolVar[] in) {
-            model.sum(in, "<=", Math.max(0, frame.rules().moves())).post();
+            model.sum(in, "<=", Math.max(0, frame.rules().moves().most())).post();
             BoolVar[] fresh = pick(in, WorkItem::isNew);
             BoolVar[] fronts = pick(in, WorkItem::isFrontSupport);
             if (fresh.length > 0) {
-                model.sum(fresh, "<=", frame.rules().fresh()).post();
+                model.sum(fresh, "<=", frame.rules().moves().fresh()).post();
             }
             if (frame.rules().oneFrontSupport() && fronts.length > 0) {
                 model.sum(fronts, "<=", 1).post();

@@ -45,7 +45,7 @@ final class CatalogueChecker {
                         harder.demands().midlineLoad() < move.demands().midlineLoad())
                 .forEach(harder -> refuse(move, "harder", "move.harderIsLighter", harder.id()));
         boolean oneSided = move.sides() != Sides.BOTH;
-        if (oneSided && move.doses().values().stream().anyMatch(dose -> !dose.perSide())) {
+        if (oneSided && move.doing().doses().values().stream().anyMatch(dose -> !dose.perSide())) {
             refuse(move, "dose", "move.perSide");
         }
     }

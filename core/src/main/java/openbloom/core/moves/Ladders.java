@@ -17,23 +17,7 @@ final class Ladders {
         Links links = move.links();
         List<String> easier = links.easier().isEmpty() ? neighbours(move, moves, -1) : links.easier();
         List<String> harder = links.harder().isEmpty() ? neighbours(move, moves, 1) : links.harder();
-        return new Move(
-                move.id(),
-                move.name(),
-                move.strand(),
-                move.rung(),
-                move.purpose(),
-                move.position(),
-                move.surface(),
-                move.demands(),
-                move.breath(),
-                move.tone(),
-                move.sides(),
-                move.kit(),
-                move.doses(),
-                move.teaching(),
-                new Links(easier, harder, links.swaps()),
-                move.evidence());
+        return move.linked(new Links(easier, harder, links.swaps()));
     }
 
     private static List<String> neighbours(Move move, List<Move> moves, int direction) {

@@ -1,43 +1,65 @@
 package openbloom.core.moves;
 
 import java.util.List;
-import java.util.Map;
 import openbloom.core.evidence.Source;
 
-/**
- * One move or one version of a move.
- *
- * @param rung its place in its strand, from 1; versions share a rung
- * @param doses one for every stage
- */
+/** One move or one version of a move. */
 public record Move(
         String id,
         String name,
-        Strand strand,
-        int rung,
-        Purpose purpose,
-        Position position,
-        Surface surface,
+        Placing placing,
         Demands demands,
-        BreathPattern breath,
-        PelvicTone tone,
-        Sides sides,
-        List<Kit> kit,
-        Map<DoseStage, Dose> doses,
+        Doing doing,
         Teaching teaching,
         Links links,
         Source evidence) {
     private static final int TIRING_LOAD = 2;
     private static final int LONG_LEVER_LOAD = 4;
 
-    public Move {
-        kit = List.copyOf(kit);
-        doses = Map.copyOf(doses);
+    /** The same move with other moves beside it. */
+    Move linked(Links others) {
+        return new Move(id, name, placing, demands, doing, teaching, others, evidence);
+    }
+
+    public Strand strand() {
+        return placing.strand();
+    }
+
+    public int rung() {
+        return placing.rung();
+    }
+
+    public Purpose purpose() {
+        return placing.purpose();
+    }
+
+    public Position position() {
+        return placing.position();
+    }
+
+    public Surface surface() {
+        return placing.surface();
+    }
+
+    public BreathPattern breath() {
+        return doing.breath();
+    }
+
+    public PelvicTone tone() {
+        return doing.tone();
+    }
+
+    public Sides sides() {
+        return doing.sides();
+    }
+
+    public List<Kit> kit() {
+        return doing.kit();
     }
 
     /** @throws IllegalStateException if the checker let a move without this dose pass */
     public Dose doseAt(DoseStage stage) {
-        Dose dose = doses.get(stage);
+        Dose dose = doing.doses().get(stage);
         if (dose == null) {
             throw new IllegalStateException("Expected a dose for " + stage + " in " + id + ", but there was none");
         }
@@ -49,7 +71,7 @@ public record Move(
     }
 
     public boolean needs(Equipment equipment) {
-        return kit.stream().anyMatch(item -> item.needs() == equipment);
+        return doing.kit().stream().anyMatch(item -> item.needs() == equipment);
     }
 
     public int load() {
@@ -62,7 +84,7 @@ public record Move(
     }
 
     public boolean isOnTheBack() {
-        return position.isOnTheBack();
+        return position().isOnTheBack();
     }
 
     public boolean isImpact() {
@@ -76,17 +98,17 @@ public record Move(
 
     /** Walking, the first rung of impact. */
     public boolean isWalking() {
-        return strand == Strand.IMPACT && rung == 1;
+        return strand() == Strand.IMPACT && rung() == 1;
     }
 
     /** Steps on the way to impact, without any yet. */
     public boolean isStepping() {
-        return strand == Strand.IMPACT && !isWalking() && !isImpact();
+        return strand() == Strand.IMPACT && !isWalking() && !isImpact();
     }
 
     /** Whether a rung of the strand is earned by the one below; breath, release and mobility are positions, not loads. */
     public boolean isEarned() {
-        return switch (strand) {
+        return switch (strand()) {
             case BREATH, RELEASE, MOBILITY, SCAR -> false;
             case CONNECT -> load() > 0;
             default -> true;
@@ -99,12 +121,12 @@ public record Move(
     }
 
     public boolean isFullFrontSupport() {
-        return position == Position.PLANK_FULL;
+        return position() == Position.PLANK_FULL;
     }
 
     /** Any lift of the pelvic floor, a squeeze of the inner thighs, or a brace that is kept. */
     public boolean isSqueezeOrLift() {
-        return strand.isPelvicFloorLift() || has(Demand.INNER_THIGH_SQUEEZE) || has(Demand.BRACED);
+        return strand().isPelvicFloorLift() || has(Demand.INNER_THIGH_SQUEEZE) || has(Demand.BRACED);
     }
 
     /** Load of the midline of 4 and more on the back or in full support: a long lever. */
@@ -114,7 +136,7 @@ public record Move(
 
     /** A squeeze of the pelvic floor: holds, flicks or the inner thighs. */
     public boolean isSqueeze() {
-        return strand.isPelvicFloorLift() && tone == PelvicTone.TRAIN
+        return strand().isPelvicFloorLift() && tone() == PelvicTone.TRAIN
                 || has(Demand.INNER_THIGH_SQUEEZE)
                 || has(Demand.BRACED);
     }

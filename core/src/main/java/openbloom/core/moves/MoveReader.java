@@ -1,11 +1,9 @@
 package openbloom.core.moves;
 
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.regex.Pattern;
 import openbloom.core.Fields;
 import openbloom.core.Outcome;
@@ -28,75 +26,55 @@ final class MoveReader {
     }
 
     Outcome<Move> read(MoveEntry entry) {
-        Fields fields = new Fields(entry.id() == null ? "move" : entry.id());
-        String id = fields.text("id", entry.id(), 60);
+        Fields fields =
+                new Fields(entry.named().id() == null ? "move" : entry.named().id());
+        String id = fields.text("id", entry.named().id(), 60);
         if (!id.isEmpty() && !ID.matcher(id).matches()) {
             fields.refuse("id", "move.id", id);
         }
-        Position position = fields.word("position", entry.position(), Position.class);
+        entry.unknown().forEach(name -> fields.refuse(name, "yaml.unknown", name));
+        Position position = fields.word("position", entry.done().position(), Position.class);
+        Placing placing = new Placing(
+                fields.word("strand", entry.named().strand(), Strand.class),
+                fields.number("rung", entry.named().rung(), 1, 40),
+                fields.word("purpose", entry.named().purpose(), Purpose.class),
+                position,
+                fields.word("surface", entry.done().surface(), Surface.FLOOR));
+        Doing doing = new Doing(
+                fields.word("breath", entry.done().breath(), BreathPattern.OUT),
+                fields.word("tone", entry.done().tone(), PelvicTone.NEUTRAL),
+                fields.word("sides", entry.done().sides(), Sides.BOTH),
+                kit(entry, fields),
+                doses.read(entry.done().dose(), fields));
         Move move = new Move(
                 id,
-                fields.text("name", entry.name(), 80),
-                fields.word("strand", entry.strand(), Strand.class),
-                fields.number("rung", entry.rung(), 1, 40),
-                fields.word("purpose", entry.purpose(), Purpose.class),
-                position,
-                fields.word("surface", entry.surface(), Surface.FLOOR),
+                fields.text("name", entry.named().name(), 80),
+                placing,
                 demands(entry, fields),
-                fields.word("breath", entry.breath(), BreathPattern.OUT),
-                fields.word("tone", entry.tone(), PelvicTone.NEUTRAL),
-                fields.word("sides", entry.sides(), Sides.BOTH),
-                kit(entry, fields),
-                doses.read(entry.dose(), fields),
+                doing,
                 teaching(entry, position, fields),
-                new Links(orNone(entry.easier()), orNone(entry.harder()), orNone(entry.swaps())),
+                new Links(
+                        orNone(entry.linked().easier()),
+                        orNone(entry.linked().harder()),
+                        orNone(entry.linked().swaps())),
                 source(entry, fields));
         return fields.outcome(move);
     }
 
     private static Demands demands(MoveEntry entry, Fields fields) {
         return new Demands(
-                fields.number("midline_load", entry.midlineLoad(), 0, 5),
-                fields.number("pressure", entry.pressure(), 0, 5),
-                fields.word("flexion", entry.flexion(), Flexion.NONE),
-                fields.word("rotation", entry.rotation(), Rotation.NONE),
-                entry.impact() == null ? 0 : fields.number("impact", entry.impact(), 0, 3),
-                features(entry));
-    }
-
-    private static Set<Demand> features(MoveEntry entry) {
-        Map<Demand, Boolean> told = new EnumMap<>(Demand.class);
-        told.put(Demand.OVERHEAD, entry.overhead());
-        told.put(Demand.WRIST, entry.wrist());
-        told.put(Demand.SINGLE_LEG, entry.singleLeg());
-        told.put(Demand.LEGS_TOGETHER, entry.legsTogether());
-        told.put(Demand.INNER_THIGH_SQUEEZE, entry.innerThighSqueeze());
-        told.put(Demand.BAR_PATH, entry.barPath());
-        told.put(Demand.BALANCE, entry.balance());
-        told.put(Demand.HEAVY, entry.heavy());
-        told.put(Demand.WIDE, entry.wide());
-        told.put(Demand.BREATH_HOLD, entry.breathHold());
-        told.put(Demand.EMPTY_PAUSE, entry.emptyPause());
-        told.put(Demand.ARCHED, entry.arched());
-        told.put(Demand.WRAPPED, entry.wrapped());
-        told.put(Demand.BRACED, entry.braced());
-        told.put(Demand.HEAD_LOW, entry.headLow());
-        told.put(Demand.MOVING, entry.moving());
-        told.put(Demand.ROUNDED, entry.rounded());
-        told.put(Demand.SQUAT, entry.squat());
-        told.put(Demand.HANGING, entry.hanging());
-        told.put(Demand.FALL, entry.fall());
-        Set<Demand> features = EnumSet.noneOf(Demand.class);
-        told.forEach((demand, yes) -> {
-            if (yes) {
-                features.add(demand);
-            }
-        });
-        return features;
+                fields.number("midline_load", entry.graded().midlineLoad(), 0, 5),
+                fields.number("pressure", entry.graded().pressure(), 0, 5),
+                fields.word("flexion", entry.graded().flexion(), Flexion.NONE),
+                fields.word("rotation", entry.graded().rotation(), Rotation.NONE),
+                entry.graded().impact() == null
+                        ? 0
+                        : fields.number("impact", entry.graded().impact(), 0, 3),
+                entry.features());
     }
 
     private static List<Kit> kit(MoveEntry entry, Fields fields) {
-        return orNone(entry.equipment()).stream()
+        return orNone(entry.done().equipment()).stream()
                 .map(item -> new Kit(
                         fields.word("equipment", item.needs(), Equipment.class),
                         Optional.ofNullable(item.substitute())))
@@ -104,22 +82,24 @@ final class MoveReader {
     }
 
     private Teaching teaching(MoveEntry entry, Position position, Fields fields) {
-        List<String> setup = orNone(entry.setup());
+        List<String> setup = orNone(entry.taught().setup());
         if (setup.isEmpty() || setup.size() > Teaching.MOST_SETUP_LINES) {
             fields.refuse("setup", "move.setup", Teaching.MOST_SETUP_LINES, setup.size());
         }
         setup.forEach(line -> fields.text("setup", line, LONGEST_LINE));
-        List<String> watchFor = orNone(entry.watchFor());
+        List<String> watchFor = orNone(entry.taught().watchFor());
         if (watchFor.isEmpty()) {
             fields.refuse("watch_for", "move.watchFor");
         }
         watchFor.forEach(line -> fields.text("watch_for", line, LONGEST_LINE));
         Teaching.Signs signs = new Teaching.Signs(
-                orEmpty("feel", entry.feel(), fields),
-                orEmpty("look", entry.look(), fields),
+                orEmpty("feel", entry.taught().feel(), fields),
+                orEmpty("look", entry.taught().look(), fields),
                 watchFor,
-                orEmpty("hands", entry.hands(), fields),
-                entry.effort() == null ? 0 : fields.number("effort", entry.effort(), 0, 100));
+                orEmpty("hands", entry.taught().hands(), fields),
+                entry.taught().effort() == null
+                        ? 0
+                        : fields.number("effort", entry.taught().effort(), 0, 100));
         return new Teaching(
                 shortName(entry, fields), setup, cues(entry, fields), signs, figure(entry, position, fields));
     }
@@ -130,10 +110,10 @@ final class MoveReader {
 
     /** A name that is short enough is its own short name; a longer one is cut where none was written. */
     private static String shortName(MoveEntry entry, Fields fields) {
-        if (entry.shortName() != null) {
-            return fields.text("short", entry.shortName(), Teaching.LONGEST_SHORT_NAME);
+        if (entry.named().shortName() != null) {
+            return fields.text("short", entry.named().shortName(), Teaching.LONGEST_SHORT_NAME);
         }
-        String name = entry.name() == null ? "" : entry.name().strip();
+        String name = entry.named().name() == null ? "" : entry.named().name().strip();
         return name.length() <= Teaching.LONGEST_SHORT_NAME
                 ? name
                 : name.substring(0, Teaching.LONGEST_SHORT_NAME - 1).strip() + "…";
@@ -141,7 +121,7 @@ final class MoveReader {
 
     /** A move without a figure of its own is shown by its position; a name that is no figure is refused. */
     private String figure(MoveEntry entry, Position position, Fields fields) {
-        String told = entry.figure();
+        String told = entry.taught().figure();
         if (told == null || told.isBlank()) {
             return position.figure();
         }
@@ -153,7 +133,8 @@ final class MoveReader {
 
     private static Map<CueFamily, String> cues(MoveEntry entry, Fields fields) {
         Map<CueFamily, String> cues = new EnumMap<>(CueFamily.class);
-        Map<String, String> written = entry.cues() == null ? Map.of() : entry.cues();
+        Map<String, String> written =
+                entry.taught().cues() == null ? Map.of() : entry.taught().cues();
         written.forEach((family, cue) -> cues.put(
                 fields.word("cues", family, CueFamily.class), fields.text("cues." + family, cue, LONGEST_LINE)));
         if (!written.containsKey(Fields.asWritten(CueFamily.PLAIN))) {
@@ -163,11 +144,11 @@ final class MoveReader {
     }
 
     private static Source source(MoveEntry entry, Fields fields) {
-        if (entry.evidence() == null) {
+        if (entry.named().evidence() == null) {
             return Source.COMMON_PRACTICE;
         }
-        return Source.parse(entry.evidence()).orElseGet(() -> {
-            fields.refuse("evidence", "move.evidence", entry.evidence());
+        return Source.parse(entry.named().evidence()).orElseGet(() -> {
+            fields.refuse("evidence", "move.evidence", entry.named().evidence());
             return Source.COMMON_PRACTICE;
         });
     }

@@ -43,7 +43,7 @@ record StrandFile(@Nullable ObjectNode defaults, List<ObjectNode> moves) {
         Problems problems = new Problems();
         for (ObjectNode move : moves) {
             try {
-                entries.add(Yaml.MAPPER.treeToValue(withDefaults(move), MoveEntry.class));
+                entries.add(MoveEntry.of(withDefaults(move)));
             } catch (JacksonException broken) {
                 problems.refuseAll(List.of(problem(move.path("id").asString("move"), broken)));
             }

@@ -218,7 +218,7 @@ public final class Prescriber {
     private Prescription built(Track track, Effort effort, Holds holds, Flicks flicks, int sets, int areaRounds) {
         Holds fill = track == Track.ENDURANCE ? fill(holds, flicks) : Holds.NONE;
         why("Checked again after " + PELVIC_REVIEW.amount() + " days", Source.COMMON_PRACTICE);
-        return new Prescription(track, effort, holds, fill, flicks, sets, areaRounds, PELVIC_REVIEW.amount(), reasons);
+        return new Prescription(track, effort, holds, fill, flicks, sets, areaRounds, reasons);
     }
 
     /** Short holds up to eight lifts a set; none before clearance, when little is the point. */

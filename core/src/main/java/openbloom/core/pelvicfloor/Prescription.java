@@ -3,6 +3,7 @@ package openbloom.core.pelvicfloor;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 
 /**
@@ -12,7 +13,6 @@ import openbloom.core.evidence.Source;
  * @param shortHolds further short holds that fill a set up to the published number
  * @param setsPerDay sets of lifts, or, in {@link Track#RELEASE}, release positions of one to two minutes
  * @param areaRounds rounds of right, left, back, middle, front
- * @param reviewAfterDays days until the next check
  */
 public record Prescription(
         Track track,
@@ -22,7 +22,6 @@ public record Prescription(
         Flicks flicks,
         int setsPerDay,
         int areaRounds,
-        int reviewAfterDays,
         List<Why> reasons) {
     public Prescription {
         reasons = List.copyOf(reasons);
@@ -49,7 +48,12 @@ public record Prescription(
     /** The same with holds that practice has moved on or back, and why. */
     public Prescription with(Holds moved, Why why) {
         List<Why> all = Stream.concat(reasons.stream(), Stream.of(why)).toList();
-        return new Prescription(track, effort, moved, shortHolds, flicks, setsPerDay, areaRounds, reviewAfterDays, all);
+        return new Prescription(track, effort, moved, shortHolds, flicks, setsPerDay, areaRounds, all);
+    }
+
+    /** Days until the next check. */
+    public int reviewAfterDays() {
+        return Published.PELVIC_REVIEW.amount();
     }
 
     /** Lifts of every kind in one day. */

@@ -158,9 +158,8 @@ public final class Composer {
         Frame.Rules rules = new Frame.Rules(
                 request.seconds(),
                 most(parts),
-                moves(),
-                request.format().is(Format.Kind.FIVE_MINUTES) ? FEWEST_IN_FIVE_MINUTES : 0,
-                fresh(),
+                new Frame.Rules.Moves(
+                        moves(), request.format().is(Format.Kind.FIVE_MINUTES) ? FEWEST_IN_FIVE_MINUTES : 0, fresh()),
                 onTheBack(parts),
                 judgement.facts().isPregnant(),
                 pace(),

@@ -23,10 +23,8 @@ record Frame(List<Family> order, Optional<Family> before, Optional<Family> after
      *
      * @param target seconds asked for
      * @param most seconds at most, 105 % of what was asked or less
-     * @param moves at most so many
-     * @param fewest at least so many, if they fit
-     * @param fresh at most so many new to her
-     * @param backBefore seconds on the back just before the work; empty where time on the back is not limited
+     * @param moves how many moves
+     * @param onTheBack what holds on the back; empty where time there is not limited
      * @param oneFrontSupport at most one front support
      * @param pace how often the work is gone through, and what a change of family takes
      * @param opening seconds of the opening
@@ -34,13 +32,14 @@ record Frame(List<Family> order, Optional<Family> before, Optional<Family> after
     record Rules(
             int target,
             int most,
-            int moves,
-            int fewest,
-            int fresh,
+            Moves moves,
             Optional<OnTheBack> onTheBack,
             boolean oneFrontSupport,
             Pace pace,
             int opening) {
+        /** At most so many, at least so many if they fit, and at most so many new to her. */
+        record Moves(int most, int fewest, int fresh) {}
+
         /** At most so many seconds on the back at a stretch, and how many stand just before and after the work. */
         record OnTheBack(int most, int before, int after) {}
 
@@ -103,7 +102,7 @@ record Frame(List<Family> order, Optional<Family> before, Optional<Family> after
     int score(List<WorkSolver.Chosen> chosen) {
         int steps = 0;
         int quarters = 0;
-        int points = chosen.size() < rules.fewest() ? -Worth.PINNED : 0;
+        int points = chosen.size() < rules.moves().fewest() ? -Worth.PINNED : 0;
         Optional<Family> at = before;
         boolean begun = false;
         List<Equipment> kit = List.of();

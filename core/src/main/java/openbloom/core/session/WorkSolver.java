@@ -55,9 +55,9 @@ final class WorkSolver {
         this.room = frame.room() / grain;
         kits.put(List.of(), 0);
         shared().forEach(kit -> kits.putIfAbsent(kit, kits.size()));
-        this.most = Math.min(frame.rules().moves(), items.size());
+        this.most = Math.min(frame.rules().moves().most(), items.size());
         long isNew = items.stream().filter(WorkItem::isNew).count();
-        this.fresh = (int) Math.min(Math.min(frame.rules().fresh(), most), isNew);
+        this.fresh = (int) Math.min(Math.min(frame.rules().moves().fresh(), most), isNew);
         this.fronts = frame.rules().oneFrontSupport() ? 2 : 1;
         this.rowsPerMove = (fresh + 1) * WRISTS * kits.size() * 2 * fronts;
         this.bound = new WorkBound(frame, this.items, most, grain);
@@ -260,7 +260,7 @@ final class WorkSolver {
                 for (int time = 0; time <= table.longest[row]; time++) {
                     int score = table.score(row, back, time);
                     if (score != NONE && time + extra <= room) {
-                        int few = row / rowsPerMove < frame.rules().fewest() ? -Worth.PINNED : 0;
+                        int few = row / rowsPerMove < frame.rules().moves().fewest() ? -Worth.PINNED : 0;
                         int total = score + (cost + frame.shortfall((time + extra) * grain) + few) * Worth.QUARTERS;
                         if (total > bestScore || best == null && total == bestScore) {
                             bestScore = total;

@@ -1,12 +1,17 @@
 package openbloom.core.stage;
 
+import static openbloom.core.stage.GateKind.*;
 import static openbloom.core.stage.RecoveryStage.*;
 
 import java.time.LocalDate;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import openbloom.core.evidence.Published;
 
@@ -19,16 +24,34 @@ import openbloom.core.evidence.Published;
  */
 public record Recovery(RecoveryStage stage, List<Gate> missing) {
     /** The criteria as gates, made by whoever knows the readings. */
-    public record Criteria(
-            Gate noWarningSign,
-            Gate clearance,
-            Gate woundClosed,
-            Gate connect,
-            Gate noHeaviness,
-            Gate limbLoadFlat,
-            Gate impactTests,
-            Gate symptomFree,
-            Gate gapRecovered) {}
+    public record Criteria(Map<GateKind, Gate> gates) {
+        private static final Set<GateKind> ALL = EnumSet.of(
+                NO_WARNING_SIGN,
+                CLEARANCE,
+                WOUND_CLOSED,
+                CONNECT,
+                NO_HEAVINESS,
+                NO_DOMING,
+                IMPACT_TESTS,
+                SYMPTOM_FREE,
+                GAP_RECOVERED);
+
+        /** @throws IllegalArgumentException unless every kind a stage asks for is there */
+        public Criteria {
+            if (!gates.keySet().equals(ALL)) {
+                throw new IllegalArgumentException("Expected " + ALL + ", but was " + gates.keySet());
+            }
+            gates = Map.copyOf(gates);
+        }
+
+        public static Criteria of(Gate... gates) {
+            return new Criteria(Stream.of(gates).collect(Collectors.toMap(Gate::kind, Function.identity())));
+        }
+
+        private Gate[] of(GateKind... kinds) {
+            return Stream.of(kinds).map(gates::get).toArray(Gate[]::new);
+        }
+    }
 
     public static Recovery on(LocalDate day, Optional<Birth> birth, Criteria criteria) {
         Map<RecoveryStage, List<Gate>> gates = gates(day, birth.filter(b -> b.isRecentOn(day)), criteria);
@@ -46,19 +69,13 @@ public record Recovery(RecoveryStage stage, List<Gate> missing) {
 
     private static Map<RecoveryStage, List<Gate>> gates(LocalDate day, Optional<Birth> birth, Criteria criteria) {
         Map<RecoveryStage, List<Gate>> gates = new EnumMap<>(RecoveryStage.class);
-        gates.put(RECONNECT, with(floor(day, birth, Published.RECONNECT_FLOOR), criteria.noWarningSign));
-        Stream<Gate> rebuild = birth.isPresent() ? Stream.of(criteria.clearance, criteria.woundClosed) : Stream.of();
-        gates.put(REBUILD, with(floor(day, birth, Published.REBUILD_FLOOR), rebuild.toArray(Gate[]::new)));
+        gates.put(RECONNECT, with(floor(day, birth, Published.RECONNECT_FLOOR), criteria.of(NO_WARNING_SIGN)));
+        Gate[] rebuild = birth.isPresent() ? criteria.of(CLEARANCE, WOUND_CLOSED) : new Gate[0];
+        gates.put(REBUILD, with(floor(day, birth, Published.REBUILD_FLOOR), rebuild));
         gates.put(
                 STRENGTHEN,
-                with(
-                        floor(day, birth, Published.STRENGTHEN_FLOOR),
-                        criteria.connect,
-                        criteria.noHeaviness,
-                        criteria.limbLoadFlat));
-        gates.put(
-                RETURN,
-                with(returnFloor(day, birth), criteria.impactTests, criteria.symptomFree, criteria.gapRecovered));
+                with(floor(day, birth, Published.STRENGTHEN_FLOOR), criteria.of(CONNECT, NO_HEAVINESS, NO_DOMING)));
+        gates.put(RETURN, with(returnFloor(day, birth), criteria.of(IMPACT_TESTS, SYMPTOM_FREE, GAP_RECOVERED)));
         return gates;
     }
 
@@ -67,12 +84,12 @@ public record Recovery(RecoveryStage stage, List<Gate> missing) {
     }
 
     private static Optional<Gate> floor(LocalDate day, Optional<Birth> birth, Published floor) {
-        return birth.map(b ->
-                Gate.from(GateKind.TIME, b.date().plusDays(floor.days()), day, floor.amount() + " weeks after birth"));
+        return birth.map(
+                b -> Gate.from(TIME, b.date().plusDays(floor.days()), day, floor.amount() + " weeks after birth"));
     }
 
     private static Optional<Gate> returnFloor(LocalDate day, Optional<Birth> birth) {
-        return birth.map(b -> Gate.from(
-                GateKind.TIME, b.earliestReturn(), day, b.daysOn(b.earliestReturn()) / 7 + " weeks after birth"));
+        return birth.map(
+                b -> Gate.from(TIME, b.earliestReturn(), day, b.daysOn(b.earliestReturn()) / 7 + " weeks after birth"));
     }
 }

@@ -316,7 +316,7 @@ final class BodyRules {
         return move.demands().midlineLoad() > 0
                 && !move.has(Demand.MOVING)
                 && move.purpose() != Purpose.IMPACT
-                && move.doses().values().stream().anyMatch(dose -> dose.stillSeconds() > limit);
+                && move.doing().doses().values().stream().anyMatch(dose -> dose.stillSeconds() > limit);
     }
 
     private static BiConsumer<Facts, Findings> with(Condition condition, BiConsumer<Evidence, Findings> look) {

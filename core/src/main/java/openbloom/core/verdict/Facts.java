@@ -274,7 +274,7 @@ public final class Facts {
     private Recovery.Criteria criteria() {
         boolean safe = client.safety().standing().keySet().isEmpty();
         Gate noSign = Gate.of(GateKind.NO_WARNING_SIGN, safe, safe ? "none told" : "a warning sign was told");
-        return new Recovery.Criteria(
+        return Recovery.Criteria.of(
                 noSign,
                 gates.clearance(),
                 gates.wound(),

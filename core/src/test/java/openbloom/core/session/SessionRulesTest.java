@@ -82,9 +82,7 @@ class SessionRulesTest {
             return;
         }
         Set<Object> moves = new HashSet<>();
-        work.stream()
-                .filter(item -> item.move().strand() != Strand.RELEASE)
-                .forEach(item -> moves.add(item.move()));
+        work.stream().filter(item -> item.move().strand() != Strand.RELEASE).forEach(item -> moves.add(item.move()));
         int most = switch (kind) {
             case INTERVALS -> 20;
             case ROUNDS -> 6;

@@ -58,9 +58,7 @@ class WorkSolverTest {
         Frame.Rules rules = new Frame.Rules(
                 target,
                 (int) (1.05 * target),
-                1 + chance.nextInt(4),
-                chance.nextInt(4) == 0 ? 2 : 0,
-                chance.nextInt(4),
+                new Frame.Rules.Moves(1 + chance.nextInt(4), chance.nextInt(4) == 0 ? 2 : 0, chance.nextInt(4)),
                 back,
                 chance.nextBoolean(),
                 new Frame.Rules.Pace(1 + chance.nextInt(6), chance.nextInt(4) == 0 ? 0 : 20),
@@ -168,8 +166,8 @@ class WorkSolverTest {
                 return Optional.empty();
             }
         }
-        boolean broken = chosen.size() > rules.moves()
-                || isNew > rules.fresh()
+        boolean broken = chosen.size() > rules.moves().most()
+                || isNew > rules.moves().fresh()
                 || rules.oneFrontSupport() && fronts > 1
                 || !chosen.isEmpty() && !chosen.get(0).item().isLight();
         if (frame.after().isEmpty()) {
@@ -186,7 +184,7 @@ class WorkSolverTest {
         }
         int missing = (int) (0.95 * rules.target()) - frame.fixed() - 10 * steps;
         points -= missing > 0 ? (missing + 9) / 10 : 0;
-        points -= chosen.size() < rules.fewest() ? 1000 : 0;
+        points -= chosen.size() < rules.moves().fewest() ? 1000 : 0;
         return Optional.of(quarters + 4 * points);
     }
 

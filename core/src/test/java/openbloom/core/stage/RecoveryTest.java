@@ -99,7 +99,7 @@ class RecoveryTest {
     }
 
     private static Recovery.Criteria criteria(Set<GateKind> met) {
-        return new Recovery.Criteria(
+        return Recovery.Criteria.of(
                 gate(GateKind.NO_WARNING_SIGN, met),
                 gate(GateKind.CLEARANCE, met),
                 gate(GateKind.WOUND_CLOSED, met),

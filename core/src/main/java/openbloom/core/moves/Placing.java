@@ -1,0 +1,8 @@
+package openbloom.core.moves;
+
+/**
+ * Where a move stands: among the others and in the room.
+ *
+ * @param rung its place in its strand, from 1; versions share a rung
+ */
+public record Placing(Strand strand, int rung, Purpose purpose, Position position, Surface surface) {}
