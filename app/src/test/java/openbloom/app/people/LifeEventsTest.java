@@ -55,7 +55,8 @@ class LifeEventsTest extends PageTest {
                         .param("version", "2")
                         .param("endedOn", TODAY.toString())))
                 .contains("she is not pregnant");
-        assertThat(people.find(ines, before.id()).orElseThrow().about().births()).isEqualTo(1);
+        assertThat(people.find(ines, before.id()).orElseThrow().about().births())
+                .isEqualTo(1);
         assertThat(page(her + "/edit")).contains("Earlier values", "Situation");
         isNothingForAStranger(her + "/birth");
     }

@@ -143,6 +143,12 @@ public enum Published {
     HOLD_REPEATABILITY(COMMON_PRACTICE, 2, "s", "a best hold has changed by more than"),
     COUNT_REPEATABILITY(COMMON_PRACTICE, 2, "times", "a number of holds or flicks has changed by more than"),
     RAISE_REPEATABILITY(COMMON_PRACTICE, 1, "points", "a straight leg raise has changed by more than"),
+    LIFTED_FOR_LIGHT(COMMON_PRACTICE, 15, "times", "a weight is light when she could lift it"),
+    SUPINE_BOUT(COMMON_PRACTICE, 3, "minutes", "longest on the back at a stretch while that time is limited"),
+    GENTLE_FROM(COMMON_PRACTICE, 20, "% of her strength", "a gentle lift, from"),
+    GENTLE_TO(COMMON_PRACTICE, 30, "% of her strength", "a gentle lift, up to"),
+    RELEASES_A_DAY(COMMON_PRACTICE, 3, "times a day", "release positions, at most"),
+    LONGEST_FORECAST(COMMON_PRACTICE, 26, "weeks", "no gap is forecast further ahead than"),
     SYMPTOM_MEMORY(COMMON_PRACTICE, 14, "days", "symptoms count for");
 
     private final Source source;
@@ -172,6 +178,15 @@ public enum Published {
 
     public String meaning() {
         return meaning;
+    }
+
+    /** A sentence with each {@code {}} replaced by a number, in order, so that no sentence types one. */
+    public static String said(String sentence, Published... numbers) {
+        String said = sentence;
+        for (Published number : numbers) {
+            said = said.replaceFirst("\\{}", Integer.toString(number.amount()));
+        }
+        return said;
     }
 
     /**

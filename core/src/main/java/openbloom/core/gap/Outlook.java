@@ -75,7 +75,7 @@ public record Outlook(
                         + ", " + Days.words(when.earliest()) + " at the earliest, " + Days.words(when.latest())
                         + " at the latest.")
                 .orElse("No forecast: that takes four readings over three weeks, a slope that is clear of noise, and"
-                        + " at most 26 weeks to go.");
+                        + " at most " + Published.LONGEST_FORECAST.amount() + " weeks to go.");
     }
 
     /** No real change over the last eight weeks, no clear slope in them, and still wider than the aim. */

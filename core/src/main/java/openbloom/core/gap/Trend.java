@@ -25,7 +25,7 @@ public record Trend(List<Reading> readings, double slopePerWeek, double lowest, 
     private static final double Z_90 = 1.6449;
     private static final int FEWEST_FOR_A_FORECAST = 4;
     private static final int SHORTEST_DAYS_FOR_A_FORECAST = 21;
-    private static final int FARTHEST_WEEKS = 26;
+    private static final int FARTHEST_WEEKS = Published.LONGEST_FORECAST.amount();
 
     /** A width on a day, in the unit of its series: mm or fingers. */
     public record Reading(LocalDate date, double amount) {}
@@ -121,7 +121,7 @@ public record Trend(List<Reading> readings, double slopePerWeek, double lowest, 
 
     /**
      * When it would reach a width. Only with at least four readings over at least 21 days, a narrowing whose interval
-     * excludes zero, and no more than 26 weeks ahead; otherwise nothing is said.
+     * excludes zero, and no more than {@link Published#LONGEST_FORECAST} ahead; otherwise nothing is said.
      */
     public Optional<Forecast> forecast(double target) {
         Reading last = readings.get(readings.size() - 1);

@@ -13,6 +13,7 @@ import static openbloom.core.evidence.Published.SETS_A_DAY;
 
 import java.util.ArrayList;
 import java.util.List;
+import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 import openbloom.core.pelvicfloor.Prescription.Flicks;
 import openbloom.core.pelvicfloor.Prescription.Holds;
@@ -28,7 +29,6 @@ public final class Prescriber {
 
     static final int GENTLE_REPETITIONS = 5;
     private static final int AREA_ROUNDS = 3;
-    private static final int RELEASES_A_DAY = 3;
 
     private final PelvicFloorCheck check;
     private final Effort wished;
@@ -112,8 +112,12 @@ public final class Prescriber {
                 "No holds, no flicks, no squeeze: release positions of 1–2 minutes, 2–3 times a day, lengthening on the"
                         + " in-breath",
                 Source.E_DOWN);
-        why("Moves on when full letting-go is felt on 8 of 10 on two days and nothing hurts", Source.COMMON_PRACTICE);
-        return built(Track.RELEASE, Effort.GENTLE, Holds.NONE, Flicks.NONE, RELEASES_A_DAY, 0);
+        why(
+                Published.said(
+                        "Moves on when full letting-go is felt on {} of 10 on two days and nothing hurts",
+                        Published.LETTING_GO_NEEDED),
+                Source.COMMON_PRACTICE);
+        return built(Track.RELEASE, Effort.GENTLE, Holds.NONE, Flicks.NONE, Published.RELEASES_A_DAY.amount(), 0);
     }
 
     private Prescription coordinate() {
@@ -124,7 +128,9 @@ public final class Prescriber {
                 : new Holds(seconds, repetitions, Math.max(LEAST_REST.amount(), 2 * seconds));
         Flicks flicks = flicks(Math.min(check.flicks(), GENTLE_REPETITIONS));
         why(
-                "Gently, 20–30 % of her strength, two easy breaths at most, letting go twice as long",
+                Published.said(
+                        "Gently, {}–{} % of her strength, two easy breaths at most, letting go twice as long",
+                        Published.GENTLE_FROM, Published.GENTLE_TO),
                 Source.COMMON_PRACTICE);
         why(AREA_ROUNDS + " area rounds: right, left, back, middle, front, letting go between", Source.COMMON_PRACTICE);
         if (holds == Holds.NONE) {
@@ -150,7 +156,11 @@ public final class Prescriber {
 
     private Prescription function() {
         why(
-                "10 holds of 10 s and 10 flicks are there: take them upright, into moves, and before a cough or a lift",
+                Published.said(
+                        "{} holds of {} s and {} flicks are there: take them upright, into moves, and before a cough or a lift",
+                        FULL_REPETITIONS,
+                        FULL_HOLD,
+                        FULL_REPETITIONS),
                 Source.E_KNACK);
         why("One set a day keeps it", Source.COMMON_PRACTICE);
         int seconds = hold(FULL_HOLD.amount());

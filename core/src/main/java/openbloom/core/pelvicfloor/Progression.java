@@ -80,7 +80,7 @@ public record Progression(int restTimes, int longest, int most) {
                 .count();
         return goodDays >= DAYS_TO_MOVE_ON
                 ? on(holds)
-                : new Step(holds, "Full set with full letting-go on " + goodDays + " of 2 days.");
+                : new Step(holds, "Full set with full letting-go on " + goodDays + " of " + DAYS_TO_MOVE_ON + " days.");
     }
 
     /**
@@ -131,7 +131,8 @@ public record Progression(int restTimes, int longest, int most) {
         return new Step(
                 holds,
                 full
-                        ? "10 holds of 10 s are reached: take them upright and into tasks."
+                        ? FULL_REPETITIONS.amount() + " holds of " + FULL_HOLD.amount()
+                                + " s are reached: take them upright and into tasks."
                         : "As far as it goes for now: check her again.");
     }
 

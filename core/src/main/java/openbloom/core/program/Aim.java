@@ -3,6 +3,7 @@ package openbloom.core.program;
 import static openbloom.core.moves.Strand.*;
 
 import java.util.List;
+import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 import openbloom.core.moves.Strand;
 
@@ -20,7 +21,9 @@ public enum Aim {
             PELVIC_FLOOR_AREAS),
     EASE_HEAVINESS(
             "ease heaviness",
-            "Fewer heavy days; it does not mend a prolapse. Looked at after 16 weeks.",
+            Published.said(
+                    "Fewer heavy days; it does not mend a prolapse. Looked at after {} weeks.",
+                    Published.PELVIC_PROGRAMME_HEAVY),
             Source.E_NICE,
             PELVIC_FLOOR_ENDURANCE,
             BRIDGE,
@@ -28,7 +31,8 @@ public enum Aim {
             RELEASE),
     STOP_LEAKING(
             "stop leaking",
-            "Most women who train for 12 weeks leak less; not every leak stops.",
+            Published.said(
+                    "Most women who train for {} weeks leak less; not every leak stops.", Published.PELVIC_PROGRAMME),
             Source.E_NICE,
             PELVIC_FLOOR_ENDURANCE,
             PELVIC_FLOOR_QUICK,

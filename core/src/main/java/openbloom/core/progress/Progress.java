@@ -174,7 +174,7 @@ public final class Progress {
             return decided(Decision.STAY, latest.rung(), latest.step());
         }
         if (isTooSoonAfterDoming(latest)) {
-            reasons.add("two good days, but less than 48 hours after doming");
+            reasons.add("two good days, but less than " + 24 * Published.AFTER_DOMING.days() + " hours after doming");
             return decided(Decision.STAY, latest.rung(), latest.step());
         }
         reasons.add("two good days with the whole dose");

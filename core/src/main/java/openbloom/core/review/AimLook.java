@@ -88,7 +88,11 @@ public record AimLook(Aim aim, State state, String why) {
         PelvicFloorCheck then = look.before().facts().client().checks().pelvicFloor();
         boolean quiet = now.pain() != Told.YES && !look.toldNow(Symptom.PELVIC_PAIN);
         if (now.lettingGo() == LettingGo.FULL && !now.isTight() && quiet) {
-            return new AimLook(aim, State.REACHED, "full letting-go on 8 of 10 on two days, nothing hurts");
+            return new AimLook(
+                    aim,
+                    State.REACHED,
+                    Published.said(
+                            "full letting-go on {} of 10 on two days, nothing hurts", Published.LETTING_GO_NEEDED));
         }
         boolean better = then.lettingGo() == LettingGo.ABSENT && now.lettingGo() == LettingGo.PARTIAL
                 || now.lettingGo() == LettingGo.FULL;

@@ -69,13 +69,13 @@ public record Proposed(Kind kind, String what, String why, String source) {
                 proposed,
                 Symptom.LEAK_WITH_EFFORT,
                 Published.PELVIC_PROGRAMME.days(),
-                "leaking unchanged after 12 weeks of training");
+                Published.said("leaking unchanged after {} weeks of training", Published.PELVIC_PROGRAMME));
         refer(
                 look,
                 proposed,
                 Symptom.HEAVINESS,
                 Published.PELVIC_PROGRAMME_HEAVY.days(),
-                "heaviness unchanged after 16 weeks");
+                Published.said("heaviness unchanged after {} weeks", Published.PELVIC_PROGRAMME_HEAVY));
         Stream.of(Symptom.PELVIC_PAIN, Symptom.PAIN_WITH_LIFTS)
                 .filter(look::toldNow)
                 .findFirst()

@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import openbloom.core.evidence.Published;
 import openbloom.core.moves.DoseStage;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.verdict.Adjustment;
@@ -28,7 +29,7 @@ public final class Composer {
     private static final int NEW_IN_A_FIRST = 8;
     private static final int NEW_IN_A_SHORT_FIRST = 5;
     private static final int SHORT_FIRST_MINUTES = 20;
-    private static final int ON_THE_BACK_SECONDS = 180;
+    private static final int ON_THE_BACK_SECONDS = 60 * Published.SUPINE_BOUT.amount();
 
     /** For a floor and a belly that are healing, pages offer no more (common practice, no source). */
     public static final int MOST_MINUTES_WHILE_HEALING = 20;

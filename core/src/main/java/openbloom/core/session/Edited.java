@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import openbloom.core.evidence.Published;
 import openbloom.core.moves.Demand;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Purpose;
@@ -23,7 +24,7 @@ import openbloom.core.verdict.Verdict;
  */
 public record Edited(Outline outline, Session session, List<Broken> broken) {
     private static final int MOST_WRISTS = 2;
-    private static final int ON_THE_BACK_SECONDS = 180;
+    private static final int ON_THE_BACK_SECONDS = 60 * Published.SUPINE_BOUT.amount();
     private static final int LIGHT = 2;
 
     /** Gates nobody but her clinician opens. */
@@ -192,7 +193,11 @@ public record Edited(Outline outline, Session session, List<Broken> broken) {
                 seconds = back ? seconds + pick(entry, judgement).workSeconds() : 0;
                 limited = back && (limited || changes.contains(Adjustment.SHORT_BOUTS_ON_THE_BACK));
                 if (limited && seconds > ON_THE_BACK_SECONDS) {
-                    line(at, "More than 3 minutes on the back at a stretch while that time is limited.");
+                    line(
+                            at,
+                            Published.said(
+                                    "More than {} minutes on the back at a stretch while that time is limited.",
+                                    Published.SUPINE_BOUT));
                     return;
                 }
             }

@@ -1,5 +1,7 @@
 package openbloom.core.stage;
 
+import openbloom.core.evidence.Published;
+
 /** A condition that must be true before something is allowed. */
 public enum GateKind {
     TIME("time since the birth"),
@@ -7,7 +9,7 @@ public enum GateKind {
     CLEARANCE("clearance from her clinician"),
     WOUND_CLOSED("a closed wound"),
     NO_WARNING_SIGN("no warning sign"),
-    GAP_READ("a gap check of the last 14 days"),
+    GAP_READ(Published.said("a gap check of the last {} days", Published.GAP_STALE)),
     GAP_RECOVERED("a recovered gap"),
     GAP_FIRM("a floor of the gap that is firm"),
     NO_DOMING("a belly that stays flat"),
@@ -18,7 +20,7 @@ public enum GateKind {
     SCAR_ON_FILE("a caesarean scar"),
     SCAR_QUIET("a scar without pain"),
     IMPACT_TESTS("the return tests passed"),
-    LETTING_GO("full letting-go, 8 of 10 on two days"),
+    LETTING_GO(Published.said("full letting-go, {} of 10 on two days", Published.LETTING_GO_NEEDED)),
     LIFT_FELT("a lift that can be felt"),
     RUNG_BELOW("the rung below done well"),
     SEAT_COMFORT("comfortable sitting"),

@@ -3,6 +3,7 @@ package openbloom.core.verdict;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
+import openbloom.core.evidence.Published;
 import openbloom.core.moves.Demand;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Flexion;
@@ -27,12 +28,12 @@ public enum Adjustment {
             "chest propped higher than the hips",
             move -> move.isOnTheBack() && move.purpose() != Purpose.HIP_EXTENSION && !move.isCurl()),
     SHORT_BOUTS_ON_THE_BACK("on the back for a minute or two, then roll to the side", Move::isOnTheBack),
-    SHORTER_HOLD("holds of 10 s at most", move -> !move.has(Demand.MOVING)),
+    SHORTER_HOLD(Published.said("holds of {} s at most", Published.SHORT_HOLD), move -> !move.has(Demand.MOVING)),
     ARMS_LOW(
             "arms at shoulder height or lower",
             move -> move.has(Demand.OVERHEAD) && !move.has(Demand.HANGING) && !isArmWork(move) && !isBarbell(move)),
     LIGHT_AND_MOVING(
-            "a weight she could lift 15 times, always moving",
+            Published.said("a weight she could lift {} times, always moving", Published.LIFTED_FOR_LIGHT),
             move -> move.has(Demand.OVERHEAD) && !move.has(Demand.HANGING) && !move.has(Demand.HEAVY)),
     FOREARMS_OR_FISTS("forearms or fists instead of flat hands", move -> move.has(Demand.WRIST) && !isBarbell(move)),
     SUPPORT_WITHIN_REACH("a support within reach", move -> move.position().isUpright() && !move.isFullFrontSupport()),

@@ -58,8 +58,12 @@ final class AfterBirthRules {
             .client("Loading starts when six weeks have passed, the wound has closed and your clinician has said yes.")
             .instructor(
                     "Rebuild needs six weeks, clearance on file and a closed wound. Without a note, everything asked and"
-                            + " nothing told: load 2 from 8 weeks and load 3 from 12 (12 and 26 after a caesarean or a deep tear);"
-                            + " impact and heavy loads always need it.")
+                            + " nothing told: load 2 from {} weeks and load 3 from {} ({} and {} after a caesarean or a deep tear);"
+                            + " impact and heavy loads always need it.",
+                    Published.NO_NOTE_LIGHT,
+                    Published.NO_NOTE_MIDDLE,
+                    Published.NO_NOTE_LIGHT_SLOWER,
+                    Published.NO_NOTE_MIDDLE_SLOWER)
             .looks(AfterBirthRules::rebuild);
 
     private static final Rule WIDE_ON_A_TEAR = Rule.code("PP-TEAR-WIDE")

@@ -54,8 +54,10 @@ final class BodyRules {
                     "With your blood pressure, arms stay low or light, still holds stay short, and you breathe all through.")
             .instructor(
                     "High blood pressure: pregnant or not controlled, arms to the shoulder; controlled and not pregnant,"
-                            + " overhead only what she could lift 15 times, moving. Always: no held breath, no still hold above"
-                            + " 10 s, no hanging.")
+                            + " overhead only what she could lift {} times, moving. Always: no held breath, no still hold above"
+                            + " {} s, no hanging.",
+                    Published.LIFTED_FOR_LIGHT,
+                    Published.SHORT_HOLD)
             .looks((facts, found) -> HIGH_PRESSURE.stream()
                     .filter(facts::has)
                     .findFirst()

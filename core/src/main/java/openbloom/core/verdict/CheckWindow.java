@@ -19,8 +19,10 @@ public final class CheckWindow {
     /** How far the pelvic floor may be tried. */
     public enum Floor {
         OPEN("Everything may be tried."),
-        GENTLE(
-                "The first six weeks after a birth: gentle only. Lifts of at most 3 s, at most 5, and only if comfortable."),
+        GENTLE(Published.said(
+                "The first six weeks after a birth: gentle only. Lifts of at most {} s, at most {}, and only if comfortable.",
+                Published.EARLY_HOLD,
+                Published.EARLY_REPETITIONS)),
         CLINICIAN_FIRST(
                 "A tear of degree 3 or 4 without a clearance: her clinician looks at her pelvic floor first. Ask only.");
 
@@ -64,7 +66,9 @@ public final class CheckWindow {
             return Optional.of("fragile bones: read at rest and with one foot floating only");
         }
         if (facts.isPregnantFrom(Published.THIRD_TRIMESTER.amount())) {
-            return Optional.of("from 28 weeks the head is not lifted: look for doming in what she does");
+            return Optional.of(Published.said(
+                    "from {} weeks the head is not lifted: look for doming in what she does",
+                    Published.THIRD_TRIMESTER));
         }
         if (facts.has(Symptom.DIZZY_LYING_DOWN)) {
             return Optional.of("dizzy when lying: look for doming in what she does");

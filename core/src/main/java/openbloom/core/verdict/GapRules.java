@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 import openbloom.core.moves.Demand;
 import openbloom.core.moves.Flexion;
@@ -42,7 +43,8 @@ final class GapRules {
                     "The middle of your belly is wide but firm, so the hardest loads come back one flat step at a time.")
             .instructor(
                     "Wide, but flat and firm: the middle loads with the midline in view, the hardest as far as a load"
-                            + " check of the last 14 days showed them flat.")
+                            + " check of the last {} days showed them flat.",
+                    Published.GAP_STALE)
             .source(Source.E_DUFOUR)
             .by(Question.A1)
             .looks(GapRules::load);
@@ -84,7 +86,9 @@ final class GapRules {
 
     private static final Rule STALE = Rule.code("GAP-STALE")
             .client("We look at the gap again first.")
-            .instructor("This rests on a gap reading and there is none of the last 14 days: check again.")
+            .instructor(
+                    "This rests on a gap reading and there is none of the last {} days: check again.",
+                    Published.GAP_STALE)
             .looks(GapRules::stale);
 
     private static final Rule OUT = Rule.code("GAP-OUT")
@@ -175,7 +179,10 @@ final class GapRules {
     }
 
     private static Gate loadCheckGate() {
-        return Gate.of(GateKind.LOAD_CHECKED, false, "no load check of the last 14 days went so far");
+        return Gate.of(
+                GateKind.LOAD_CHECKED,
+                false,
+                Published.said("no load check of the last {} days went so far", Published.GAP_STALE));
     }
 
     /** Domes, deep and soft, or nobody has looked: the middle loads wait but for what a load check opened. */

@@ -127,7 +127,7 @@ final class Gates {
         boolean free = facts.client().safety().symptoms().excludes(Set.of(Symptom.HEAVINESS), facts.day());
         String words = facts.has(Symptom.HEAVINESS)
                 ? facts.told(Symptom.HEAVINESS).words()
-                : free ? "none told" : "not asked in the last 14 days";
+                : free ? "none told" : Published.said("not asked in the last {} days", Published.SYMPTOM_MEMORY);
         return Gate.of(GateKind.NO_HEAVINESS, free, words);
     }
 

@@ -3,6 +3,7 @@ package openbloom.core.verdict;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 import openbloom.core.moves.Demand;
 import openbloom.core.moves.Move;
@@ -25,8 +26,10 @@ final class PelvicFloorRules {
 
     private static final Rule TIGHT = Rule.code("PF-TIGHT")
             .client("Your pelvic floor needs to learn to let go first; squeezing more would make it worse.")
-            .instructor("Tight or cannot let go: no holds, flicks or inner-thigh squeeze. Release first, until full"
-                    + " letting-go is felt on 8 of 10 on two days and nothing hurts.")
+            .instructor(
+                    "Tight or cannot let go: no holds, flicks or inner-thigh squeeze. Release first, until full"
+                            + " letting-go is felt on {} of 10 on two days and nothing hurts.",
+                    Published.LETTING_GO_NEEDED)
             .source(Source.E_DOWN)
             .by(Question.A10)
             .looks((facts, found) -> {
@@ -135,7 +138,10 @@ final class PelvicFloorRules {
     }
 
     private static Gate lettingGo() {
-        return Gate.of(GateKind.LETTING_GO, false, "needs 8 of 10 full letting-go on two days");
+        return Gate.of(
+                GateKind.LETTING_GO,
+                false,
+                Published.said("needs {} of 10 full letting-go on two days", Published.LETTING_GO_NEEDED));
     }
 
     private static Gate painGate(Facts facts) {

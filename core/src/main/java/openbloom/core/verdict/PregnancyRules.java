@@ -18,6 +18,7 @@ import static openbloom.core.verdict.Adjustment.SUPPORT_WITHIN_REACH;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
+import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 import openbloom.core.moves.Demand;
 import openbloom.core.moves.Flexion;
@@ -62,15 +63,16 @@ final class PregnancyRules {
     private static final Rule SHORT_ON_THE_BACK = Rule.code("PREG-SUP-SHORT")
             .client("On the back only for a minute or two, propped, then onto the side.")
             .instructor(
-                    "Time on the back is limited from 20 weeks: short bouts, chest higher than hips, roll to the side"
-                            + " between.")
+                    "Time on the back is limited from {} weeks: short bouts, chest higher than hips, roll to the side"
+                            + " between.",
+                    Published.VESSEL_COMPRESSION)
             .source(Source.E_SUPINE)
             .by(Question.A8)
             .looks(PregnancyRules::shortOnTheBack);
 
     private static final Rule PRONE = Rule.code("PREG-PRONE")
             .client("Lying on the front waits until after the birth.")
-            .instructor("Not on the front from 14 weeks.")
+            .instructor("Not on the front from {} weeks.", SECOND_TRIMESTER)
             .looks((facts, found) -> {
                 if (facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
                     found.swap(move -> move.position() == Position.PRONE, facts.weeks());
@@ -81,13 +83,17 @@ final class PregnancyRules {
             .client(
                     "Curling up loads the middle of the belly while it has to stretch; we train the same muscles another"
                             + " way.")
-            .instructor("No curl-ups, sit-ups, V-holds or hollow holds from 14 weeks, nor earlier with doming: surface"
-                    + " ladder, hands and knees or press-out instead.")
+            .instructor(
+                    "No curl-ups, sit-ups, V-holds or hollow holds from {} weeks, nor earlier with doming: surface"
+                            + " ladder, hands and knees or press-out instead.",
+                    SECOND_TRIMESTER)
             .looks(PregnancyRules::flex);
 
     private static final Rule TWIST = Rule.code("PREG-TWIST")
             .client("Turn a little and away from the bump, never to the end of the range.")
-            .instructor("No closed or end-range twist from 14 weeks; small, open turns sitting or standing.")
+            .instructor(
+                    "No closed or end-range twist from {} weeks; small, open turns sitting or standing.",
+                    SECOND_TRIMESTER)
             .looks((facts, found) -> {
                 if (facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
                     found.swap(turns(Rotation.END), facts.weeks());
@@ -122,15 +128,20 @@ final class PregnancyRules {
             });
 
     private static final Rule JUMP = Rule.code("PREG-JUMP")
-            .client("Jumping and running go by how you feel, and rest from 28 weeks or with any leak or heaviness.")
+            .client(
+                    "Jumping and running go by how you feel, and rest from {} weeks or with any leak or heaviness.",
+                    THIRD_TRIMESTER)
             .instructor(
-                    "Impact by symptoms in the first two trimesters; none from 28 weeks or with leak, heaviness or pain.")
+                    "Impact by symptoms in the first two trimesters; none from {} weeks or with leak, heaviness or pain.",
+                    THIRD_TRIMESTER)
             .looks(PregnancyRules::jump);
 
     private static final Rule BALANCE = Rule.code("PREG-BAL")
             .client("Keep a wall or chair within reach: your balance point has moved.")
-            .instructor("Single-leg and unsteady work from 20 weeks with support within reach; reset before each"
-                    + " repetition.")
+            .instructor(
+                    "Single-leg and unsteady work from {} weeks with support within reach; reset before each"
+                            + " repetition.",
+                    BALANCE_SUPPORT)
             .looks((facts, found) -> {
                 if (facts.isPregnantFrom(BALANCE_SUPPORT.amount())) {
                     found.adjust(
@@ -147,7 +158,8 @@ final class PregnancyRules {
     private static final Rule BAR = Rule.code("PREG-BAR")
             .client("A bar would have to travel round the bump, so we lift another way.")
             .instructor(
-                    "Barbell paths that pass the bump from 20 weeks, or once the bar has to curve: dumbbells at the side, or another move.")
+                    "Barbell paths that pass the bump from {} weeks, or once the bar has to curve: dumbbells at the side, or another move.",
+                    BALANCE_SUPPORT)
             .looks((facts, found) -> {
                 boolean curves = facts.isPregnant() && facts.client().standing().barCurves();
                 if (curves || facts.isPregnantFrom(BALANCE_SUPPORT.amount())) {
@@ -157,7 +169,9 @@ final class PregnancyRules {
 
     private static final Rule FALL = Rule.code("PREG-FALL")
             .client("Nothing you could fall from: we keep the feet on the floor.")
-            .instructor("From 14 weeks nothing hung from, climbed, jumped onto or balanced on something that moves.")
+            .instructor(
+                    "From {} weeks nothing hung from, climbed, jumped onto or balanced on something that moves.",
+                    SECOND_TRIMESTER)
             .source(Source.E_ACOG804)
             .looks((facts, found) -> {
                 if (facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
@@ -169,7 +183,8 @@ final class PregnancyRules {
             .client("The longest levers end with the first trimester; shorter ones train the same muscles.")
             .instructor(
                     "Load 4 and more on the back or in full support ends with the first trimester, unless a load check"
-                            + " of the last 28 days showed it flat.")
+                            + " of the last {} days showed it flat.",
+                    Published.LOAD_CHECK_PREGNANT)
             .looks((facts, found) -> {
                 if (facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
                     found.swap(move -> move.isLongLever() && !facts.isSeenFlat(move), facts.weeks());
@@ -210,7 +225,9 @@ final class PregnancyRules {
 
     private static final Rule MANY = Rule.code("PREG-MANY")
             .client("With more than one baby your clinician's yes is needed earlier.")
-            .instructor("Twins need clearance from 28 weeks; three or more babies are an absolute contraindication.")
+            .instructor(
+                    "Twins need clearance from {} weeks; three or more babies are an absolute contraindication.",
+                    Published.TWINS_LIMIT)
             .source(Source.E_CONTRA)
             .looks((facts, found) -> {
                 if (facts.has(Condition.TWINS) || facts.has(Condition.TRIPLETS_OR_MORE)) {

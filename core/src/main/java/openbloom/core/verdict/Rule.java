@@ -2,6 +2,7 @@ package openbloom.core.verdict;
 
 import java.util.Optional;
 import java.util.function.BiConsumer;
+import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 import openbloom.core.record.Question;
 
@@ -77,13 +78,15 @@ public final class Rule {
             this.code = code;
         }
 
-        Draft client(String sentence) {
-            client = sentence;
+        /** @param numbers for each {@code {}} of the sentence */
+        Draft client(String sentence, Published... numbers) {
+            client = Published.said(sentence, numbers);
             return this;
         }
 
-        Draft instructor(String sentence) {
-            instructor = sentence;
+        /** @param numbers for each {@code {}} of the sentence */
+        Draft instructor(String sentence, Published... numbers) {
+            instructor = Published.said(sentence, numbers);
             return this;
         }
 

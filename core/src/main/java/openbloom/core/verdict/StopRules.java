@@ -67,7 +67,9 @@ final class StopRules {
     private static final Rule ASK_SYMPTOMS = ask(
             "SYMPTOMS",
             "Tell us first how you have been these last two weeks.",
-            "Symptoms not asked in the last 14 days: nothing above load 1, no bending, no impact, no scar work.",
+            Published.said(
+                    "Symptoms not asked in the last {} days: nothing above load 1, no bending, no impact, no scar work.",
+                    Published.SYMPTOM_MEMORY),
             new Evidence.NotAsked(Topic.SYMPTOMS),
             Facts::isAskedForSymptoms);
 

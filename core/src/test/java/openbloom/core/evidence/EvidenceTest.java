@@ -2,12 +2,18 @@ package openbloom.core.evidence;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import openbloom.core.record.ImpactTests;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Contraindication;
 import openbloom.core.screening.WarningSign;
+import openbloom.core.verdict.RuleBook;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -35,6 +41,23 @@ class EvidenceTest {
         assertThat(number.amount()).isEqualTo(amount);
         assertThat(number.unit()).isEqualTo(unit);
         assertThat(Source.parse(source).orElseThrow().numbers()).contains(number);
+    }
+
+    /** A number in a sentence comes from the registry: with it the sentence moves, and the reason says what the rule does. */
+    @Test
+    void noSentenceOfARuleTypesANumberOfTheRegistry() throws IOException {
+        Pattern typed = Pattern.compile("\"[^\"]*\\b\\d+ (weeks|days|s|times|hours|of 10)\\b[^\"]*\"");
+        try (Stream<Path> rules = Files.list(Path.of("src/main/java/openbloom/core/verdict"))) {
+            for (Path rule : rules.toList()) {
+                assertThat(Files.readAllLines(rule))
+                        .as(rule.getFileName().toString())
+                        .noneMatch(line -> typed.matcher(line).find());
+            }
+        }
+        assertThat(RuleBook.rules())
+                .isNotEmpty()
+                .allSatisfy(
+                        rule -> assertThat(rule.instructor() + rule.client()).doesNotContain("{"));
     }
 
     @Test
