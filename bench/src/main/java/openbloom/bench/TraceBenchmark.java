@@ -43,7 +43,7 @@ public class TraceBenchmark {
     @Warmup(iterations = 5)
     @Measurement(iterations = 10)
     public TraceFindings oneHourAt100Hz() {
-        TraceBuilder builder = new TraceBuilder();
+        TraceBuilder builder = new TraceBuilder(TraceUnit.CMH2O);
         for (int i = 0; i < hour.length; i++) {
             builder.add(i / 100.0, hour[i]);
         }
@@ -56,7 +56,7 @@ public class TraceBenchmark {
     @Warmup(iterations = 0)
     @Measurement(iterations = 1)
     public TraceFindings oneDayAt1000Hz() {
-        TraceBuilder builder = new TraceBuilder();
+        TraceBuilder builder = new TraceBuilder(TraceUnit.CMH2O);
         for (long i = 0; i < 24L * HOUR * 1_000; i++) {
             builder.add(i / 1_000.0, value(i / 1_000.0, i));
         }

@@ -51,6 +51,7 @@ public final class TracePicture {
         picture.line();
         picture.rest();
         picture.flicks();
+        picture.aside();
         return svg.finish();
     }
 
@@ -153,6 +154,25 @@ public final class TracePicture {
                     "M" + point(x - 6, TOP - 14) + "L" + point(x + 6, TOP - 14) + "L" + point(x, TOP - 3) + "Z",
                     Paint.filled(Palette.PLUM));
         }
+    }
+
+    /** Coughs as open rings, jumps of the level at rest as dotted lines, long holes as hatched nothing. */
+    private void aside() {
+        for (double cough : found.aside().coughs()) {
+            svg.circle(x(cough), TOP - 9, 5, Paint.line(Palette.CLAY, 1.8));
+        }
+        for (double step : found.aside().steps()) {
+            svg.line(
+                    x(step),
+                    TOP,
+                    x(step),
+                    GROUND,
+                    Paint.line(Palette.MUTED, 1.4).dashed("2 4"));
+        }
+        found.aside().holes().forEach(hole -> {
+            svg.box(x(hole.from()), TOP, x(hole.to()) - x(hole.from()), GROUND - TOP, 0, Paint.filled("#F1ECE0"));
+            svg.words("no samples", (x(hole.from()) + x(hole.to())) / 2, (TOP + GROUND) / 2, QUIET.centred());
+        });
     }
 
     private double x(double seconds) {

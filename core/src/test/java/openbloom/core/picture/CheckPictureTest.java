@@ -102,7 +102,7 @@ class CheckPictureTest {
     @Test
     void marksWhatWasFoundOnATrace() throws Exception {
         SimulatedSensor sensor = new SimulatedSensor(SensorProfile.WEAK_FADING, Protocol.of(3, 8, 8, 4), 50, 28, 0, 3);
-        TraceBuilder builder = new TraceBuilder();
+        TraceBuilder builder = new TraceBuilder(TraceUnit.CMH2O);
         while (sensor.hasNext()) {
             SimulatedSensor.Sample sample = sensor.next();
             builder.add(sample.seconds(), sample.value());

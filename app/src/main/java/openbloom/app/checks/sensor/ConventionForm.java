@@ -12,24 +12,21 @@ public record ConventionForm(Map<String, String> typed) {
         return typed.getOrDefault(
                 field,
                 switch (field) {
-                    case "on" -> String.valueOf(Math.round(PERCENT * Convention.USUAL.onShare()));
-                    case "off" -> String.valueOf(Math.round(PERCENT * Convention.USUAL.offShare()));
+                    case "edge" -> String.valueOf(Math.round(PERCENT * Convention.USUAL.edgeShare()));
+                    case "dip" -> String.valueOf(Math.round(PERCENT * Convention.USUAL.dipShare()));
                     default -> String.valueOf(Math.round(Convention.USUAL.holdSeconds()));
                 });
     }
 
     /** The convention typed, or the usual one where that makes no sense. */
     Convention convention(Typed problems) {
-        int on = problems.whole("on", text("on"), 20, 90).orElse(50);
-        int off = problems.whole("off", text("off"), 10, 80).orElse(30);
+        int edge = problems.whole("edge", text("edge"), 20, 80).orElse(50);
+        int dip = problems.whole("dip", text("dip"), 20, 80).orElse(40);
         int hold = problems.whole("hold", text("hold"), 1, 5).orElse(2);
-        if (problems.isClean() && off >= on) {
-            problems.refuse("off", "trace.thresholds");
-        }
         return problems.isClean()
                 ? new Convention(
-                        on / (double) PERCENT,
-                        off / (double) PERCENT,
+                        edge / (double) PERCENT,
+                        dip / (double) PERCENT,
                         Convention.USUAL.shortestSeconds(),
                         hold,
                         Convention.USUAL.fadeShare())

@@ -77,7 +77,7 @@ public class SensorRecordings {
     /** What the simulated sensor recorded up to a moment. */
     static TraceFile.Read simulated(SensorProfile profile, SensorTask asked, long seed, double seconds) {
         SimulatedSensor sensor = sensor(profile, asked, seed);
-        TraceBuilder builder = new TraceBuilder();
+        TraceBuilder builder = new TraceBuilder(TraceUnit.CMH2O);
         long lost = 0;
         while (sensor.hasNext()) {
             SimulatedSensor.Sample sample = sensor.next();
@@ -90,9 +90,7 @@ public class SensorRecordings {
                 builder.add(sample.seconds(), sample.value());
             }
         }
-        List<String> repairs = lost == 0
-                ? List.of()
-                : List.of(TraceFile.samples(lost) + " without contact " + TraceFile.were(lost) + " bridged.");
+        List<String> repairs = lost == 0 ? List.of() : List.of(TraceFile.samples(lost) + " without contact.");
         return new TraceFile.Read(builder.build(), repairs);
     }
 }

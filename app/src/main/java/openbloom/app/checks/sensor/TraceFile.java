@@ -27,28 +27,35 @@ public final class TraceFile {
     private static final double LONG_GAP_SECONDS = 1;
     private static final int GAPS_TOLD = 3;
     private static final double LARGEST_VALUE = 100_000;
+    private static final double MOST_IMPOSSIBLE = 0.05;
     private static final double LARGEST_SECONDS = 1e9;
     private static final int LONGEST_LINE = 400;
     private static final String BYTE_ORDER_MARK = "\uFEFF";
     private static final Pattern VALUE_WITH_UNIT = Pattern.compile("value[\\s_(\\[]*([a-zµ0-9]*)[\\s)\\]]*");
 
     private final TraceUnit unit;
-    private final TraceBuilder builder = new TraceBuilder();
+    private final TraceBuilder builder;
     private final List<String> repairs = new ArrayList<>();
     private char delimiter = ',';
     private boolean decimalCommas;
     private long line;
     private long without;
     private long sameTime;
+    private long impossible;
+    private Impossible firstImpossible = new Impossible(0, 0);
     private int gaps;
     private double firstSeconds;
 
     private TraceFile(TraceUnit unit) {
         this.unit = unit;
+        this.builder = new TraceBuilder(unit);
     }
 
     /** A trace and what was put right in it. */
     public record Read(Trace trace, List<String> repairs) {}
+
+    /** A value no body gives, and where it stands. */
+    private record Impossible(long line, double value) {}
 
     /** A line that cannot be read. */
     private static final class Unreadable extends Exception {
@@ -158,6 +165,11 @@ public final class TraceFile {
             without++;
             return;
         }
+        if (!unit.canBe(value)) {
+            firstImpossible = impossible == 0 ? new Impossible(line, value) : firstImpossible;
+            impossible++;
+            return;
+        }
         double last = builder.lastSeconds();
         if (seconds == last) {
             sameTime++;
@@ -207,7 +219,10 @@ public final class TraceFile {
         if (builder.samples() < 2) {
             throw new Unreadable("trace.tooFew", builder.samples());
         }
-        double rate = (builder.samples() + without - 1) / (builder.lastSeconds() - firstSeconds);
+        if (impossible > MOST_IMPOSSIBLE * (builder.samples() + impossible)) {
+            throw new Unreadable("trace.impossible", firstImpossible.line(), firstImpossible.value());
+        }
+        double rate = (builder.samples() + without + impossible - 1) / (builder.lastSeconds() - firstSeconds);
         Trace trace = builder.build();
         if (rate > FASTEST || trace.rate() < SLOWEST * 0.9) {
             throw new Unreadable("trace.rate", SLOWEST, FASTEST, Math.round(rate * 10) / 10.0);
@@ -217,6 +232,15 @@ public final class TraceFile {
         }
         if (without > 0) {
             repairs.add(samples(without) + " without a value " + were(without) + " bridged.");
+        }
+        if (impossible > 0) {
+            repairs.add(String.format(
+                    Locale.ROOT,
+                    "%s of a size no body gives, the first %s in line %d, %s bridged.",
+                    samples(impossible),
+                    firstImpossible.value(),
+                    firstImpossible.line(),
+                    were(impossible)));
         }
         if (sameTime > 0) {
             repairs.add(samples(sameTime) + " with the time of the one before " + were(sameTime) + " left out.");

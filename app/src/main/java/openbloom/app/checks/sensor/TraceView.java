@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 import openbloom.core.pelvicfloor.trace.Contraction;
 import openbloom.core.pelvicfloor.trace.Convention;
 import openbloom.core.pelvicfloor.trace.TraceAnalyser;
@@ -36,12 +37,41 @@ public record TraceView(String picture, TraceFindings found, List<String> senten
                         fully
                                 ? "She comes back to where she began after every one, and at the end."
                                 : "She does not come back to where she began, after one of them or over the whole."));
+        sentences.addAll(aside(found.aside()));
         sentences.add(
                 "What a trace cannot tell: a lift from straining down, a slow cough from a flick, a sensor that drifts in"
-                        + " step with her from a floor that lets go less each time.");
+                        + " step with her from a floor that lets go less each time, nor to the second when a slow fade"
+                        + " reaches 35 %.");
         List<Row> rows =
                 found.contractions().stream().map(one -> row(one, unit)).toList();
         return new TraceView(picture, found, sentences, rows);
+    }
+
+    /** What is shown and not counted. */
+    private static List<String> aside(TraceFindings.Aside aside) {
+        List<String> said = new ArrayList<>();
+        if (aside.leadInSeconds() > 0) {
+            said.add("The first " + number(aside.leadInSeconds())
+                    + " s lie far below everything later and were left out: the sensor was not yet in place.");
+        }
+        if (!aside.coughs().isEmpty()) {
+            said.add("Coughs or knocks, shown and not counted: " + times(aside.coughs()) + ".");
+        }
+        if (!aside.coughsCanBeTold()) {
+            said.add("Too few samples a second to tell a cough from a flick; that takes 25.");
+        }
+        if (!aside.steps().isEmpty()) {
+            said.add("The level at rest jumped at " + times(aside.steps())
+                    + ", as when she moves: each side is held against its own rest.");
+        }
+        aside.holes()
+                .forEach(hole -> said.add("No samples from " + number(hole.from()) + " to " + number(hole.to())
+                        + " s: before and after are looked at by themselves."));
+        return said;
+    }
+
+    private static String times(List<Double> seconds) {
+        return seconds.stream().map(at -> number(at) + " s").collect(Collectors.joining(", "));
     }
 
     private static Row row(Contraction one, String unit) {

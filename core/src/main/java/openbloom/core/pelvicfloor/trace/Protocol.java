@@ -85,6 +85,9 @@ public record Protocol(String words, List<Step> steps) {
     }
 
     private static String counted(String what, long asked, int found) {
+        if (found > asked) {
+            return found + " " + what + " were found, " + asked + " asked.";
+        }
         return asked == found
                 ? "All " + asked + " " + what + " were found."
                 : found + " of " + asked + " " + what + " were found.";

@@ -16,6 +16,11 @@ public enum SensorProfile {
     TIGHT_HIGH_REST("tight, high rest", 28, 10, 0.1, 0, 0.8, 0.03),
     NO_RELEASE("no release", 12, 18, 0.05, 0.4, 0.6, 0.02),
     CREEPING_REST("lets go a little less each time", 8, 20, 0.05, 0, 0.6, 0.02),
+    WEAK_AFTER_STRONG("weaker each time", 8, 20, 0.05, 0, 0.5, 0.02),
+    FAST_FLICKS("flicks faster than asked", 8, 20, 0.05, 0, 0.5, 0.02),
+    COUGHING("coughs in between", 8, 20, 0.05, 0, 0.5, 0.02),
+    MOVING("moves, and the sensor with her", 8, 20, 0.05, 0, 0.5, 0.02),
+    LOST_CONTACT("loses contact for half a minute", 8, 20, 0.05, 0, 0.5, 0.02),
     BEARING_DOWN("bearing down suspected", 8, 30, 0, 0, 1.1, 0.1),
     NOISY("noisy", 8, 18, 0.1, 0, 0.5, 0.02),
     DROP_OUTS("drop-outs", 8, 20, 0.05, 0, 0.5, 0.02);

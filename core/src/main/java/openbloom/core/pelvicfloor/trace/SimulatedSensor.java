@@ -10,6 +10,15 @@ import java.util.Random;
  */
 public final class SimulatedSensor {
     private static final double FLICK_RAMP = 0.25;
+    private static final double FAST_FLICK_SECONDS = 0.35;
+    private static final double FAST_FLICK_APART = 0.75;
+    private static final double WEAKER_EACH_TIME = 0.85;
+    private static final double COUGH_SECONDS = 0.08;
+    private static final double MOVED_BY = 0.7;
+    private static final double CONTACT_LOST_SECONDS = 30;
+
+    /** Share of the squeeze that stays each time. */
+    private static final double CREEP = 0.09;
 
     private final SensorProfile profile;
     private final double rate;
@@ -17,10 +26,9 @@ public final class SimulatedSensor {
     private final double drift;
     private final Random random;
     private final List<Truth> truth = new ArrayList<>();
-    /** Share of the squeeze that stays each time. */
-    private static final double CREEP = 0.09;
-
+    private final List<Double> coughs = new ArrayList<>();
     private final List<double[]> holes = new ArrayList<>();
+    private double movedAt = Double.MAX_VALUE;
     private final double seconds;
     private long sample;
 
@@ -71,6 +79,7 @@ public final class SimulatedSensor {
             }
             at += step.seconds();
         }
+        behave();
         int losses = profile == SensorProfile.DROP_OUTS ? (int) (seconds / 20) : 0;
         for (int i = 0; i < losses; i++) {
             double from = random.nextDouble() * seconds;
@@ -78,14 +87,42 @@ public final class SimulatedSensor {
         }
     }
 
+    /** What happens in the rests. */
+    private void behave() {
+        for (int i = 1; i < truth.size() && profile == SensorProfile.COUGHING; i += 3) {
+            coughs.add((truth.get(i - 1).end() + truth.get(i).start()) / 2 + 0.3);
+        }
+        int half = truth.size() / 2;
+        double longest = 0;
+        for (int i = 1; i < truth.size() && profile == SensorProfile.MOVING; i++) {
+            double rest = truth.get(i).start() - truth.get(i - 1).end();
+            movedAt = rest > longest ? (truth.get(i - 1).end() + truth.get(i).start()) / 2 : movedAt;
+            longest = Math.max(longest, rest);
+        }
+        if (profile == SensorProfile.LOST_CONTACT && half > 0) {
+            double from = truth.get(half).start() - 1;
+            holes.add(new double[] {from, from + CONTACT_LOST_SECONDS});
+            truth.removeIf(one -> one.end() > from && one.start() < from + CONTACT_LOST_SECONDS);
+        }
+    }
+
     private void contract(Protocol.Step step, double at) {
         boolean hold = step.ask() == Protocol.Ask.HOLD;
+        boolean fast = !hold && profile == SensorProfile.FAST_FLICKS;
         double ramp = hold ? profile.rampSeconds() : FLICK_RAMP;
         double late = 0.3 * random.nextDouble();
         double lasts = hold ? step.seconds() - 0.4 * random.nextDouble() : 0.7 + 0.4 * random.nextDouble();
         double height = profile.squeeze() * (0.9 + 0.2 * random.nextDouble());
         double start = at + late + ramp / 2;
-        truth.add(new Truth(hold, start, start + lasts, ramp, height, hold ? profile.fade() : 0));
+        if (profile == SensorProfile.WEAK_AFTER_STRONG) {
+            height *= Math.max(0.4, Math.pow(WEAKER_EACH_TIME, truth.size()));
+        }
+        int times = fast ? 2 : 1;
+        for (int i = 0; i < times; i++) {
+            double from = start + i * FAST_FLICK_APART;
+            double to = from + (fast ? FAST_FLICK_SECONDS : lasts);
+            truth.add(new Truth(hold, from, to, fast ? FLICK_RAMP / 2 : ramp, height, hold ? profile.fade() : 0));
+        }
     }
 
     public List<Truth> truth() {
@@ -121,7 +158,14 @@ public final class SimulatedSensor {
         }
         double wobble = height == 0 ? 0 : profile.wobble() * height * Math.sin(2 * Math.PI * 0.7 * time);
         double slow = drift * time / seconds + 0.03 * profile.squeeze() * Math.sin(2 * Math.PI * time / 47);
-        return profile.rest() + slow + crept(time) + Math.max(height + wobble, kept);
+        double moved = time >= movedAt ? MOVED_BY * profile.squeeze() : 0;
+        return profile.rest() + slow + moved + crept(time) + coughed(time) + Math.max(height + wobble, kept);
+    }
+
+    private double coughed(double time) {
+        return coughs.stream()
+                .mapToDouble(at -> 1.4 * profile.squeeze() * Math.exp(-Math.pow((time - at) / COUGH_SECONDS, 2)))
+                .sum();
     }
 
     /** What stays of every contraction of a floor that lets go a little less each time. */

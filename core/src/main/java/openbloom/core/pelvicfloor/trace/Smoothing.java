@@ -1,9 +1,13 @@
 package openbloom.core.pelvicfloor.trace;
 
+import java.util.ArrayDeque;
 import java.util.Arrays;
+import java.util.Deque;
 
 /** Plain filters over steps. */
 final class Smoothing {
+    private static final int SAMPLED = 40_000;
+
     private Smoothing() {}
 
     /** The same with every step known: a hole is bridged in a straight line, an end is filled with its neighbour. */
@@ -45,10 +49,63 @@ final class Smoothing {
         return smooth;
     }
 
+    /** What is left when every peak narrower than some steps is cut off: the highest of the lowest. */
+    static float[] opened(float[] steps, int width) {
+        float[] lowest = extreme(steps, width, 1);
+        float[] back = extreme(lowest, width, -1);
+        return back;
+    }
+
+    /** The lowest (sign 1) of the steps from one on, or the highest (sign −1) of the steps up to one. */
+    private static float[] extreme(float[] steps, int width, int sign) {
+        int n = steps.length;
+        float[] result = new float[n];
+        Deque<Integer> waiting = new ArrayDeque<>();
+        for (int k = 0; k < n; k++) {
+            int i = sign > 0 ? n - 1 - k : k;
+            while (!waiting.isEmpty() && sign * (steps[waiting.peekLast()] - steps[i]) >= 0) {
+                waiting.pollLast();
+            }
+            waiting.addLast(i);
+            while (Math.abs(waiting.peekFirst() - i) >= width) {
+                waiting.pollFirst();
+            }
+            result[i] = steps[waiting.peekFirst()];
+        }
+        return result;
+    }
+
     /** The value below which a share of the steps lies. */
     static float quantile(float[] steps, double share) {
         float[] sorted = steps.clone();
         Arrays.sort(sorted);
         return sorted[(int) Math.min(sorted.length - 1, share * sorted.length)];
+    }
+
+    /** The same of a part. */
+    static float quantile(float[] steps, int from, int to, double share) {
+        return quantile(Arrays.copyOfRange(steps, from, Math.max(from + 1, to)), share);
+    }
+
+    /** The same of a very long trace, of some of its steps evenly chosen. */
+    static float roughQuantile(float[] steps, double share) {
+        int every = Math.max(1, steps.length / SAMPLED);
+        float[] some = new float[(steps.length + every - 1) / every];
+        for (int i = 0; i < some.length; i++) {
+            some[i] = steps[i * every];
+        }
+        return quantile(some, share);
+    }
+
+    /** From how the steps bend: white noise alone does so from step to step. */
+    static double stepNoise(float[] steps, int from, int to) {
+        if (to - from < 5) {
+            return 0;
+        }
+        float[] bends = new float[to - from - 2];
+        for (int i = 0; i < bends.length; i++) {
+            bends[i] = Math.abs(steps[from + i] - 2 * steps[from + i + 1] + steps[from + i + 2]);
+        }
+        return roughQuantile(bends, 0.5) / (0.6745 * Math.sqrt(6));
     }
 }

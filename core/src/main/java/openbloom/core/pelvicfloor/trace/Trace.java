@@ -1,10 +1,10 @@
 package openbloom.core.pelvicfloor.trace;
 
 /**
- * A trace in steps of equal length, at most 20 a second, whatever rate it was sampled at. A step without a sample is NaN.
+ * A trace in steps of equal length, at most 50 a second, whatever rate it was sampled at. A step without a sample is NaN.
  *
  * @param startSeconds time of the first step
- * @param rate steps a second, at most 20
+ * @param rate steps a second, at most 50
  * @param samples how many samples it was made from
  * @param rectified whether the samples went below zero as a raw signal does, and were rectified
  */

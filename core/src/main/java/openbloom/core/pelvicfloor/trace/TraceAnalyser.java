@@ -4,42 +4,33 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
+import java.util.stream.IntStream;
+import openbloom.core.pelvicfloor.trace.TraceFindings.Aside;
+import openbloom.core.pelvicfloor.trace.TraceFindings.Hole;
 
-/** Finds holds and flicks on a trace by a {@link Convention}. */
+/** Finds holds and flicks on a trace by a {@link Convention}; long holes divide it, each part is looked at by itself. */
 public final class TraceAnalyser {
-    private static final double SMOOTH_SECONDS = 0.4;
-    private static final double JOINED_SECONDS = 0.25;
-    private static final double LEVEL_SECONDS = 0.8;
-    private static final double CREEP_SHARE = 1 / 3.0;
-    private static final double SETTLED_SECONDS = 1.5;
-    private static final double SHORTEST_REST_SECONDS = 3;
-    private static final double LET_GO_SHARE = 0.2;
-    private static final double SHORTEST_LEADING_REST = 3;
-    private static final int ROUNDS = 3;
-    private static final double CLEAR_OF_NOISE = 4;
+    private static final double SHORTEST_PART_SECONDS = 2;
+    private static final double LEAD_IN_BLOCK_SECONDS = 0.5;
+    private static final double LEAD_IN_SHARE = 1;
 
     private final Trace trace;
+    private final TraceUnit unit;
     private final Convention convention;
-    private final double leastSqueeze;
-    private final float[] whole;
-    private final float[] smooth;
-    private final double noise;
+    private final List<Contraction> contractions = new ArrayList<>();
+    private final List<Double> coughs = new ArrayList<>();
+    private final List<Double> jumps = new ArrayList<>();
+    private final List<Hole> holes = new ArrayList<>();
+    private final List<Double> heights = new ArrayList<>();
+    private double leadIn;
+    private Optional<Double> rest = Optional.empty();
+    private double peak = Double.NEGATIVE_INFINITY;
+    private Optional<Boolean> letsGo = Optional.empty();
 
     private TraceAnalyser(Trace trace, TraceUnit unit, Convention convention) {
         this.trace = trace;
+        this.unit = unit;
         this.convention = convention;
-        this.leastSqueeze = unit.leastSqueeze();
-        this.whole = Smoothing.bridged(trace.steps());
-        this.smooth = Smoothing.mean(whole, Math.max(1, steps(SMOOTH_SECONDS) / 2));
-        this.noise = noise();
-    }
-
-    /** A stretch of steps, from inclusive, to exclusive. */
-    private record Stretch(int from, int to) {
-        int length() {
-            return to - from;
-        }
     }
 
     public static TraceFindings analyse(Trace trace, TraceUnit unit, Convention convention) {
@@ -51,296 +42,118 @@ public final class TraceAnalyser {
     }
 
     private TraceFindings findings() {
-        float[] base = Baseline.rough(smooth, trace.rate());
-        List<Stretch> found = List.of();
-        double squeeze = 0;
-        for (int round = 0; round < ROUNDS; round++) {
-            float[] above = minus(smooth, base);
-            squeeze = squeeze(above, found);
-            found = isClear(squeeze) ? stretches(above, squeeze) : List.of();
-            base = Baseline.refined(smooth, active(found), base, trace.rate());
-        }
-        return measured(found, base, squeeze);
-    }
-
-    /** Anything under four times the noise of the resting trace, or under the unit's least, is no squeeze. */
-    private boolean isClear(double squeeze) {
-        return squeeze >= leastSqueeze && squeeze >= CLEAR_OF_NOISE * noise;
-    }
-
-    /** From neighbouring steps two smoothing lengths apart: drift and contractions hardly touch it. */
-    private double noise() {
-        int apart = Math.max(1, steps(2 * SMOOTH_SECONDS));
-        if (smooth.length <= apart + 1) {
-            return 0;
-        }
-        float[] differences = new float[smooth.length - apart];
-        for (int i = 0; i < differences.length; i++) {
-            differences[i] = Math.abs(smooth[i + apart] - smooth[i]);
-        }
-        return 1.4826 * Smoothing.quantile(differences, 0.5) / Math.sqrt(2);
-    }
-
-    private static float[] minus(float[] steps, float[] base) {
-        float[] above = new float[steps.length];
-        for (int i = 0; i < steps.length; i++) {
-            above[i] = steps[i] - base[i];
-        }
-        return above;
-    }
-
-    /** The usual height of a contraction: at first of the upper half of the highest steps, then of what was found. */
-    private double squeeze(float[] above, List<Stretch> found) {
-        if (found.isEmpty()) {
-            float top = Smoothing.quantile(above, 0.995);
-            float[] high = new float[above.length];
-            int count = 0;
-            for (float one : above) {
-                if (one > top / 2) {
-                    high[count++] = one;
-                }
-            }
-            return count == 0 ? 0 : Smoothing.quantile(Arrays.copyOf(high, count), 0.5);
-        }
-        float[] heights = new float[found.size()];
-        for (int i = 0; i < heights.length; i++) {
-            Stretch one = found.get(i);
-            heights[i] = Smoothing.quantile(Arrays.copyOfRange(above, one.from(), one.to()), 0.7);
-        }
-        return Smoothing.quantile(heights, 0.5);
-    }
-
-    /** With hysteresis: in above the upper threshold, out below the lower one. */
-    private List<Stretch> stretches(float[] above, double squeeze) {
-        List<Stretch> found = new ArrayList<>();
-        int from = -1;
-        for (int i = 0; i < above.length; i++) {
-            if (from < 0 && above[i] > convention.onShare() * squeeze) {
-                from = back(above, i, convention.offShare() * squeeze, found);
-            } else if (from >= 0 && above[i] < convention.offShare() * squeeze) {
-                add(found, new Stretch(from, i));
-                from = -1;
-            }
-        }
-        if (from >= 0) {
-            add(found, new Stretch(from, above.length));
-        }
-        found.removeIf(one -> one.length() < steps(convention.shortestSeconds()));
-        return found;
-    }
-
-    private static int back(float[] above, int at, double threshold, List<Stretch> found) {
-        int least = found.isEmpty() ? 0 : found.get(found.size() - 1).to();
-        int from = at;
-        while (from > least && above[from - 1] > threshold) {
-            from--;
-        }
-        return from;
-    }
-
-    /** Columns to the one before if the trace dipped only for a moment. */
-    private void add(List<Stretch> found, Stretch next) {
-        int last = found.size() - 1;
-        boolean joins = last >= 0 && next.from() - found.get(last).to() < steps(JOINED_SECONDS);
-        if (joins) {
-            found.set(last, new Stretch(found.get(last).from(), next.to()));
-        } else {
-            found.add(next);
-        }
-    }
-
-    private boolean[] active(List<Stretch> found) {
-        boolean[] active = new boolean[smooth.length];
-        int margin = steps(1);
-        found.forEach(one -> Arrays.fill(
-                active, Math.max(0, one.from() - margin), Math.min(active.length, one.to() + margin), true));
-        return active;
-    }
-
-    // --- measuring what was found
-
-    private TraceFindings measured(List<Stretch> found, float[] base, double squeeze) {
-        double rest = restLevel(found, base);
-        List<Contraction> contractions = new ArrayList<>();
-        for (int i = 0; i < found.size(); i++) {
-            int next = i + 1 < found.size() ? found.get(i + 1).from() : smooth.length;
-            int previousEnd = i == 0 ? 0 : found.get(i - 1).to();
-            double before = levelBefore(found.get(i), previousEnd);
-            contractions.add(contraction(found.get(i), base, before, next));
+        for (Stretch part : parts()) {
+            look(part);
         }
         double endurance = contractions.stream()
                 .filter(Contraction::hold)
                 .mapToDouble(Contraction::enduredSeconds)
                 .max()
                 .orElse(0);
-        double cutOff = trace.startSeconds() + trace.seconds() - 1;
-        Optional<Boolean> letsGo = contractions.isEmpty()
-                ? Optional.empty()
-                : Optional.of(contractions.stream()
-                                .filter(one -> one.end() < cutOff)
-                                .allMatch(one -> one.returnSeconds().isPresent())
-                        && !creeps(found, squeeze));
-        double peak = Smoothing.quantile(smooth, 1);
-        return new TraceFindings(rest, peak, found.isEmpty() ? 0 : squeeze, contractions, endurance, letsGo);
+        List<Double> sorted = heights.stream().sorted().toList();
+        return new TraceFindings(
+                rest.orElse(0.0),
+                peak,
+                sorted.isEmpty() ? 0 : sorted.get(sorted.size() / 2),
+                contractions,
+                endurance,
+                letsGo,
+                new Aside(coughs, jumps, leadIn, holes, Coughs.canBeTold(trace.rate())));
     }
 
-    /**
-     * Whether she lets go a little less each time: over the whole recording the level at rest has risen by more than a third
-     * of the squeeze and clear of the noise, beyond what the sensor drifts inside the rests.
-     */
-    private boolean creeps(List<Stretch> found, double squeeze) {
-        Stretch first = found.get(0);
-        Stretch last = found.get(found.size() - 1);
-        int leading = Math.max(1, first.from() - steps(0.4));
-        double before = levelBefore(first, 0);
-        int afterFrom = last.to() + steps(SETTLED_SECONDS);
-        boolean trailing = smooth.length - afterFrom >= steps(SHORTEST_REST_SECONDS);
-        if (!trailing && found.size() < 2) {
-            return false;
-        }
-        double after = trailing
-                ? Smoothing.quantile(Arrays.copyOfRange(whole, afterFrom, whole.length), 0.5)
-                : levelBefore(last, found.get(found.size() - 2).to());
-        int at = trailing ? (afterFrom + whole.length) / 2 : last.from();
-        double drift = driftInRests(found) * (at - leading);
-        return after - before - drift > Math.max(CREEP_SHARE * squeeze, CLEAR_OF_NOISE * noise);
-    }
-
-    /** How the level changes from step to step while nothing is done, by the longest rests most. */
-    private double driftInRests(List<Stretch> found) {
-        double change = 0;
-        double length = 0;
-        for (int i = 0; i <= found.size(); i++) {
-            int from = i == 0 ? 0 : found.get(i - 1).to() + steps(SETTLED_SECONDS);
-            int to = i == found.size() ? whole.length : found.get(i).from() - steps(0.4);
-            int half = (to - from) / 2;
-            if (to - from >= steps(SHORTEST_REST_SECONDS)) {
-                double early = Smoothing.quantile(Arrays.copyOfRange(whole, from, from + half), 0.5);
-                double late = Smoothing.quantile(Arrays.copyOfRange(whole, to - half, to), 0.5);
-                change += late - early;
-                length += (to - from) / 2.0;
+    /** What lies between holes too long to bridge. */
+    private List<Stretch> parts() {
+        List<Stretch> parts = new ArrayList<>();
+        float[] steps = trace.steps();
+        int from = 0;
+        int known = -1;
+        for (int i = 0; i < steps.length; i++) {
+            if (!Float.isNaN(steps[i])) {
+                if (known >= 0 && i - known > steps(Convention.DIVIDES_SECONDS)) {
+                    parts.add(new Stretch(from, known + 1));
+                    holes.add(new Hole(trace.timeOf(known), trace.timeOf(i)));
+                    from = i;
+                }
+                known = i;
             }
         }
-        return length == 0 ? 0 : change / length;
+        parts.add(new Stretch(from, Math.max(known + 1, from + 1)));
+        List<Stretch> long_ = parts.stream()
+                .filter(part -> part.length() >= steps(SHORTEST_PART_SECONDS))
+                .toList();
+        return long_.isEmpty() ? parts.subList(0, 1) : long_;
     }
 
-    /** The level before the first contraction, or, if she began at once, the lowest the baseline comes to. */
-    private double restLevel(List<Stretch> found, float[] base) {
-        int leading = found.isEmpty() ? whole.length : found.get(0).from() - steps(0.5);
-        return leading >= steps(SHORTEST_LEADING_REST)
-                ? Smoothing.quantile(Arrays.copyOf(whole, leading), 0.5)
-                : Smoothing.quantile(base, 0.1);
+    private void look(Stretch part) {
+        float[] steps = Arrays.copyOfRange(trace.steps(), part.from(), part.to());
+        float[] bridged = Smoothing.bridged(DropOuts.leftOut(steps, trace.rate()));
+        int lead = part.from() == 0 ? leadIn(bridged) : 0;
+        if (lead > 0) {
+            leadIn = lead / trace.rate();
+            bridged = Arrays.copyOfRange(bridged, lead, bridged.length);
+        }
+        double start = trace.timeOf(part.from() + lead - 0.5);
+        Finder finder = new Finder(bridged, trace.rate(), unit, convention);
+        Measuring measuring = new Measuring(finder, convention, trace.rate(), start);
+        List<Contraction> found = measuring.contractions();
+        contractions.addAll(found);
+        found.forEach(one -> heights.add(one.amplitude()));
+        finder.coughs().forEach(one -> coughs.add(start + (one.from() + one.to()) / 2.0 / trace.rate()));
+        finder.jumps().forEach(one -> jumps.add(start + one / trace.rate()));
+        rest = rest.or(() -> Optional.of(restLevel(finder)));
+        peak = Math.max(peak, Smoothing.quantile(finder.find, 1));
+        Optional<Boolean> fully = new LettingGo(finder, measuring, trace.rate(), start).fully(found);
+        letsGo = letsGo.isEmpty() ? fully : letsGo.map(so -> so && fully.orElse(true));
     }
 
-    private Contraction contraction(Stretch stretch, float[] base, double before, int next) {
-        float[] above = new float[next - stretch.from() + Math.min(stretch.from(), steps(1.5))];
-        int offset = next - above.length;
-        for (int i = 0; i < above.length; i++) {
-            above[i] = smooth[offset + i] - base[offset + i];
+    /** Steps at the start that lie far below everything later: the sensor was not yet where it should be. */
+    private int leadIn(float[] bridged) {
+        int block = Math.max(1, steps(LEAD_IN_BLOCK_SECONDS));
+        int blocks = bridged.length / block;
+        int most = Math.min(steps(Convention.LEAD_IN_SECONDS) / block, blocks / 3);
+        if (most < 2) {
+            return 0;
         }
-        int from = stretch.from() - offset;
-        int to = stretch.to() - offset;
-        double first = level(above, from, to, true);
-        double last = level(above, from, to, false);
-        double start = risingAt(above, from, to, first / 2);
-        double end = fallingAt(above, from, to, last / 2);
-        double seconds = (end - start) / trace.rate();
-        double amplitude = Smoothing.quantile(Arrays.copyOfRange(above, from, to), 0.95);
-        boolean hold = seconds >= convention.holdSeconds();
-        return new Contraction(
-                hold,
-                trace.timeOf(offset + start),
-                trace.timeOf(offset + end),
-                mean(above, start, end),
-                amplitude,
-                rise(above, from, to, amplitude),
-                letGo(end + offset, next, before, amplitude),
-                hold ? faded(above, start, end, first) : OptionalDouble.empty());
-    }
-
-    /** The height near the beginning or the end, past the flank. */
-    private double level(float[] above, int from, int to, boolean beginning) {
-        int length = Math.max(1, Math.min((to - from) / 2, steps(LEVEL_SECONDS)));
-        int skip = Math.min((to - from - length) / 2, steps(0.4));
-        int start = beginning ? from + skip : to - skip - length;
-        return Smoothing.quantile(Arrays.copyOfRange(above, start, start + length), 0.6);
-    }
-
-    /** Where the flank up passes a height, between steps. */
-    private static double risingAt(float[] above, int from, int to, double height) {
-        int i = from;
-        while (i < to - 1 && above[i] < height) {
-            i++;
+        double[] level = new double[blocks];
+        for (int i = 0; i < blocks; i++) {
+            level[i] = Smoothing.quantile(bridged, i * block, (i + 1) * block, 0.5);
         }
-        while (i > 0 && above[i - 1] >= height) {
-            i--;
+        double[] lowestLater = new double[blocks + 1];
+        lowestLater[blocks] = Double.MAX_VALUE;
+        for (int i = blocks - 1; i >= 0; i--) {
+            lowestLater[i] = Math.min(lowestLater[i + 1], level[i]);
         }
-        return i == 0 || above[i] < height ? i : i - (above[i] - height) / (above[i] - above[i - 1]);
-    }
-
-    /** Where the flank down passes a height, between steps. */
-    private static double fallingAt(float[] above, int from, int to, double height) {
-        int i = to - 1;
-        while (i > from && above[i] < height) {
-            i--;
-        }
-        while (i < above.length - 1 && above[i + 1] >= height) {
-            i++;
-        }
-        boolean open = i == above.length - 1 || above[i] < height;
-        return open ? i : i + (above[i] - height) / (above[i] - above[i + 1]);
-    }
-
-    private static double mean(float[] above, double start, double end) {
-        int from = (int) Math.ceil(start);
-        int to = Math.max(from + 1, (int) Math.floor(end));
-        double sum = 0;
-        for (int i = from; i < to && i < above.length; i++) {
-            sum += above[i];
-        }
-        return sum / (to - from);
-    }
-
-    private double rise(float[] above, int from, int to, double amplitude) {
-        int low = from;
-        while (low > 0 && above[low] > 0.1 * amplitude) {
-            low--;
-        }
-        int high = low;
-        while (high < to && above[high] < 0.9 * amplitude) {
-            high++;
-        }
-        return (high - low) / trace.rate();
-    }
-
-    /** Back to within a fifth of the squeeze of the level it rose from, so that a drifting sensor is no failure. */
-    private OptionalDouble letGo(double end, int next, double from, double amplitude) {
-        for (int i = (int) Math.floor(end); i < next; i++) {
-            if (smooth[i] - from < LET_GO_SHARE * amplitude) {
-                return OptionalDouble.of(Math.max(0, (i - end) / trace.rate()));
+        double top = Smoothing.roughQuantile(bridged, 0.98);
+        double highest = Double.NEGATIVE_INFINITY;
+        int end = 0;
+        for (int i = 0; i < most; i++) {
+            highest = Math.max(highest, level[i]);
+            double later = lowestLater[Math.min(blocks, i + 3)];
+            double climbs = later - highest;
+            boolean far = climbs > LEAD_IN_SHARE * (top - later) && climbs > 2 * unit.leastSqueeze();
+            if (far && stays(level, i + 3, later + (top - later) / 2)) {
+                end = (i + 3) * block;
             }
         }
-        return OptionalDouble.empty();
+        return end;
     }
 
-    /** The level in the two seconds before a contraction, no earlier than the one before ended. */
-    private double levelBefore(Stretch stretch, int previousEnd) {
-        int to = Math.max(previousEnd + 1, stretch.from() - steps(0.4));
-        int from = Math.max(previousEnd, Math.min(to - 1, stretch.from() - steps(2.4)));
-        return Smoothing.quantile(
-                Arrays.copyOfRange(whole, Math.max(0, from), Math.min(whole.length, Math.max(1, to))), 0.5);
+    /** Whether what follows is rest, and not a contraction. */
+    private static boolean stays(double[] level, int from, double below) {
+        int to = Math.min(level.length, from + 5);
+        return from < to && IntStream.range(from, to).allMatch(i -> level[i] < below);
     }
 
-    private OptionalDouble faded(float[] above, double start, double end, double first) {
-        int from = (int) Math.ceil(start);
-        int to = Math.min(above.length, (int) Math.floor(end) - steps(0.4));
-        float[] slow = Smoothing.mean(above, steps(0.4));
-        double threshold = (1 - convention.fadeShare()) * first;
-        int i = to - 1;
-        while (i >= from && slow[i] < threshold) {
-            i--;
-        }
-        boolean stays = to - 1 - i >= steps(0.5);
-        return stays && i >= from ? OptionalDouble.of((i + 1 - start) / trace.rate()) : OptionalDouble.empty();
+    /** The level before the first contraction, or, if she began at once, the lowest the level at rest comes to. */
+    private double restLevel(Finder finder) {
+        List<Stretch> found = finder.found();
+        int leading = found.isEmpty() ? finder.whole.length : found.get(0).from() - finder.steps(0.5);
+        int moved = finder.jumps().stream()
+                .filter(at -> at < leading)
+                .reduce((first, last) -> last)
+                .orElse(0);
+        return leading - moved >= finder.steps(Convention.SHORTEST_REST_SECONDS)
+                ? Smoothing.quantile(finder.whole, moved, leading, 0.5)
+                : Smoothing.roughQuantile(finder.base(), 0.1);
     }
 }

@@ -7,11 +7,12 @@ import java.util.Arrays;
  * of the steps is chosen from the first samples.
  */
 public final class TraceBuilder {
-    public static final double MOST_STEPS_A_SECOND = 20;
+    public static final double MOST_STEPS_A_SECOND = 50;
     public static final double LONGEST_SECONDS = 48 * 3_600.0;
     private static final int LOOKED_AT_FIRST = 64;
     private static final double RAW_BELOW_ZERO = 0.1;
 
+    private final TraceUnit unit;
     private final double[] firstTimes = new double[LOOKED_AT_FIRST];
     private final double[] firstValues = new double[LOOKED_AT_FIRST];
     private int waiting;
@@ -24,6 +25,11 @@ public final class TraceBuilder {
     private float[] absolute = new float[1_024];
     private int[] counts = new int[1_024];
     private int used;
+
+    /** @param unit only microvolts that swing about zero are rectified; a pressure never is */
+    public TraceBuilder(TraceUnit unit) {
+        this.unit = unit;
+    }
 
     /**
      * Adds a sample.
@@ -67,7 +73,7 @@ public final class TraceBuilder {
         if (rate == 0) {
             begin();
         }
-        boolean rectified = belowZero > RAW_BELOW_ZERO * samples;
+        boolean rectified = unit == TraceUnit.UV && belowZero > RAW_BELOW_ZERO * samples;
         float[] steps = new float[used];
         for (int i = 0; i < used; i++) {
             steps[i] = counts[i] == 0 ? Float.NaN : (rectified ? absolute[i] : sums[i]) / counts[i];

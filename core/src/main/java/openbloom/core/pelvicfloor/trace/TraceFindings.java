@@ -18,10 +18,32 @@ public record TraceFindings(
         double squeeze,
         List<Contraction> contractions,
         double enduranceSeconds,
-        Optional<Boolean> letsGoFully) {
+        Optional<Boolean> letsGoFully,
+        Aside aside) {
     public TraceFindings {
         contractions = List.copyOf(contractions);
     }
+
+    /**
+     * What is shown and not counted; times in seconds.
+     *
+     * @param coughs coughs and knocks
+     * @param steps at which the level at rest jumped, as when she moves
+     * @param leadInSeconds so much was left out at the start, before the sensor lay where it should
+     * @param holes long ones that divide the recording
+     * @param coughsCanBeTold whether the samples come often enough to tell a cough from a flick
+     */
+    public record Aside(
+            List<Double> coughs, List<Double> steps, double leadInSeconds, List<Hole> holes, boolean coughsCanBeTold) {
+        public Aside {
+            coughs = List.copyOf(coughs);
+            steps = List.copyOf(steps);
+            holes = List.copyOf(holes);
+        }
+    }
+
+    /** Time without samples. */
+    public record Hole(double from, double to) {}
 
     public List<Contraction> holds() {
         return contractions.stream().filter(Contraction::hold).toList();

@@ -14,10 +14,15 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class TraceAnalyserTest {
-    /** Profiles whose rest comes back. */
-    private static final List<SensorProfile> STEADY = java.util.Arrays.stream(SensorProfile.values())
-            .filter(profile -> profile != SensorProfile.CREEPING_REST)
-            .toList();
+    /** Profiles that behave as asked; the others are what an instructor learns to read. */
+    private static final List<SensorProfile> STEADY = List.of(
+            SensorProfile.TYPICAL,
+            SensorProfile.WEAK_FADING,
+            SensorProfile.TIGHT_HIGH_REST,
+            SensorProfile.NO_RELEASE,
+            SensorProfile.BEARING_DOWN,
+            SensorProfile.NOISY,
+            SensorProfile.DROP_OUTS);
 
     private static final double[] RATES = {10, 20, 50, 100, 250, 1_000};
 
@@ -104,7 +109,7 @@ class TraceAnalyserTest {
     }
 
     private static Trace read(SimulatedSensor sensor) {
-        TraceBuilder builder = new TraceBuilder();
+        TraceBuilder builder = new TraceBuilder(TraceUnit.CMH2O);
         while (sensor.hasNext()) {
             SimulatedSensor.Sample sample = sensor.next();
             if (!Double.isNaN(sample.value())) {
@@ -174,15 +179,15 @@ class TraceAnalyserTest {
 
     @Test
     void takesAnyRateAndRectifiesARawSignal() {
-        TraceBuilder raw = new TraceBuilder();
+        TraceBuilder raw = new TraceBuilder(TraceUnit.UV);
         Random random = new Random(1);
         for (int i = 0; i < 20_000; i++) {
             double size = i > 8_000 && i < 13_000 ? 30 : 3;
             raw.add(i / 1_000.0, size * random.nextGaussian());
         }
         Trace trace = raw.build();
-        assertThat(trace.rate()).isEqualTo(20);
-        assertThat(trace.steps()).hasSize(400);
+        assertThat(trace.rate()).isEqualTo(50);
+        assertThat(trace.steps()).hasSize(1_000);
         assertThat(trace.rectified()).isTrue();
         assertThat(TraceAnalyser.analyse(trace, TraceUnit.UV, Convention.USUAL).holds())
                 .singleElement()
@@ -191,7 +196,7 @@ class TraceAnalyserTest {
 
     @Test
     void refusesTimeThatDoesNotGoForward() {
-        TraceBuilder builder = new TraceBuilder();
+        TraceBuilder builder = new TraceBuilder(TraceUnit.CMH2O);
         builder.add(0, 1);
         assertThatIllegalArgumentException().isThrownBy(() -> builder.add(0, 1)).withMessageContaining("go forward");
         assertThatIllegalArgumentException().isThrownBy(() -> builder.add(Double.NaN, 1));
@@ -199,7 +204,7 @@ class TraceAnalyserTest {
                 .isThrownBy(() -> builder.add(200_000, 1))
                 .withMessageContaining("48 hours");
         assertThatIllegalArgumentException().isThrownBy(builder::build).withMessageContaining("two samples");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Convention(0.3, 0.5, 0.3, 2, 0.35));
+        assertThatIllegalArgumentException().isThrownBy(() -> new Convention(1, 0.5, 0.3, 2, 0.35));
     }
 
     /** Each time a ninth of a squeeze more stays: far above rest in the end, although no single one looks bad. A sensor drifting as far is no failure. */
@@ -217,5 +222,23 @@ class TraceAnalyserTest {
         assertThat(TraceAnalyser.analyse(read(drifting), TraceUnit.CMH2O, Convention.USUAL)
                         .letsGoFully())
                 .contains(true);
+    }
+
+    /** What an instructor is to learn from each of the simulated behaviours. */
+    @Test
+    void everyBehaviourOfTheSimulatedSensorIsSaid() {
+        assertThat(analyse(SensorProfile.COUGHING).aside().coughs()).hasSize(4);
+        assertThat(analyse(SensorProfile.COUGHING).holds()).hasSize(5);
+        assertThat(analyse(SensorProfile.MOVING).aside().steps()).hasSize(1);
+        assertThat(analyse(SensorProfile.MOVING).letsGoFully()).contains(true);
+        assertThat(analyse(SensorProfile.LOST_CONTACT).aside().holes())
+                .singleElement()
+                .satisfies(hole -> assertThat(hole.to() - hole.from()).isCloseTo(30, within(0.2)));
+        assertThat(analyse(SensorProfile.FAST_FLICKS).flicks()).hasSize(12);
+        assertThat(analyse(SensorProfile.WEAK_AFTER_STRONG).holds())
+                .hasSize(5)
+                .satisfies(holds -> assertThat(
+                                holds.get(4).amplitude() / holds.get(0).amplitude())
+                        .isBetween(0.4, 0.7));
     }
 }

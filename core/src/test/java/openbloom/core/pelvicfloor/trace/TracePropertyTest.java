@@ -17,7 +17,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** What may not depend on the sensor's amplifier, on when the recording began, or on how fast it samples. */
 class TracePropertyTest {
-    private static final double RATE = 20;
+    private static final double RATE = 50;
 
     /** A louder amplifier and a sensor that began later find the same contractions, higher and later. */
     @Property(tries = 60, seed = "20261125")
@@ -68,8 +68,8 @@ class TracePropertyTest {
 
     /** A step holds the mean of its samples, as a general library reckons it, whatever the rate. */
     @Property(tries = 200, seed = "20261125")
-    void aStepIsTheMeanOfItsSamples(@ForAll @IntRange(min = 40, max = 2_000) int perSecond) {
-        TraceBuilder builder = new TraceBuilder();
+    void aStepIsTheMeanOfItsSamples(@ForAll @IntRange(min = 100, max = 2_000) int perSecond) {
+        TraceBuilder builder = new TraceBuilder(TraceUnit.CMH2O);
         List<DescriptiveStatistics> steps = new ArrayList<>();
         for (int i = 0; i < 3 * perSecond; i++) {
             double seconds = i / (double) perSecond;
@@ -91,9 +91,9 @@ class TracePropertyTest {
 
     /** A signal that swings about zero, as raw EMG does, is rectified; a pressure below zero for a moment is not. */
     @ParameterizedTest
-    @CsvSource({"0.5, true", "0.2, true", "0.05, false", "0, false"})
-    void rectifiesOnlyARawSignal(double shareBelowZero, boolean rectified) {
-        TraceBuilder builder = new TraceBuilder();
+    @CsvSource({"UV, 0.5, true", "UV, 0.2, true", "UV, 0.05, false", "UV, 0, false", "CMH2O, 0.5, false"})
+    void rectifiesOnlyARawSignal(TraceUnit unit, double shareBelowZero, boolean rectified) {
+        TraceBuilder builder = new TraceBuilder(unit);
         for (int i = 0; i < 1_000; i++) {
             builder.add(i / 100.0, i % 100 < 100 * shareBelowZero ? -4 : 4);
         }
@@ -106,23 +106,23 @@ class TracePropertyTest {
 
     @ParameterizedTest
     @CsvSource({
-        "0.3, 0.3, 0.3, 2, 0.35, off 0.3 and on 0.3",
-        "1, 0.3, 0.3, 2, 0.35, off 0.3 and on 1.0",
-        "0.5, 0, 0.3, 2, 0.35, off 0.0 and on 0.5",
+        "0, 0.3, 0.3, 2, 0.35, edge 0.0",
+        "1, 0.3, 0.3, 2, 0.35, edge 1.0",
+        "0.5, 0, 0.3, 2, 0.35, dip 0.0",
         "0.5, 0.3, 0, 2, 0.35, were 0.0 s",
         "0.5, 0.3, 3, 2, 0.35, were 3.0 s",
-        "0.5, 0.3, 0.3, 2, 1, and 1.0"
+        "0.5, 0.3, 0.3, 2, 1, fade 1.0"
     })
     void refusesAConventionThatMakesNoSense(
-            double on, double off, double shortest, double hold, double fade, String named) {
+            double edge, double dip, double shortest, double hold, double fade, String named) {
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new Convention(on, off, shortest, hold, fade))
+                .isThrownBy(() -> new Convention(edge, dip, shortest, hold, fade))
                 .withMessageContaining(named);
     }
 
     @Test
     void aFlatTraceHoldsNothingAndLetsNothingGo() {
-        TraceBuilder builder = new TraceBuilder();
+        TraceBuilder builder = new TraceBuilder(TraceUnit.CMH2O);
         for (int i = 0; i < 600; i++) {
             builder.add(i / 20.0, 7);
         }
@@ -144,7 +144,7 @@ class TracePropertyTest {
     }
 
     private static TraceFindings analysed(List<SimulatedSensor.Sample> samples, double gain, double later) {
-        TraceBuilder builder = new TraceBuilder();
+        TraceBuilder builder = new TraceBuilder(TraceUnit.CMH2O);
         samples.stream()
                 .filter(sample -> !Double.isNaN(sample.value()))
                 .forEach(sample -> builder.add(sample.seconds() + later, gain * sample.value()));

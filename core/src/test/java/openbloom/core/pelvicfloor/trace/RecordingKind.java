@@ -1,0 +1,243 @@
+package openbloom.core.pelvicfloor.trace;
+
+import java.util.function.LongFunction;
+
+/** Forty-odd ways in which sensors and bodies make a recording; a practitioner would meet every one within a month. */
+enum RecordingKind {
+    HOLDS(false, seed -> start(seed).with(made -> holds(made, 5, 8, 8))),
+    FLICKS(false, seed -> start(seed).with(made -> flicks(made, 8, 2.5))),
+    HOLDS_AND_FLICKS(
+            false, seed -> start(seed).with(made -> flicks(holds(made, 5, 6, 6).rests(8), 7, 3))),
+    PROTOCOL_60(false, seed -> start(seed).with(RecordingKind::protocol)),
+    FATIGUE(false, seed -> start(seed).with(made -> holds(made.fading(0.6), 4, 10, 10))),
+    LONG_HOLD_FADING(
+            false, seed -> start(seed).with(made -> made.fading(0.5).hold(60, 1).rests(30))),
+    TWO_LONG_HOLDS(
+            false,
+            seed -> start(seed)
+                    .with(made -> made.hold(60, 1).rests(12).hold(60, 0.9).rests(30))),
+    DOUBLE_PEAKS(false, seed -> start(seed).with(made -> wavering(holds(made, 5, 8, 8)))),
+    WEAK(
+            false,
+            seed -> new Making(new MadeRecording(seed, 7, 4).noise(0.06)).with(made -> holds(made.rests(12), 5, 6, 7))),
+    VERY_STRONG(
+            false, seed -> new Making(new MadeRecording(seed, 12, 90)).with(made -> holds(made.rests(12), 5, 8, 8))),
+    SLOW_LETTING_GO(false, seed -> start(seed).with(made -> holds(made.lettingGoIn(0.9), 5, 8, 10))),
+    HIGH_REST(false, seed -> new Making(new MadeRecording(seed, 34, 10)).with(made -> holds(made.rests(15), 5, 5, 8))),
+    EIGHT_BITS(
+            false,
+            seed -> start(seed)
+                    .with(made -> flicks(holds(made.quantised(0.5), 4, 8, 8).rests(8), 5, 3))),
+    TEN_HERTZ(
+            false,
+            seed -> start(seed)
+                    .with(made -> flicks(holds(made.rate(10), 5, 8, 8).rests(8), 5, 3))),
+    THOUSAND_HERTZ(
+            false,
+            seed -> start(seed)
+                    .with(made -> flicks(holds(made.rate(1000), 3, 6, 6).rests(8), 5, 3))),
+    EPOCH_TIMES(false, seed -> start(seed).with(made -> holds(made.epoch(1_700_000_000), 5, 8, 8))),
+    EMG_ENVELOPE(
+            false,
+            seed -> new Making(new MadeRecording(seed, 4, 22).noise(0.08))
+                    .with(made -> flicks(holds(made.rests(15), 5, 8, 8).rests(8), 5, 3))),
+    EMG_RAW(
+            false,
+            seed -> new Making(new MadeRecording(seed, 4, 30).rawEmg().rate(1000))
+                    .with(made -> flicks(holds(made.rests(15), 4, 8, 8).rests(8), 5, 3))),
+    FAST_FLICKS_1(false, seed -> start(seed).with(made -> train(made, 10, 1.0))),
+    FAST_FLICKS_1_5(false, seed -> start(seed).with(made -> train(made, 15, 1.5))),
+    WEAK_AFTER_STRONG(false, seed -> start(seed).with(RecordingKind::weakening)),
+    FLICKS_STRONGER(false, seed -> start(seed).with(RecordingKind::strongFlicks)),
+    CREEPING_REST(false, seed -> start(seed).with(made -> holds(made.keeping(0.09), 7, 6, 8))),
+    NO_LETTING_GO(
+            false,
+            seed -> start(seed).with(made -> made.keeping(0.45).hold(8, 1).rests(20))),
+    DRIFT(false, seed -> start(seed).with(made -> holds(made.drift(0.25), 6, 8, 10))),
+    BREATHING_BELOW(false, seed -> start(seed).with(made -> holds(made.breathing(0.08), 5, 8, 8))),
+    REST_ONLY(false, seed -> new Making(new MadeRecording(seed, 9, 15)).with(made -> made.rests(120))),
+    REST_BREATHING(
+            false,
+            seed -> new Making(new MadeRecording(seed, 9, 15))
+                    .with(made -> made.breathing(0.2).rests(120))),
+    REST_DRIFTING(
+            false,
+            seed -> new Making(new MadeRecording(seed, 9, 15))
+                    .with(made -> made.drift(0.3).restMovedBy(0.3).rests(120))),
+    NOISY(
+            true,
+            seed -> start(seed)
+                    .with(made -> flicks(holds(made.noise(0.3), 5, 8, 8).rests(8), 5, 3))),
+    HUM(true, seed -> start(seed).with(made -> holds(made.hum(0.25), 5, 8, 8))),
+    CLIPPED(true, seed -> start(seed).with(made -> holds(made.clippedAt(24), 5, 8, 8))),
+    JITTER(true, seed -> start(seed).with(made -> holds(made.jittered(0.9), 5, 8, 8))),
+    COUGHS(true, seed -> start(seed).with(RecordingKind::coughing)),
+    KNOCKS_AT_REST(true, seed -> new Making(new MadeRecording(seed, 9, 15)).with(RecordingKind::knocking)),
+    STEP_UP(
+            true,
+            seed -> start(seed)
+                    .with(made -> holds(
+                            holds(made, 3, 8, 8)
+                                    .rests(3)
+                                    .step(made.chance(0.6, 1.2))
+                                    .rests(6),
+                            3,
+                            8,
+                            8))),
+    STEP_DOWN(
+            true,
+            seed -> start(seed)
+                    .with(made -> holds(
+                            holds(made, 3, 8, 8)
+                                    .rests(3)
+                                    .step(-made.chance(0.6, 1.2))
+                                    .rests(6),
+                            3,
+                            8,
+                            8))),
+    STEP_AND_NOTHING(
+            true,
+            seed -> start(seed)
+                    .with(made -> holds(made, 4, 8, 8)
+                            .rests(3)
+                            .step(made.chance(0.6, 1))
+                            .rests(25))),
+    BEGINS_HELD(
+            true,
+            seed -> new Making(new MadeRecording(seed, 9, 20))
+                    .with(made -> holds(made.beginningHeld(made.chance(3, 7)).rests(10), 4, 8, 8))),
+    LEAD_IN(
+            true,
+            seed -> new Making(new MadeRecording(seed, 25, 18))
+                    .with(made -> holds(made.leadIn(made.chance(3, 12), 1).rests(14), 5, 7, 7))),
+    DROP_OUTS(true, seed -> start(seed).with(made -> lossy(holds(made, 5, 8, 8)))),
+    ZEROS(true, seed -> start(seed).with(made -> zeroed(holds(made, 5, 8, 8)))),
+    COUGH_IN_A_HOLD(true, seed -> start(seed).with(RecordingKind::coughingWithin)),
+    STRONG_BREATHING(true, seed -> start(seed).with(made -> holds(made.breathing(0.14), 5, 8, 8))),
+    LONG_GAP(
+            true,
+            seed -> start(seed)
+                    .with(made -> holds(holds(made, 3, 8, 8).rests(4).gap(40).rests(48), 3, 8, 8)));
+
+    private final boolean artefact;
+    private final LongFunction<Making> make;
+
+    RecordingKind(boolean artefact, LongFunction<Making> make) {
+        this.artefact = artefact;
+        this.make = make;
+    }
+
+    /** Whether something else than the body made it hard: the bars are lower. */
+    boolean isArtefact() {
+        return artefact;
+    }
+
+    MadeRecording made(long seed) {
+        return make.apply(1_000L * ordinal() + seed).made;
+    }
+
+    /** A recording in the making. */
+    private record Making(MadeRecording made) {
+        Making with(java.util.function.Consumer<MadeRecording> what) {
+            what.accept(made);
+            return this;
+        }
+    }
+
+    private static Making start(long seed) {
+        return new Making(new MadeRecording(seed, 9, 20)).with(made -> made.rests(made.chance(10, 20)));
+    }
+
+    private static MadeRecording holds(MadeRecording made, int count, double seconds, double rest) {
+        for (int i = 0; i < count; i++) {
+            made.hold(seconds * made.chance(0.85, 1.1), made.chance(0.85, 1.1)).rests(rest * made.chance(0.9, 1.3));
+        }
+        return made;
+    }
+
+    private static MadeRecording flicks(MadeRecording made, int count, double rest) {
+        for (int i = 0; i < count; i++) {
+            made.flick(made.chance(0.8, 1.1)).rests(rest * made.chance(0.8, 1.2));
+        }
+        return made.rests(8);
+    }
+
+    private static void train(MadeRecording made, int count, double aSecond) {
+        double on = 0.5 / aSecond;
+        for (int i = 0; i < count; i++) {
+            made.flick(made.chance(0.9, 1.1), on, 0.14).rests(1 / aSecond - on);
+        }
+        made.rests(12);
+    }
+
+    private static void protocol(MadeRecording made) {
+        made.rests(30);
+        for (int i = 0; i < 5; i++) {
+            made.flick(made.chance(0.9, 1.1)).rests(10);
+        }
+        holds(made, 5, 10, 10);
+        made.fading(0.3).hold(60, 1).rests(60);
+    }
+
+    /** A dip of a quarter in the middle of every hold. */
+    private static void wavering(MadeRecording made) {
+        var holds = made.truth();
+        made.layer(time -> {
+            double dip = 0;
+            for (MadeRecording.Truth one : holds) {
+                double middle = (one.start() + one.end()) / 2;
+                dip -= 0.25 * Math.exp(-Math.pow((time - middle) / 0.5, 2));
+            }
+            return dip;
+        });
+    }
+
+    private static void weakening(MadeRecording made) {
+        for (double share : new double[] {1, 0.95, 0.85, 0.6, 0.45, 0.35}) {
+            made.hold(6, share).rests(8);
+        }
+    }
+
+    private static void strongFlicks(MadeRecording made) {
+        for (int i = 0; i < 5; i++) {
+            made.flick(made.chance(1.6, 2)).rests(3);
+        }
+        holds(made.rests(6), 4, 8, 8);
+    }
+
+    private static void coughing(MadeRecording made) {
+        for (int i = 0; i < 4; i++) {
+            made.hold(7, made.chance(0.9, 1.1))
+                    .rests(4)
+                    .cough(made.chance(1, 2), made.chance(0.1, 0.2))
+                    .rests(5);
+        }
+    }
+
+    private static void coughingWithin(MadeRecording made) {
+        for (int i = 0; i < 4; i++) {
+            made.rests(4).cough(0.8, made.chance(0.1, 0.2)).rests(-4);
+            made.hold(8, made.chance(0.9, 1.1)).rests(8);
+        }
+    }
+
+    /** Contact is lost in a hold and written as nothing. */
+    private static void zeroed(MadeRecording made) {
+        for (MadeRecording.Truth one : made.truth()) {
+            made.zeroAt(one.start() + made.chance(1, 5), made.chance(0.2, 0.6));
+        }
+    }
+
+    private static void knocking(MadeRecording made) {
+        for (int i = 0; i < 10; i++) {
+            made.rests(made.chance(4, 9)).cough(made.chance(0.8, 2), made.chance(0.06, 0.16));
+        }
+        made.rests(10);
+    }
+
+    private static void lossy(MadeRecording made) {
+        for (MadeRecording.Truth one : made.truth()) {
+            made.gapAt(one.start() + made.chance(1, 5), made.chance(0.2, 0.6));
+        }
+    }
+}
