@@ -28,7 +28,7 @@ public final class TraceFile {
     private static final int GAPS_TOLD = 3;
     private static final double LARGEST_VALUE = 100_000;
     private static final double MOST_IMPOSSIBLE = 0.05;
-    private static final double LARGEST_SECONDS = 1e9;
+    private static final double LARGEST_SECONDS = 1e11;
     private static final int LONGEST_LINE = 400;
     private static final String BYTE_ORDER_MARK = "\uFEFF";
     private static final Pattern VALUE_WITH_UNIT = Pattern.compile("value[\\s_(\\[]*([a-zµ0-9]*)[\\s)\\]]*");
