@@ -122,9 +122,9 @@ class PelvicFloorWalkTest extends BrowserTest {
         page.getByRole(AriaRole.BUTTON, named("No, it pushed down")).click();
         assertThat(page.locator("main")).containsText("refer her to a pelvic health clinician");
         page.waitForLoadState();
-        page.getByLabel("Ends below, %").fill("60");
+        page.getByLabel("A dip makes two from, %").fill("95");
         page.getByRole(AriaRole.BUTTON, named("Find again")).click();
-        assertThat(page.locator("#problem-off")).containsText("below the upper one");
+        assertThat(page.locator("#problem-dip")).containsText("80");
         look();
     }
 }

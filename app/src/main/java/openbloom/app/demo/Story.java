@@ -127,9 +127,9 @@ record Story(
             boolean pregnant = situation == Situation.PREGNANT;
             LocalDate since = today.minusDays(days);
             return new Woman(
-                    new Woman.Key(0, studioId, "demo-" + name, 1, accountId),
-                    new Woman.About(name, today.getYear() - age, goals, training, births, babies),
-                    situation,
+                    0,
+                    new Woman.Key(studioId, "demo-" + name, 1, accountId),
+                    new Woman.About(name, today.getYear() - age, goals, training, births, babies, situation),
                     pregnant
                             ? new Woman.DatingTold(DatingBasis.LAST_PERIOD, since, 28, null, null, null, null)
                             : Woman.DatingTold.NONE,

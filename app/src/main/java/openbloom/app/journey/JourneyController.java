@@ -8,18 +8,22 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Pattern;
+import openbloom.app.checks.Safety;
 import openbloom.app.checks.gap.GapChecks;
 import openbloom.app.moves.Catalogues;
 import openbloom.app.moves.Seasons;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.VisitMapper;
 import openbloom.app.people.Woman;
+import openbloom.app.session.LadderDecisions;
 import openbloom.app.session.Sessions;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.picture.RungsPicture;
 import openbloom.core.verdict.Kind;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -47,6 +51,8 @@ class JourneyController {
     private final RecordReader records;
     private final Catalogues catalogues;
     private final Seasons seasons;
+    private final Safety safety;
+    private final LadderDecisions decisions;
     private final FormPages forms;
     private final StudioDay day;
 
@@ -58,6 +64,8 @@ class JourneyController {
             RecordReader records,
             Catalogues catalogues,
             Seasons seasons,
+            Safety safety,
+            LadderDecisions decisions,
             FormPages forms,
             StudioDay day) {
         this.entries = entries;
@@ -67,6 +75,8 @@ class JourneyController {
         this.records = records;
         this.catalogues = catalogues;
         this.seasons = seasons;
+        this.safety = safety;
+        this.decisions = decisions;
         this.forms = forms;
         this.day = day;
     }
@@ -124,14 +134,37 @@ class JourneyController {
         List<Ahead> ahead = visits.ahead(woman.id(), today.atStartOfDay()).stream()
                 .map(next -> new Ahead(next.id(), VISIT.format(next.startsAt())))
                 .toList();
+        List<JourneyEntries.Entry> told = entries.of(woman, today);
         return new ModelAndView("journey/journey")
-                .addObject("entries", entries.of(woman, today))
+                .addObject("entries", told)
+                .addObject("since", since(woman, today, told).orElse(null))
+                .addObject("rungs", rungs(woman, today).orElse(""))
                 .addObject("ahead", ahead)
                 .addObject("season", season(woman, today, Optional.empty()))
                 .addObject("kinds", Kind.values())
                 .addObject("on", on)
                 .addObject("at", at)
                 .addObject("formKey", UUID.randomUUID().toString());
+    }
+
+    private Optional<SinceLast> since(Woman woman, LocalDate today, List<JourneyEntries.Entry> told) {
+        return SinceLast.lastVisit(told, today)
+                .map(last -> SinceLast.of(
+                        last,
+                        safety.answersOf(woman),
+                        told,
+                        seasons.of(catalogues.of(woman.studioId()), records.clientOn(woman, today), last, today)));
+    }
+
+    /** All ladders that were decided about; empty while there is none. */
+    private Optional<String> rungs(Woman woman, LocalDate today) {
+        Catalogue catalogue = catalogues.of(woman.studioId());
+        List<RungsPicture.Step> steps =
+                decisions.ofAll(List.of(woman.id())).getOrDefault(woman.id(), List.of()).stream()
+                        .map(made -> new RungsPicture.Step(
+                                made.strand(), made.on(), made.rung(), catalogue.topRung(made.strand())))
+                        .toList();
+        return steps.isEmpty() ? Optional.empty() : Optional.of(RungsPicture.of(steps, today));
     }
 
     /** Strip, counts and changes of one week, without loading the page. */

@@ -36,6 +36,12 @@ import org.springframework.stereotype.Component;
 /** Everything that happened with a woman as lines, latest first. */
 @Component
 class JourneyEntries {
+    private static final String ASKED = "Safe today?";
+    private static final String SESSION = "Session";
+    private static final String PLAN = "Plan";
+    private static final String DECISION = "Decision";
+    private static final String REVIEW = "Review";
+
     private final GapChecks gaps;
     private final Sheets sheets;
     private final SheetFindings findings;
@@ -68,7 +74,17 @@ class JourneyEntries {
     }
 
     /** One line of her journey. */
-    record Entry(LocalDate date, String day, String kind, String title, String detail, String link, boolean alarm) {}
+    record Entry(LocalDate date, String day, String kind, String title, String detail, String link, boolean alarm) {
+        /** Whether she was there that day, as far as this line tells. */
+        boolean isVisit() {
+            return kind.equals(ASKED) || kind.equals(SESSION);
+        }
+
+        /** Whether it is something that was found or happened, rather than planned, decided or answered. */
+        boolean isFinding() {
+            return !isVisit() && !kind.equals(PLAN) && !kind.equals(DECISION) && !kind.equals(REVIEW);
+        }
+    }
 
     List<Entry> of(Woman woman, LocalDate today) {
         List<Entry> entries = new ArrayList<>();
@@ -81,10 +97,9 @@ class JourneyEntries {
         events.of(woman.id()).forEach(event -> entries.add(event(event, record)));
         programs.of(woman.id()).forEach(kept -> entries.add(block(kept, record)));
         reviews.keptOf(woman.id()).forEach(kept -> entries.add(review(kept, record)));
-        decisions
-                .ofAll(List.of(woman.id()))
-                .getOrDefault(woman.id(), List.of())
-                .forEach(made -> entries.add(decision(made, record)));
+        decisions.ofAll(List.of(woman.id())).getOrDefault(woman.id(), List.of()).stream()
+                .collect(Collectors.groupingBy(LadderDecisions.Made::on))
+                .forEach((on, made) -> entries.add(decided(on, made, record)));
         intake(woman, record).forEach(entries::add);
         entries.sort(Comparator.comparing(Entry::date).reversed());
         return entries;
@@ -128,20 +143,27 @@ class JourneyEntries {
                 .map(aim -> aim.words())
                 .collect(Collectors.joining(", "));
         return entry(
-                kept.row().madeOn(), "Plan", title, aims + "; by " + kept.row().madeBy(), record + "/program", false);
+                kept.row().madeOn(), PLAN, title, aims + "; by " + kept.row().madeBy(), record + "/program", false);
     }
 
     private static Entry review(Reviews.Kept kept, String record) {
         String aims = kept.document().aims().stream()
                 .map(aim -> aim.words() + ": " + aim.state())
                 .collect(Collectors.joining("; "));
-        return entry(kept.on(), "Review", aims, "by " + kept.by(), record + "/review", false);
+        return entry(kept.on(), REVIEW, aims, "by " + kept.by(), record + "/review", false);
     }
 
-    private static Entry decision(LadderDecisions.Made made, String record) {
-        String title = made.strand().words() + ": rung " + made.rung();
-        String why = made.overruledBecause().isEmpty() ? made.reasons() : "overruled: " + made.overruledBecause();
-        return entry(made.on(), "Decision", title, why + "; by " + made.by(), record + "/response", false);
+    /** What was decided on one day, ladder by ladder; what was overruled says so. */
+    private static Entry decided(LocalDate on, List<LadderDecisions.Made> made, String record) {
+        String title = made.stream()
+                .map(one -> one.strand().words() + " rung " + one.rung())
+                .collect(Collectors.joining(", "));
+        String overruled = made.stream()
+                .filter(one -> !one.overruledBecause().isEmpty())
+                .map(one -> one.strand().words() + " overruled: " + one.overruledBecause() + "; ")
+                .collect(Collectors.joining());
+        String by = made.stream().map(LadderDecisions.Made::by).distinct().collect(Collectors.joining(" and "));
+        return entry(on, DECISION, title, overruled + "by " + by, record + "/response", false);
     }
 
     private Entry sheet(Sheet sheet, String record) {
@@ -186,7 +208,7 @@ class JourneyEntries {
                 ? ""
                 : ". Stop lifted: " + answer.liftedBy() + ", " + answer.liftReason();
         String detail = "asked by " + answer.askedBy() + (answer.stops() ? ". " + answer.whatToDo() : lifted);
-        return entry(answer.askedOn(), "Safe today?", title, detail, record + "/safe", answer.stops());
+        return entry(answer.askedOn(), ASKED, title, detail, record + "/safe", answer.stops());
     }
 
     private static Entry session(Sessions.Planned planned, List<GapChecks.KeptCheck> checks, String record) {
@@ -204,7 +226,7 @@ class JourneyEntries {
                 .count();
         return entry(
                 on,
-                "Session",
+                SESSION,
                 planned.stored().minutes() + " minutes, "
                         + planned.stored().place().words() + ", " + (taught ? "taught" : "planned"),
                 moves + " moves, " + planned.plan().totalClock() + " min" + beside,

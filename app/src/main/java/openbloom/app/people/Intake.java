@@ -73,14 +73,15 @@ final class Intake {
                 .orElse(1);
         Set<Condition> conditions = conditions();
         Optional<LocalDate> cleared = notFuture("clearedOn", typed.date("clearedOn", form.clearedOn()));
-        Woman.Key key = new Woman.Key(of.id(), of.studioId(), formKey(), of.version(), of.accountId());
+        Woman.Key key = new Woman.Key(of.studioId(), formKey(), of.version(), of.accountId());
         Woman.About about = new Woman.About(
                 name,
                 year,
                 typed.text("goals", form.goals(), LONGEST_TEXT),
                 typed.choice("training", form.training(), Training.class).orElse(null),
                 births,
-                babies);
+                babies,
+                situation);
         Woman.MedicalTold medical = new Woman.MedicalTold(
                 isAsked(conditions) ? today : null,
                 Columns.constants(conditions),
@@ -90,7 +91,7 @@ final class Intake {
                 Columns.lines(limits(cleared)),
                 Columns.constants(clearedFor(cleared, conditions)));
         String equipment = Columns.constants(typed.choices("equipment", form.equipment(), Equipment.class));
-        return new Woman(key, about, situation, pregnancy, birth, medical, equipment, of.approach());
+        return new Woman(of.id(), key, about, pregnancy, birth, medical, equipment, of.approach());
     }
 
     private Set<Condition> conditions() {

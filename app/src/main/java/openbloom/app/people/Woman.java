@@ -30,18 +30,18 @@ import org.jspecify.annotations.Nullable;
 
 /** A woman as her intake is kept, in groups; units are in the names, lists are joined in one column. */
 public record Woman(
+        long id,
         Key key,
         About about,
-        Situation situation,
         DatingTold datingTold,
         BirthTold birthTold,
         MedicalTold medical,
         String equipment,
         String approach) {
-    /** Where she is kept, in which version, and who made it. */
-    public record Key(long id, long studioId, String formKey, int version, long changedBy) {
+    /** In which studio she is kept, in which version, and who made it. */
+    public record Key(long studioId, String formKey, int version, long changedBy) {
         Key next(int fromVersion, long by) {
-            return new Key(id, studioId, formKey, fromVersion, by);
+            return new Key(studioId, formKey, fromVersion, by);
         }
     }
 
@@ -52,9 +52,10 @@ public record Woman(
             String goals,
             @Nullable Training training,
             int births,
-            int babies) {
-        About with(int bornTo, int carried) {
-            return new About(name, birthYear, goals, training, bornTo, carried);
+            int babies,
+            Situation situation) {
+        About now(Situation other, int bornTo, int carried) {
+            return new About(name, birthYear, goals, training, bornTo, carried, other);
         }
     }
 
@@ -157,10 +158,6 @@ public record Woman(
         birthTold = birthTold == null ? BirthTold.NONE : birthTold;
     }
 
-    public long id() {
-        return key.id();
-    }
-
     public long studioId() {
         return key.studioId();
     }
@@ -177,12 +174,16 @@ public record Woman(
         return about.goals();
     }
 
+    public Situation situation() {
+        return about.situation();
+    }
+
     /** Whether everything her situation needs could be read; a word this version does not know is read as nothing. */
     @SuppressWarnings("ConstantValue")
     public boolean isReadable() {
-        boolean situated = situation != null
-                && (situation != Situation.PREGNANT || datingTold.basis() != null && datingTold.givenOn() != null)
-                && (situation != Situation.AFTER_BIRTH
+        boolean situated = situation() != null
+                && (situation() != Situation.PREGNANT || datingTold.basis() != null && datingTold.givenOn() != null)
+                && (situation() != Situation.AFTER_BIRTH
                         || birthTold.on() != null && birthTold.kind() != null && birthTold.tear() != null);
         return situated
                 && medical.isReadable()
@@ -191,7 +192,7 @@ public record Woman(
     }
 
     public Optional<Statement> statement() {
-        return situation == Situation.PREGNANT ? datingTold.statement() : Optional.empty();
+        return situation() == Situation.PREGNANT ? datingTold.statement() : Optional.empty();
     }
 
     /** The scan that is held against her dating; none when it is the dating itself. */
@@ -214,7 +215,7 @@ public record Woman(
         BirthKind kind = birthTold.kind();
         Tear tear = birthTold.tear();
         Told closed = birthTold.woundClosed();
-        return situation == Situation.AFTER_BIRTH && on != null && kind != null
+        return situation() == Situation.AFTER_BIRTH && on != null && kind != null
                 ? Optional.of(
                         new Birth(on, kind, tear == null ? Tear.UNKNOWN : tear, closed == null ? Told.UNKNOWN : closed))
                 : Optional.empty();
@@ -259,9 +260,9 @@ public record Woman(
     /** The same woman after a birth; what was dated and cleared for the pregnancy is left behind. */
     Woman afterBirth(BirthTold birth, long by, int fromVersion) {
         return new Woman(
+                id,
                 key.next(fromVersion, by),
-                about.with(about.births() + 1, about.babies()),
-                Situation.AFTER_BIRTH,
+                about.now(Situation.AFTER_BIRTH, about.births() + 1, about.babies()),
                 DatingTold.NONE,
                 birth,
                 medical.withoutClearance(),
@@ -272,9 +273,9 @@ public record Woman(
     /** The same woman when a pregnancy ended without a birth. */
     Woman noLongerPregnant(long by, int fromVersion) {
         return new Woman(
+                id,
                 key.next(fromVersion, by),
-                about.with(about.births(), 1),
-                Situation.NEITHER,
+                about.now(Situation.NEITHER, about.births(), 1),
                 DatingTold.NONE,
                 BirthTold.NONE,
                 medical.withoutClearance(),
@@ -285,9 +286,9 @@ public record Woman(
     /** The same woman with an approach of her own. */
     public Woman following(Set<Choice> choices, long by, int fromVersion) {
         return new Woman(
+                id,
                 key.next(fromVersion, by),
                 about,
-                situation,
                 datingTold,
                 birthTold,
                 medical,

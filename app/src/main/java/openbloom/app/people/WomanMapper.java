@@ -71,7 +71,7 @@ public interface WomanMapper {
                       conditions_since, equipment, cleared_on, cleared_by, clearance_limits, cleared_for, approach)
                     values (
                       #{w.key.studioId}, #{w.key.formKey}, 1, #{w.key.changedBy}, #{at}, #{w.about.name}, #{w.about.birthYear}, #{w.about.goals},
-                      #{w.about.training}, #{w.situation}, #{w.datingTold.basis}, #{w.datingTold.givenOn}, #{w.datingTold.cycleLengthDays}, #{w.datingTold.embryoAgeDays},
+                      #{w.about.training}, #{w.about.situation}, #{w.datingTold.basis}, #{w.datingTold.givenOn}, #{w.datingTold.cycleLengthDays}, #{w.datingTold.embryoAgeDays},
                       #{w.datingTold.scanOn}, #{w.datingTold.scanReadDays}, #{w.datingTold.statedDays}, #{w.birthTold.on}, #{w.birthTold.kind}, #{w.birthTold.tear}, #{w.birthTold.woundClosed},
                       #{w.about.births}, #{w.about.babies}, #{w.medical.askedOn}, #{w.medical.conditions}, #{w.medical.conditionsSince},
                       #{w.equipment}, #{w.medical.clearedOn}, #{w.medical.clearedBy}, #{w.medical.clearanceLimits}, #{w.medical.clearedFor}, #{w.approach}))
@@ -82,7 +82,7 @@ public interface WomanMapper {
     @Update("""
             update woman set
               version = version + 1, changed_by = #{w.key.changedBy}, changed_at = #{at}, name = #{w.about.name},
-              birth_year = #{w.about.birthYear}, goals = #{w.about.goals}, training = #{w.about.training}, situation = #{w.situation},
+              birth_year = #{w.about.birthYear}, goals = #{w.about.goals}, training = #{w.about.training}, situation = #{w.about.situation},
               dating_basis = #{w.datingTold.basis}, dating_given_on = #{w.datingTold.givenOn},
               cycle_length_days = #{w.datingTold.cycleLengthDays}, embryo_age_days = #{w.datingTold.embryoAgeDays}, scan_on = #{w.datingTold.scanOn},
               scan_read_days = #{w.datingTold.scanReadDays}, stated_days = #{w.datingTold.statedDays}, birth_on = #{w.birthTold.on}, birth_kind = #{w.birthTold.kind},
@@ -90,7 +90,7 @@ public interface WomanMapper {
               conditions_asked_on = #{w.medical.askedOn}, conditions = #{w.medical.conditions},
               conditions_since = #{w.medical.conditionsSince}, equipment = #{w.equipment}, cleared_on = #{w.medical.clearedOn},
               cleared_by = #{w.medical.clearedBy}, clearance_limits = #{w.medical.clearanceLimits}, cleared_for = #{w.medical.clearedFor}, approach = #{w.approach}
-            where id = #{w.key.id} and studio_id = #{w.key.studioId} and version = #{w.key.version}
+            where id = #{w.id} and studio_id = #{w.key.studioId} and version = #{w.key.version}
             """)
     int update(@Param("w") Woman woman, @Param("at") Instant at);
 }

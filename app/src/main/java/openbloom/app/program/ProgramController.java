@@ -14,6 +14,7 @@ import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
+import openbloom.core.Days;
 import openbloom.core.program.Aim;
 import openbloom.core.program.Rhythm;
 import openbloom.core.session.Format;
@@ -62,11 +63,12 @@ class ProgramController {
             @RequestParam(defaultValue = "") String formKey) {
         Typed typed = new Typed();
         List<Aim> aims = form.aims(typed);
-        Rhythm rhythm = form.rhythm(typed);
+        LocalDate today = day.today(me);
+        Rhythm rhythm = form.rhythm(typed, today, programs.lastDay(woman, today));
         if (!typed.isClean()) {
             return forms.refused(page(me, woman, programs.of(woman.id()), form), typed);
         }
-        programs.make(me, woman, day.today(me), aims, rhythm, formKey);
+        programs.make(me, woman, today, aims, rhythm, formKey);
         return new ModelAndView("redirect:/people/" + woman.id() + "/program");
     }
 
@@ -97,6 +99,16 @@ class ProgramController {
                 : forms.refused(show(me, woman).addObject("typedFrom", from).addObject("typedTo", to), typed);
     }
 
+    /** What the sessions of a block rest on, with their days. */
+    private static List<String> conditions(Optional<Programs.Kept> last) {
+        return last.flatMap(Programs.Kept::document).stream()
+                .flatMap(block -> block.weeks().stream())
+                .flatMap(week -> week.sessions().stream())
+                .flatMap(session ->
+                        session.conditions().stream().map(rests -> Days.words(session.date()) + ": " + rests))
+                .toList();
+    }
+
     private ModelAndView page(SignedIn me, Woman woman, List<Programs.Kept> kept, ProgramForm form) {
         LocalDate today = day.today(me);
         Optional<Programs.Kept> last = kept.stream().findFirst();
@@ -106,6 +118,7 @@ class ProgramController {
                 .addObject("formKey", UUID.randomUUID().toString())
                 .addObject("last", last.orElse(null))
                 .addObject("block", last.flatMap(Programs.Kept::document).orElse(null))
+                .addObject("conditions", conditions(last))
                 .addObject("earlier", kept.stream().skip(1).toList())
                 .addObject(
                         "since",

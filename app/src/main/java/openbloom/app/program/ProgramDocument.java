@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import openbloom.core.Days;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
@@ -55,8 +56,27 @@ public record ProgramDocument(
             List<String> moments,
             List<DueTold> due) {}
 
-    /** A session on its day; strands by file name. */
-    public record SessionTold(LocalDate date, String place, int minutes, List<String> strands, List<String> words) {}
+    /**
+     * A session on its day; strands by file name.
+     *
+     * @param conditions what it rests on, in words; blocks of before they were told have none
+     */
+    public record SessionTold(
+            LocalDate date,
+            String place,
+            int minutes,
+            List<String> strands,
+            List<String> words,
+            List<String> conditions) {
+        @SuppressWarnings("ConstantValue")
+        public SessionTold {
+            conditions = conditions == null ? List.of() : List.copyOf(conditions);
+        }
+
+        SessionTold on(LocalDate day) {
+            return new SessionTold(day, place, minutes, strands, words, conditions);
+        }
+    }
 
     /** A check that is due. */
     public record DueTold(LocalDate date, String words) {}
@@ -78,8 +98,7 @@ public record ProgramDocument(
                     sessions.remove(session);
                     to.filter(day -> !day.isBefore(week.from())
                                     && day.isBefore(week.from().plusDays(7)))
-                            .ifPresent(day -> sessions.add(new SessionTold(
-                                    day, session.place(), session.minutes(), session.strands(), session.words())));
+                            .ifPresent(day -> sessions.add(session.on(day)));
                     sessions.sort(Comparator.comparing(SessionTold::date));
                     return new WeekTold(
                             week.from(), sessions, week.floorSets(), week.walkMinutes(), week.moments(), week.due());
@@ -164,6 +183,11 @@ public record ProgramDocument(
         };
     }
 
+    private static String words(Program.Condition rests) {
+        return rests.strand().words() + ", if the " + rests.check().words() + " of " + Days.words(rests.on())
+                + " still shows what was known when this was made";
+    }
+
     private static WeekTold week(Program.Week week) {
         return new WeekTold(
                 week.from(),
@@ -173,7 +197,10 @@ public record ProgramDocument(
                                 session.place().words(),
                                 session.minutes(),
                                 session.strands().stream().map(Strand::fileName).toList(),
-                                session.strands().stream().map(Strand::words).toList()))
+                                session.strands().stream().map(Strand::words).toList(),
+                                session.conditions().stream()
+                                        .map(ProgramDocument::words)
+                                        .toList()))
                         .toList(),
                 week.floorSetsPerDay(),
                 week.walkMinutes(),

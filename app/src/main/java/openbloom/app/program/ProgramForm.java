@@ -1,9 +1,12 @@
 package openbloom.app.program;
 
 import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import openbloom.app.system.Columns;
 import openbloom.app.system.Typed;
@@ -20,14 +23,30 @@ public record ProgramForm(
         @Nullable String wish,
         @Nullable String visitsPerWeek,
         @Nullable List<String> homeDays,
-        @Nullable String homeMinutes) {
+        @Nullable String homeMinutes,
+        @Nullable List<String> visitOn,
+        @Nullable List<String> visitMinutes) {
+    /** Rows for booked visits. */
+    public static final int VISITS = 8;
+
+    private static final Pattern VISIT = Pattern.compile("\\d{4}-\\d{2}-\\d{2} \\d{1,3}");
     private static final int MOST_HOME_MINUTES = 120;
+    private static final int LEAST_VISIT_MINUTES = 10;
+    private static final int MOST_VISIT_MINUTES = 120;
 
     /** The suggested aims, two visits and three short days at home. */
     static ProgramForm suggested(List<Aims.Suggested> suggested) {
         List<String> aims = suggested.stream().map(told -> told.aim().name()).toList();
         return new ProgramForm(
-                at(aims, 0), at(aims, 1), at(aims, 2), "", "2", List.of("TUESDAY", "THURSDAY", "SATURDAY"), "10");
+                at(aims, 0),
+                at(aims, 1),
+                at(aims, 2),
+                "",
+                "2",
+                List.of("TUESDAY", "THURSDAY", "SATURDAY"),
+                "10",
+                List.of(),
+                List.of());
     }
 
     /** As the last program was made. */
@@ -47,7 +66,11 @@ public record ProgramForm(
                 wish,
                 Integer.toString(last.visitsPerWeek()),
                 days,
-                Integer.toString(last.homeMinutes()));
+                Integer.toString(last.homeMinutes()),
+                visitsOf(last).stream().map(visit -> visit.date().toString()).toList(),
+                visitsOf(last).stream()
+                        .map(visit -> Integer.toString(visit.minutes()))
+                        .toList());
     }
 
     private static String at(List<String> words, int i) {
@@ -62,6 +85,21 @@ public record ProgramForm(
                 .toList();
     }
 
+    /** Booked visits of a kept program; a line that cannot be read is left out. */
+    static List<Rhythm.Visit> visitsOf(StoredProgram last) {
+        return Columns.lines(last.visits()).stream()
+                .filter(line -> VISIT.matcher(line).matches())
+                .map(line -> line.split(" "))
+                .map(parts -> new Rhythm.Visit(LocalDate.parse(parts[0]), Integer.parseInt(parts[1])))
+                .toList();
+    }
+
+    static String lines(List<Rhythm.Visit> visits) {
+        return Columns.lines(visits.stream()
+                .map(visit -> visit.date() + " " + visit.minutes())
+                .toList());
+    }
+
     List<Aim> aims(Typed typed) {
         return Stream.of(
                         typed.choice("aim1", aim1, Aim.class),
@@ -73,7 +111,8 @@ public record ProgramForm(
                 .toList();
     }
 
-    Rhythm rhythm(Typed typed) {
+    /** @param last day of the block that would be made; a booked visit after it belongs to the next */
+    Rhythm rhythm(Typed typed, LocalDate today, LocalDate last) {
         int visits = typed.requiredWhole("visitsPerWeek", visitsPerWeek, 0, 7).orElse(0);
         Set<DayOfWeek> days = typed.choices("homeDays", homeDays, DayOfWeek.class);
         int minutes =
@@ -81,7 +120,37 @@ public record ProgramForm(
         if (!days.isEmpty() && minutes == 0 && typed.isClean()) {
             typed.refuse("homeMinutes", "program.homeMinutes");
         }
-        return new Rhythm(visits, days, minutes, List.of());
+        List<Rhythm.Visit> booked = booked(typed, today, last);
+        if (visits == 0 && booked.isEmpty() && days.isEmpty() && typed.isClean()) {
+            typed.refuse("visitsPerWeek", "program.noDay");
+        }
+        return new Rhythm(visits, days, minutes, booked);
+    }
+
+    private List<Rhythm.Visit> booked(Typed typed, LocalDate today, LocalDate last) {
+        List<Rhythm.Visit> booked = new ArrayList<>();
+        for (int i = 0; i < VISITS; i++) {
+            Optional<LocalDate> on = typed.date("visitOn", visitOn(i));
+            int minutes = typed.whole("visitOn", visitMinutes(i), LEAST_VISIT_MINUTES, MOST_VISIT_MINUTES)
+                    .orElse(Rhythm.USUAL_VISIT_MINUTES);
+            if (on.filter(day -> day.isBefore(today) || day.isAfter(last)).isPresent()) {
+                typed.refuse("visitOn", "program.visitOutside", on.get(), today, last);
+            }
+            on.ifPresent(day -> booked.add(new Rhythm.Visit(day, minutes)));
+        }
+        long days = booked.stream().map(Rhythm.Visit::date).distinct().count();
+        if (days < booked.size()) {
+            typed.refuse("visitOn", "program.visitTwice");
+        }
+        return booked;
+    }
+
+    public String visitOn(int row) {
+        return at(visitOn == null ? List.of() : visitOn, row);
+    }
+
+    public String visitMinutes(int row) {
+        return at(visitMinutes == null ? List.of() : visitMinutes, row);
     }
 
     public boolean isHome(String day) {

@@ -16,7 +16,7 @@ public interface ProgramMapper {
             long womanId, String formKey, LocalDate madeOn, long madeBy, Instant storedAt, String rulesVersion) {}
 
     @Select("""
-            select program.id, made_on, account.name as made_by, aims, visits_per_week, home_days, home_minutes, document
+            select program.id, made_on, account.name as made_by, aims, visits_per_week, home_days, home_minutes, visits, document
             from program join account on account.id = made_by
             where woman_id = #{womanId} order by program.id desc
             """)
@@ -35,9 +35,9 @@ public interface ProgramMapper {
 
     @Insert("""
             insert into program (woman_id, form_key, made_on, made_by, stored_at, rules_version, aims, visits_per_week,
-              home_days, home_minutes, document)
+              home_days, home_minutes, visits, document)
             values (#{n.womanId}, #{n.formKey}, #{n.madeOn}, #{n.madeBy}, #{n.storedAt}, #{n.rulesVersion}, #{p.aims},
-              #{p.visitsPerWeek}, #{p.homeDays}, #{p.homeMinutes}, #{p.document})
+              #{p.visitsPerWeek}, #{p.homeDays}, #{p.homeMinutes}, #{p.visits}, #{p.document})
             """)
     void insert(@Param("n") NewProgram made, @Param("p") StoredProgram program);
 }

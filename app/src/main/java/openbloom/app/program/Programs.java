@@ -169,7 +169,13 @@ public class Programs {
                         rhythm.visitsPerWeek(),
                         Columns.constants(rhythm.homeDays()),
                         rhythm.homeMinutes(),
+                        ProgramForm.lines(rhythm.visits()),
                         json.writeValueAsString(ProgramDocument.of(program, judgement))));
+    }
+
+    /** The days of the block that would be made today. */
+    LocalDate lastDay(Woman woman, LocalDate today) {
+        return BlockPlanner.lastDay(judgements.of(woman, today, Place.STUDIO).facts());
     }
 
     /** The ways that fit her, by the aims of her block or those her record suggests. */
@@ -212,6 +218,7 @@ public class Programs {
                         row.visitsPerWeek(),
                         row.homeDays(),
                         row.homeMinutes(),
+                        row.visits(),
                         json.writeValueAsString(block.moved(session.get(), to))));
         return List.of();
     }
@@ -224,7 +231,10 @@ public class Programs {
         Judgement judgement = judgements.of(woman, today, Place.STUDIO);
         StoredProgram row = last.row();
         Rhythm rhythm = new Rhythm(
-                row.visitsPerWeek(), Columns.known(row.homeDays(), DayOfWeek.class), row.homeMinutes(), List.of());
+                row.visitsPerWeek(),
+                Columns.known(row.homeDays(), DayOfWeek.class),
+                row.homeMinutes(),
+                ProgramForm.visitsOf(row));
         List<Aim> aims = ProgramForm.aimsOf(row);
         Program now = BlockPlanner.plan(judgement, aims, rhythm);
         List<String> changes = new ArrayList<>();

@@ -24,6 +24,22 @@ final class Ahead {
                 today.catalogue(), carried(today.facts().client(), today.facts().day(), day), day);
     }
 
+    /** The same day, with every check left as old as it will be then: what passes only with a fresh one rests on it. */
+    static Judgement unchecked(Judgement today, LocalDate day) {
+        return Judgement.of(
+                today.catalogue(),
+                asked(today.facts().client(), today.facts().day(), day).build(),
+                day);
+    }
+
+    /** The day on which a gap check is made and finds what is known today. */
+    static Judgement checkedOn(Judgement today, LocalDate day) {
+        Client client = today.facts().client();
+        Client.Builder then = carried(client, today.facts().day(), day).but();
+        client.checks().gap().ifPresent(check -> then.gap(new GapCheck(day, check.readings(), check.settled())));
+        return Judgement.of(today.catalogue(), then.build(), day);
+    }
+
     /** The same with ladders written down as they will stand then. */
     static Judgement of(Judgement today, LocalDate day, Map<Strand, Integer> rungs) {
         Catalogue catalogue = today.catalogue();
@@ -34,12 +50,18 @@ final class Ahead {
         return Judgement.of(catalogue, then.but().rungs(all).build(), day);
     }
 
-    private static Client carried(Client client, LocalDate today, LocalDate day) {
-        long days = ChronoUnit.DAYS.between(today, day);
+    /** She is asked before every visit, and answers as today. */
+    private static Client.Builder asked(Client client, LocalDate today, LocalDate day) {
         Client.Builder then = client.but();
         if (client.safety().symptoms().isFreshOn(today)) {
             then.symptoms(client.safety().symptoms().askedAgain(day));
         }
+        return then;
+    }
+
+    private static Client carried(Client client, LocalDate today, LocalDate day) {
+        long days = ChronoUnit.DAYS.between(today, day);
+        Client.Builder then = asked(client, today, day);
         Optional<GapCheck> gap = client.checks().gap();
         gap.filter(check -> check.isFreshOn(today))
                 .ifPresent(check ->

@@ -48,6 +48,8 @@ public final class BlockPlanner {
     private final Rhythm rhythm;
     private final LocalDate to;
     private final Map<Strand, LocalDate> lastDone = new EnumMap<>(Strand.class);
+    private final List<LocalDate> gapChecks;
+    private final List<Program.Due> due = new ArrayList<>();
     private final Map<Strand, List<LocalDate>> done = new EnumMap<>(Strand.class);
 
     private BlockPlanner(Judgement today, List<Aims.Suggested> aims, Rhythm rhythm) {
@@ -55,6 +57,12 @@ public final class BlockPlanner {
         this.aims = aims;
         this.rhythm = rhythm;
         this.to = BlockEnd.of(today.facts());
+        this.gapChecks = gapChecks();
+    }
+
+    /** The last day of a block that begins on the day of the facts. */
+    public static LocalDate lastDay(Facts facts) {
+        return BlockEnd.of(facts);
     }
 
     /**
@@ -115,16 +123,13 @@ public final class BlockPlanner {
         LocalDate from = today.facts().day();
         for (LocalDate week = from; !week.isAfter(to); week = week.plusDays(7)) {
             List<Program.Planned> sessions = new ArrayList<>();
+            List<Program.Due> checks = checks(week);
+            due.addAll(checks);
             for (Rhythm.Slot slot : rhythm.slots(week, to)) {
                 sessions.add(session(slot, lines));
             }
             weeks.add(new Program.Week(
-                    week,
-                    sessions,
-                    floorSets(week),
-                    Moments.of(today.facts(), aims),
-                    walk(weeks.size()),
-                    checks(week)));
+                    week, sessions, floorSets(week), Moments.of(today.facts(), aims), walk(weeks.size()), checks));
         }
         return weeks;
     }
@@ -144,12 +149,47 @@ public final class BlockPlanner {
             lastDone.put(strand, slot.date());
             done.computeIfAbsent(strand, any -> new ArrayList<>()).add(slot.date());
         });
-        return new Program.Planned(slot.date(), slot.place(), slot.minutes(), strands);
+        return new Program.Planned(
+                slot.date(), slot.place(), slot.minutes(), strands, conditions(then, strands, lines));
+    }
+
+    /** Strands whose rung passes on a day only with a check that is still to be made. */
+    private List<Program.Condition> conditions(Judgement then, List<Strand> strands, List<Program.Line> lines) {
+        LocalDate day = then.facts().day();
+        Judgement unchecked = Ahead.unchecked(today, day);
+        boolean oldGap = unchecked
+                .facts()
+                .client()
+                .checks()
+                .gap()
+                .filter(check -> check.isFreshOn(day))
+                .isEmpty();
+        Program.Check check = oldGap ? Program.Check.GAP : Program.Check.LOAD;
+        return lines.stream()
+                .filter(line -> strands.contains(line.strand()))
+                .filter(line -> isItsRungPassed(then, line) && !isItsRungPassed(unchecked, line))
+                .map(line -> new Program.Condition(line.strand(), check, lastDue(check, day)))
+                .toList();
+    }
+
+    /** The day on which a check is due last before a session; the session's own where none is. */
+    private LocalDate lastDue(Program.Check check, LocalDate day) {
+        return due.stream()
+                .filter(one -> one.check() == check && !one.date().isAfter(day))
+                .map(Program.Due::date)
+                .reduce((first, last) -> last)
+                .orElse(day);
     }
 
     private boolean passes(Judgement then, Program.Line line, boolean isShort) {
         return movesOf(line).stream()
                 .filter(move -> !isShort || move.load() <= LIGHT_LOAD)
+                .anyMatch(move -> then.of(move).kind().passes());
+    }
+
+    private boolean isItsRungPassed(Judgement then, Program.Line line) {
+        return movesOf(line).stream()
+                .filter(move -> move.rung() == line.rung())
                 .anyMatch(move -> then.of(move).kind().passes());
     }
 
@@ -221,15 +261,25 @@ public final class BlockPlanner {
         return today.facts().recentBirth().isPresent() ? TARGET_AFTER_BIRTH : TARGET;
     }
 
+    /** One after the other, each taken to be made on the day it is due. */
+    private List<LocalDate> gapChecks() {
+        List<LocalDate> days = new ArrayList<>();
+        LocalDate from = today.facts().day();
+        Optional<LocalDate> next = today.facts().gapCheckDue().map(day -> day.isBefore(from) ? from : day);
+        while (next.filter(day -> !day.isAfter(to)).isPresent()) {
+            LocalDate day = next.get();
+            days.add(day);
+            next = Ahead.checkedOn(today, day).facts().gapCheckDue().filter(later -> later.isAfter(day));
+        }
+        return days;
+    }
+
     private List<Program.Due> checks(LocalDate week) {
         List<Program.Due> due = new ArrayList<>();
         LocalDate last = week.plusDays(6).isBefore(to) ? week.plusDays(6) : to;
-        Ahead.of(today, week)
-                .facts()
-                .gapCheckDue()
-                .map(day -> day.isBefore(week) ? week : day)
-                .filter(day -> !day.isAfter(last))
-                .ifPresent(day -> due.add(new Program.Due(day, Program.Check.GAP)));
+        gapChecks.stream()
+                .filter(day -> !day.isBefore(week) && !day.isAfter(last))
+                .forEach(day -> due.add(new Program.Due(day, Program.Check.GAP)));
         PelvicFloorCheck floor = today.facts().client().checks().pelvicFloor();
         LocalDate first = today.facts().day();
         boolean open = CheckWindow.floor(Ahead.of(today, week).facts()) != CheckWindow.Floor.CLINICIAN_FIRST;

@@ -76,12 +76,20 @@ public record Program(
         }
     }
 
-    /** A session on its day. */
-    public record Planned(LocalDate date, Place place, int minutes, List<Strand> strands) {
+    /**
+     * A session on its day.
+     *
+     * @param conditions what it rests on besides the calendar
+     */
+    public record Planned(LocalDate date, Place place, int minutes, List<Strand> strands, List<Condition> conditions) {
         public Planned {
             strands = List.copyOf(strands);
+            conditions = List.copyOf(conditions);
         }
     }
+
+    /** A strand that passes on a day only if a check before it still shows what it showed when the block was made. */
+    public record Condition(Strand strand, Check check, LocalDate on) {}
 
     /** A check that is due. */
     public record Due(LocalDate date, Check check) {}
@@ -90,6 +98,7 @@ public record Program(
     public enum Check {
         GAP("gap check"),
         PELVIC_FLOOR("pelvic floor check"),
+        LOAD("load check"),
         RETURN_TESTS("return tests");
 
         private final String words;

@@ -281,4 +281,31 @@ class BlockPlannerTest {
                 .isNotEmpty()
                 .allMatch(session -> session.strands().size() == 2);
     }
+
+    /** A recovered gap read today opens loads of 3 and more for 14 days; after that they rest on the weekly checks. */
+    @Test
+    void saysWhatRestsOnAGapCheckStillToBeMade() {
+        Map<Strand, Integer> rungs = Map.of(Strand.LIMB_LOAD, 6, Strand.FRONT_SUPPORT, 5, Strand.BRIDGE, 3);
+        Client.Builder woman =
+                born(20, BirthKind.VAGINAL).gap(gap(2, Told.NO, Firmness.FIRM)).rungs(rungs);
+        Program program = plan(woman, Aim.REBUILD_MIDLINE);
+        List<Program.Planned> sessions = program.weeks().stream()
+                .flatMap(week -> week.sessions().stream())
+                .toList();
+        assertThat(sessions)
+                .filteredOn(session -> session.date().isBefore(DAY.plusDays(14)))
+                .isNotEmpty()
+                .allMatch(session -> session.conditions().isEmpty());
+        List<Program.Condition> later = sessions.stream()
+                .filter(session -> session.date().isAfter(DAY.plusDays(14)))
+                .flatMap(session -> session.conditions().stream())
+                .toList();
+        assertThat(later).isNotEmpty().allMatch(rests -> rests.check() == Program.Check.GAP);
+        assertThat(later).extracting(Program.Condition::strand).contains(Strand.LIMB_LOAD);
+        List<LocalDate> due = program.weeks().stream()
+                .flatMap(week -> week.checksDue().stream())
+                .map(Program.Due::date)
+                .toList();
+        assertThat(later).extracting(Program.Condition::on).allMatch(due::contains);
+    }
 }

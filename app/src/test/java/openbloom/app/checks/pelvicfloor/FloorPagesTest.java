@@ -63,7 +63,7 @@ class FloorPagesTest extends PageTest {
         assertThat(page(at("/bench"))).contains("sensor.csv");
         assertThat(body(upload("time_s,value\n0,1\n0.1,x\n"))).contains("Line 3: “x” is no number");
         assertThat(body(upload(""))).contains("The file is empty");
-        assertThat(body(get(kept).param("on", "20").param("off", "40"))).contains("below the upper one");
+        assertThat(body(get(kept).param("edge", "50").param("dip", "95"))).contains("problem-dip", "20", "80");
         send(post(kept + "/lift").param("seen", "NO").param("before", "UNKNOWN"));
         assertThat(body(post(kept + "/lift").param("seen", "YES").param("before", "UNKNOWN")))
                 .contains("Somebody else has answered", "It pushed down");
