@@ -83,6 +83,30 @@ class ProgramPagesTest extends PageTest {
         assertThat(programs.of(woman.id())).isEmpty();
     }
 
+    /** Booked visits count instead of so many a week; one outside the block, or two on a day, is refused beside its field. */
+    @Test
+    void plansOnBookedVisitsAndRefusesThoseItCannotPlanFor() throws Exception {
+        Woman woman = askedWoman("Booked");
+        LocalDate soon = LocalDate.now().plusDays(3);
+        send(form(woman, key()).param("visitOn", soon.toString()).param("visitMinutes", "50"));
+        assertThat(program(woman))
+                .contains("studio 50 min", "value=\"" + soon + "\"")
+                .doesNotContain("studio 45 min");
+        String far = soon.plusDays(100).toString();
+        assertThat(as(ines, form(woman, key()).param("visitOn", far)).getContentAsString())
+                .contains("problem-visitOn", "lies outside this block", far);
+        assertThat(as(ines, form(woman, key()).param("visitOn", soon.toString(), soon.toString()))
+                        .getContentAsString())
+                .contains("Two visits are booked on one day");
+        assertThat(as(ines, form(woman, key()).param("visitOn", soon.toString()).param("visitMinutes", "600"))
+                        .getContentAsString())
+                .contains("problem-visitOn");
+        assertThat(as(ines, blank(woman).param("visitsPerWeek", "0").param("homeMinutes", "0"))
+                        .getContentAsString())
+                .contains("She comes on no day");
+        assertThat(programs.of(woman.id())).hasSize(1);
+    }
+
     @Test
     void saysWhatChangedSinceAndChangesNothingByItself() throws Exception {
         Woman woman = askedWoman("Since");

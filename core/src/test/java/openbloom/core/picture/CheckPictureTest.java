@@ -166,4 +166,44 @@ class CheckPictureTest {
     private static org.w3c.dom.Document parse(String svg) throws Exception {
         return DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(svg)));
     }
+
+    /** A ladder's line begins on the day it was first decided, steps where it changes, and ends with its rung. */
+    @Test
+    void drawsLaddersOverTime() throws Exception {
+        List<RungsPicture.Step> steps = List.of(
+                new RungsPicture.Step(Strand.BRIDGE, DAY.minusDays(40), 2, 7),
+                new RungsPicture.Step(Strand.BRIDGE, DAY.minusDays(20), 3, 7),
+                new RungsPicture.Step(Strand.LIMB_LOAD, DAY.minusDays(20), 5, 10));
+        String picture = RungsPicture.of(steps, DAY);
+        DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(picture)));
+        assertThat(picture).contains("Bridge 2 to 3", "Limb load 5 to 5", "3 of 7", "5 of 10");
+        assertThat(picture).contains(Days.words(DAY.minusDays(40)), Days.words(DAY));
+        assertThat(picture.split("<path", -1)).hasSize(3);
+        assertThat(RungsPicture.of(steps.subList(0, 1), DAY))
+                .doesNotContain("Limb load")
+                .isNotEqualTo(picture);
+    }
+
+    /** Coughs, jumps and holes are drawn where they are, and only there. */
+    @Test
+    void drawsWhatATraceShowsAside() {
+        String typical = trace(SensorProfile.TYPICAL);
+        assertThat(typical).doesNotContain("<circle", "no samples");
+        assertThat(trace(SensorProfile.COUGHING).split("<circle", -1)).hasSizeGreaterThan(2);
+        assertThat(trace(SensorProfile.LOST_CONTACT)).contains("no samples");
+        assertThat(trace(SensorProfile.MOVING)).isNotEqualTo(typical).contains("2 4");
+    }
+
+    private static String trace(SensorProfile profile) {
+        SimulatedSensor sensor = new SimulatedSensor(profile, Protocol.of(4, 6, 8, 6), 50, 26, 0.1, 3);
+        TraceBuilder builder = new TraceBuilder(TraceUnit.CMH2O);
+        while (sensor.hasNext()) {
+            SimulatedSensor.Sample sample = sensor.next();
+            if (!Double.isNaN(sample.value())) {
+                builder.add(sample.seconds(), sample.value());
+            }
+        }
+        Trace trace = builder.build();
+        return TracePicture.of(trace, TraceAnalyser.analyse(trace, TraceUnit.CMH2O, Convention.USUAL), TraceUnit.CMH2O);
+    }
 }

@@ -73,7 +73,7 @@ class TwelveWeeksTest {
     }
 
     /** One woman's twelve weeks. */
-    private static final class Walk {
+    static final class Walk {
         private final Rhythm rhythm;
         private final Course course;
         private final Random chance;
