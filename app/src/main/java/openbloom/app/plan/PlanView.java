@@ -5,7 +5,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
@@ -57,7 +56,7 @@ public record PlanView(Map<Kind, Integer> counts, List<Group> groups) {
         return new Row(
                 verdict.move(),
                 verdict.kind(),
-                summary(verdict, judgement.catalogue()),
+                summary(verdict, judgement),
                 verdict.swapTo(),
                 meanwhile,
                 verdict.gates(),
@@ -66,7 +65,7 @@ public record PlanView(Map<Kind, Integer> counts, List<Group> groups) {
     }
 
     /** The gist in one line: how to adjust, what to do instead, what is missing, what stops her. */
-    private static String summary(Verdict verdict, Catalogue catalogue) {
+    private static String summary(Verdict verdict, Judgement judgement) {
         return switch (verdict.kind()) {
             case GO -> "";
             case ADJUST ->
@@ -74,7 +73,7 @@ public record PlanView(Map<Kind, Integer> counts, List<Group> groups) {
                         "; ",
                         verdict.adjustments().stream()
                                 .sorted()
-                                .map(change -> Versions.words(change, verdict.move(), catalogue))
+                                .map(change -> Versions.words(change, verdict.move(), judgement))
                                 .toList());
             case SWAP ->
                 verdict.swapTo().map(target -> "instead: " + target.name()).orElse("");

@@ -263,7 +263,7 @@ class EditController {
     private static List<String> words(Verdict verdict, Judgement judgement) {
         return verdict.adjustments().stream()
                 .sorted()
-                .map(change -> Versions.words(change, verdict.move(), judgement.catalogue()))
+                .map(change -> Versions.words(change, verdict.move(), judgement))
                 .toList();
     }
 

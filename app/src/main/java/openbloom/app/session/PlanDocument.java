@@ -276,7 +276,7 @@ public record PlanDocument(
                 item.verdict(),
                 item.adjustments().stream()
                         .sorted()
-                        .map(change -> Versions.words(change, move, judgement.catalogue()))
+                        .map(change -> Versions.words(change, move, judgement))
                         .toList(),
                 item.insteadOf().map(Move::name).orElse(""),
                 why(item, judgement),

@@ -1,5 +1,7 @@
 package openbloom.core.moves;
 
+import java.util.List;
+
 /** What a move may need beyond a floor, a wall and a counter. */
 public enum Equipment {
     BLOCK("block"),
@@ -21,5 +23,16 @@ public enum Equipment {
 
     public String words() {
         return words;
+    }
+
+    /** What serves as well, the best first: a soft ball for a block, a step for a chair. */
+    public List<Equipment> standIns() {
+        return switch (this) {
+            case BLOCK -> List.of(BALL);
+            case BALL -> List.of(BLOCK);
+            case CHAIR -> List.of(STEP, BIG_BALL);
+            case BIG_BALL -> List.of(CHAIR);
+            case STEP, BAND, DUMBBELL, BARBELL, BAR, ROPE -> List.of();
+        };
     }
 }

@@ -148,7 +148,8 @@ final class LadderRules {
 
     private static boolean isOutOfReach(Move move, Facts facts) {
         return move.kit().stream()
-                .anyMatch(item -> isMissing(item, facts) && item.substitute().isEmpty());
+                .anyMatch(item -> isMissing(item, facts)
+                        && item.instead(facts.client().equipment()).isEmpty());
     }
 
     private static Optional<Kit> missing(Move move, Facts facts) {
@@ -156,6 +157,6 @@ final class LadderRules {
     }
 
     private static boolean isMissing(Kit item, Facts facts) {
-        return !facts.client().equipment().contains(item.needs());
+        return item.isMissing(facts.client().equipment());
     }
 }

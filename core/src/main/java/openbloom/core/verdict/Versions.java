@@ -4,7 +4,9 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Position;
 
@@ -37,11 +39,23 @@ public final class Versions {
     }
 
     /** The change in words, with its version by name. */
-    public static String words(Adjustment adjustment, Move move, Catalogue catalogue) {
+    public static String words(Adjustment adjustment, Move move, Judgement judgement) {
+        if (adjustment == Adjustment.USE_SUBSTITUTE) {
+            return instead(move, judgement.facts().client().equipment());
+        }
         return adjustment.words()
-                + of(adjustment, move, catalogue)
+                + of(adjustment, move, judgement.catalogue())
                         .map(version -> ": " + version.teaching().shortName())
                         .orElse("");
+    }
+
+    /** {@code instead of the block: soft ball}. */
+    private static String instead(Move move, Set<Equipment> atHand) {
+        return move.kit().stream()
+                .filter(item -> item.isMissing(atHand))
+                .map(item -> "instead of the " + item.needs().words() + ": "
+                        + item.instead(atHand).orElse("nothing will do"))
+                .collect(Collectors.joining("; "));
     }
 
     /** The nearest rung below on another surface or in another position. */

@@ -2,9 +2,13 @@ package openbloom.core.verdict;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Optional;
+import java.util.Set;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Move;
+import openbloom.core.record.Client;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -28,7 +32,7 @@ class VersionsTest {
     void namesTheVersion(String move, Adjustment adjustment, String version) {
         assertThat(Versions.of(adjustment, CATALOGUE.get(move), CATALOGUE).map(Move::id))
                 .contains(version);
-        assertThat(Versions.words(adjustment, CATALOGUE.get(move), CATALOGUE))
+        assertThat(Versions.words(adjustment, CATALOGUE.get(move), judged()))
                 .endsWith(": " + CATALOGUE.get(version).teaching().shortName());
     }
 
@@ -40,5 +44,38 @@ class VersionsTest {
                 .isEmpty();
         assertThat(Versions.of(Adjustment.ARMS_LOW, CATALOGUE.get("press-two"), CATALOGUE))
                 .isEmpty();
+    }
+
+    /** Block, then a soft ball she has, then what every home has; nothing is said to be missing that is there. */
+    @ParameterizedTest
+    @CsvSource({
+        "BALL, instead of the block: soft ball",
+        "BAND, 'instead of the block: a firm book, a cushion or a small ball'",
+        "BLOCK, ''"
+    })
+    void namesWhatStandsInForWhatIsMissing(Equipment atHand, String said) {
+        Move move = CATALOGUE.moves().stream()
+                .filter(one -> one.kit().stream()
+                        .anyMatch(item -> item.needs() == Equipment.BLOCK
+                                && item.substitute().equals(Optional.of("a firm book, a cushion or a small ball"))))
+                .findFirst()
+                .orElseThrow();
+        assertThat(Versions.words(Adjustment.USE_SUBSTITUTE, move, judged(atHand)))
+                .isEqualTo(said);
+    }
+
+    /** Outside the gym nothing is out of reach for want of a thing: every move says what stands in. */
+    @Test
+    void everythingButTheGymHasAStandIn() {
+        assertThat(CATALOGUE.moves())
+                .filteredOn(move -> !move.isGymStaple() && !move.isImpact())
+                .flatExtracting(Move::kit)
+                .allMatch(item -> item.substitute().isPresent()
+                        || !item.needs().standIns().isEmpty());
+    }
+
+    private static Judgement judged(Equipment... atHand) {
+        return Judgement.of(
+                CATALOGUE, Client.of(1, 1, 33).equipment(Set.of(atHand)).build(), Women.TODAY);
     }
 }
