@@ -48,6 +48,8 @@ function show() {
   at('forward').hidden = now === items.length - 1;
   at('finish-button').textContent = now === items.length - 1 ? 'Finish' : 'Finish here';
   for (const id of ['where', 'how-much', 'took-over']) at(id).hidden = true;
+  at('load').hidden = item.weighted !== 'true';
+  at('kilograms').value = item.kilograms ?? '';
   const before = items[now - 1];
   at('compare').hidden = !(sided(item) && before && before.name === item.name && before.side !== item.side);
   marks();
@@ -214,7 +216,9 @@ function counted(item) {
 
 function end(how, count) {
   if (ended()) return;
-  note(how, { counted: String(count) });
+  const kilograms = items[now].weighted === 'true' && how !== 'SKIPPED' ? at('kilograms').value.trim() : '';
+  if (kilograms) items.filter((item) => item.name === items[now].name).forEach((item) => { item.kilograms = kilograms; });
+  note(how, { counted: String(count), ...(kilograms ? { kilograms } : {}) });
 }
 
 // What the first side managed is what the other side does.

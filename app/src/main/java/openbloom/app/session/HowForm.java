@@ -1,5 +1,6 @@
 package openbloom.app.session;
 
+import java.math.BigDecimal;
 import openbloom.app.system.Typed;
 import openbloom.core.progress.DoseStep;
 import openbloom.core.progress.Pain;
@@ -9,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 record HowForm(
         @Nullable String pain,
         @Nullable String counted,
+        @Nullable String kilograms,
         @Nullable String note) {
     private static final int LONGEST_NOTE = 200;
     private static final int MOST = 2000;
@@ -17,11 +19,12 @@ record HowForm(
     StoredResponse.How read(Typed typed, int item, PlanDocument plan) {
         Integer pain = typed.whole("pain", this.pain, 0, Pain.MOST).orElse(null);
         Integer done = typed.whole("counted", counted, 0, MOST).orElse(null);
+        BigDecimal load = Loads.read(typed, "kilograms", kilograms).orElse(null);
         String words = typed.text("note", note, LONGEST_NOTE);
         if (item < 0 || item >= plan.items().size()) {
-            return new StoredResponse.How(pain, null, null, DoseStep.WRITTEN, words);
+            return new StoredResponse.How(pain, null, null, DoseStep.WRITTEN, null, words);
         }
         PlanDocument.Item of = plan.items().get(item);
-        return new StoredResponse.How(pain, done, done == null ? null : of.counts(), of.doseStep(), words);
+        return new StoredResponse.How(pain, done, done == null ? null : of.counts(), of.doseStep(), load, words);
     }
 }

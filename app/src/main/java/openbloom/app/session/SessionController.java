@@ -40,8 +40,10 @@ class SessionController {
     private final Safety safety;
     private final Sentences sentences;
     private final Catalogues catalogues;
+    private final Loads loads;
 
-    SessionController(Sessions sessions, Safety safety, Sentences sentences, Catalogues catalogues) {
+    SessionController(Sessions sessions, Safety safety, Sentences sentences, Catalogues catalogues, Loads loads) {
+        this.loads = loads;
         this.sessions = sessions;
         this.safety = safety;
         this.sentences = sentences;
@@ -64,6 +66,7 @@ class SessionController {
         model.addAttribute("shown", drawn(woman, planned.plan()));
         model.addAttribute("picture", strip(planned.plan()));
         model.addAttribute("told", told(sessionId, planned.plan()));
+        model.addAttribute("loads", loads.on(woman, planned.stored().plannedOn()));
         return "session/show";
     }
 
@@ -90,6 +93,8 @@ class SessionController {
         model.addAttribute("kept", planned.stored());
         model.addAttribute("plan", planned.plan());
         model.addAttribute("shown", drawn(woman, planned.plan()));
+        model.addAttribute("loads", loads.on(woman, sessions.today(me)));
+        model.addAttribute("weighted", loads.weighted(woman));
         model.addAttribute("places", HurtAt.values());
         model.addAttribute("tookOver", TookOver.values());
         model.addAttribute("start", start(sessionId, planned.plan()));
@@ -216,6 +221,8 @@ class SessionController {
         boolean partly = response.told() == Noted.PARTLY && response.how().done() != null;
         String count =
                 partly ? ", " + response.how().done() + " of " + response.how().asked() : "";
-        return response.told().words() + where + pain + count;
+        String load =
+                response.how().kilograms() == null ? "" : ", " + response.how().kilograms() + " kg";
+        return response.told().words() + where + pain + count + load;
     }
 }

@@ -55,9 +55,9 @@ public interface SessionMapper {
 
     @Insert("""
             insert into response (session_id, form_key, item, move_id, strand, rung, told, place, noted_on, stored_at,
-              pain, done, asked, dose_step, note)
-            values (#{r.sessionId}, #{formKey}, #{r.item}, #{r.moveId}, #{r.strand}, #{r.rung}, #{r.told}, #{r.place},
-              #{r.on}, #{at}, #{r.how.pain}, #{r.how.done}, #{r.how.asked}, #{r.how.doseStep}, #{r.how.note})
+              pain, done, asked, dose_step, kilograms, note)
+            values (#{r.when.sessionId}, #{formKey}, #{r.when.item}, #{r.what.moveId}, #{r.what.strand}, #{r.what.rung}, #{r.told}, #{r.place},
+              #{r.when.on}, #{at}, #{r.how.pain}, #{r.how.done}, #{r.how.asked}, #{r.how.doseStep}, #{r.how.kilograms}, #{r.how.note})
             """)
     void insertResponse(@Param("r") StoredResponse response, @Param("formKey") String formKey, @Param("at") Instant at);
 
@@ -68,8 +68,8 @@ public interface SessionMapper {
     @ResultMap("response")
     @Select("""
             <script>
-            select woman_id, session_id, noted_on as "on", item, move_id, strand, rung, told, response.place,
-              taught_on is not null as finished, pain, done, asked, dose_step, note
+            select response.id, woman_id, session_id, noted_on as "on", item, move_id, strand, rung, told, response.place,
+              taught_on is not null as finished, pain, done, asked, dose_step, kilograms, note
             from response join session on session.id = session_id
             where woman_id in (<foreach collection='womanIds' item='id' separator=','>#{id}</foreach>)
             order by noted_on, session_id, response.id
@@ -79,8 +79,8 @@ public interface SessionMapper {
 
     @ResultMap("response")
     @Select("""
-            select woman_id, session_id, noted_on as "on", item, move_id, strand, rung, told, response.place,
-              taught_on is not null as finished, pain, done, asked, dose_step, note
+            select response.id, woman_id, session_id, noted_on as "on", item, move_id, strand, rung, told, response.place,
+              taught_on is not null as finished, pain, done, asked, dose_step, kilograms, note
             from response join session on session.id = session_id
             where session_id = #{sessionId} order by response.id
             """)

@@ -146,13 +146,10 @@ public class Sessions {
         }
         PlanDocument.Item of = items.get(response.item());
         StoredResponse row = new StoredResponse(
-                planned.stored().womanId(),
-                planned.stored().id(),
-                on,
-                response.item(),
-                of.moveId(),
-                of.strand(),
-                of.rung(),
+                0,
+                new StoredResponse.When(
+                        planned.stored().womanId(), planned.stored().id(), on, response.item()),
+                new StoredResponse.What(of.moveId(), of.strand(), of.rung()),
                 response.noted(),
                 response.place(),
                 false,

@@ -1,5 +1,6 @@
 package openbloom.app.session;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import openbloom.core.moves.Strand;
 import openbloom.core.progress.DoseStep;
@@ -11,23 +12,49 @@ import org.jspecify.annotations.Nullable;
 /**
  * A row of the responses.
  *
- * @param item number of the item in its session, from 0
  * @param place where it hurt, as {@link HurtAt}, or what took over, as {@link openbloom.core.record.TookOver}; empty if
  *     it was not asked
  * @param finished whether the session was taught to its end
  */
-public record StoredResponse(
-        long womanId,
-        long sessionId,
-        LocalDate on,
-        int item,
-        String moveId,
-        Strand strand,
-        int rung,
-        Noted told,
-        String place,
-        boolean finished,
-        How how) {
+public record StoredResponse(long id, When when, What what, Noted told, String place, boolean finished, How how) {
+    /**
+     * Of whom, in which session and when.
+     *
+     * @param item number of the item in its session, from 0
+     */
+    public record When(long womanId, long sessionId, LocalDate on, int item) {}
+
+    /** The move it was noted about. */
+    public record What(String moveId, Strand strand, int rung) {}
+
+    public long womanId() {
+        return when.womanId();
+    }
+
+    public long sessionId() {
+        return when.sessionId();
+    }
+
+    public LocalDate on() {
+        return when.on();
+    }
+
+    public int item() {
+        return when.item();
+    }
+
+    public String moveId() {
+        return what.moveId();
+    }
+
+    public Strand strand() {
+        return what.strand();
+    }
+
+    public int rung() {
+        return what.rung();
+    }
+
     /**
      * How it went.
      *
@@ -35,6 +62,7 @@ public record StoredResponse(
      * @param done repetitions, or seconds of a hold, that were really counted; empty when nobody counted
      * @param asked of as many
      * @param doseStep 1 to 3
+     * @param kilograms what she lifted; empty where nobody told or there is nothing to lift
      * @param note a short one of the instructor's, or empty
      */
     public record How(
@@ -42,9 +70,10 @@ public record StoredResponse(
             @Nullable Integer done,
             @Nullable Integer asked,
             int doseStep,
+            @Nullable BigDecimal kilograms,
             String note) {
         /** Noted without a number or a word. */
-        public static final How UNTOLD = new How(null, null, null, DoseStep.WRITTEN, "");
+        public static final How UNTOLD = new How(null, null, null, DoseStep.WRITTEN, null, "");
     }
 
     /**
@@ -54,9 +83,9 @@ public record StoredResponse(
      */
     @SuppressWarnings("ConstantValue")
     public Response response() {
-        if (told == null || strand == null) {
-            throw new IllegalStateException("A response of session " + sessionId + " stands in unknown words");
+        if (told == null || strand() == null) {
+            throw new IllegalStateException("A response of session " + sessionId() + " stands in unknown words");
         }
-        return new Response(on, sessionId, moveId, strand, rung, told, HurtAt.named(place), finished);
+        return new Response(on(), sessionId(), moveId(), strand(), rung(), told, HurtAt.named(place), finished);
     }
 }

@@ -24,7 +24,6 @@ import org.springframework.web.servlet.ModelAndView;
 class WantedController {
     private static final int LONGEST_NOTE = 200;
     private static final int LONGEST_NAME = 120;
-    private static final BigDecimal HEAVIEST = BigDecimal.valueOf(400);
 
     private final WantedMoves wanted;
     private final Catalogues catalogues;
@@ -79,7 +78,7 @@ class WantedController {
             typed.refuse("move", "move.unknown", move);
         }
         Optional<WantedMoves.Kind> how = typed.requiredChoice("kind", kind, WantedMoves.Kind.class);
-        BigDecimal load = load(typed, kilograms);
+        BigDecimal load = Loads.read(typed, "kilograms", kilograms).orElse(null);
         String words = typed.text("note", note, LONGEST_NOTE);
         if (!typed.isClean()) {
             return forms.refused(
@@ -108,18 +107,6 @@ class WantedController {
                 .or(() -> catalogue.moves().stream()
                         .filter(one -> one.name().equalsIgnoreCase(written))
                         .findFirst());
-    }
-
-    private static @Nullable BigDecimal load(Typed typed, String written) {
-        if (written.isBlank()) {
-            return null;
-        }
-        String number = written.strip().replace(',', '.');
-        if (number.matches("\\d{1,3}(\\.\\d)?") && new BigDecimal(number).compareTo(HEAVIEST) <= 0) {
-            return new BigDecimal(number);
-        }
-        typed.refuse("kilograms", "wanted.kilograms", written);
-        return null;
     }
 
     private static ModelAndView back(Woman woman) {

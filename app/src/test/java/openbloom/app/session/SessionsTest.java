@@ -13,6 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -103,6 +104,60 @@ class SessionsTest extends PageTest {
                         .getStatus())
                 .isEqualTo(422);
         assertThat(sessions.responsesIn(planned.stored().id())).isEmpty();
+    }
+
+    /** Comparing the sides makes two notes on one line: both are kept, however alike their rows are. */
+    @Test
+    void keepsTwoNotesOnOneLine() throws Exception {
+        Sessions.Planned planned = composed("20", "STUDIO");
+        String session = her + "/sessions/" + planned.stored().id();
+        for (String note : List.of("control: left better", "smoothness: alike")) {
+            send(post(session + "/responses")
+                    .param("item", "1")
+                    .param("told", "NOTE")
+                    .param("note", note)
+                    .param("formKey", key()));
+        }
+        assertThat(sessions.responsesIn(planned.stored().id())).hasSize(2);
+        assertThat(page(session)).contains("control: left better, smoothness: alike");
+    }
+
+    /** First a share of what she used before, then what she really lifted and how it went. */
+    @Test
+    void proposesALoadFromWhatSheUsed() throws Exception {
+        for (String kind : List.of("USUAL", "PIN")) {
+            send(post(her + "/wanted")
+                    .param("move", "goblet-squat")
+                    .param("kind", kind)
+                    .param("kilograms", kind.equals("USUAL") ? "20" : "")
+                    .param("formKey", key()));
+        }
+        Sessions.Planned planned = composed("30", "STUDIO");
+        String session = her + "/sessions/" + planned.stored().id();
+        int item = planned.plan().items().stream()
+                .map(PlanDocument.Item::moveId)
+                .toList()
+                .indexOf("goblet-squat");
+        assertThat(item).as("pinned").isNotNegative();
+        assertThat(page(session)).contains("<strong>16.0 kg</strong>", "80 % of before", "in the second trimester");
+        MockHttpServletRequestBuilder done = post(session + "/responses")
+                .param("item", Integer.toString(item))
+                .param("told", "DONE")
+                .param("counted", "16");
+        assertThat(send(done.param("kilograms", "a lot").param("formKey", key()))
+                        .getStatus())
+                .isEqualTo(422);
+        send(post(session + "/responses")
+                .param("item", Integer.toString(item))
+                .param("told", "DONE")
+                .param("counted", "16")
+                .param("kilograms", "12,5")
+                .param("formKey", key()));
+        assertThat(page(session)).contains("done, 12.5 kg");
+        jdbc.update("update response set noted_on = dateadd(day, -3, noted_on)");
+        String next = her + "/sessions/" + composed("30", "STUDIO").stored().id();
+        assertThat(page(next))
+                .contains("<strong>12.5 kg</strong>", "last 12.5 kg on", "63 % of before", "it was right");
     }
 
     /** A year later: the rules that spoke, their facts and the rule set as they were, whatever is known of her by then. */

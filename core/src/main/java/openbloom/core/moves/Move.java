@@ -120,6 +120,11 @@ public record Move(
         return needs(Equipment.BARBELL) || needs(Equipment.BAR) || needs(Equipment.ROPE);
     }
 
+    /** Done with a weight that can be told in kg. */
+    public boolean isWeighted() {
+        return needs(Equipment.DUMBBELL) || needs(Equipment.BARBELL);
+    }
+
     public boolean isFullFrontSupport() {
         return position() == Position.PLANK_FULL;
     }
