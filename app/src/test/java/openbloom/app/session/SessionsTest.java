@@ -139,7 +139,7 @@ class SessionsTest extends PageTest {
                 .toList()
                 .indexOf("goblet-squat");
         assertThat(item).as("pinned").isNotNegative();
-        assertThat(page(session)).contains("<strong>16.0 kg</strong>", "80 % of before", "in the second trimester");
+        assertThat(page(session)).contains("<strong>16.0 kg</strong>", "to begin with 80 % of the 20.0 kg of before");
         MockHttpServletRequestBuilder done = post(session + "/responses")
                 .param("item", Integer.toString(item))
                 .param("told", "DONE")

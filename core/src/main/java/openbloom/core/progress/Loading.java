@@ -49,7 +49,7 @@ public record Loading(BigDecimal kilograms, Optional<Used> last, Optional<Intege
                 proposed,
                 Optional.empty(),
                 Optional.of(shareOf(proposed, before)),
-                share.amount() + " % of what she used before: " + share.meaning());
+                "to begin with " + share.amount() + " % of the " + before.toPlainString() + " kg of before");
     }
 
     private static Loading afterwards(LocalDate day, Used used, Optional<BigDecimal> before) {

@@ -43,7 +43,9 @@ final class Finder {
         this.noise = noise(find);
         this.rough = Baseline.rough(find, rate, noise);
         this.base = rough;
-        for (int round = 0; round < ROUNDS; round++) {
+        List<Stretch> before = List.of();
+        for (int round = 0; round < ROUNDS && (round == 0 || !found.equals(before)); round++) {
+            before = found;
             look();
         }
     }

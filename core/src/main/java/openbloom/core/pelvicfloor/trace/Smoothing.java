@@ -1,8 +1,6 @@
 package openbloom.core.pelvicfloor.trace;
 
-import java.util.ArrayDeque;
 import java.util.Arrays;
-import java.util.Deque;
 
 /** Plain filters over steps. */
 final class Smoothing {
@@ -52,34 +50,66 @@ final class Smoothing {
     /** What is left when every peak narrower than some steps is cut off: the highest of the lowest. */
     static float[] opened(float[] steps, int width) {
         float[] lowest = extreme(steps, width, 1);
-        float[] back = extreme(lowest, width, -1);
-        return back;
+        return extreme(lowest, width, -1);
     }
 
     /** The lowest (sign 1) of the steps from one on, or the highest (sign −1) of the steps up to one. */
     private static float[] extreme(float[] steps, int width, int sign) {
         int n = steps.length;
         float[] result = new float[n];
-        Deque<Integer> waiting = new ArrayDeque<>();
+        int[] waiting = new int[n];
+        int first = 0;
+        int end = 0;
         for (int k = 0; k < n; k++) {
             int i = sign > 0 ? n - 1 - k : k;
-            while (!waiting.isEmpty() && sign * (steps[waiting.peekLast()] - steps[i]) >= 0) {
-                waiting.pollLast();
+            while (end > first && sign * (steps[waiting[end - 1]] - steps[i]) >= 0) {
+                end--;
             }
-            waiting.addLast(i);
-            while (Math.abs(waiting.peekFirst() - i) >= width) {
-                waiting.pollFirst();
+            waiting[end++] = i;
+            while (Math.abs(waiting[first] - i) >= width) {
+                first++;
             }
-            result[i] = steps[waiting.peekFirst()];
+            result[i] = steps[waiting[first]];
         }
         return result;
     }
 
     /** The value below which a share of the steps lies. */
     static float quantile(float[] steps, double share) {
-        float[] sorted = steps.clone();
-        Arrays.sort(sorted);
-        return sorted[(int) Math.min(sorted.length - 1, share * sorted.length)];
+        float[] parted = steps.clone();
+        return selected(parted, (int) Math.min(parted.length - 1, share * parted.length));
+    }
+
+    /** The value that would stand at a place if the steps were sorted; they are only parted as far as it takes. */
+    private static float selected(float[] parted, int place) {
+        int from = 0;
+        int to = parted.length - 1;
+        while (from < to) {
+            float pivot = parted[(from + to) >>> 1];
+            int i = from;
+            int j = to;
+            while (i <= j) {
+                while (parted[i] < pivot) {
+                    i++;
+                }
+                while (parted[j] > pivot) {
+                    j--;
+                }
+                if (i <= j) {
+                    float swapped = parted[i];
+                    parted[i++] = parted[j];
+                    parted[j--] = swapped;
+                }
+            }
+            if (place <= j) {
+                to = j;
+            } else if (place >= i) {
+                from = i;
+            } else {
+                return parted[place];
+            }
+        }
+        return parted[place];
     }
 
     /** The same of a part. */
