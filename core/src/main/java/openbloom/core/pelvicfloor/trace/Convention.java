@@ -33,7 +33,7 @@ public record Convention(
     static final double NOISE_SECONDS = 0.8;
 
     /** A contraction stands at least so many times the noise above rest. */
-    static final double CLEAR_OF_NOISE = 4;
+    static final double CLEAR_OF_NOISE = 3.5;
 
     /** A dip in the finely smoothed trace splits only if it is so many times its noise. */
     static final double CLEAR_DIP = 8;
