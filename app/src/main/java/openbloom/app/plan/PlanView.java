@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
@@ -18,7 +19,18 @@ import openbloom.core.verdict.Versions;
 /** What she may do, strand by strand, as the page shows it. */
 public record PlanView(Map<Kind, Integer> counts, List<Group> groups) {
     /** One strand. */
-    public record Group(Strand strand, List<Row> rows) {}
+    public record Group(Strand strand, List<Row> rows) {
+        /** {@code 4 Go, 2 Adjust}. */
+        public String said() {
+            return Arrays.stream(Kind.values())
+                    .map(kind -> Map.entry(
+                            kind,
+                            rows.stream().filter(row -> row.kind() == kind).count()))
+                    .filter(counted -> counted.getValue() > 0)
+                    .map(counted -> counted.getValue() + " " + counted.getKey().words())
+                    .collect(Collectors.joining(", "));
+        }
+    }
 
     /** One move with its verdict; {@code meanwhile} is what she may do instead of a move that is not yet hers. */
     public record Row(
