@@ -90,6 +90,8 @@ public final class BlockPlanner {
         }
         List<Program.Line> lines = lines(leftOut);
         List<Program.Week> weeks = weeks(lines);
+        leftOut.addAll(
+                Contradiction.among(aims.stream().map(Aims.Suggested::aim).toList()));
         nextRungs(lines, leftOut);
         wishes(leftOut);
         return new Program(

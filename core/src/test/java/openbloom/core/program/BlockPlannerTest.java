@@ -308,4 +308,20 @@ class BlockPlannerTest {
                 .toList();
         assertThat(later).extracting(Program.Condition::on).allMatch(due::contains);
     }
+
+    /** Two aims that ask for opposite things: which comes first is said, whatever their order; others stand side by side. */
+    @ParameterizedTest
+    @CsvSource({
+        "STOP_LEAKING, LET_GO, stop leaking, let the pelvic floor go", "RUN, EASE_HEAVINESS, run, ease heaviness",
+        "EASE_PELVIS, JUMP, jump, ease the pelvis", "CRUNCH, STRONG_BONES, curl up again, strong bones"
+    })
+    void saysWhichOfTwoContradictingAimsComesFirst(Aim one, Aim other, String waits, String first) {
+        assertThat(plan(born(30, BirthKind.VAGINAL), one, other).leftOut()).anySatisfy(left -> {
+            assertThat(left.what()).isEqualTo(waits);
+            assertThat(left.why()).contains("“" + first + "”, which comes first");
+        });
+        assertThat(plan(born(30, BirthKind.VAGINAL), Aim.REBUILD_MIDLINE, Aim.KEEP_ACTIVE)
+                        .leftOut())
+                .noneMatch(left -> left.why().contains("comes first"));
+    }
 }
