@@ -63,3 +63,12 @@ if (refused) {
     if (wanted) { event.preventDefault(); wanted.focus(); problem.scrollIntoView({ block: 'center' }); }
   });
 }
+
+// A link to a line that is folded away opens what it lies in.
+function unfold() {
+  const target = location.hash.length > 1 && document.getElementById(decodeURIComponent(location.hash.slice(1)));
+  for (let fold = target && target.closest('details'); fold; fold = fold.parentElement.closest('details')) fold.open = true;
+  if (target) target.scrollIntoView();
+}
+addEventListener('hashchange', unfold);
+addEventListener('DOMContentLoaded', unfold);

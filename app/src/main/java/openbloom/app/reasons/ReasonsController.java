@@ -24,10 +24,19 @@ class ReasonsController {
             @RequestHeader(name = "HX-Request", required = false) boolean fragment,
             Model model) {
         String part = q.strip().toLowerCase(Locale.ROOT);
-        List<Rule> rules =
-                RuleBook.rules().stream().filter(rule -> speaksOf(rule, part)).toList();
+        Set<String> seen =
+                new HashSet<>(RuleBook.rules().stream().map(Rule::code).toList());
+        List<Chapter> chapters = RuleBook.chapters().stream()
+                .map(chapter -> new Chapter(
+                        chapter.title(),
+                        chapter.rules().stream()
+                                .filter(rule -> speaksOf(rule, part))
+                                .map(rule -> new Line(rule, newGroups(rule.code(), seen)))
+                                .toList()))
+                .filter(chapter -> !chapter.lines().isEmpty())
+                .toList();
         model.addAttribute("q", q);
-        model.addAttribute("rules", lines(rules));
+        model.addAttribute("chapters", chapters);
         model.addAttribute("lists", PublishedLists.all());
         model.addAttribute("sources", Arrays.asList(Source.values()));
         return fragment ? "reasons/list :: found" : "reasons/list";
@@ -36,12 +45,8 @@ class ReasonsController {
     /** A rule with the anchors of the groups that begin with it, so that {@code #PREG-SUP} leads to its first rule. */
     record Line(Rule rule, List<String> anchors) {}
 
-    private static List<Line> lines(List<Rule> rules) {
-        Set<String> seen = new HashSet<>(rules.stream().map(Rule::code).toList());
-        return rules.stream()
-                .map(rule -> new Line(rule, newGroups(rule.code(), seen)))
-                .toList();
-    }
+    /** Rules of one kind that speak of what is looked for. */
+    record Chapter(String title, List<Line> lines) {}
 
     /** {@code PREG} and {@code PREG-SUP} for {@code PREG-SUP-NONE}, each the first time it is met. */
     private static List<String> newGroups(String code, Set<String> seen) {
