@@ -150,8 +150,12 @@ class WalkTest extends BrowserTest {
         for (String verdict : List.of("Go", "Adjust", "Not yet")) {
             assertThat(page.locator(".filter").getByText(verdict, exactText())).isVisible();
         }
-        page.getByText("Curl-up").click();
-        assertThat(page.locator("details[open]")).containsText("a recovered gap");
+        page.locator("details.strand", new Page.LocatorOptions().setHasText("Curl-up"))
+                .locator("summary")
+                .first()
+                .click();
+        page.getByText("Curl-up", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(page.locator("details.move-row[open]")).containsText("a recovered gap");
         look();
         page.getByLabel("Compose a session of").fill("500");
         page.getByRole(AriaRole.BUTTON, named("Compose")).click();
@@ -224,8 +228,7 @@ class WalkTest extends BrowserTest {
         link("Esme Hollin").click();
         link("May she?").click();
         for (String verdict : List.of("Go", "Adjust", "Swap", "Not yet")) {
-            assertThat(page.locator(".move-row .verdict")
-                            .getByText(verdict, new Locator.GetByTextOptions().setExact(true))
+            assertThat(page.locator(".strand-line", new Page.LocatorOptions().setHasText(verdict))
                             .first())
                     .isVisible();
         }
