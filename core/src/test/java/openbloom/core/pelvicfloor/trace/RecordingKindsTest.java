@@ -79,6 +79,9 @@ class RecordingKindsTest {
             rests.addValue(Math.abs(found.restLevel() - made.rest()) / made.squeeze());
             made.endurance().ifPresent(held -> endurances.addValue(Math.abs(found.enduranceSeconds() - held) / held));
             letGo += found.letsGoFully().equals(made.letsGo()) ? 1 : 0;
+            assertThat(found.aside().leadInSeconds() > 0)
+                    .as("a lead-in is left out where there is one, and nowhere else")
+                    .isEqualTo(kind == RecordingKind.LEAD_IN);
             minutes += trace.seconds() / 60;
         }
         boolean hard = kind.isArtefact();
