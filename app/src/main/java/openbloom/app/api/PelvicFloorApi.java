@@ -86,7 +86,7 @@ class PelvicFloorApi {
                 Prescriber.of(check, requireNonNull(request.effort()), allowance(requireNonNull(request.stage()))));
     }
 
-    /** A hold, in seconds from the start of the file. */
+    /** A hold; times are those of the file, in seconds. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record Hold(
             double start,
