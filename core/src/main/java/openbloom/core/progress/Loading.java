@@ -5,6 +5,7 @@ import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;
+import openbloom.core.Days;
 import openbloom.core.evidence.Published;
 import openbloom.core.moves.DoseStage;
 
@@ -41,6 +42,17 @@ public record Loading(BigDecimal kilograms, Optional<Used> last, Optional<Intege
         }
         return last.map(used -> afterwards(day, used, before))
                 .or(() -> before.map(usual -> first(share(stage, trimester), usual)));
+    }
+
+    /** {@code last 12 kg on 20 Nov 2026, 60 % of before, it was right last time}. */
+    public String words() {
+        StringBuilder words = new StringBuilder();
+        last.ifPresent(used -> {
+            words.append("last ").append(used.kilograms().toPlainString()).append(" kg on ");
+            words.append(Days.words(used.on())).append(", ");
+            shareOfBefore.ifPresent(share -> words.append(share).append(" % of before, "));
+        });
+        return words.append(why).toString();
     }
 
     private static Loading first(Published share, BigDecimal before) {

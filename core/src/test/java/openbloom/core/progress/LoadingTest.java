@@ -30,7 +30,9 @@ class LoadingTest {
                 .orElseThrow();
         assertThat(loading.kilograms()).isEqualByComparingTo(proposed);
         assertThat(loading.shareOfBefore()).contains(share);
-        assertThat(loading.why()).isNotBlank();
+        assertThat(loading.words())
+                .startsWith("last " + last + " kg on ")
+                .contains(", " + share + " % of before, ", loading.why());
     }
 
     @ParameterizedTest

@@ -74,9 +74,6 @@ public record Convention(
     /** The level at rest is learnt from the quiet time so near, and bridged where there is none. */
     static final double REST_NEAR_SECONDS = 12;
 
-    /** A stretch above rest that is longer than this is looked into: she may have moved, and the sensor with her. */
-    static final double LOOKED_INTO_SECONDS = 12;
-
     /** A lead-in is no longer than this. */
     static final double LEAD_IN_SECONDS = 45;
 

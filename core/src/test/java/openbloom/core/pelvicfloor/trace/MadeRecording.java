@@ -223,10 +223,6 @@ final class MadeRecording {
         return this;
     }
 
-    double now() {
-        return at;
-    }
-
     Trace trace() {
         TraceBuilder builder = new TraceBuilder(raw ? TraceUnit.UV : TraceUnit.CMH2O);
         long samples = Math.round(at * rate);
