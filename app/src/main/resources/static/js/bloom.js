@@ -19,8 +19,10 @@ document.addEventListener('keydown', (event) => {
     document.getElementById('keys')?.showModal();
   } else if (event.key === 'n' && woman) {
     location.assign(`/people/${woman}/checks/gap`);
-  } else if (event.key === '.') {
+  } else if (event.key === '.' || (event.key === 'Enter' && document.activeElement === document.body)) {
     document.getElementById('next-step')?.click();
+  } else if (document.querySelector(`[data-press='${CSS.escape(event.key)}']`)) {
+    document.querySelector(`[data-press='${CSS.escape(event.key)}']`).click();
   } else if (event.key === 'g') {
     going = true;
   }
@@ -44,6 +46,15 @@ document.addEventListener('change', (event) => {
   else none.checked = false;
 });
 
+// While "none of these" is ticked, Tab goes past the boxes it answers.
+function passBy(none) {
+  none.closest('fieldset').querySelectorAll('.ticks input').forEach((box) => { box.tabIndex = none.checked ? -1 : 0; });
+}
+document.querySelectorAll('.tick-none input').forEach((none) => {
+  passBy(none);
+  none.closest('fieldset').addEventListener('change', () => passBy(none));
+});
+
 // A refused form shows its first error: the field gets the focus, the error is in view.
 const fieldOf = (problem) => {
   const name = CSS.escape(problem.id.replace(/^problem-/, ''));
@@ -64,9 +75,35 @@ if (refused) {
   });
 }
 
+// The first question of a check, of "Safe today?" and of a new woman has the focus.
+if (!refused) {
+  const asked = document.querySelector('#fields input:not([type=hidden]), #fields select, form.safe input[name=noSign], form.new-woman #name, details.make-program[open] #aim1');
+  const seen = asked && (asked.checkVisibility?.() ?? true) ? asked : [...document.querySelectorAll('form.gap input.width')].find((field) => field.offsetParent !== null);
+  seen?.focus({ preventScroll: true });
+}
+
+// A browser shows a date in its own order; beside the field it stands as it is read: 14 Mar 2027.
+const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+document.querySelectorAll('input[type=date]').forEach((field) => {
+  const read = document.createElement('output');
+  read.className = 'date-read quiet';
+  read.htmlFor = field.id;
+  const say = () => {
+    const [year, month, day] = field.value.split('-').map(Number);
+    read.textContent = field.value ? `${day} ${months[month - 1]} ${year}` : '';
+  };
+  field.after(read);
+  field.addEventListener('input', say);
+  say();
+});
+
+// On a narrow screen the tabs run off to the side: the one she is on comes into view.
+document.querySelectorAll('.steps .here, .places .here').forEach((tab) => { tab.parentElement.scrollLeft = tab.offsetLeft - 60; });
+
 // A link to a line that is folded away opens what it lies in.
 function unfold() {
   const target = location.hash.length > 1 && document.getElementById(decodeURIComponent(location.hash.slice(1)));
+  target && target.closest('[data-fold]')?.dispatchEvent(new Event('bloom:open'));
   for (let fold = target && target.closest('details'); fold; fold = fold.parentElement.closest('details')) fold.open = true;
   if (target) target.scrollIntoView();
 }

@@ -154,3 +154,16 @@ if (holdButton) {
     else { taps[button.dataset.clear] = []; tell(button.dataset.clear, ''); }
   });
 }
+
+// The picture of a check can be touched: a zone goes on to its next answer, an area or a rung is chosen.
+document.addEventListener('click', (event) => {
+  const part = event.target instanceof Element && event.target.closest('#seen [data-choice]');
+  if (!part) return;
+  const fields = [...document.getElementsByName(part.dataset.choice)];
+  const field = fields.find((one) => one.value === part.dataset.value) ?? fields[0];
+  if (field instanceof HTMLSelectElement) {
+    if ([...field.options].some((option) => option.value === part.dataset.value)) field.value = part.dataset.value;
+  } else if (field?.type === 'checkbox') field.checked = !field.checked;
+  else if (field) fields[(fields.findIndex((one) => one.checked) + 1) % fields.length].checked = true;
+  field?.dispatchEvent(new Event('change', { bubbles: true }));
+});

@@ -71,10 +71,42 @@ document.querySelectorAll('.moving').forEach((place) => {
   play(place);
 });
 
-// A figure that is chosen from a list is shown beside it.
-document.querySelectorAll('[data-figure-of]').forEach((list) => list.addEventListener('change', () => {
-  document.getElementById(list.dataset.figureOf).src = `/figures/${encodeURIComponent(list.value)}.svg`;
-}));
+// A figure that is chosen from a list is shown beside it; its joints can be turned, and the picture follows.
+document.querySelectorAll('[data-figure-of]').forEach((list) => {
+  const picture = document.getElementById(list.dataset.figureOf);
+  const joints = document.getElementById('joints');
+  const sliders = joints ? [...joints.querySelectorAll('[data-joint]')] : [];
+  const told = document.getElementById('figure-problem');
+  const address = () => `/figures/${encodeURIComponent(list.value)}.svg`;
+  let asked = 0;
+  const say = () => sliders.forEach((slider) => { slider.nextElementSibling.textContent = `${slider.value}°`; });
+  const draw = async () => {
+    say();
+    const mine = ++asked;
+    const answer = await fetch(`${address()}?${new URLSearchParams(sliders.map((slider) => [slider.dataset.joint, slider.value]))}`);
+    const text = await answer.text();
+    if (mine !== asked) return;
+    told.textContent = answer.ok ? '' : text;
+    if (answer.ok) picture.src = `data:image/svg+xml,${encodeURIComponent(text)}`;
+  };
+  const choose = async () => {
+    picture.src = address();
+    if (!joints) return;
+    const answer = await fetch(`/figures/${encodeURIComponent(list.value)}.json`);
+    if (!answer.ok) return;
+    const measured = await answer.json();
+    sliders.forEach((slider) => { slider.value = measured[slider.dataset.joint]; });
+    document.getElementById('jointsOf').value = list.value;
+    told.textContent = '';
+    say();
+  };
+  list.addEventListener('change', choose);
+  if (joints) {
+    say();
+    joints.addEventListener('input', draw);
+    document.getElementById('joints-back').addEventListener('click', choose);
+  }
+});
 
 // The card of a move: on hover and focus, and on the first touch; the second touch follows the link.
 const card = document.getElementById('move-card');

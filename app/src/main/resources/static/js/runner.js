@@ -338,6 +338,7 @@ document.addEventListener('keydown', (event) => {
   if (event.key === ' ' && !onButton) { event.preventDefault(); toggle(); }
   else if (event.key === 'Enter' && !onButton) at('done').click();
   else if (event.key === 'ArrowRight') go(1);
+  else if (event.key === 'End') at('finish-button').click();
   else if (event.key === 'ArrowLeft') go(-1);
   else if (!document.querySelector('meta[name=bloom-keys]')) {
     const button = document.querySelector(`.answer[data-key="${CSS.escape(event.key)}"]`);

@@ -26,7 +26,7 @@ class PelvicFloorWalkTest extends BrowserTest {
         if (page.url().contains("/safe")) {
             page.getByLabel("none of these").nth(0).check();
             page.getByLabel("none of these").nth(1).check();
-            page.getByRole(AriaRole.BUTTON, named("Keep her answers")).click();
+            page.getByRole(AriaRole.BUTTON, named("Save her answers")).click();
             page.waitForURL("**" + path);
         }
         page.waitForLoadState();
@@ -94,7 +94,7 @@ class PelvicFloorWalkTest extends BrowserTest {
         assertThat(page.locator("#pacer-counts")).hasText(lifts + " holds, " + flicks + " flicks done");
         page.keyboard().press("1");
         assertThat(page.locator("[data-key='1']")).isChecked();
-        page.getByRole(AriaRole.BUTTON, named("Keep this practice")).click();
+        page.getByRole(AriaRole.BUTTON, named("Save this practice")).click();
         page.waitForURL("**/floor");
         assertThat(page.locator("tbody").last())
                 .containsText(lifts + " of " + lifts + " holds, " + flicks + " of " + flicks);

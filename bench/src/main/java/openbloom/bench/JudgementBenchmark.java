@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import openbloom.core.dating.Dating;
@@ -90,7 +91,7 @@ public class JudgementBenchmark {
     /** A picture of every move, 30 weeks pregnant. */
     @Benchmark
     public int figuresOfAllMoves() {
-        Look look = new Look(new BodyStage.Pregnant(30), false, "#3F6B57", "", "");
+        Look look = new Look(new BodyStage.Pregnant(30), false, "#3F6B57", "", "", Set.of(), Optional.empty());
         return catalogue.moves().stream()
                 .mapToInt(
                         move -> figures.picture(move.teaching().figure(), look).length())

@@ -1,6 +1,7 @@
 package openbloom.core;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -20,6 +21,12 @@ public final class Fields {
 
     public void refuse(String field, String key, Object... args) {
         problems.refuse(owner + "." + field, key, args);
+    }
+
+    /** Problems of a part, under the owner's name. */
+    public void refuseAll(List<Problem> more) {
+        more.forEach(
+                problem -> refuse(problem.field(), problem.key(), problem.args().toArray()));
     }
 
     /** One word of a fixed list, written as in the file ({@code hands-and-knees}); the first if refused. */

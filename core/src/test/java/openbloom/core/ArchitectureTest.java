@@ -83,7 +83,7 @@ class ArchitectureTest {
             .mayOnlyBeAccessedByLayers(
                     "record", "words", "verdict", "progress", "session", "program", "review", "care", "picture")
             .whereLayer("figure")
-            .mayOnlyBeAccessedByLayers("moves", "record")
+            .mayOnlyBeAccessedByLayers("moves", "record", "verdict")
             .whereLayer("findings")
             .mayOnlyBeAccessedByLayers(
                     "moves", "record", "words", "verdict", "progress", "session", "program", "review", "picture")

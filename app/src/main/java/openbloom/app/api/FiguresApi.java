@@ -1,6 +1,7 @@
 package openbloom.app.api;
 
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -8,7 +9,9 @@ import openbloom.app.moves.Catalogues;
 import openbloom.app.moves.MoveFigures;
 import openbloom.app.studio.SignedIn;
 import openbloom.core.figure.BodyStage;
+import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Move;
+import openbloom.core.verdict.Adjustment;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -21,7 +24,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.server.ResponseStatusException;
 
-/** The picture of a move. */
+/** The picture of a move, or of a version of it: another move by its id, or the names of changes with commas between. */
 @RestController
 @RequestMapping("/api/v1")
 class FiguresApi {
@@ -56,9 +59,10 @@ class FiguresApi {
             @RequestParam(required = false) @Nullable Integer week,
             @RequestParam(required = false) @Nullable Integer afterBirthWeeks,
             @RequestParam(defaultValue = "RIGHT") String side,
-            @RequestParam(defaultValue = "BOTH") String pose) {
-        Move found = catalogues
-                .of(me.studioId())
+            @RequestParam(defaultValue = "BOTH") String pose,
+            @RequestParam(defaultValue = "") String version) {
+        Catalogue catalogue = catalogues.of(me.studioId());
+        Move found = catalogue
                 .find(move)
                 .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND, "There is no move " + move + "."));
         FieldReader reading = new FieldReader();
@@ -66,23 +70,31 @@ class FiguresApi {
         int after = reading.numberOr("afterBirthWeeks", afterBirthWeeks, 0, 0, LONGEST_AFTER_BIRTH);
         Optional<Side> works = reading.oneOf("side", side.toUpperCase(Locale.ROOT), Side.class);
         Optional<Shown> shown = reading.oneOf("pose", pose.toUpperCase(Locale.ROOT), Shown.class);
+        Optional<Move> named = catalogue.find(version);
+        List<Adjustment> changes = named.isPresent() ? List.of() : changes(reading, version);
         reading.orRefuse();
-        BodyStage stage = BodyStage.NEITHER;
-        if (week != null) {
-            stage = new BodyStage.Pregnant(weeks);
-        } else if (afterBirthWeeks != null) {
-            stage = new BodyStage.AfterBirth(after);
-        }
-        MoveFigures.Seen seen = new MoveFigures.Seen(stage, works.orElseThrow() == Side.LEFT);
-        return ResponseEntity.ok().contentType(SVG).body(drawn(found, seen, shown.orElseThrow()));
+        BodyStage born = afterBirthWeeks == null ? BodyStage.NEITHER : new BodyStage.AfterBirth(after);
+        BodyStage of = week == null ? born : new BodyStage.Pregnant(weeks);
+        boolean left = works.orElseThrow() == Side.LEFT;
+        MoveFigures.Seen seen = named.map(other -> MoveFigures.Seen.plain(of, left, other))
+                .orElseGet(() -> MoveFigures.Seen.changed(of, left, found, changes, catalogue));
+        return ResponseEntity.ok().contentType(SVG).body(drawn(seen, shown.orElseThrow()));
     }
 
-    private String drawn(Move move, MoveFigures.Seen seen, Shown shown) {
-        List<String> ends = figures.startAndEnd(move, seen);
+    /** The names of changes, as verdicts give them. */
+    private static List<Adjustment> changes(FieldReader reading, String version) {
+        return Arrays.stream(version.split(","))
+                .filter(word -> !word.isBlank())
+                .flatMap(word -> reading.oneOf("version", word.strip(), Adjustment.class).stream())
+                .toList();
+    }
+
+    private String drawn(MoveFigures.Seen seen, Shown shown) {
+        List<String> ends = figures.startAndEnd(seen);
         return switch (shown) {
             case START -> ends.get(0);
             case END -> ends.get(ends.size() - 1);
-            case BOTH -> figures.picture(move, seen);
+            case BOTH -> figures.picture(seen);
         };
     }
 }

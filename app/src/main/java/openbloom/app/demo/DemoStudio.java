@@ -25,7 +25,7 @@ import openbloom.app.people.WomanMapper;
 import openbloom.app.plan.Ladders;
 import openbloom.app.program.Programs;
 import openbloom.app.program.Reviews;
-import openbloom.app.session.PlanDocument;
+import openbloom.app.session.PlannedItem;
 import openbloom.app.session.SessionMapper;
 import openbloom.app.session.Sessions;
 import openbloom.app.studio.Account;
@@ -33,6 +33,7 @@ import openbloom.app.studio.Accounts;
 import openbloom.app.studio.NewAccount;
 import openbloom.app.studio.NumbersToCall;
 import openbloom.app.studio.SignedIn;
+import openbloom.app.studio.TourMapper;
 import openbloom.app.system.Columns;
 import openbloom.app.system.StudioDay;
 import openbloom.core.gap.Depth;
@@ -94,9 +95,11 @@ class DemoStudio implements SmartInitializingSingleton {
     private final Programs programs;
     private final Reviews reviews;
     private final Ladders ladders;
+    private final TourMapper tours;
     private final StudioDay day;
 
     DemoStudio(
+            TourMapper tours,
             Accounts accounts,
             WomanMapper women,
             VisitMapper visits,
@@ -125,6 +128,7 @@ class DemoStudio implements SmartInitializingSingleton {
         this.reviews = reviews;
         this.ladders = ladders;
         this.day = day;
+        this.tours = tours;
     }
 
     @Override
@@ -136,6 +140,7 @@ class DemoStudio implements SmartInitializingSingleton {
         accounts.addInstructor(owner.studioId(), new NewAccount("Tove", "tove@boathouse.example", PASSWORD));
         accounts.changeFingers(owner.account(), owner.account().version(), List.of("15", "31", "47", "62"));
         List<Account> team = accounts.ofStudio(owner.studioId());
+        team.stream().filter(one -> !one.name().equals("Tove")).forEach(one -> tours.close(one.id()));
         LocalDate today = day.today(ZoneId.of(ZONE));
         List<Story> stories = Stories.all();
         List<Callable<Woman>> tellings = new ArrayList<>();
@@ -353,7 +358,7 @@ class DemoStudio implements SmartInitializingSingleton {
         long id = sessions.compose(who, woman, judgement, request, "demo-" + woman.id() + "-" + on);
         Sessions.Planned planned = sessions.find(woman, id).orElseThrow();
         for (int i = 0; i < planned.plan().items().size(); i++) {
-            PlanDocument.Item item = planned.plan().items().get(i);
+            PlannedItem item = planned.plan().items().get(i);
             boolean domed = domes && item.strand() == Strand.LIMB_LOAD && item.rung() >= MOST_RUNG_WHERE_IT_DOMES;
             sessions.respond(planned, Sessions.NewResponse.of(i, Noted.DONE, "demo-" + id + "-" + i), on);
             if (domed) {

@@ -134,7 +134,7 @@ class JourneyController {
         List<Ahead> ahead = visits.ahead(woman.id(), today.atStartOfDay()).stream()
                 .map(next -> new Ahead(next.id(), VISIT.format(next.startsAt())))
                 .toList();
-        List<JourneyEntries.Entry> told = entries.of(woman, today);
+        List<JourneyEntries.Entry> told = entries.of(woman, today, me.zone());
         return new ModelAndView("journey/journey")
                 .addObject("entries", told)
                 .addObject("since", since(woman, today, told).orElse(null))

@@ -1,9 +1,17 @@
 package openbloom.app.journey;
 
 import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import openbloom.app.checks.Safety;
@@ -18,7 +26,7 @@ import openbloom.app.people.Woman;
 import openbloom.app.program.Programs;
 import openbloom.app.program.Reviews;
 import openbloom.app.session.LadderDecisions;
-import openbloom.app.session.PlanDocument;
+import openbloom.app.session.PlannedItem;
 import openbloom.app.session.Sessions;
 import openbloom.core.Days;
 import openbloom.core.dating.Dating;
@@ -38,6 +46,8 @@ import org.springframework.stereotype.Component;
 class JourneyEntries {
     private static final String ASKED = "Safe today?";
     private static final String SESSION = "Session";
+    private static final DateTimeFormatter MINUTES = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
+    private static final String LIFE = "Life";
     private static final String PLAN = "Plan";
     private static final String DECISION = "Decision";
     private static final String REVIEW = "Review";
@@ -51,6 +61,7 @@ class JourneyEntries {
     private final Programs programs;
     private final Reviews reviews;
     private final LadderDecisions decisions;
+    private final WrittenTimes times;
 
     JourneyEntries(
             GapChecks gaps,
@@ -61,7 +72,9 @@ class JourneyEntries {
             LifeEvents events,
             Programs programs,
             Reviews reviews,
-            LadderDecisions decisions) {
+            LadderDecisions decisions,
+            WrittenTimes times) {
+        this.times = times;
         this.programs = programs;
         this.reviews = reviews;
         this.decisions = decisions;
@@ -73,8 +86,29 @@ class JourneyEntries {
         this.events = events;
     }
 
-    /** One line of her journey. */
-    record Entry(LocalDate date, String day, String kind, String title, String detail, String link, boolean alarm) {
+    /**
+     * One line of her journey.
+     *
+     * @param written when it was written down, if that was on its day; empty where it is the only line of its day
+     */
+    record Entry(
+            LocalDate date,
+            String kind,
+            String title,
+            String detail,
+            String link,
+            boolean alarm,
+            Optional<LocalTime> written) {
+        /** {@code 26 Nov 2026, 14:05}. */
+        public String day() {
+            return Days.words(date)
+                    + written.map(time -> ", " + MINUTES.format(time)).orElse("");
+        }
+
+        Entry at(Optional<LocalTime> time) {
+            return new Entry(date, kind, title, detail, link, alarm, time);
+        }
+
         /** Whether she was there that day, as far as this line tells. */
         boolean isVisit() {
             return kind.equals(ASKED) || kind.equals(SESSION);
@@ -86,23 +120,65 @@ class JourneyEntries {
         }
     }
 
-    List<Entry> of(Woman woman, LocalDate today) {
+    List<Entry> of(Woman woman, LocalDate today, ZoneId zone) {
+        Times written = Times.of(times.of(woman.id()), zone);
         List<Entry> entries = new ArrayList<>();
         String record = "/people/" + woman.id();
         List<GapChecks.KeptCheck> checks = gaps.of(woman.id());
-        checks.forEach(kept -> entries.add(check(kept, woman.ageYears(today), record)));
-        sheets.of(woman.id()).forEach(sheet -> entries.add(sheet(sheet, record)));
-        answers.of(woman).answers().forEach(answer -> entries.add(answer(answer, record)));
-        sessions.of(woman.id()).forEach(planned -> entries.add(session(planned, checks, record)));
-        events.of(woman.id()).forEach(event -> entries.add(event(event, record)));
-        programs.of(woman.id()).forEach(kept -> entries.add(block(kept, record)));
-        reviews.keptOf(woman.id()).forEach(kept -> entries.add(review(kept, record)));
+        checks.forEach(kept -> entries.add(check(kept, woman.ageYears(today), record)
+                .at(written.of("Gap check", kept.version().id(), kept.check().date()))));
+        sheets.of(woman.id())
+                .forEach(sheet -> entries.add(sheet(sheet, record)
+                        .at(written.of("Sheet", sheet.version().id(), sheet.checkedOn()))));
+        answers.of(woman)
+                .answers()
+                .forEach(answer ->
+                        entries.add(answer(answer, record).at(written.of(ASKED, answer.id(), answer.askedOn()))));
+        sessions.of(woman.id())
+                .forEach(planned -> entries.add(session(planned, checks, record)
+                        .at(written.of(
+                                SESSION, planned.stored().id(), planned.stored().plannedOn()))));
+        events.of(woman.id())
+                .forEach(event ->
+                        entries.add(event(event, record).at(written.of(LIFE, event.id(), event.happenedOn()))));
+        programs.of(woman.id())
+                .forEach(kept -> entries.add(block(kept, record)
+                        .at(written.of(PLAN, kept.row().id(), kept.row().madeOn()))));
+        reviews.keptOf(woman.id())
+                .forEach(kept -> entries.add(review(kept, record).at(written.of(REVIEW, 0, kept.on()))));
         decisions.ofAll(List.of(woman.id())).getOrDefault(woman.id(), List.of()).stream()
                 .collect(Collectors.groupingBy(LadderDecisions.Made::on))
-                .forEach((on, made) -> entries.add(decided(on, made, record)));
+                .forEach((on, made) -> entries.add(decided(on, made, record).at(written.of(DECISION, 0, on))));
         intake(woman, record).forEach(entries::add);
-        entries.sort(Comparator.comparing(Entry::date).reversed());
-        return entries;
+        return timed(entries);
+    }
+
+    /** Latest first; the time of day only where a day has several lines. */
+    private static List<Entry> timed(List<Entry> entries) {
+        Map<LocalDate, Long> aDay = entries.stream().collect(Collectors.groupingBy(Entry::date, Collectors.counting()));
+        return entries.stream()
+                .sorted(Comparator.comparing(Entry::date)
+                        .thenComparing(entry -> entry.written().orElse(LocalTime.MIN))
+                        .reversed())
+                .map(entry -> aDay.get(entry.date()) > 1 ? entry : entry.at(Optional.empty()))
+                .toList();
+    }
+
+    /** Times of day by kind and id; a line that was written on another day than it is about has none. */
+    private record Times(Map<String, LocalDateTime> all) {
+        static Times of(List<WrittenTimes.Row> rows, ZoneId zone) {
+            Map<String, LocalDateTime> all = new HashMap<>();
+            rows.forEach(row -> all.put(
+                    row.kind() + row.id() + (row.id() == 0 ? row.onDay() : ""),
+                    LocalDateTime.ofInstant(row.at(), zone)));
+            return new Times(all);
+        }
+
+        Optional<LocalTime> of(String kind, long id, LocalDate on) {
+            return Optional.ofNullable(all.get(kind + id + (id == 0 ? on : "")))
+                    .filter(at -> at.toLocalDate().equals(on))
+                    .map(LocalDateTime::toLocalTime);
+        }
     }
 
     /** What the intake tells with a day of its own. */
@@ -131,7 +207,7 @@ class JourneyEntries {
 
     private static Entry event(LifeEvent event, String record) {
         String detail = event.words() + "; told by " + event.toldBy();
-        return entry(event.happenedOn(), "Life", event.kind().words(), detail, record + "/edit", false);
+        return entry(event.happenedOn(), LIFE, event.kind().words(), detail, record + "/edit", false);
     }
 
     private static Entry block(Programs.Kept kept, String record) {
@@ -221,7 +297,7 @@ class JourneyEntries {
                 .orElse("; no gap check before it");
         boolean taught = planned.stored().taughtOn() != null;
         long moves = planned.plan().items().stream()
-                .map(PlanDocument.Item::moveId)
+                .map(PlannedItem::moveId)
                 .distinct()
                 .count();
         return entry(
@@ -235,6 +311,6 @@ class JourneyEntries {
     }
 
     private static Entry entry(LocalDate date, String kind, String title, String detail, String link, boolean alarm) {
-        return new Entry(date, Days.words(date), kind, title, detail, link, alarm);
+        return new Entry(date, kind, title, detail, link, alarm, Optional.empty());
     }
 }

@@ -2,12 +2,21 @@ package openbloom.app.moves;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import openbloom.app.studio.SignedIn;
+import openbloom.app.system.Sentences;
 import openbloom.app.system.Typed;
+import openbloom.core.Outcome;
 import openbloom.core.figure.BodyStage;
+import openbloom.core.figure.OwnPose;
+import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Move;
+import openbloom.core.moves.Strand;
+import openbloom.core.verdict.Adjustment;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -18,6 +27,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.server.ResponseStatusException;
 
@@ -29,18 +39,23 @@ class FigureController {
 
     private final Catalogues catalogues;
     private final MoveFigures figures;
+    private final StudioPoses poses;
+    private final Sentences sentences;
 
-    FigureController(Catalogues catalogues, MoveFigures figures) {
+    FigureController(Catalogues catalogues, MoveFigures figures, StudioPoses poses, Sentences sentences) {
         this.catalogues = catalogues;
         this.figures = figures;
+        this.poses = poses;
+        this.sentences = sentences;
     }
 
     /** What an address asks for; the first of the two that is given counts. */
     record Asked(
             @Nullable String week,
             @Nullable String after,
-            @Nullable String side) {
-        MoveFigures.Seen seen() {
+            @Nullable String side,
+            @Nullable String version) {
+        BodyStage stage() {
             Typed typed = new Typed();
             Optional<BodyStage> pregnant =
                     typed.whole("week", week, 0, BodyStage.LAST_WEEK).map(BodyStage.Pregnant::new);
@@ -48,24 +63,52 @@ class FigureController {
             if (!typed.isClean()) {
                 throw new ResponseStatusException(HttpStatus.NOT_FOUND);
             }
-            BodyStage stage = pregnant.or(() -> born).orElse(BodyStage.NEITHER);
-            return new MoveFigures.Seen(stage, "left".equalsIgnoreCase(side));
+            return pregnant.or(() -> born).orElse(BodyStage.NEITHER);
+        }
+
+        /** Words that are no change, or no longer, change nothing. */
+        List<Adjustment> changes() {
+            return version == null
+                    ? List.of()
+                    : Arrays.stream(Adjustment.values())
+                            .filter(change -> List.of(version.split(",")).contains(change.name()))
+                            .toList();
         }
     }
 
     @GetMapping("/moves/{moveId}/figure.svg")
     ResponseEntity<String> picture(@AuthenticationPrincipal SignedIn me, @PathVariable String moveId, Asked asked) {
-        Move move = find(me, moveId);
-        return kept().contentType(SVG).body(figures.picture(move, asked.seen()));
+        return kept().contentType(SVG).body(figures.picture(seen(me, moveId, asked)));
     }
 
     /** A figure by its own name, to choose one for a move of the studio's own. */
     @GetMapping("/figures/{figureId}.svg")
-    ResponseEntity<String> named(@PathVariable String figureId) {
+    ResponseEntity<String> named(@PathVariable String figureId, @RequestParam Map<String, String> asked) {
+        requireFigure(figureId);
+        Map<String, Object> turned = poses.turned(figureId, JointFields.of(asked));
+        if (turned.size() <= 1) {
+            return kept().contentType(SVG).body(figures.named(figureId, Optional.empty()));
+        }
+        Outcome<OwnPose> pose = poses.read(turned);
+        return pose.problems().isEmpty()
+                ? kept().contentType(SVG).body(figures.named(figureId, Optional.of(pose.value())))
+                : ResponseEntity.unprocessableContent()
+                        .contentType(MediaType.TEXT_PLAIN)
+                        .body(pose.problems().stream().map(sentences::of).collect(Collectors.joining(" ")));
+    }
+
+    /** The directions of the pose a figure goes to, in degrees, to turn them. */
+    @GetMapping("/figures/{figureId}.json")
+    @ResponseBody
+    ResponseEntity<Map<String, Integer>> joints(@PathVariable String figureId) {
+        requireFigure(figureId);
+        return kept().body(JointFields.written(poses.joints(figureId)));
+    }
+
+    private void requireFigure(String figureId) {
         if (!catalogues.figures().contains(figureId)) {
             throw new ResponseStatusException(HttpStatus.NOT_FOUND);
         }
-        return kept().contentType(SVG).body(figures.named(figureId));
     }
 
     /** Pictures from start to end, for the module that shows them in motion. */
@@ -73,15 +116,22 @@ class FigureController {
     @ResponseBody
     ResponseEntity<List<String>> frames(
             @AuthenticationPrincipal SignedIn me, @PathVariable String moveId, Asked asked) {
-        Move move = find(me, moveId);
-        return kept().body(figures.frames(move, asked.seen()));
+        return kept().body(figures.frames(seen(me, moveId, asked)));
     }
+
+    /** The figures of a strand. */
+    public record Row(Strand strand, List<Move> moves) {}
 
     /** Every figure on one page, for looking them over. */
     @GetMapping("/moves/figures")
     String all(@AuthenticationPrincipal SignedIn me, Asked asked, Model model) {
-        asked.seen();
-        model.addAttribute("moves", catalogues.of(me.studioId()).moves());
+        asked.stage();
+        Catalogue catalogue = catalogues.of(me.studioId());
+        model.addAttribute(
+                "rows",
+                Arrays.stream(Strand.values())
+                        .map(strand -> new Row(strand, catalogue.ladder(strand)))
+                        .toList());
         model.addAttribute("week", asked.week());
         model.addAttribute("side", asked.side());
         return "moves/figures";
@@ -91,10 +141,10 @@ class FigureController {
         return ResponseEntity.ok().cacheControl(CacheControl.maxAge(KEPT).cachePrivate());
     }
 
-    private Move find(SignedIn me, String moveId) {
-        return catalogues
-                .of(me.studioId())
-                .find(moveId)
-                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+    private MoveFigures.Seen seen(SignedIn me, String moveId, Asked asked) {
+        Catalogue catalogue = catalogues.of(me.studioId());
+        Move move = catalogue.find(moveId).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        boolean leftSide = "left".equalsIgnoreCase(asked.side());
+        return MoveFigures.Seen.changed(asked.stage(), leftSide, move, asked.changes(), catalogue);
     }
 }

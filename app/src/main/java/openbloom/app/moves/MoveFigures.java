@@ -1,11 +1,20 @@
 package openbloom.app.moves;
 
+import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import openbloom.core.figure.BodyStage;
+import openbloom.core.figure.Change;
 import openbloom.core.figure.Figures;
 import openbloom.core.figure.Look;
+import openbloom.core.figure.OwnPose;
+import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Move;
 import openbloom.core.picture.SessionStrip;
+import openbloom.core.verdict.Adjustment;
+import openbloom.core.verdict.Versions;
 import org.springframework.stereotype.Service;
 
 /** Draws a move: the same figure on pages, in the runner and on paper. */
@@ -21,32 +30,74 @@ public class MoveFigures {
     }
 
     /** Where the move goes to, paler where it began, and an arrow. */
-    public String picture(Move move, Seen seen) {
-        return figures.picture(move.teaching().figure(), look(move, seen));
+    public String picture(Seen seen) {
+        return figures.picture(figure(seen), look(seen));
     }
 
     /** Where it begins and where it goes to; one picture if it is held. */
-    public List<String> startAndEnd(Move move, Seen seen) {
-        return figures.startAndEnd(move.teaching().figure(), look(move, seen));
+    public List<String> startAndEnd(Seen seen) {
+        return figures.startAndEnd(figure(seen), look(seen));
     }
 
     /** From start to end; a single one if it is held. */
-    List<String> frames(Move move, Seen seen) {
-        List<String> ends = startAndEnd(move, seen);
-        return ends.size() == 1 ? ends : figures.frames(move.teaching().figure(), look(move, seen), FRAMES);
+    List<String> frames(Seen seen) {
+        List<String> ends = startAndEnd(seen);
+        return ends.size() == 1 ? ends : figures.frames(figure(seen), look(seen), FRAMES);
     }
 
-    /** A figure by its name, of nobody in particular. */
-    String named(String figure) {
-        return figures.picture(figure, new Look(BodyStage.NEITHER, false, "#3F6B57", figure.replace('-', ' '), ""));
+    /** How changes are asked for in the address of a figure. */
+    public static String address(Collection<Adjustment> changes) {
+        return changes.stream().sorted().map(Adjustment::name).collect(Collectors.joining(","));
     }
 
-    /** @param leftSide her left side works */
-    public record Seen(BodyStage stage, boolean leftSide) {}
+    /**
+     * A figure by its name, of nobody in particular.
+     *
+     * @param own where it goes to instead, if some of its joints are turned
+     */
+    String named(String figure, Optional<OwnPose> own) {
+        return figures.picture(
+                figure, new Look(BodyStage.NEITHER, false, "#3F6B57", figure.replace('-', ' '), "", Set.of(), own));
+    }
 
-    private static Look look(Move move, Seen seen) {
-        String description = move.position().words() + ". "
-                + String.join(" ", move.teaching().setup());
-        return new Look(seen.stage(), seen.leftSide(), SessionStrip.tone(move.strand()), move.name(), description);
+    /**
+     * Whose picture it is.
+     *
+     * @param leftSide her left side works
+     * @param shownBy the version of the move that is shown, or the move itself
+     */
+    public record Seen(BodyStage stage, boolean leftSide, Move shownBy, Set<Change> changes) {
+        /** The move as it is written. */
+        public static Seen plain(BodyStage stage, boolean leftSide, Move move) {
+            return new Seen(stage, leftSide, move, Set.of());
+        }
+
+        /** The move with what its rules change. */
+        public static Seen changed(
+                BodyStage stage, boolean leftSide, Move move, Collection<Adjustment> changes, Catalogue catalogue) {
+            return new Seen(stage, leftSide, Versions.shownBy(move, changes, catalogue), Versions.seen(changes));
+        }
+    }
+
+    private static String figure(Seen seen) {
+        return seen.shownBy().teaching().figure();
+    }
+
+    private static Look look(Seen seen) {
+        Move move = seen.shownBy();
+        String changes = seen.changes().stream().map(Change::setUp).collect(Collectors.joining(" "));
+        String description = String.join(
+                " ",
+                move.position().words() + ".",
+                String.join(" ", move.teaching().setup()),
+                changes);
+        return new Look(
+                seen.stage(),
+                seen.leftSide(),
+                SessionStrip.tone(move.strand()),
+                move.name(),
+                description.strip(),
+                seen.changes(),
+                move.teaching().pose());
     }
 }

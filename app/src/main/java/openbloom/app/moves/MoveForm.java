@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import openbloom.core.figure.Joint;
 import org.jspecify.annotations.Nullable;
 
 /** A studio's own move as it is typed; turned into an entry of a YAML file, so that one checker judges both ways in. */
@@ -27,6 +28,8 @@ public record MoveForm(
         @Nullable String tone,
         @Nullable String dose,
         @Nullable String figure,
+        @Nullable Map<String, String> joints,
+        @Nullable String jointsOf,
         @Nullable String setup,
         @Nullable String cue,
         @Nullable String watchFor,
@@ -52,6 +55,8 @@ public record MoveForm(
                 "out",
                 "neutral",
                 "reps",
+                "hooklying",
+                Map.of(),
                 "hooklying",
                 "",
                 "",
@@ -89,6 +94,17 @@ public record MoveForm(
         entry.put("harder", ids(harder));
         entry.put("swaps", ids(swaps));
         return entry;
+    }
+
+    /** Joints that were turned, of the figure they belong to; none of a figure chosen afterwards without a script. */
+    Map<Joint, Integer> turned() {
+        return joints == null || !text(figure).equals(text(jointsOf)) ? Map.of() : JointFields.of(joints);
+    }
+
+    /** What was typed for a joint, or what the figure has. */
+    public String joint(Joint joint, Map<Joint, Integer> measured) {
+        String typed = joints == null ? null : joints.get(joint.written());
+        return typed == null ? String.valueOf(measured.getOrDefault(joint, 0)) : typed;
     }
 
     public boolean has(String demand) {

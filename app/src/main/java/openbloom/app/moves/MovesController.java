@@ -12,15 +12,18 @@ import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
 import openbloom.core.figure.BodyStage;
+import openbloom.core.figure.Change;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Position;
 import openbloom.core.moves.Strand;
 import openbloom.core.session.Place;
+import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Verdict;
+import openbloom.core.verdict.Versions;
 import openbloom.core.verdict.WhoMayNot;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -54,6 +57,14 @@ class MovesController {
 
     /** A strand with the moves the filter leaves. */
     record Row(Strand strand, int done, List<Cell> cells) {}
+
+    /**
+     * How the move is done differently.
+     *
+     * @param setUp its line of set-up, or empty
+     * @param other the move that is done instead, where it is another
+     */
+    public record Version(Adjustment adjustment, String setUp, Optional<Move> other, String who) {}
 
     @GetMapping("/moves")
     String all(
@@ -154,9 +165,21 @@ class MovesController {
                 "harder", move.links().harder().stream().map(catalogue::get).toList());
         model.addAttribute(
                 "swaps", move.links().swaps().stream().map(catalogue::get).toList());
-        model.addAttribute("whoMayNot", WhoMayNot.of(catalogue, move));
+        List<WhoMayNot> whoMayNot = WhoMayNot.of(catalogue, move);
+        model.addAttribute("whoMayNot", whoMayNot);
+        model.addAttribute("versions", versions(catalogue, move, whoMayNot));
         model.addAttribute("ours", !catalogues.isShipped(moveId));
         return "moves/move";
+    }
+
+    private static List<Version> versions(Catalogue catalogue, Move move, List<WhoMayNot> whoMayNot) {
+        return WhoMayNot.versions(catalogue, move, whoMayNot).stream()
+                .map(version -> new Version(
+                        version.adjustment(),
+                        Versions.seen(version.adjustment()).map(Change::setUp).orElse(""),
+                        Versions.of(version.adjustment(), move, catalogue),
+                        String.join(", ", version.who())))
+                .toList();
     }
 
     /** The week that was asked for, or hers; 0 without a bump. */

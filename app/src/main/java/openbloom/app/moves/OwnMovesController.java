@@ -16,6 +16,7 @@ import openbloom.app.system.UnreadableRecord;
 import openbloom.app.system.Version;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
+import openbloom.core.figure.Joint;
 import openbloom.core.moves.BreathPattern;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Demand;
@@ -52,11 +53,13 @@ class OwnMovesController {
 
     private final Catalogues catalogues;
     private final Sentences sentences;
+    private final StudioPoses poses;
     private final YAMLMapper yaml = new YAMLMapper();
 
-    OwnMovesController(Catalogues catalogues, Sentences sentences) {
+    OwnMovesController(Catalogues catalogues, Sentences sentences, StudioPoses poses) {
         this.catalogues = catalogues;
         this.sentences = sentences;
+        this.poses = poses;
     }
 
     @GetMapping("/moves/own")
@@ -70,7 +73,7 @@ class OwnMovesController {
             @RequestParam(defaultValue = "") Version version,
             @ModelAttribute("form") MoveForm form) {
         List<Map<String, Object>> moves = new ArrayList<>(entries(me));
-        moves.add(form.entry());
+        moves.add(entry(form));
         Outcome<Catalogue> kept = catalogues.keep(me.studioId(), version.number(), written(moves));
         if (kept.problems().isEmpty()) {
             return new ModelAndView("redirect:/moves/own?added");
@@ -78,6 +81,19 @@ class OwnMovesController {
         ModelAndView page = page(me, form, "").addObject("errors", besideFields(kept.problems(), form));
         page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
         return page;
+    }
+
+    /** The move as its file has it, with its pose if joints of its figure were turned. */
+    private Map<String, Object> entry(MoveForm form) {
+        Map<String, Object> entry = form.entry();
+        String figure = String.valueOf(entry.get("figure"));
+        if (catalogues.figures().contains(figure)) {
+            Map<String, Object> pose = poses.turned(figure, form.turned());
+            if (pose.size() > 1) {
+                entry.put("pose", pose);
+            }
+        }
+        return entry;
     }
 
     @PostMapping("/moves/own/take-out")
@@ -146,7 +162,14 @@ class OwnMovesController {
                 .addObject("tones", words(PelvicTone.values(), PelvicTone::words))
                 .addObject("demands", demands())
                 .addObject("figures", catalogues.figures())
+                .addObject("joints", Joint.values())
+                .addObject("measured", measured(form))
                 .addObject("doses", doses());
+    }
+
+    private Map<Joint, Integer> measured(MoveForm form) {
+        String figure = form.figure() == null ? "" : form.figure();
+        return catalogues.figures().contains(figure) ? poses.joints(figure) : Map.of();
     }
 
     /** The studio's moves as plain entries, whatever wrote them. */

@@ -1,12 +1,12 @@
 package openbloom.app.people;
 
 import java.time.LocalDate;
-import java.util.Optional;
+import java.util.List;
 
 /** What the day needs next for a woman; nothing is forced. */
 public interface NextSteps {
-    /** The one step that is next; empty when the day is done or her record cannot be read. */
-    Optional<Step> of(Woman woman, LocalDate today);
+    /** What is left of the day, the next step first; empty when the day is done or her record cannot be read. */
+    List<Step> of(Woman woman, LocalDate today);
 
     /**
      * A step.

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import openbloom.app.studio.TourMapper;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Days;
 import org.springframework.context.annotation.Configuration;
@@ -21,9 +22,11 @@ class PageFrame {
     private final WomanArgument women;
     private final RecordReader records;
     private final NextSteps next;
+    private final TourMapper tours;
     private final StudioDay day;
 
-    PageFrame(WomanArgument women, RecordReader records, NextSteps next, StudioDay day) {
+    PageFrame(WomanArgument women, RecordReader records, NextSteps next, TourMapper tours, StudioDay day) {
+        this.tours = tours;
         this.women = women;
         this.records = records;
         this.next = next;
@@ -44,7 +47,10 @@ class PageFrame {
                     StageStrip strip = records.stripOn(woman, today);
                     model.addAttribute("strip", strip);
                     if (strip.isReadable()) {
-                        model.addAttribute("next", next.of(woman, today).orElse(null));
+                        model.addAttribute("tour", !tours.isClosed(me.accountId()));
+                        List<NextSteps.Step> left = next.of(woman, today);
+                        model.addAttribute("next", left.isEmpty() ? null : left.get(0));
+                        model.addAttribute("afterNext", left.size() < 2 ? null : left.get(1));
                     }
                 }
             }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import openbloom.app.moves.MoveFigures;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
@@ -41,7 +42,10 @@ public record PlanView(Map<Kind, Integer> counts, List<Group> groups) {
             Optional<Move> meanwhile,
             List<Gate> gates,
             List<Reason> reasons,
-            String dose) {}
+            Shown shown) {}
+
+    /** @param version how her changes are asked for in the address of the figure */
+    public record Shown(String dose, String version) {}
 
     static PlanView of(Judgement judgement, Optional<Kind> only) {
         List<Verdict> all = judgement.all();
@@ -73,7 +77,7 @@ public record PlanView(Map<Kind, Integer> counts, List<Group> groups) {
                 meanwhile,
                 verdict.gates(),
                 verdict.reasons(),
-                dose.words());
+                new Shown(dose.words(), MoveFigures.address(verdict.adjustments())));
     }
 
     /** The gist in one line: how to adjust, what to do instead, what is missing, what stops her. */

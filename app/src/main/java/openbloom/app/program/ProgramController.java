@@ -16,6 +16,7 @@ import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
 import openbloom.core.Days;
 import openbloom.core.program.Aim;
+import openbloom.core.program.PathEdit;
 import openbloom.core.program.Rhythm;
 import openbloom.core.session.Format;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -30,14 +31,17 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 class ProgramController {
     private static final int USUAL_MINUTES = 30;
+    private static final int LONGEST_NOTE = 200;
 
     private final Programs programs;
+    private final Ways ways;
     private final Safety safety;
     private final FormPages forms;
     private final StudioDay day;
 
-    ProgramController(Programs programs, Safety safety, FormPages forms, StudioDay day) {
+    ProgramController(Programs programs, Ways ways, Safety safety, FormPages forms, StudioDay day) {
         this.programs = programs;
+        this.ways = ways;
         this.safety = safety;
         this.forms = forms;
         this.day = day;
@@ -99,6 +103,40 @@ class ProgramController {
                 : forms.refused(show(me, woman).addObject("typedFrom", from).addObject("typedTo", to), typed);
     }
 
+    /** Moves a step of a way to a later day, ticks it, leaves it out, or puts it back as it was planned. */
+    @PostMapping("/people/{womanId}/program/step")
+    ModelAndView changeStep(
+            @AuthenticationPrincipal SignedIn me,
+            Woman woman,
+            @RequestParam(defaultValue = "") String path,
+            @RequestParam(defaultValue = "") String step,
+            @RequestParam(defaultValue = "") String kind,
+            @RequestParam(defaultValue = "") String to,
+            @RequestParam(defaultValue = "") String note) {
+        Typed typed = new Typed();
+        Optional<PathEdit.Kind> how = typed.requiredChoice("kind", kind, PathEdit.Kind.class);
+        Optional<LocalDate> day =
+                how.filter(PathEdit.Kind.MOVED::equals).flatMap(moved -> typed.requiredDate("stepTo", to));
+        String why = typed.text("note", note, LONGEST_NOTE);
+        if (typed.isClean()) {
+            PathEdit edit = new PathEdit(path, step, how.orElseThrow(), day, why);
+            ways.edit(me, woman, edit)
+                    .ifPresent(problem -> typed.refuse(
+                            problem.field().equals("to") ? "stepTo" : problem.field(),
+                            problem.key(),
+                            problem.args().toArray()));
+        }
+        return typed.isClean()
+                ? new ModelAndView("redirect:/people/" + woman.id() + "/program")
+                : forms.refused(
+                        show(me, woman)
+                                .addObject("typedPath", path)
+                                .addObject("typedStep", step)
+                                .addObject("typedStepTo", to)
+                                .addObject("typedNote", note),
+                        typed);
+    }
+
     /** What the sessions of a block rest on, with their days. */
     private static List<String> conditions(Optional<Programs.Kept> last) {
         return last.flatMap(Programs.Kept::document).stream()
@@ -125,7 +163,8 @@ class ProgramController {
                         last.map(found -> programs.since(woman, found, today)).orElse(List.of()))
                 .addObject("suggested", programs.suggested(woman, today))
                 .addObject("cards", programs.cards(woman, today))
-                .addObject("paths", programs.paths(woman, last, today))
+                .addObject("paths", ways.of(woman, today))
+                .addObject("stepChanges", PathEdit.Kind.values())
                 .addObject("planned", session.orElse(null))
                 .addObject(
                         "compose",

@@ -25,7 +25,6 @@ import openbloom.core.moves.Strand;
 import openbloom.core.program.Aim;
 import openbloom.core.program.Aims;
 import openbloom.core.program.BlockPlanner;
-import openbloom.core.program.Paths;
 import openbloom.core.program.Program;
 import openbloom.core.program.Rhythm;
 import openbloom.core.session.Place;
@@ -176,14 +175,6 @@ public class Programs {
     /** The days of the block that would be made today. */
     LocalDate lastDay(Woman woman, LocalDate today) {
         return BlockPlanner.lastDay(judgements.of(woman, today, Place.STUDIO).facts());
-    }
-
-    /** The ways that fit her, by the aims of her block or those her record suggests. */
-    List<Paths.Path> paths(Woman woman, Optional<Kept> last, LocalDate today) {
-        List<Aim> aims = last.map(block -> ProgramForm.aimsOf(block.row()))
-                .filter(told -> !told.isEmpty())
-                .orElseGet(() -> suggestedOn(woman, today));
-        return Paths.of(judgements.of(woman, today, Place.STUDIO), aims);
     }
 
     /**

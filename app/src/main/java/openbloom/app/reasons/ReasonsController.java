@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.stream.Collectors;
 import openbloom.core.evidence.Source;
 import openbloom.core.verdict.Rule;
 import openbloom.core.verdict.RuleBook;
@@ -38,7 +39,12 @@ class ReasonsController {
         model.addAttribute("q", q);
         model.addAttribute("chapters", chapters);
         model.addAttribute("lists", PublishedLists.all());
-        model.addAttribute("sources", Arrays.asList(Source.values()));
+        model.addAttribute(
+                "sources",
+                Arrays.stream(Source.values())
+                        .map(source -> new SourceLine(source, rulesOf(source)))
+                        .filter(line -> line.speaksOf(part))
+                        .toList());
         return fragment ? "reasons/list :: found" : "reasons/list";
     }
 
@@ -60,9 +66,36 @@ class ReasonsController {
         return groups;
     }
 
+    /** A source with the codes of the rules that rest on it. */
+    record SourceLine(Source source, List<String> rules) {
+        private boolean speaksOf(String part) {
+            String numbers = source.numbers().stream()
+                    .map(number -> number.amount() + " " + number.unit() + " " + number.meaning())
+                    .collect(Collectors.joining(" "));
+            String all = String.join(
+                    " ",
+                    source.key(),
+                    source.citation(),
+                    String.valueOf(source.year()),
+                    source.supports(),
+                    source.doesNotSay(),
+                    numbers,
+                    String.join(" ", rules));
+            return all.toLowerCase(Locale.ROOT).contains(part);
+        }
+    }
+
+    private static List<String> rulesOf(Source source) {
+        return RuleBook.rules().stream()
+                .filter(rule -> rule.source() == source)
+                .map(Rule::code)
+                .toList();
+    }
+
     private static boolean speaksOf(Rule rule, String part) {
         String all = rule.code() + " " + rule.client() + " " + rule.instructor() + " "
-                + rule.source().key() + " " + rule.source().citation();
+                + rule.source().key() + " " + rule.source().citation() + " "
+                + rule.question().map(asked -> asked + " " + asked.words()).orElse("");
         return all.toLowerCase(Locale.ROOT).contains(part);
     }
 }

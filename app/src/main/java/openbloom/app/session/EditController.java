@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import openbloom.app.moves.Judgements;
+import openbloom.app.moves.MoveFigures;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
@@ -76,6 +77,11 @@ class EditController {
             Outline.Entry entry,
             int seconds,
             List<Edited.Broken> broken) {
+        /** How its changes are asked for in the address of its figure. */
+        public String version() {
+            return MoveFigures.address(verdict.adjustments());
+        }
+
         /** What its dose is counted in. */
         public int amount() {
             var dose = entry.dose();

@@ -24,7 +24,7 @@ record HowForm(
         if (item < 0 || item >= plan.items().size()) {
             return new StoredResponse.How(pain, null, null, DoseStep.WRITTEN, null, words);
         }
-        PlanDocument.Item of = plan.items().get(item);
+        PlannedItem of = plan.items().get(item);
         return new StoredResponse.How(pain, done, done == null ? null : of.counts(), of.doseStep(), load, words);
     }
 }

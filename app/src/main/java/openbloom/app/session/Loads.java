@@ -16,7 +16,6 @@ import openbloom.app.system.Typed;
 import openbloom.core.dating.Trimester;
 import openbloom.core.moves.Move;
 import openbloom.core.progress.Loading;
-import openbloom.core.record.Noted;
 import openbloom.core.session.Place;
 import openbloom.core.verdict.Facts;
 import openbloom.core.verdict.Judgement;
@@ -102,16 +101,9 @@ public class Loads {
                 .map(response -> new Loading.Used(
                         response.on(),
                         response.how().kilograms(),
-                        went(ofOneMove.stream()
+                        Loading.Went.of(ofOneMove.stream()
                                 .filter(other -> other.sessionId() == response.sessionId())
                                 .map(StoredResponse::told)
                                 .toList())));
-    }
-
-    private static Loading.Went went(List<Noted> told) {
-        if (told.stream().anyMatch(Noted::isAgainst) || told.contains(Noted.TOO_HARD) || told.contains(Noted.PARTLY)) {
-            return Loading.Went.AGAINST;
-        }
-        return told.contains(Noted.TOO_EASY) ? Loading.Went.TOO_EASY : Loading.Went.RIGHT;
     }
 }

@@ -2,28 +2,20 @@ package openbloom.app.session;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import openbloom.core.moves.BreathPattern;
 import openbloom.core.moves.Catalogue;
-import openbloom.core.moves.Dose;
-import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
-import openbloom.core.progress.DoseStep;
 import openbloom.core.session.Format;
 import openbloom.core.session.Outline;
 import openbloom.core.session.Part;
 import openbloom.core.session.Session;
-import openbloom.core.session.SessionItem;
 import openbloom.core.session.Side;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Reason;
-import openbloom.core.verdict.Versions;
 import org.jspecify.annotations.Nullable;
 
 /** A composed session in words, as it is kept: it can be shown a year later whatever the catalogue says then. */
 public record PlanDocument(
-        List<Item> items,
+        List<PlannedItem> items,
         int transitions,
         boolean upByTheSide,
         List<Left> leftOut,
@@ -39,145 +31,6 @@ public record PlanDocument(
             List.of(),
             "This session cannot be read: it was kept in a way this version does not understand. Compose a new one.",
             null);
-
-    /**
-     * What came to the plan with the second composer.
-     *
-     * @param step dose step, 0 where the prescription says the dose
-     * @param overruled her reason for an item that breaks a hard line, or empty
-     */
-    public record Detail(
-            Part part,
-            int round,
-            boolean isNew,
-            int step,
-            String worth,
-            @Nullable String note,
-            @Nullable String overruled) {}
-
-    /** One item. */
-    public record Item(
-            String moveId,
-            String name,
-            Strand strand,
-            int rung,
-            String position,
-            Kind verdict,
-            List<String> adjustments,
-            String insteadOf,
-            String why,
-            String dose,
-            Side side,
-            int sets,
-            int repetitions,
-            int holdSeconds,
-            int breaths,
-            int restSeconds,
-            int secondsPerRepetition,
-            BreathPattern breath,
-            int workSeconds,
-            int setUpSeconds,
-            List<String> setup,
-            String cue,
-            List<String> watchFor,
-            @Nullable List<Because> because,
-            @Nullable Detail detail) {
-        /** Every rule that spoke when it was planned; empty in sessions kept before this was. */
-        public List<Because> reasons() {
-            return because == null ? List.of() : because;
-        }
-
-        public int seconds() {
-            return workSeconds + setUpSeconds;
-        }
-
-        /** What is counted while she does it: repetitions, or the seconds of a single hold. */
-        public int counts() {
-            return repetitions == 1 && holdSeconds > 0 ? sets * holdSeconds : sets * repetitions * Math.max(1, breaths);
-        }
-
-        public int doseStep() {
-            return detail == null || detail.step() == 0 ? DoseStep.WRITTEN : detail.step();
-        }
-
-        public int round() {
-            return detail == null ? 0 : detail.round();
-        }
-
-        /** Her reason for a line that breaks a hard line, or empty. */
-        public String overruled() {
-            return detail == null || detail.overruled() == null ? "" : detail.overruled();
-        }
-
-        Outline.Entry entry(Move move) {
-            boolean perSide = side != Side.BOTH;
-            int letGo = holdSeconds > 0 && repetitions > 1 ? secondsPerRepetition - holdSeconds : 3;
-            Dose dose = new Dose(
-                    sets, repetitions, holdSeconds, breaths, restSeconds, perSide, Math.max(0, Math.min(60, letGo)));
-            return new Outline.Entry(
-                    move, part(), dose, detail == null ? DoseStep.WRITTEN : detail.step(), note(), overruled());
-        }
-
-        Item noted(Outline.Entry entry) {
-            Detail was = detail == null ? new Detail(Part.WORK, 0, false, DoseStep.WRITTEN, "", "", "") : detail;
-            return new Item(
-                    moveId,
-                    name,
-                    strand,
-                    rung,
-                    position,
-                    verdict,
-                    adjustments,
-                    insteadOf,
-                    why,
-                    dose,
-                    side,
-                    sets,
-                    repetitions,
-                    holdSeconds,
-                    breaths,
-                    restSeconds,
-                    secondsPerRepetition,
-                    breath,
-                    workSeconds,
-                    setUpSeconds,
-                    setup,
-                    cue,
-                    watchFor,
-                    because,
-                    new Detail(
-                            was.part(),
-                            was.round(),
-                            was.isNew(),
-                            was.step(),
-                            was.worth(),
-                            entry.note(),
-                            entry.because()));
-        }
-
-        public boolean newToHer() {
-            return detail != null && detail.isNew();
-        }
-
-        /** Why the composer took it, in parts; empty in sessions kept before this was. */
-        public String worth() {
-            return detail == null || detail.part() != Part.WORK ? "" : detail.worth();
-        }
-
-        /** What the instructor noted beside it. */
-        public String note() {
-            return detail == null || detail.note() == null ? "" : detail.note();
-        }
-
-        public Part part() {
-            return detail == null ? Part.WORK : detail.part();
-        }
-
-        /** {@code 1:30}. */
-        public String clock() {
-            return minutesAndSeconds(seconds());
-        }
-    }
 
     /**
      * A rule that spoke of a move when the session was planned, in the words it had then.
@@ -203,7 +56,7 @@ public record PlanDocument(
     static PlanDocument of(Session session, Judgement judgement) {
         return new PlanDocument(
                 session.items().stream()
-                        .map(item -> item(item, session.format(), judgement))
+                        .map(item -> PlannedItem.of(item, session.format(), judgement))
                         .toList(),
                 session.transitions(),
                 session.upByTheSide(),
@@ -218,7 +71,7 @@ public record PlanDocument(
     Outline outline(Catalogue catalogue) {
         List<Outline.Entry> entries = new ArrayList<>();
         String last = "";
-        for (Item item : items) {
+        for (PlannedItem item : items) {
             boolean otherSide = item.side() != Side.BOTH && last.equals(item.moveId() + item.part());
             boolean again = item.round() > 1 || otherSide;
             last = item.side() == Side.BOTH ? "" : item.moveId() + item.part();
@@ -236,10 +89,10 @@ public record PlanDocument(
 
     /** The same with what the instructor wrote beside each line. */
     PlanDocument written(Outline outline) {
-        List<Item> noted = new ArrayList<>();
+        List<PlannedItem> noted = new ArrayList<>();
         int at = -1;
         String last = "";
-        for (Item item : items) {
+        for (PlannedItem item : items) {
             boolean again = item.side() != Side.BOTH && last.equals(item.moveId() + item.part()) || item.round() > 1;
             last = item.side() == Side.BOTH ? "" : item.moveId() + item.part();
             at += again ? 0 : 1;
@@ -252,7 +105,7 @@ public record PlanDocument(
         return new PlanDocument(noted, transitions, upByTheSide, leftOut, note, format);
     }
 
-    private static int indexOf(Outline outline, Item item) {
+    private static int indexOf(Outline outline, PlannedItem item) {
         for (int i = 0; i < outline.entries().size(); i++) {
             if (outline.entries().get(i).move().id().equals(item.moveId())) {
                 return i;
@@ -265,67 +118,12 @@ public record PlanDocument(
         return new PlanDocument(items, transitions, upByTheSide, more, words, format);
     }
 
-    private static Item item(SessionItem item, Format format, Judgement judgement) {
-        Move move = item.move();
-        return new Item(
-                move.id(),
-                move.name(),
-                move.strand(),
-                move.rung(),
-                move.position().words(),
-                item.verdict(),
-                item.adjustments().stream()
-                        .sorted()
-                        .map(change -> Versions.words(change, move, judgement))
-                        .toList(),
-                item.insteadOf().map(Move::name).orElse(""),
-                why(item, judgement),
-                isByTheClock(item, format) ? item.workSeconds() + " s" : item.doseWords(),
-                item.side(),
-                item.dose().sets(),
-                item.dose().repetitions(),
-                item.dose().holdSeconds(),
-                item.dose().breaths(),
-                item.dose().restSeconds(),
-                item.dose().secondsPerRepetition(move.breath()),
-                move.breath(),
-                item.workSeconds(),
-                item.setUpSeconds(),
-                move.teaching().setup(),
-                move.teaching().cueFor(judgement.cueFamily()),
-                move.teaching().watchFor(),
-                judgement.of(item.insteadOf().orElse(move)).reasons().stream()
-                        .map(Because::of)
-                        .toList(),
-                new Detail(
-                        item.part(),
-                        item.round(),
-                        item.part() == Part.WORK && item.pick().isNew(),
-                        item.pick().step(),
-                        item.pick().worth().words(),
-                        "",
-                        ""));
-    }
-
-    private static boolean isByTheClock(SessionItem item, Format format) {
-        return item.part() == Part.WORK && format.kind() == Format.Kind.INTERVALS;
-    }
-
-    private static String why(SessionItem item, Judgement judgement) {
-        if (item.verdict() == Kind.GO) {
-            return "";
-        }
-        Optional<Reason> reason =
-                judgement.of(item.insteadOf().orElse(item.move())).leading();
-        return reason.map(Reason::fact).orElse("");
-    }
-
     /**
      * A line of the page: a move, both its sides together.
      *
      * @param at number of its first item, from 0
      */
-    public record Row(int at, Item item, List<Integer> items, int seconds) {
+    public record Row(int at, PlannedItem item, List<Integer> items, int seconds) {
         public String clock() {
             return minutesAndSeconds(seconds);
         }
@@ -342,7 +140,7 @@ public record PlanDocument(
 
     /** Changes that most of the work has, told once for all of it. */
     public List<String> allThrough() {
-        List<Item> work =
+        List<PlannedItem> work =
                 items.stream().filter(item -> item.part() == Part.WORK).toList();
         return work.stream()
                 .flatMap(item -> item.adjustments().stream())
@@ -358,7 +156,7 @@ public record PlanDocument(
     }
 
     /** The changes of an item that are not told for all of the work. */
-    public List<String> own(Item item) {
+    public List<String> own(PlannedItem item) {
         List<String> told = item.part() == Part.WORK ? allThrough() : List.of();
         return item.adjustments().stream()
                 .filter(change -> !told.contains(change))
@@ -369,7 +167,7 @@ public record PlanDocument(
     public List<Row> rows() {
         List<Row> rows = new ArrayList<>();
         for (int i = 0; i < items.size(); i++) {
-            Item item = items.get(i);
+            PlannedItem item = items.get(i);
             boolean sided = item.side() == Side.LEFT || item.side() == Side.RIGHT;
             boolean pair = sided
                     && i + 1 < items.size()
@@ -389,11 +187,11 @@ public record PlanDocument(
     }
 
     public int seconds() {
-        return items.stream().mapToInt(Item::seconds).sum();
+        return items.stream().mapToInt(PlannedItem::seconds).sum();
     }
 
     public int workSeconds() {
-        return items.stream().mapToInt(Item::workSeconds).sum();
+        return items.stream().mapToInt(PlannedItem::workSeconds).sum();
     }
 
     public String totalClock() {

@@ -168,7 +168,7 @@ class SessionController {
     private Set<String> drawn(Woman woman, PlanDocument plan) {
         Catalogue catalogue = catalogues.of(woman.studioId());
         return plan.items().stream()
-                .map(PlanDocument.Item::moveId)
+                .map(PlannedItem::moveId)
                 .filter(id -> catalogue.find(id).isPresent())
                 .collect(Collectors.toSet());
     }
@@ -194,7 +194,7 @@ class SessionController {
 
     /** The item it was noted about, wherever a change has moved it since. */
     private static int itemOf(StoredResponse response, PlanDocument plan) {
-        List<PlanDocument.Item> items = plan.items();
+        List<PlannedItem> items = plan.items();
         boolean there = response.item() < items.size()
                 && items.get(response.item()).moveId().equals(response.moveId());
         if (there) {

@@ -53,6 +53,9 @@ public interface SessionMapper {
     @Update("update session set taught_on = #{on}, taught_by = #{by} where id = #{id} and taught_on is null")
     int taught(long id, LocalDate on, long by);
 
+    @Select("select count(*) from session where woman_id = #{womanId} and taught_on is not null")
+    int countTaught(long womanId);
+
     @Insert("""
             insert into response (session_id, form_key, item, move_id, strand, rung, told, place, noted_on, stored_at,
               pain, done, asked, dose_step, kilograms, note)

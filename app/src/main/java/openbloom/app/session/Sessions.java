@@ -53,6 +53,10 @@ public class Sessions {
     }
 
     /** The number of her latest session. */
+    public boolean hasTaught(long womanId) {
+        return mapper.countTaught(womanId) > 0;
+    }
+
     public Optional<Long> latest(long womanId) {
         return mapper.latest(womanId, 1).stream().map(StoredSession::id).findFirst();
     }
@@ -71,7 +75,7 @@ public class Sessions {
         List<List<String>> recent = mapper.latest(womanId, REMEMBERED).stream()
                 .map(this::read)
                 .map(planned -> planned.plan().items().stream()
-                        .map(PlanDocument.Item::moveId)
+                        .map(PlannedItem::moveId)
                         .distinct()
                         .toList())
                 .toList();
@@ -139,12 +143,12 @@ public class Sessions {
     }
 
     /** Keeps one response of a day. Empty if the session has no such item. */
-    public Optional<PlanDocument.Item> respond(Planned planned, NewResponse response, LocalDate on) {
-        List<PlanDocument.Item> items = planned.plan().items();
+    public Optional<PlannedItem> respond(Planned planned, NewResponse response, LocalDate on) {
+        List<PlannedItem> items = planned.plan().items();
         if (response.item() < 0 || response.item() >= items.size()) {
             return Optional.empty();
         }
-        PlanDocument.Item of = items.get(response.item());
+        PlannedItem of = items.get(response.item());
         StoredResponse row = new StoredResponse(
                 0,
                 new StoredResponse.When(

@@ -34,10 +34,16 @@ class AccountController {
     private final Accounts accounts;
     private final Sentences sentences;
     private final OpenSessions sessions;
+    private final TourMapper tours;
     private final boolean demo;
 
     AccountController(
-            Accounts accounts, Sentences sentences, OpenSessions sessions, @Value("${bloom.demo}") boolean demo) {
+            Accounts accounts,
+            Sentences sentences,
+            OpenSessions sessions,
+            TourMapper tours,
+            @Value("${bloom.demo}") boolean demo) {
+        this.tours = tours;
         this.accounts = accounts;
         this.sentences = sentences;
         this.sessions = sessions;
@@ -103,6 +109,13 @@ class AccountController {
             return new ModelAndView("redirect:/studio?fingers");
         }
         return studioRefused(me, Map.of("errors", sentences.byField(problems), "fingers", fingers));
+    }
+
+    /** Closes the tour for good, and goes back to the woman it was closed at. */
+    @PostMapping("/studio/tour")
+    String closeTour(@AuthenticationPrincipal SignedIn me, @RequestParam(defaultValue = "") String back) {
+        tours.close(me.accountId());
+        return "redirect:" + (back.matches("/people/\\d{1,18}/[a-z]{1,20}") ? back : "/");
     }
 
     @PostMapping("/studio/keys")

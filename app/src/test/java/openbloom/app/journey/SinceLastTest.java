@@ -5,6 +5,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import openbloom.app.PageTest;
 import openbloom.app.people.Woman;
 import org.junit.jupiter.api.Test;
@@ -52,7 +53,7 @@ class SinceLastTest extends PageTest {
     }
 
     private static JourneyEntries.Entry entry(LocalDate on, String kind, String title) {
-        return new JourneyEntries.Entry(on, "", kind, title, "", "", false);
+        return new JourneyEntries.Entry(on, kind, title, "", "", false, Optional.empty());
     }
 
     private String journey(Woman woman) throws Exception {

@@ -19,6 +19,34 @@ class FigurePagesTest extends PageTest {
         assertThat(plain).contains("<title>One foot float</title>").contains("knees bent");
     }
 
+    /** As her rules change it: propped from 20 weeks, with the set-up in words; the API takes what verdicts answer. */
+    @Test
+    void drawsTheVersionHerRulesLeadTo() throws Exception {
+        String plain = inner(svg("/moves/one-foot-float/figure.svg"));
+        String propped = svg("/moves/one-foot-float/figure.svg?version=PROP_UP");
+        assertThat(inner(propped)).isNotEqualTo(plain);
+        assertThat(propped).contains("the chest lies higher than the hips");
+        assertThat(inner(svg("/moves/one-foot-float/figure.svg?version=A_WORD_OF_OLD")))
+                .isEqualTo(plain);
+        assertThat(inner(svg("/moves/opposite-hold-10/figure.svg?version=TOES_STAY_DOWN")))
+                .as("another move of the catalogue")
+                .isEqualTo(inner(svg("/moves/kneel-leg-slide/figure.svg")));
+        assertThat(inner(opened("/api/v1/figures/one-foot-float.svg?version=PROP_UP")
+                        .getContentAsString()))
+                .isEqualTo(inner(propped));
+        assertThat(inner(opened("/api/v1/figures/one-foot-float.svg?version=heel-slide")
+                        .getContentAsString()))
+                .isEqualTo(inner(svg("/moves/heel-slide/figure.svg")));
+        assertThat(opened("/api/v1/figures/one-foot-float.svg?version=A_WORD_OF_OLD")
+                        .getStatus())
+                .isEqualTo(422);
+        assertThat(page("/moves/one-foot-float")).contains("Done differently").contains("version=PROP_UP");
+    }
+
+    private static String inner(String svg) {
+        return svg.substring(svg.indexOf("<path"));
+    }
+
     @Test
     void sendsTheStepsOfAMotionAndOneForAHold() throws Exception {
         assertThat(opened("/moves/bridge/figure.json").getContentAsString().split("<svg "))

@@ -3,6 +3,7 @@ package openbloom.app.moves;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
@@ -58,6 +59,46 @@ class OwnMovesTest extends PageTest {
         assertThat(body(set(form("blue-mat-hover", "0"), "swaps", "no-such-move")))
                 .contains("There is no move no-such-move.");
         assertThat(catalogues.own(ines.studioId()).version()).isZero();
+    }
+
+    /** Hands and knees with the nearer leg turned straight back. */
+    @Test
+    void drawsAPoseOfItsOwnAndSaysWhatNoBodyCanDo() throws Exception {
+        assertThat(send(form("plain-hover", "0").param("figure", "hands-knees").param("jointsOf", "hands-knees"))
+                        .getRedirectedUrl())
+                .isEqualTo("/moves/own?added");
+        MockHttpServletRequestBuilder raised = form("raised-hover", "1")
+                .param("figure", "hands-knees")
+                .param("jointsOf", "hands-knees")
+                .param("joints[near-thigh]", "176")
+                .param("joints[near-shank]", "178");
+        assertThat(send(raised).getRedirectedUrl()).isEqualTo("/moves/own?added");
+        String file = page("/moves/own.yaml");
+        assertThat(file).contains("pose:").contains("from: \"hands-knees\"");
+        assertThat(inner(page("/moves/raised-hover/figure.svg")))
+                .as("the move is drawn as it was turned")
+                .isNotEqualTo(inner(page("/moves/plain-hover/figure.svg")))
+                .isEqualTo(inner(page("/figures/hands-knees.svg?near-thigh=176&near-shank=178")));
+
+        MockHttpServletRequestBuilder broken = form("broken-hover", "2")
+                .param("figure", "hands-knees")
+                .param("jointsOf", "hands-knees")
+                .param("joints[near-shank]", "20");
+        assertThat(body(broken))
+                .contains("id=\"problem-pose\"")
+                .contains("the wrong way at its middle")
+                .contains("value=\"20\"");
+        assertThat(as(ines, get("/figures/hands-knees.svg?near-shank=20")).getStatus())
+                .isEqualTo(422);
+        assertThat(yaml(file.replace("from: \"hands-knees\"", "from: \"nowhere\""), "2")
+                        .getContentAsString())
+                .contains("There is no pose “nowhere”.");
+        assertThat(catalogues.own(ines.studioId()).version()).isEqualTo(2);
+    }
+
+    /** The outlines, whatever their colours. */
+    private static String inner(String svg) {
+        return svg.substring(svg.indexOf("<path")).replaceAll("#[0-9A-Fa-f]{6}", "#");
     }
 
     @Test

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.time.LocalDate;
+import java.util.List;
+import java.util.stream.Stream;
 import openbloom.app.PageTest;
 import openbloom.app.people.NextSteps;
 import openbloom.app.people.Woman;
@@ -21,7 +23,11 @@ class NextStepTest extends PageTest {
     private StudioDay day;
 
     private String next(Woman woman) {
-        return steps.of(woman, today()).map(NextSteps.Step::words).orElse("nothing");
+        return words(woman).findFirst().orElse("nothing");
+    }
+
+    private Stream<String> words(Woman woman) {
+        return steps.of(woman, today()).stream().map(NextSteps.Step::words);
     }
 
     private LocalDate today() {
@@ -40,24 +46,35 @@ class NextStepTest extends PageTest {
         assertThat(next(woman)).isEqualTo("Ask: safe today?");
         assertThat(page("/people/" + woman.id() + "/journey")).contains("id=\"next-step\"", "/safe");
         send(to(woman, "/safe").param("noSign", "yes").param("noSymptom", "yes"));
-        assertThat(next(woman)).isEqualTo("Gap check");
+        assertThat(words(woman))
+                .containsExactly(
+                        "Gap check",
+                        "Opening check",
+                        "Breath",
+                        "Connect",
+                        "Pelvic floor",
+                        "Make her plan",
+                        "Compose today’s session");
         assertThat(page("/people/" + woman.id() + "/plan")).contains("Next:", "/checks/gap");
     }
 
-    /** From 28 weeks no gap check is due, so the plan is next. */
+    /** From 28 weeks no gap check is due; what a first visit looks at may be passed over. */
     @Test
     void asksForAPlanThenASessionThenToTeachIt() throws Exception {
         String name = "Late " + key();
         send(set(intake(name), "lastPeriod", today().minusWeeks(30).toString()));
         Woman woman = people.search(ines, name).get(0);
         send(to(woman, "/safe").param("noSign", "yes").param("noSymptom", "yes"));
-        assertThat(next(woman)).isEqualTo("Make her plan");
+        assertThat(words(woman)).doesNotContain("Gap check").contains("Make her plan");
         send(to(woman, "/program").param("visitsPerWeek", "2"));
-        assertThat(next(woman)).isEqualTo("Compose today’s session");
+        assertThat(words(woman)).doesNotContain("Make her plan").endsWith("Compose today’s session");
         send(to(woman, "/sessions").param("minutes", "20"));
-        assertThat(next(woman)).isEqualTo("Teach today’s session");
-        String session = steps.of(woman, today()).orElseThrow().path().replace("/teach", "");
+        assertThat(words(woman)).endsWith("Teach today’s session");
+        List<NextSteps.Step> left = steps.of(woman, today());
+        String session = left.get(left.size() - 1).path().replace("/teach", "");
         send(post("/people/" + woman.id() + "/" + session + "/finish"));
+        assertThat(next(woman)).isEqualTo("Book her next visit");
+        send(to(woman, "/visits").param("on", today().plusDays(3).toString()).param("at", "10:00"));
         assertThat(next(woman)).isEqualTo("nothing");
     }
 }

@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.List;
 import openbloom.app.PageTest;
 import openbloom.app.people.Woman;
+import openbloom.core.Days;
 import openbloom.core.session.Wishes;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -196,5 +197,36 @@ class ProgramPagesTest extends PageTest {
         assertThat(programs.of(woman.id())).as("every version stays").hasSize(3);
         assertThat(page("/people/" + woman.id() + "/journey")).contains("Planned to");
         isNothingForAStranger(her);
+    }
+
+    /** A step of a way comes later, is ticked, left out or put back; sooner than it opens it never comes. */
+    @Test
+    void changesAStepOfAWayAndNeverOpensItSooner() throws Exception {
+        Woman woman = askedWoman("Ways");
+        String her = "/people/" + woman.id() + "/program/step";
+        LocalDate opens = LocalDate.now().plusWeeks(14);
+        assertThat(program(woman)).contains("Ready for birth", Days.words(opens));
+        MockHttpServletRequestBuilder sooner = step(her, "massage", "MOVED")
+                .param("to", opens.minusDays(2).toString())
+                .param("note", "she asks");
+        assertThat(body(sooner))
+                .contains("This step opens on " + Days.words(opens) + " at the earliest")
+                .contains("value=\"she asks\"");
+        assertThat(body(step(her, "massage", "MOVED"))).contains("id=\"problem-stepTo\"");
+        assertThat(body(step(her, "no-such-step", "DONE"))).contains("That step is not on her way any more");
+        LocalDate later = opens.plusDays(9);
+        send(step(her, "massage", "MOVED").param("to", later.toString()).param("note", "after the holiday"));
+        assertThat(program(woman)).contains(Days.words(later), "after the holiday");
+        send(step(her, "letting-go", "LEFT_OUT"));
+        assertThat(program(woman)).contains("left out");
+        send(step(her, "letting-go", "AS_PLANNED"));
+        assertThat(program(woman)).doesNotContain(">left out</span>");
+        tables.update("update path_edit set kind = 'A_WORD_OF_OLD' where woman_id = ?", woman.id());
+        assertThat(program(woman)).as("a word of old hurts nothing").contains("Ready for birth");
+        isNothingForAStranger(her);
+    }
+
+    private static MockHttpServletRequestBuilder step(String address, String step, String kind) {
+        return post(address).param("path", "birth").param("step", step).param("kind", kind);
     }
 }

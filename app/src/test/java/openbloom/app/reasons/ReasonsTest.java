@@ -43,8 +43,14 @@ class ReasonsTest extends PageTest {
     void findsByCodeSentenceOrSourceAndSaysWhenThereIsNothing() throws Exception {
         assertThat(page("/reasons?q=bp-arms")).contains("id=\"BP-ARMS\"").doesNotContain("id=\"OST-FLEX\"");
         assertThat(page("/reasons?q=Giangregorio")).contains("id=\"OST-FLEX\"").doesNotContain("id=\"BP-ARMS\"");
+        assertThat(page("/reasons?q=dufour"))
+                .as("a source says which rules rest on it")
+                .contains("id=\"E_DUFOUR\"", "Used by: ", "href=\"#GAP-DEEP\"")
+                .doesNotContain("id=\"E_RUN\"");
+        assertThat(page("/reasons?q=2019")).contains("id=\"E_DUFOUR\"");
+        assertThat(page("/reasons?q=a8")).as("by the question of approach").contains("id=\"PREG-SUP-NONE\"");
         assertThat(page("/reasons?q=<purple>"))
-                .contains("No rule speaks of")
+                .contains("No rule and no source speaks of")
                 .contains("&lt;purple&gt;")
                 .doesNotContain("<purple>");
     }

@@ -135,7 +135,7 @@ class SessionsTest extends PageTest {
         Sessions.Planned planned = composed("30", "STUDIO");
         String session = her + "/sessions/" + planned.stored().id();
         int item = planned.plan().items().stream()
-                .map(PlanDocument.Item::moveId)
+                .map(PlannedItem::moveId)
                 .toList()
                 .indexOf("goblet-squat");
         assertThat(item).as("pinned").isNotNegative();
@@ -210,7 +210,7 @@ class SessionsTest extends PageTest {
         Sessions.Planned home = composed("30", "HOME");
         assertThat(home.plan().items())
                 .filteredOn(item -> item.adjustments().contains("use what is at hand"))
-                .extracting(PlanDocument.Item::name)
+                .extracting(PlannedItem::name)
                 .isNotNull();
         assertThat(page(her + "/sessions/" + home.stored().id())).contains("home, 30 minutes");
         assertThat(page(her + "/session".concat("s/") + home.stored().id() + "/teach"))

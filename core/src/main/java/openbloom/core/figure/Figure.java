@@ -17,6 +17,11 @@ record Figure(String id, Way usual, Optional<Way> bump, Follows follows, Works w
         }
     }
 
+    /** The same move ending in another pose, with or without a bump. */
+    Figure goingTo(Pose own) {
+        return new Figure(id, new Way(usual.start(), own), Optional.empty(), follows, works);
+    }
+
     Way at(BodyStage stage) {
         return stage.belly() > BUMP ? bump.orElse(usual) : usual;
     }

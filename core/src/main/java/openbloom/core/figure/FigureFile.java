@@ -25,7 +25,10 @@ record FigureFile(
             @Nullable String follows,
             @Nullable String works) {}
 
-    static Outcome<Map<String, Figure>> read(String yaml) {
+    /** What a file comes to; poses as entries that stand for themselves. */
+    record Read(Map<String, Figure> figures, Map<String, ObjectNode> poses) {}
+
+    static Outcome<Read> read(String yaml) {
         if (yaml.length() > Yaml.LONGEST) {
             return Outcome.refused(Problem.of("file", "yaml.tooLong", Yaml.LONGEST, yaml.length()));
         }
@@ -39,10 +42,25 @@ record FigureFile(
         }
     }
 
+    /** A pose that starts from another: both its limbs give way to one told for both. */
+    static ObjectNode over(ObjectNode from, ObjectNode own) {
+        ObjectNode base = from.deepCopy();
+        own.propertyNames().forEach(name -> {
+            if (name.equals("legs")) {
+                base.remove(List.of("near", "far"));
+            } else if (name.equals("arms")) {
+                base.remove(List.of("nearArm", "farArm"));
+            }
+        });
+        base.setAll(own);
+        return base;
+    }
+
     /** Reads one file; problems are gathered until the end. */
     private static final class Reading {
         private final Map<String, ObjectNode> entries;
         private final Map<String, Entry> figures;
+        private final Map<String, ObjectNode> wholes = new LinkedHashMap<>();
         private final Map<String, Pose> poses = new LinkedHashMap<>();
         private final Problems problems = new Problems();
 
@@ -51,16 +69,17 @@ record FigureFile(
             this.figures = figures;
         }
 
-        Outcome<Map<String, Figure>> read() {
+        Outcome<Read> read() {
             entries.keySet().forEach(this::pose);
             Map<String, Figure> read = new LinkedHashMap<>();
             figures.forEach((id, entry) -> read.put(id, figure(id, entry)));
-            return problems.outcome(read);
+            return problems.outcome(new Read(read, wholes));
         }
 
         private void pose(String id) {
             try {
                 ObjectNode whole = whole(id, 0);
+                wholes.put(id, whole);
                 Outcome<Pose> pose = PoseReader.read(id, Yaml.MAPPER.treeToValue(whole, PoseEntry.class));
                 problems.refuseAll(pose.problems());
                 if (pose.problems().isEmpty()) {
@@ -81,16 +100,7 @@ record FigureFile(
                 problems.refuse(id + ".from", "pose.unknown", from);
                 return own;
             }
-            ObjectNode base = whole(from, deep + 1).deepCopy();
-            own.propertyNames().forEach(name -> {
-                if (name.equals("legs")) {
-                    base.remove(List.of("near", "far"));
-                } else if (name.equals("arms")) {
-                    base.remove(List.of("nearArm", "farArm"));
-                }
-            });
-            base.setAll(own);
-            return base;
+            return over(whole(from, deep + 1), own);
         }
 
         private Figure figure(String id, Entry entry) {

@@ -20,26 +20,16 @@ final class FigureSheet {
     FigureSheet(Figure figure, Look look) {
         this.figure = figure;
         this.look = look;
-        this.way = figure.at(look.stage());
+        this.way = Changed.way(figure.at(look.stage()), look.changes());
         Skeleton from = Posing.of(way.start(), look.stage());
         Skeleton to = way.isHeld() ? from : Posing.of(way.end(), look.stage());
-        boolean fits = hasRoom(from, look.stage()) && hasRoom(to, look.stage());
+        boolean fits = new BellyRoom(from, look.stage()).isAboveTheFloor()
+                && new BellyRoom(to, look.stage()).isAboveTheFloor();
         this.stage = fits ? look.stage() : BodyStage.NEITHER;
         this.start = fits ? from : Posing.of(way.start(), stage);
-        this.end = fits ? to : Posing.of(way.end(), stage);
-    }
-
-    /** Whether the belly stays above the floor; where it cannot, the figure is drawn without a bump. */
-    static boolean hasRoom(Skeleton body, BodyStage stage) {
-        Belly belly = Belly.of(stage);
-        for (double s = 0; s <= 0.12; s += 0.02) {
-            double deep = Body.between(Body.trunk(), s).front() + belly.front(s);
-            Vec skin = body.spine(s).plus(body.trunkAt(s).front().times(deep));
-            if (skin.y() < -0.006) {
-                return false;
-            }
-        }
-        return true;
+        Skeleton whole = fits ? to : Posing.of(way.end(), stage);
+        double share = Changed.share(look.changes());
+        this.end = share < 1 && !way.isHeld() ? start.to(whole, share) : whole;
     }
 
     /** The end, paler limbs where they began, and an arrow along the way. */
@@ -47,7 +37,7 @@ final class FigureSheet {
         Drawing measure = painted(end, way.end());
         Drawing drawing = new Drawing();
         drawing.room(corners(measure.frame()));
-        Scenery scenery = new Scenery(way.end(), end, camera(way.end()), drawing);
+        Scenery scenery = scenery(way.end(), end, drawing);
         scenery.behind();
         ghosts(drawing);
         paint(drawing, end, way.end(), scenery);
@@ -62,15 +52,21 @@ final class FigureSheet {
         Drawing drawing = new Drawing();
         drawing.room(corners(
                 painted(start, way.start()).frame().with(painted(end, way.end()).frame())));
-        Scenery scenery = new Scenery(pose, body, camera(pose), drawing);
+        Scenery scenery = scenery(pose, body, drawing);
         scenery.behind();
         paint(drawing, body, pose, scenery);
         return svg(drawing);
     }
 
+    private Scenery scenery(Pose pose, Skeleton body, Drawing drawing) {
+        List<Prop> props = new ArrayList<>(pose.props());
+        props.addAll(Changed.around(look.changes(), pose, start, end));
+        return new Scenery(pose.view(), props, body, drawing);
+    }
+
     private Drawing painted(Skeleton body, Pose pose) {
         Drawing drawing = new Drawing();
-        Scenery scenery = new Scenery(pose, body, camera(pose), drawing);
+        Scenery scenery = scenery(pose, body, drawing);
         paint(drawing, body, pose, scenery);
         return drawing;
     }

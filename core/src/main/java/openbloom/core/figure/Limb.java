@@ -33,7 +33,8 @@ record Limb(Vec root, boolean leg, Axes first, Axes second, Axes end, boolean gr
     /** The underside of hand or foot nearest the ground. */
     Vec sole() {
         if (!leg) {
-            return tip().minus(Vec.UP.times(0.014));
+            boolean onItsFist = grips && end.along().y() < -0.6;
+            return tip().minus(Vec.UP.times(onItsFist ? Changed.FIST : 0.014));
         }
         Vec under = end.front().times(-Body.ANKLE);
         return grips ? tip().plus(under).plus(end.along().times(Body.BALL)) : tip().plus(under);
@@ -62,6 +63,14 @@ record Limb(Vec root, boolean leg, Axes first, Axes second, Axes end, boolean gr
         Axes upper = Axes.of(first, front);
         Axes lower = Axes.of(second, leg ? front.across(second) : front.across(second));
         return new Limb(root, leg, upper, lower, end, grips);
+    }
+
+    /** Its first bone rolled so that the middle joint bends the way it can. */
+    Limb rolled() {
+        Vec bend = second.along().times(leg ? -1 : 1).across(first.along());
+        return bend() < 0 && bend.length() > 0.1
+                ? new Limb(root, leg, Axes.of(first.along(), bend), second, end, grips)
+                : this;
     }
 
     /** Bend of knee or elbow in degrees; below 0 it bends the wrong way. */

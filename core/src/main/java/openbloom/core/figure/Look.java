@@ -1,5 +1,10 @@
 package openbloom.core.figure;
 
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+
 /**
  * How a figure is to be drawn.
  *
@@ -7,9 +12,19 @@ package openbloom.core.figure;
  * @param tone colour of the working region, {@code #RRGGBB}
  * @param title name of the move
  * @param description what is to be seen, in words
+ * @param changes what is done differently, in the order of {@link Change}
+ * @param own where it goes to, if that is a pose of the studio's own
  */
-public record Look(BodyStage stage, boolean leftSide, String tone, String title, String description) {
+public record Look(
+        BodyStage stage,
+        boolean leftSide,
+        String tone,
+        String title,
+        String description,
+        Set<Change> changes,
+        Optional<OwnPose> own) {
     public Look {
+        changes = changes.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(changes));
         if (!tone.matches("#[0-9A-Fa-f]{6}")) {
             throw new IllegalArgumentException("A tone is #RRGGBB, but was " + tone);
         }

@@ -22,6 +22,11 @@ record Pose(
         props = List.copyOf(props);
     }
 
+    /** The same pose with other limbs. */
+    Pose with(Map<Part, Reach> other) {
+        return new Pose(id, view, onTheSide, trunk, ground, other, props);
+    }
+
     record Trunk(double angle, double curl, double side, double turn, double nod, double lean) {}
 
     /**
@@ -41,13 +46,29 @@ record Pose(
     sealed interface Reach {
         /** @param out how far the first and the second bone point away from the middle */
         record Angles(double first, double firstOut, double second, double secondOut, double end, boolean grips)
-                implements Reach {}
+                implements Reach {
+            Angles turned(double newFirst, double newSecond, double newEnd) {
+                return new Angles(newFirst, firstOut, newSecond, secondOut, newEnd, grips);
+            }
+
+            Angles out(double newFirst, double newSecond) {
+                return new Angles(first, newFirst, second, newSecond, end, grips);
+            }
+
+            Angles gripping(boolean closed) {
+                return new Angles(first, firstOut, second, secondOut, end, closed);
+            }
+        }
 
         /**
          * @param end direction of fingers or toes; for a flat hand or foot 0 or 180
          * @param out how far the middle joint goes to the side, 0–90°
          */
-        record Place(Vec target, double end, double out, Optional<Double> pole, boolean grips) implements Reach {}
+        record Place(Vec target, double end, double out, Optional<Double> pole, boolean grips) implements Reach {
+            Place at(Vec other) {
+                return new Place(other, end, out, pole, grips);
+            }
+        }
     }
 
     /** From where it is looked at. */

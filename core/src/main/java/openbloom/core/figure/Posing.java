@@ -9,6 +9,9 @@ import openbloom.core.figure.Skeleton.Part;
 /** Puts a body into a pose: trunk, then ground, then limbs. The same pose and stage always give the same body. */
 final class Posing {
     private static final double WIDEST_TURN = 40;
+    private static final double ON_THE_SKIN = 1.04;
+    private static final double ELBOW_STEP = 10;
+    private static final double WIDEST_ELBOW = 90;
 
     private final Pose pose;
     private final BodyStage stage;
@@ -23,7 +26,7 @@ final class Posing {
         double angle = pose.ground().settle().isEmpty()
                 ? pose.trunk().angle()
                 : posing.settled(pose.ground().settle().get());
-        return posing.at(angle);
+        return posing.roundTheBelly(posing.at(angle));
     }
 
     /** The angle of the trunk nearest the written one at which the part touches. */
@@ -55,6 +58,48 @@ final class Posing {
             return free.moved(new Vec(0, drop, 0));
         }
         return limbed(trunk(angle, trunk.hips().plus(new Vec(0, drop, 0))));
+    }
+
+    /** An arm whose place lies in the belly stops at the skin, the elbow as far out as it must be. */
+    private Skeleton roundTheBelly(Skeleton body) {
+        if (pose.onTheSide()) {
+            return body;
+        }
+        BellyRoom room = new BellyRoom(body, stage);
+        Map<Part, Limb> limbs = new EnumMap<>(body.limbs());
+        for (Part part : List.of(Part.NEAR_ARM, Part.FAR_ARM)) {
+            if (pose.limbs().get(part) instanceof Reach.Place place && room.deepest(body.limb(part)) < ON_THE_SKIN) {
+                limbs.put(part, clear(body, room, part, onTheSkin(body, room, place)));
+            }
+        }
+        return new Skeleton(body.hips(), body.pelvis(), body.chest(), body.head(), limbs);
+    }
+
+    /** An open hand that is brought out to the skin lies flat on it, fingers down. */
+    private static Reach.Place onTheSkin(Skeleton body, BellyRoom room, Reach.Place place) {
+        Vec outside = room.outside(place.target());
+        if (place.grips() || outside.minus(place.target()).length() < 0.005) {
+            return place.at(outside);
+        }
+        Vec down = body.pelvis().along().times(-1);
+        double fingers = Math.toDegrees(Math.atan2(down.y(), down.x()));
+        return new Reach.Place(outside, fingers, place.out(), place.pole(), false);
+    }
+
+    private Limb clear(Skeleton trunk, BellyRoom room, Part part, Reach.Place place) {
+        Limb best = reaching(trunk, part, place, place.out());
+        double deepest = room.deepest(best);
+        for (double out = place.out() + ELBOW_STEP;
+                deepest < BellyRoom.CLEAR && out <= WIDEST_ELBOW;
+                out += ELBOW_STEP) {
+            Limb wider = reaching(trunk, part, place, out);
+            double depth = room.deepest(wider);
+            if (depth > deepest) {
+                best = wider;
+                deepest = depth;
+            }
+        }
+        return best;
     }
 
     private Skeleton laid(Skeleton body) {
@@ -94,8 +139,13 @@ final class Posing {
             return new Limb(root, part.isLeg(), rolled, second, end(part, angles.end(), second), angles.grips());
         }
         Reach.Place place = (Reach.Place) reach;
+        return reaching(trunk, part, place, place.out());
+    }
+
+    private Limb reaching(Skeleton trunk, Part part, Reach.Place place, double out) {
         Axes end = planted(part, place.end(), place.grips());
-        return Limb.reaching(root, part.isLeg(), tip(part, place, end), pole(trunk, part, place), end, place.grips());
+        Vec pole = pole(trunk, part, place, out);
+        return Limb.reaching(trunk.root(part), part.isLeg(), tip(part, place, end), pole, end, place.grips());
     }
 
     /** Thigh and upper arm roll so that knee or elbow bends the way it can, up to a quarter turn. */
@@ -116,9 +166,9 @@ final class Posing {
         return place.grips() ? ankle.minus(end.along().times(Body.BALL)) : ankle;
     }
 
-    private Vec pole(Skeleton trunk, Part part, Reach.Place place) {
+    private Vec pole(Skeleton trunk, Part part, Reach.Place place, double elbowOut) {
         Vec away = trunk.pelvis().side().times(part.side());
-        double out = Math.toRadians(place.out() + (part.isLeg() ? stage.knees() : 0));
+        double out = Math.toRadians(elbowOut + (part.isLeg() ? stage.knees() : 0));
         Vec usual = part.isLeg()
                 ? trunk.pelvis().front()
                 : trunk.chest().along().times(-1).plus(trunk.chest().front().times(-0.3));
@@ -139,10 +189,13 @@ final class Posing {
 
     /** A planted foot or hand: its underside looks down, or to the wall. */
     private static Axes planted(Part part, double degrees, boolean grips) {
-        Vec along = Vec.at(degrees);
+        return Axes.of(Vec.at(degrees), !part.isLeg() && grips ? Vec.NEAR : upper(degrees));
+    }
+
+    /** Away from the ground or wall that a flat hand or foot lies on. */
+    static Vec upper(double degrees) {
         boolean back = Math.cos(Math.toRadians(degrees)) < -0.3;
-        Vec upper = Vec.at(degrees + (back ? -90 : 90));
-        return Axes.of(along, !part.isLeg() && grips ? Vec.NEAR : upper);
+        return Vec.at(degrees + (back ? -90 : 90));
     }
 
     /** The upper side of a foot looks back up the shank. */

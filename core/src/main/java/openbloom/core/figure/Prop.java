@@ -8,6 +8,7 @@ record Prop(Kind kind, double x, double y, double width, double height, At at) {
         CHAIR(false),
         COUNTER(false),
         STEP(false),
+        WEDGE(false),
         CUSHION(false),
         BLOCK(false),
         BIG_BALL(false),
@@ -29,10 +30,14 @@ record Prop(Kind kind, double x, double y, double width, double height, At at) {
         boolean isHeld() {
             return held;
         }
+
+        /** Whether she can hold on to it. */
+        boolean isSupport() {
+            return this == WALL || this == CHAIR || this == COUNTER || this == RAIL;
+        }
     }
 
-    /** Parts that can have a prop. */
-    /** The parts themselves. */
+    /** Parts of the body that can have a prop. */
     enum At {
         HANDS,
         NEAR_HAND,

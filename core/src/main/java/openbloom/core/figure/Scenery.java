@@ -9,35 +9,38 @@ final class Scenery {
     private static final String WOOD = "#E8E3D8";
     private static final String LINE = "#6B747C";
     private static final String BLOCK = "#E6C88A";
+    private static final String CLOTH = "#D8CDB8";
     private static final String IRON = "#8A9094";
     private static final String BAND = "#A9502F";
     private static final String SHADOW = "#D9D3C6";
 
-    private final Pose pose;
+    private final Pose.View view;
+    private final List<Prop> props;
     private final Skeleton body;
     private final Camera camera;
     private final Drawing drawing;
 
-    Scenery(Pose pose, Skeleton body, Camera camera, Drawing drawing) {
-        this.pose = pose;
+    Scenery(Pose.View view, List<Prop> props, Skeleton body, Drawing drawing) {
+        this.view = view;
+        this.props = List.copyOf(props);
         this.body = body;
-        this.camera = camera;
+        this.camera = Camera.of(view);
         this.drawing = drawing;
     }
 
     /** What stands behind her: the floor and everything on it. */
     void behind() {
-        if (pose.view().isLevel()) {
+        if (view.isLevel()) {
             floorLine();
         } else {
             mat();
         }
-        pose.props().stream().filter(prop -> !prop.kind().isHeld()).forEach(this::standing);
+        props.stream().filter(prop -> !prop.kind().isHeld()).forEach(this::standing);
     }
 
     /** What she holds. */
     void held() {
-        pose.props().stream().filter(prop -> prop.kind().isHeld()).forEach(this::inHand);
+        props.stream().filter(prop -> prop.kind().isHeld()).forEach(this::inHand);
     }
 
     private void floorLine() {
@@ -58,7 +61,7 @@ final class Scenery {
         double near = 0.22;
         List<Dot> corners = new ArrayList<>();
         for (double[] at : new double[][] {{left, -near}, {right, -near}, {right, near}, {left, near}}) {
-            Vec corner = pose.view() == Pose.View.QUARTER ? turned(at) : new Vec(at[0], 0, at[1]);
+            Vec corner = view == Pose.View.QUARTER ? turned(at) : new Vec(at[0], 0, at[1]);
             corners.add(Dot.of(camera.seen(corner)));
         }
         String outline = Curve.corners(drawing.room(corners));
@@ -82,6 +85,11 @@ final class Scenery {
                 box(x, y - 0.03, w, 0.03, WOOD);
             }
             case STEP -> box(x, 0, w, h, WOOD);
+            case WEDGE ->
+                drawing.solid(
+                        Curve.corners(drawing.room(List.of(new Dot(x, y), new Dot(x - w, y + h), new Dot(x - w, y)))),
+                        CLOTH,
+                        LINE);
             case CUSHION -> cushion(x, y, w, h);
             case BLOCK -> box(x, y, w, h, BLOCK);
             case BIG_BALL -> {
@@ -120,7 +128,7 @@ final class Scenery {
                 new Dot(x + w * 0.85, y + h),
                 new Dot(x + w * 0.15, y + h),
                 new Dot(x, y + h * 0.85));
-        drawing.solid(Curve.closed(drawing.room(outline)), "#D8CDB8", LINE);
+        drawing.solid(Curve.closed(drawing.room(outline)), CLOTH, LINE);
     }
 
     private void box(double x, double y, double w, double h, String fill) {

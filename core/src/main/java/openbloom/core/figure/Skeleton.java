@@ -9,6 +9,7 @@ import java.util.function.UnaryOperator;
 /** A body in place: trunk, head and four limbs. Everything drawn and everything tested is read from here. */
 record Skeleton(Vec hips, Axes pelvis, Axes chest, Axes head, Map<Part, Limb> limbs) {
     private static final int STEPS = 8;
+    private static final double ON_THE_GROUND = 0.01;
 
     Skeleton {
         limbs = Map.copyOf(limbs);
@@ -123,7 +124,7 @@ record Skeleton(Vec hips, Axes pelvis, Axes chest, Axes head, Map<Part, Limb> li
         return new Vec(-v.y(), -v.z(), v.x());
     }
 
-    /** Part of the way to another pose, by the angles of every joint; what stays planted in both stays planted. */
+    /** Part of the way to another pose, by the angles of every joint; what is planted in both stays planted, and slides if it must. */
     Skeleton to(Skeleton other, double share) {
         Skeleton between = new Skeleton(
                 hips.towards(other.hips, share),
@@ -135,7 +136,12 @@ record Skeleton(Vec hips, Axes pelvis, Axes chest, Axes head, Map<Part, Limb> li
         for (Part part : Part.values()) {
             moved.put(part, between(limb(part), other.limb(part), between.root(part), share));
         }
-        return new Skeleton(between.hips, between.pelvis, between.chest, between.head, moved);
+        return new Skeleton(between.hips, between.pelvis, between.chest, between.head, moved).aboveTheGround();
+    }
+
+    private Skeleton aboveTheGround() {
+        double low = lowest(List.of(Rest.FEET, Rest.HANDS, Rest.KNEES));
+        return low < -ON_THE_GROUND ? moved(Vec.UP.times(-low)) : this;
     }
 
     private static Limb between(Limb from, Limb to, Vec root, double share) {
@@ -149,8 +155,10 @@ record Skeleton(Vec hips, Axes pelvis, Axes chest, Axes head, Map<Part, Limb> li
                 end,
                 grips);
         boolean planted = from.tip().minus(to.tip()).length() < 0.02;
-        if (!planted) {
-            return turned;
+        boolean slides =
+                from.leg() && from.sole().y() < ON_THE_GROUND && to.sole().y() < ON_THE_GROUND;
+        if (!planted && !slides) {
+            return turned.rolled();
         }
         Vec pole = turned.middle().minus(root.towards(turned.tip(), 0.5));
         Vec safe = pole.length() < 0.01 ? turned.first().front().times(from.leg() ? 1 : -1) : pole;

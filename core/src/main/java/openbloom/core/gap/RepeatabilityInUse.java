@@ -31,21 +31,22 @@ public record RepeatabilityInUse(Method method, int sites, double coefficient, S
     public static RepeatabilityInUse ofMeans(
             Method method, int sites, Repeatability.Sums hers, Repeatability.Sums studios) {
         if (hers.pairs() >= FEWEST) {
-            return from(method, sites, Repeatability.of(hers), "from " + hers.pairs() + " pairs of her own");
+            return from(
+                    method, sites, Repeatability.of(hers), "from " + hers.pairs() + " sites this examiner read twice");
         }
         if (studios.pairs() >= FEWEST) {
-            String why = "from " + studios.pairs() + " pairs of the studio (her own: " + hers.pairs() + " of " + FEWEST
-                    + " so far)";
+            String why = "from " + studios.pairs() + " sites read twice in the studio (this examiner: " + hers.pairs()
+                    + " of " + FEWEST + " so far)";
             return from(method, sites, Repeatability.of(studios), why);
         }
-        String why = "a working value of one finger until there are " + FEWEST + " pairs (her own: " + hers.pairs()
-                + ", the studio's: " + studios.pairs() + ")";
+        String why = "a working value of one finger until there are " + FEWEST
+                + " sites were read twice (this examiner: " + hers.pairs() + ", the studio: " + studios.pairs() + ")";
         return new RepeatabilityInUse(method, sites, method.oneFinger() / Math.sqrt(sites), why);
     }
 
     private static RepeatabilityInUse from(Method method, int sites, Repeatability found, String pairs) {
-        String sum =
-                String.format(Locale.ROOT, "2.77 × s_w %.2f %s, %s", found.withinSubjectSd(), method.unit(), pairs);
+        String sum = String.format(
+                Locale.ROOT, "2.77 times a spread of %.2f %s, %s", found.withinSubjectSd(), method.unit(), pairs);
         return new RepeatabilityInUse(method, sites, Math.max(method.step() / sites, found.coefficient()), sum);
     }
 
@@ -61,7 +62,7 @@ public record RepeatabilityInUse(Method method, int sites, double coefficient, S
         return method.step() / sites / 2;
     }
 
-    /** {@code ± 1.39 fingers (2.77 × s_w 0.50 fingers, from 12 pairs of her own)}. */
+    /** {@code ± 1.39 fingers (2.77 times a spread of 0.50 fingers, from 12 sites this examiner read twice)}. */
     public String words() {
         return String.format(Locale.ROOT, "± %s %s (%s)", number(coefficient), method.unit(), basis);
     }

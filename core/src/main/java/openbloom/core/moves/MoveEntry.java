@@ -63,7 +63,8 @@ record MoveEntry(
             @Nullable String hands,
             @Nullable Integer effort,
             @JsonProperty("watch_for") @Nullable List<String> watchFor,
-            @Nullable String figure) {}
+            @Nullable String figure,
+            @Nullable ObjectNode pose) {}
 
     /** Where it leads. */
     record Linked(

@@ -10,7 +10,9 @@ import openbloom.core.Outcome;
 import openbloom.core.breath.CueFamily;
 import openbloom.core.evidence.Source;
 import openbloom.core.figure.Figures;
+import openbloom.core.figure.OwnPose;
 import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Turns an entry of a file into a move, or says everything that is wrong with it. */
 final class MoveReader {
@@ -101,7 +103,12 @@ final class MoveReader {
                         ? 0
                         : fields.number("effort", entry.taught().effort(), 0, 100));
         return new Teaching(
-                shortName(entry, fields), setup, cues(entry, fields), signs, figure(entry, position, fields));
+                shortName(entry, fields),
+                setup,
+                cues(entry, fields),
+                signs,
+                figure(entry, position, fields),
+                pose(entry, fields));
     }
 
     private static String orEmpty(String field, @Nullable String told, Fields fields) {
@@ -117,6 +124,16 @@ final class MoveReader {
         return name.length() <= Teaching.LONGEST_SHORT_NAME
                 ? name
                 : name.substring(0, Teaching.LONGEST_SHORT_NAME - 1).strip() + "…";
+    }
+
+    private Optional<OwnPose> pose(MoveEntry entry, Fields fields) {
+        ObjectNode told = entry.taught().pose();
+        if (told == null) {
+            return Optional.empty();
+        }
+        Outcome<OwnPose> read = figures.own("pose", told);
+        fields.refuseAll(read.problems());
+        return read.problems().isEmpty() ? Optional.of(read.value()) : Optional.empty();
     }
 
     /** A move without a figure of its own is shown by its position; a name that is no figure is refused. */

@@ -4,7 +4,9 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import openbloom.core.breath.CueFamily;
+import openbloom.core.figure.OwnPose;
 
 /**
  * How to teach a move.
@@ -12,8 +14,15 @@ import openbloom.core.breath.CueFamily;
  * @param shortName for maps and narrow places, at most 22 characters
  * @param setup at most three lines
  * @param figure name of the figure that shows it
+ * @param pose where it goes to instead, a pose of the studio's own
  */
-public record Teaching(String shortName, List<String> setup, Map<CueFamily, String> cues, Signs signs, String figure) {
+public record Teaching(
+        String shortName,
+        List<String> setup,
+        Map<CueFamily, String> cues,
+        Signs signs,
+        String figure,
+        Optional<OwnPose> pose) {
     public static final int MOST_SETUP_LINES = 3;
     public static final int LONGEST_SHORT_NAME = 22;
 

@@ -45,7 +45,9 @@ public final class AreaDial {
         Paint paint = felt.contains(area)
                 ? Paint.filled(weaker.contains(area) ? "#A394AE" : Palette.PLUM)
                 : Paint.filled("#F6F1E6");
-        svg.path(outline, paint.outlined(Palette.MUTED, 1.2));
+        svg.choosing("areas", area.name())
+                .path(outline, paint.outlined(Palette.MUTED, 1.2))
+                .close();
     }
 
     private static void name(Svg svg, Area area, Set<Area> felt) {

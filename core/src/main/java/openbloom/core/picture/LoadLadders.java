@@ -43,10 +43,12 @@ public final class LoadLadders {
         for (int rung = 1; rung <= top; rung++) {
             double y = ground - RUNG * rung;
             boolean flat = climb != null && rung <= climb.flatRung();
+            svg.choosing("flat-" + strand, String.valueOf(rung));
             svg.box(middle - 36, y, 72, RUNG - 6, 4, rung(flat));
             Letters letters =
                     Letters.of(14, flat ? Palette.PAPER : Palette.MUTED).centred();
             svg.words(String.valueOf(rung), middle, y + 15, flat ? letters.strong() : letters);
+            svg.close();
         }
         String name = strand == Strand.FLEXION ? "Head lift, curls" : strand.words();
         svg.words(name, middle, ground + 22, NAME);

@@ -87,7 +87,7 @@ public final class RibSection {
         Paint paint = movement == null
                 ? Paint.filled(UNREAD).outlined(Palette.MUTED, 1.2).dashed("3 4")
                 : Paint.filled(TONES.get(movement)).outlined(Palette.MUTED, 1.4);
-        svg.path(area.outline(), paint);
+        svg.choosing("zone-" + area.zone(), "").path(area.outline(), paint).close();
     }
 
     private static void name(Svg svg, Area area, Map<BreathZone, Movement> zones) {

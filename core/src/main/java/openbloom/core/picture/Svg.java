@@ -42,6 +42,13 @@ final class Svg {
         return open("g", " clip-path=\"url(#" + id + ")\"");
     }
 
+    /** A group that answers a question of the form beside it when it is touched. */
+    Svg choosing(String question, String answer) {
+        return open(
+                "g",
+                " class=\"choosing\" data-choice=\"" + escaped(question) + "\" data-value=\"" + escaped(answer) + "\"");
+    }
+
     /** A group that tells its name when pointed at. */
     Svg named(String name) {
         open("g", "").open("title", "");

@@ -4,10 +4,12 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Collection;
 import java.util.Optional;
 import openbloom.core.Days;
 import openbloom.core.evidence.Published;
 import openbloom.core.moves.DoseStage;
+import openbloom.core.record.Noted;
 
 /**
  * How heavy a move with a weight may be today: from what she used last and how that went, or, the first time, from what she
@@ -24,7 +26,17 @@ public record Loading(BigDecimal kilograms, Optional<Used> last, Optional<Intege
     public enum Went {
         TOO_EASY,
         RIGHT,
-        AGAINST
+        AGAINST;
+
+        /** By everything told of the move in that session: what speaks against it counts before everything else. */
+        public static Went of(Collection<Noted> told) {
+            if (told.stream().anyMatch(Noted::isAgainst)
+                    || told.contains(Noted.TOO_HARD)
+                    || told.contains(Noted.PARTLY)) {
+                return AGAINST;
+            }
+            return told.contains(Noted.TOO_EASY) ? TOO_EASY : RIGHT;
+        }
     }
 
     /** A load she really used. */

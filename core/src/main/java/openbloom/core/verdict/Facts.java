@@ -14,11 +14,8 @@ import openbloom.core.moves.DoseStage;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.Allowance;
-import openbloom.core.pelvicfloor.Effort;
-import openbloom.core.pelvicfloor.Habit;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
-import openbloom.core.pelvicfloor.Prescriber;
 import openbloom.core.pelvicfloor.Prescription;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.record.Choice;
@@ -32,8 +29,6 @@ import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Birth;
-import openbloom.core.stage.Gate;
-import openbloom.core.stage.GateKind;
 import openbloom.core.stage.Recovery;
 import openbloom.core.stage.Told;
 import openbloom.core.words.Evidence;
@@ -41,15 +36,6 @@ import openbloom.core.words.Topic;
 
 /** A woman on a day, as the rules want to see her. */
 public final class Facts {
-    private static final int FEW_REPETITIONS = 5;
-
-    /** A hold of 8 s times 8 is the rung of her own baseline; ten flicks the rung of ten flicks. */
-    private static final int BASELINE_HOLD = 8;
-
-    private static final int RUNG_OF_THE_BASELINE = 4;
-    private static final int BASELINE_FLICKS = 10;
-    private static final int RUNG_OF_TEN_FLICKS = 3;
-
     private final Client client;
     private final LocalDate day;
     private final Optional<GestationalAge> age;
@@ -243,24 +229,13 @@ public final class Facts {
                 || client.standing().ceilings().getOrDefault(strand, 0) > 0;
     }
 
-    /** What the pelvic floor check says of the ladders of holds and flicks: one that was held is hers. */
-    private int byFloorCheck(Strand strand) {
-        PelvicFloorCheck floor = client.checks().pelvicFloor();
-        return switch (strand) {
-            case PELVIC_FLOOR_ENDURANCE ->
-                Math.min(floor.holdSeconds(), floor.holdRepetitions()) >= BASELINE_HOLD ? RUNG_OF_THE_BASELINE : 0;
-            case PELVIC_FLOOR_QUICK -> floor.flicks() >= BASELINE_FLICKS ? RUNG_OF_TEN_FLICKS : 0;
-            default -> 0;
-        };
-    }
-
     boolean follows(Choice choice) {
         return client.approach().is(choice);
     }
 
     /** Stage of her recovery; meaningful when she is not pregnant. */
     public Recovery recovery() {
-        return Recovery.on(day, recentBirth, criteria());
+        return Recovery.on(day, recentBirth, gates.criteria());
     }
 
     /** The stage her doses are written for. */
@@ -269,21 +244,6 @@ public final class Facts {
             return DoseStage.PREGNANT;
         }
         return recentBirth.isPresent() ? DoseStage.valueOf(recovery().stage().name()) : DoseStage.OTHER;
-    }
-
-    private Recovery.Criteria criteria() {
-        boolean safe = client.safety().standing().keySet().isEmpty();
-        Gate noSign = Gate.of(GateKind.NO_WARNING_SIGN, safe, safe ? "none told" : "a warning sign was told");
-        return Recovery.Criteria.of(
-                noSign,
-                gates.clearance(),
-                gates.wound(),
-                gates.connect(),
-                gates.noHeaviness(),
-                gates.limbLoadFlat(),
-                gates.impactTests(),
-                gates.symptomFree(),
-                gates.gapRecovered());
     }
 
     /** A gap that is known to be wider than her approach allows. */
@@ -308,25 +268,12 @@ public final class Facts {
 
     /** What the time since her latest birth and her clearance allow her pelvic floor. */
     public Allowance pelvicAllowance() {
-        if (recentBirth.isEmpty() || clearance().isPresent()) {
-            return Allowance.FULL;
-        }
-        return recentBirth.get().tear().reachesSphincter() ? Allowance.WAITS : Allowance.EARLY;
+        return FloorPractice.allowance(this);
     }
 
     /** What her pelvic floor practises, by the latest check, her approach and what is allowed. */
     public Prescription pelvicPractice(PelvicFloorCheck check) {
-        Effort wished = follows(Choice.STRONG_LIFT) ? Effort.STRONG : Effort.GENTLE;
-        return Prescriber.of(check, wished, pelvicAllowance(), habit());
-    }
-
-    private Habit habit() {
-        boolean everyone = follows(Choice.TRAIN_EVERYONE);
-        if (follows(Choice.ONCE_OR_TWICE_DAILY)) {
-            return new Habit(everyone, 2, FEW_REPETITIONS);
-        }
-        int sets = follows(Choice.FIVE_MINUTES_DAILY) ? 2 : Habit.USUAL.setsADay();
-        return new Habit(everyone, sets, Habit.USUAL.mostRepetitions());
+        return FloorPractice.of(this, check);
     }
 
     Told gapRecovered() {
@@ -390,7 +337,10 @@ public final class Facts {
     /** The highest rung of a strand she has done well; 0 when none. */
     public int achieved(Strand strand) {
         return Math.max(
-                Math.max(client.standing().rungs().getOrDefault(strand, 0), byFloorCheck(strand)), flatUpTo(strand));
+                Math.max(
+                        client.standing().rungs().getOrDefault(strand, 0),
+                        FloorPractice.rungShown(client.checks().pelvicFloor(), strand)),
+                flatUpTo(strand));
     }
 
     /** How her approach reads the gap. */

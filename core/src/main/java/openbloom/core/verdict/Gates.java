@@ -12,6 +12,7 @@ import openbloom.core.screening.SymptomReport;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
+import openbloom.core.stage.Recovery;
 import openbloom.core.stage.Tear;
 import openbloom.core.stage.Told;
 import openbloom.core.words.Evidence;
@@ -28,6 +29,22 @@ final class Gates {
 
     Gates(Facts facts) {
         this.facts = facts;
+    }
+
+    /** What the stages of her recovery ask for. */
+    Recovery.Criteria criteria() {
+        boolean safe = facts.client().safety().standing().keySet().isEmpty();
+        Gate noSign = Gate.of(GateKind.NO_WARNING_SIGN, safe, safe ? "none told" : "a warning sign was told");
+        return Recovery.Criteria.of(
+                noSign,
+                clearance(),
+                wound(),
+                connect(),
+                noHeaviness(),
+                limbLoadFlat(),
+                impactTests(),
+                symptomFree(),
+                gapRecovered());
     }
 
     Gate clearanceFor(Condition condition) {

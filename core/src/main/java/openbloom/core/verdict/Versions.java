@@ -1,17 +1,45 @@
 package openbloom.core.verdict;
 
+import java.util.Collection;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import openbloom.core.figure.Change;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Position;
 
-/** The named version of a move that a change to it leads to, where the catalogue has one: "raise the surface" says which. */
+/**
+ * What a change makes of a move: another move of the catalogue, so that "raise the surface" says which, or the same move with
+ * its picture changed.
+ */
 public final class Versions {
+    /** Changes that can be seen in a picture. */
+    private static final Map<Adjustment, Change> SEEN = new EnumMap<>(Map.ofEntries(
+            Map.entry(Adjustment.SMALLER_RANGE, Change.SMALLER_RANGE),
+            Map.entry(Adjustment.MID_RANGE, Change.SMALLER_RANGE),
+            Map.entry(Adjustment.SYMMETRICAL, Change.SMALLER_RANGE),
+            Map.entry(Adjustment.SOFT_AND_LOW, Change.SMALLER_RANGE),
+            Map.entry(Adjustment.SMALL_OPEN_TURN, Change.SMALLER_RANGE),
+            Map.entry(Adjustment.FEET_APART, Change.FEET_APART),
+            Map.entry(Adjustment.PROP_UP, Change.CHEST_PROPPED),
+            Map.entry(Adjustment.ARMS_LOW, Change.ARMS_LOW),
+            Map.entry(Adjustment.FOREARMS_OR_FISTS, Change.ON_FISTS),
+            Map.entry(Adjustment.SUPPORT_WITHIN_REACH, Change.SUPPORT_NEAR),
+            Map.entry(Adjustment.HEAD_SUPPORTED, Change.HEAD_SUPPORTED),
+            Map.entry(Adjustment.KNEES_CLOSER, Change.KNEES_CLOSER),
+            Map.entry(Adjustment.BOX_DEPTH, Change.TO_A_BOX),
+            Map.entry(Adjustment.RAISED_SEAT, Change.TO_A_BOX)));
+
+    /** Changes that are made only if something shows, or that are the same move to a box: she begins with her own picture. */
+    private static final Set<Adjustment> SAME_MOVE =
+            EnumSet.of(Adjustment.SURFACE_UP_IF_IT_DOMES, Adjustment.BOX_DEPTH, Adjustment.RAISED_SEAT);
+
     private static final Set<Position> SUPPORTS =
             EnumSet.of(Position.WALL, Position.INCLINE, Position.PLANK_KNEES, Position.PLANK_FULL);
 
@@ -28,6 +56,28 @@ public final class Versions {
             default -> Optional.empty();
         };
         return version.filter(found -> !found.id().equals(move.id()));
+    }
+
+    /** What an adjustment changes in the picture of a move; empty where nothing is to be seen. */
+    public static Optional<Change> seen(Adjustment adjustment) {
+        return Optional.ofNullable(SEEN.get(adjustment));
+    }
+
+    /** All that is to be seen of some adjustments. */
+    public static Set<Change> seen(Collection<Adjustment> adjustments) {
+        return adjustments.stream()
+                .flatMap(adjustment -> seen(adjustment).stream())
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Change.class)));
+    }
+
+    /** The move whose picture shows a move with its adjustments: a version of it, or the move itself. */
+    public static Move shownBy(Move move, Collection<Adjustment> adjustments, Catalogue catalogue) {
+        return adjustments.stream()
+                .sorted()
+                .filter(adjustment -> !SAME_MOVE.contains(adjustment))
+                .flatMap(adjustment -> of(adjustment, move, catalogue).stream())
+                .findFirst()
+                .orElse(move);
     }
 
     /** The first version that a verdict leads to. */

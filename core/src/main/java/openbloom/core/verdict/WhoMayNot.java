@@ -59,6 +59,24 @@ public record WhoMayNot(String who, Verdict verdict, Reason reason) {
         return all;
     }
 
+    /** A change that is made to the move, and for whom. */
+    public record Version(Adjustment adjustment, List<String> who) {}
+
+    /** What changes the move for someone so that it is seen: another picture, or another move. */
+    public static List<Version> versions(Catalogue catalogue, Move move, List<WhoMayNot> all) {
+        Map<Adjustment, List<String>> found = new EnumMap<>(Adjustment.class);
+        for (WhoMayNot one : all) {
+            one.verdict().adjustments().stream()
+                    .filter(adjustment -> Versions.seen(adjustment).isPresent()
+                            || Versions.of(adjustment, move, catalogue).isPresent())
+                    .forEach(adjustment -> found.computeIfAbsent(adjustment, any -> new ArrayList<>())
+                            .add(one.who()));
+        }
+        return found.entrySet().stream()
+                .map(entry -> new Version(entry.getKey(), List.copyOf(entry.getValue())))
+                .toList();
+    }
+
     private static Map<String, Client.Builder> women() {
         Map<String, Client.Builder> women = new LinkedHashMap<>();
         for (int weeks : new int[] {9, 14, 20, 28}) {

@@ -33,7 +33,7 @@ class ChangeTest {
         Change change = change(fingers(INES, 0, before), fingers(INES, 7, after), ONE_FINGER);
         assertThat(change.worth()).isEqualTo(worth);
         assertThat(change.words()).isEqualTo(words);
-        assertThat(change.sum()).contains("working value of one finger", "her own: 0", "the studio's: 0");
+        assertThat(change.sum()).contains("working value of one finger", "this examiner: 0", "the studio: 0");
     }
 
     @Test
@@ -59,9 +59,10 @@ class ChangeTest {
         double coefficient = Repeatability.of(ten).coefficient();
         assertThat(RepeatabilityInUse.of(Method.FINGERS, ten, ten).coefficient())
                 .isEqualTo(coefficient);
-        assertThat(RepeatabilityInUse.of(Method.FINGERS, ten, ten).basis()).contains("10 pairs of her own");
+        assertThat(RepeatabilityInUse.of(Method.FINGERS, ten, ten).basis())
+                .contains("10 sites this examiner read twice");
         assertThat(RepeatabilityInUse.of(Method.FINGERS, nine, ten).basis())
-                .contains("10 pairs of the studio", "her own: 9 of 10");
+                .contains("10 sites read twice in the studio", "this examiner: 9 of 10");
         assertThat(RepeatabilityInUse.of(Method.FINGERS, nine, nine).coefficient())
                 .isEqualTo(1);
         assertThat(RepeatabilityInUse.of(Method.CALIPERS, nine, nine).coefficient())

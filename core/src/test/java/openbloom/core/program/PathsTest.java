@@ -4,9 +4,12 @@ import static openbloom.core.verdict.Women.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import openbloom.core.dating.Dating;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
@@ -19,6 +22,7 @@ import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
 import openbloom.core.stage.Told;
 import openbloom.core.verdict.Judgement;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
 /** The ways that fit a woman, dated by hand; after E-RUN and E-NICE (values from memory), the others common practice. */
@@ -37,7 +41,8 @@ class PathsTest {
     }
 
     private static List<Paths.Path> paths(Client woman, Aim... aims) {
-        return Paths.of(Judgement.of(CATALOGUE, woman, TODAY), List.of(aims));
+        Map<Aim, LocalDate> since = Arrays.stream(aims).collect(Collectors.toMap(aim -> aim, aim -> TODAY));
+        return Paths.of(Judgement.of(CATALOGUE, woman, TODAY), since, List.of());
     }
 
     private static Optional<LocalDate> day(Paths.Path path, String what) {
@@ -95,5 +100,76 @@ class PathsTest {
                 .warningSigns(TODAY, Set.of(WarningSign.CHEST_PAIN))
                 .build();
         assertThat(paths(stopped)).isEmpty();
+    }
+
+    /** Twelve weeks run from the day the aim was chosen, not from the day the page is opened. */
+    @Test
+    void aTrainingThatHasBegunKeepsItsDays() {
+        LocalDate begun = TODAY.minusWeeks(5);
+        Paths.Path leak = Paths.of(
+                        Judgement.of(CATALOGUE, woman().build(), TODAY), Map.of(Aim.STOP_LEAKING, begun), List.of())
+                .get(0);
+        assertThat(leak.steps().get(0).from()).contains(begun);
+        assertThat(day(leak, "look back")).contains(begun.plusWeeks(12));
+    }
+
+    /** From 20 weeks the chest is propped on the back: common practice, no source. */
+    @Test
+    void herUsualMovesHaveTheirVersionOfTheDayAndTheDayItChanges() {
+        Client pregnant =
+                woman().pregnant(Dating.stated(TODAY.plusDays(280 - 7 * 18))).build();
+        Paths.Path gym = Paths.of(
+                        Judgement.of(CATALOGUE, pregnant, TODAY),
+                        Map.of(),
+                        List.of("goblet-squat", "heel-slide", "no-such"))
+                .stream()
+                .filter(path -> path.id().equals("gym"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(gym.steps())
+                .filteredOn(step -> step.from().equals(Optional.of(TODAY)))
+                .hasSize(2);
+        assertThat(gym.steps()).as("at 20 weeks the chest is propped").anySatisfy(step -> {
+            assertThat(step.from()).contains(TODAY.plusWeeks(2));
+            assertThat(step.what()).startsWith("Heel slide: ").contains("chest propped higher than the hips");
+        });
+    }
+
+    @Test
+    void aStepMayComeLaterNeverSoonerAndNothingIsLost() {
+        List<Paths.Path> ways = paths(woman().gaveBirth(caesarean(3)).build());
+        LocalDate touch = TODAY.plusWeeks(3);
+        assertThat(edit("touch", PathEdit.Kind.MOVED, touch.minusDays(1)).check(ways))
+                .hasValueSatisfying(problem -> {
+                    assertThat(problem.key()).isEqualTo("path.tooEarly");
+                    assertThat(problem.args()).containsExactly(touch);
+                });
+        assertThat(edit("nothing", PathEdit.Kind.DONE, null).check(ways)).isPresent();
+        assertThat(edit("touch", PathEdit.Kind.MOVED, null).check(ways)).isPresent();
+        PathEdit later = edit("touch", PathEdit.Kind.MOVED, touch.plusWeeks(1));
+        assertThat(later.check(ways)).isEmpty();
+        assertThat(step(PathEdit.made(ways, List.of(later)), "touch").from()).contains(touch.plusWeeks(1));
+        PathEdit done = edit("touch", PathEdit.Kind.DONE, null);
+        assertThat(step(PathEdit.made(ways, List.of(later, done)), "touch").change())
+                .contains(done);
+        PathEdit back = edit("touch", PathEdit.Kind.AS_PLANNED, null);
+        assertThat(PathEdit.made(ways, List.of(later, done, back))).isEqualTo(ways);
+        PathEdit tooEarlyByNow = edit("touch", PathEdit.Kind.MOVED, touch.minusDays(3));
+        assertThat(PathEdit.made(ways, List.of(tooEarlyByNow)))
+                .as("its day has moved behind it")
+                .isEqualTo(ways);
+    }
+
+    private static PathEdit edit(String step, PathEdit.Kind kind, @Nullable LocalDate to) {
+        return new PathEdit("caesarean", step, kind, Optional.ofNullable(to), "");
+    }
+
+    private static Paths.Step step(List<Paths.Path> ways, String id) {
+        return ways.stream()
+                .filter(way -> way.id().equals("caesarean"))
+                .flatMap(way -> way.steps().stream())
+                .filter(step -> step.id().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 }

@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.Optional;
 import openbloom.core.moves.DoseStage;
 import openbloom.core.progress.Loading.Went;
+import openbloom.core.record.Noted;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -61,5 +63,21 @@ class LoadingTest {
                         Optional.of(new Loading.Used(DAY.minusDays(2), BigDecimal.TEN, Went.TOO_EASY)),
                         Optional.of(BigDecimal.TEN)))
                 .isEmpty();
+    }
+
+    /** Everything told of the move counts together; what speaks against it counts first. */
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource({
+        "DONE, RIGHT",
+        "DONE TOO_EASY, TOO_EASY",
+        "TOO_EASY DOMED, AGAINST",
+        "TOO_HARD, AGAINST",
+        "PARTLY, AGAINST",
+        "LEAKED, AGAINST"
+    })
+    void wentAsItWasTold(String told, Loading.Went went) {
+        assertThat(Loading.Went.of(
+                        Arrays.stream(told.split(" ")).map(Noted::valueOf).toList()))
+                .isEqualTo(went);
     }
 }

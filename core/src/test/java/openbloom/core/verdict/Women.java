@@ -9,9 +9,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Stream;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
+import net.jqwik.api.RandomGenerator;
 import net.jqwik.api.Tuple;
 import net.jqwik.api.arbitraries.SetArbitrary;
 import net.jqwik.api.providers.ArbitraryProvider;
@@ -59,6 +61,15 @@ public final class Women implements ArbitraryProvider {
     @Override
     public Set<Arbitrary<?>> provideFor(TypeUsage type, SubtypeProvider subtypes) {
         return Set.of(any());
+    }
+
+    /** The same women for the same seed, for a test that looks at all of them together. */
+    public static List<Client> some(int count, long seed) {
+        RandomGenerator<Client> generator = any().generator(1000);
+        Random random = new Random(seed);
+        return Stream.generate(() -> generator.next(random).value())
+                .limit(count)
+                .toList();
     }
 
     static Arbitrary<Client> any() {

@@ -72,7 +72,7 @@ class GapCheckPagesTest extends PageTest {
 
     /** Ines's own pairs by calipers, as the page says them. */
     private int pairs() {
-        Matcher own = Pattern.compile("her own: (\\d+)")
+        Matcher own = Pattern.compile("this examiner: (\\d+)")
                 .matcher(checks.repeatability(ines.studioId(), ines.accountId(), Method.CALIPERS)
                         .basis());
         assertThat(own.find()).isTrue();
@@ -122,7 +122,7 @@ class GapCheckPagesTest extends PageTest {
                 .contains(
                         "No real change in the last eight weeks",
                         "Look at the connect check again",
-                        " pairs of her own")
+                        " sites this examiner read twice")
                 .doesNotContain("± 16 mm");
         assertThat(page("/people/" + jorun + "/checks?at=REST-NAVEL-0"))
                 .contains("6 readings by another person or method", "are never joined");
@@ -141,7 +141,7 @@ class GapCheckPagesTest extends PageTest {
         Woman other = askedWoman("Gia");
         String into = "/people/" + other.id() + "/checks/gap/readings";
         String preview = send(post(into + "/look").param("written", file)).getContentAsString();
-        assertThat(preview).contains("Keep these 6 readings", "blind second reading");
+        assertThat(preview).contains("Save these 6 readings", "blind second reading");
         assertThat(checks.of(other.id())).isEmpty();
         send(post(into).param("written", file));
         send(post(into).param("written", file));
@@ -158,9 +158,9 @@ class GapCheckPagesTest extends PageTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "2026-01-05,Ines,FINGERS,NAVEL,0,LIFT,2.5,,SURFACE,2,NO,NO,1|Keep this reading",
-                "2026-01-05,,FINGERS,NAVEL,0,LIFT,2.5,,SURFACE,2,,,|Keep this reading",
-                "2026-01-05,mara@boathouse.example,CALIPERS,NAVEL,0,REST,,27,SURFACE,2,,,|Keep this reading",
+                "2026-01-05,Ines,FINGERS,NAVEL,0,LIFT,2.5,,SURFACE,2,NO,NO,1|Save this reading",
+                "2026-01-05,,FINGERS,NAVEL,0,LIFT,2.5,,SURFACE,2,,,|Save this reading",
+                "2026-01-05,mara@boathouse.example,CALIPERS,NAVEL,0,REST,,27,SURFACE,2,,,|Save this reading",
                 "2026-01-05,Zoe,FINGERS,NAVEL,0,LIFT,2.5,,SURFACE,2,,,|No instructor called “Zoe”",
                 "2999-01-05,,FINGERS,NAVEL,0,LIFT,2.5,,SURFACE,2,,,|Give a day such as",
                 "2199-01-05,,FINGERS,NAVEL,0,LIFT,2.5,,SURFACE,2,,,|lies ahead",
@@ -183,7 +183,7 @@ class GapCheckPagesTest extends PageTest {
     void readsSemicolonsDecimalCommasAndAByteOrderMark() throws Exception {
         String file =
                 "\uFEFF" + HEADER.replace(',', ';') + "\n2026-01-05;Ines;FINGERS;NAVEL;0;LIFT;2,5;;SURFACE;2;NO;NO;1";
-        assertThat(look(file)).contains("Keep this reading");
+        assertThat(look(file)).contains("Save this reading");
         assertThat(look("date,date\n1,2")).contains("cannot be read as CSV");
         assertThat(look("date,site\n1,2")).contains("These columns are missing: depth, firmness, method");
         String twice = "2026-01-05,,FINGERS,NAVEL,0,LIFT,2,,SURFACE,2,,,";
@@ -198,7 +198,7 @@ class GapCheckPagesTest extends PageTest {
         byte[] text = (HEADER + "\n2026-01-05,,FINGERS,NAVEL,0,LIFT,2,,SURFACE,2,,,").getBytes(StandardCharsets.UTF_8);
         assertThat(send(multipart(into).file(new MockMultipartFile("file", "a.csv", "text/csv", text)))
                         .getContentAsString())
-                .contains("Keep this reading");
+                .contains("Save this reading");
         assertThat(body(multipart(into)
                         .file(new MockMultipartFile("file", "a.csv", "text/csv", new byte[] {(byte) 0xFF, 0}))))
                 .contains("not UTF-8 text");

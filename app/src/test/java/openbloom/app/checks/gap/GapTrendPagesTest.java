@@ -110,7 +110,7 @@ class GapTrendPagesTest extends PageTest {
         }
         assertThat(send(post("/people/" + id + "/checks/gap/readings/look").param("written", file.toString()))
                         .getContentAsString())
-                .contains("Only the first 5000 lines are read", "Keep these 5000 readings");
+                .contains("Only the first 5000 lines are read", "Save these 5000 readings");
     }
 
     private void follow(Woman woman, String question, String choice) throws Exception {

@@ -59,7 +59,7 @@ class CarryingTest extends PageTest {
                         .toList());
         assertThat(checks.secondReadingsOf(into.id())).hasSize(4);
         assertThat(look(into, file))
-                .contains("Kept already: <strong>" + (file.lines().count() - 1));
+                .contains("Saved already: <strong>" + (file.lines().count() - 1));
     }
 
     private static List<GapReading> readings(Method method, Random random) {
@@ -118,7 +118,7 @@ class CarryingTest extends PageTest {
         String other = kept.replace(",3,,", ",4,,");
         String further = kept.replace("NAVEL,0", "ABOVE,45");
         assertThat(look(woman, header + other + further))
-                .contains("Kept already with another value (3 fingers)", "Keep this reading", "<td>2</td>");
+                .contains("Kept already with another value (3 fingers)", "Save this reading", "<td>2</td>");
         send(post(address(woman, "/readings")).param("written", header + other + further));
         List<GapChecks.KeptCheck> now = checks.of(woman.id());
         assertThat(now).hasSize(2);

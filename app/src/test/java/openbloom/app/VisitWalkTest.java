@@ -1,0 +1,278 @@
+package openbloom.app;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import java.time.LocalDate;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.test.annotation.DirtiesContext;
+import org.springframework.test.context.TestPropertySource;
+
+/**
+ * A first visit from intake to a taught session and its response, with every check of her stage, and a returning one; by pointer
+ * and by keys alone. A press is a tap, a key, or a field that is filled; they are counted and printed. On an instance of its own.
+ */
+@DirtiesContext
+@TestPropertySource(properties = "spring.application.name=A visit")
+class VisitWalkTest extends BrowserTest {
+    private static final int FIRST_VISIT = 60;
+    private static final int RETURNING_VISIT = 8;
+
+    private int presses;
+    private int pages;
+
+    @BeforeEach
+    void countFromNothing() {
+        presses = 0;
+        pages = 0;
+    }
+
+    private void tap(Locator what) {
+        what.click();
+        presses++;
+    }
+
+    private void tap(String selector) {
+        tap(page.locator(selector).first());
+    }
+
+    private void key(String key) {
+        page.keyboard().press(key);
+        presses++;
+    }
+
+    private void fill(String field, String text) {
+        page.locator("#" + field).fill(text);
+        presses++;
+    }
+
+    private void arrived(String heading) {
+        assertThat(heading(heading)).isVisible();
+        page.waitForLoadState();
+        pages++;
+    }
+
+    /** The place is written by the runner itself: once it stands there, the runner hears keys. */
+    private void taught() {
+        assertThat(page.locator("#place")).containsText("1 of ");
+        page.waitForLoadState();
+    }
+
+    private void next(String heading) {
+        key(".");
+        arrived(heading);
+    }
+
+    private void save() {
+        tap(".form-end button");
+        page.waitForLoadState();
+        pages++;
+    }
+
+    @Test
+    void takesAFirstVisitInSixtyPressesAndAReturningOneInEight() {
+        open("/people/new");
+        arrived("New woman");
+        fill("name", "Petra Quay");
+        fill("birthYear", "1991");
+        fill("births", "1");
+        tap("label[for=situation-AFTER_BIRTH]");
+        fill("birthDate", LocalDate.now().minusDays(110).toString());
+        page.locator("#birthKind").selectOption("VAGINAL");
+        page.locator("#tear").selectOption("NONE");
+        page.locator("#woundClosed").selectOption("YES");
+        presses += 3;
+        tap("#noCondition");
+        fill("clearedOn", LocalDate.now().minusDays(60).toString());
+        fill("clearedBy", "family doctor");
+        save();
+        next("Safe today?");
+        tap("input[name=noSign]");
+        tap("input[name=noSymptom]");
+        save();
+        next("Gap check");
+        page.locator("#width-LIFT-ABOVE-45").focus();
+        for (String one : "2 Tab 1 2 n 2 Tab 1 2 n 1 Tab 1 2 n".split(" ")) {
+            key(one);
+        }
+        key("Enter");
+        page.waitForURL("**/checks");
+        next("Opening check");
+        tap("input[name=training][value=LIGHT]");
+        save();
+        next("Breath");
+        tap("label[for=zone-BACK_RIBS-SOME]");
+        tap("label[for=zone-BELLY-FULL]");
+        save();
+        next("Connect");
+        tap("label[for=cue-HIP_BONES-YES]");
+        save();
+        next("Pelvic floor check");
+        fill("holdSeconds", "6");
+        fill("holdRepetitions", "5");
+        fill("flicks", "7");
+        tap("label[for=letsGo-FULL]");
+        save();
+        next("Plan");
+        tap(page.getByRole(AriaRole.BUTTON, named("Make her plan")));
+        page.waitForURL("**/program");
+        assertThat(page.locator(".block-grid")).isVisible();
+        tap(page.getByRole(AriaRole.BUTTON, named("Compose today")));
+        assertThat(page.locator(".session-items")).isVisible();
+        key(".");
+        taught();
+        pages += 3;
+        tap(page.getByRole(AriaRole.BUTTON, named("Finish")));
+        arrived("Response");
+        System.out.printf("First visit with every check of her stage: %d presses, %d pages%n", presses, pages);
+        assertThat(presses).isLessThanOrEqualTo(FIRST_VISIT);
+        key(".");
+        page.waitForURL("**/journey#on");
+        look();
+
+        presses = 0;
+        pages = 0;
+        open("/");
+        tap(page.locator(".lane-do a").first());
+        arrived("Safe today?");
+        tap("input[name=noSign]");
+        tap("input[name=noSymptom]");
+        save();
+        tap(page.getByRole(AriaRole.BUTTON, named("Compose")));
+        assertThat(page.locator(".session-items")).isVisible();
+        tap(page.getByRole(AriaRole.LINK, named("Teach it")));
+        taught();
+        System.out.printf("Returning visit, from Today to teaching: %d presses, %d pages%n", presses, pages + 3);
+        assertThat(presses).isLessThanOrEqualTo(RETURNING_VISIT);
+    }
+
+    /** The same first visit without a pointer; nothing takes more than fifteen keys to reach. */
+    @Test
+    void leadsThroughAFirstVisitByKeysAlone() {
+        open("/people/new");
+        arrived("New woman");
+        reach("name");
+        page.keyboard().type("Quilla Strand");
+        reach("birthYear");
+        page.keyboard().type("1990");
+        reachNamed("situation");
+        page.keyboard().press("ArrowRight");
+        page.keyboard().press("ArrowRight");
+        reach("noCondition");
+        key("Space");
+        key("Enter");
+        page.waitForURL("**/journey");
+        next("Safe today?");
+        reachNamed("noSign");
+        key("Space");
+        reachNamed("noSymptom");
+        key("Space");
+        key("Enter");
+        page.waitForURL("**/journey");
+        next("Gap check");
+        reach("width-LIFT-ABOVE-45");
+        for (String one : "2 Tab 1 2 n 2 Tab 1 2 n 1 Tab 1 2 n".split(" ")) {
+            key(one);
+        }
+        key("Enter");
+        page.waitForURL("**/checks");
+        for (String check : List.of("Opening check", "Breath", "Connect", "Pelvic floor check")) {
+            next(check);
+            key("Space");
+            key("Enter");
+            page.waitForURL("**/checks");
+        }
+        next("Plan");
+        reach("visitsPerWeek");
+        key("Enter");
+        assertThat(page.locator(".block-grid")).isVisible();
+        key("c");
+        assertThat(page.locator(".session-items")).isVisible();
+        page.waitForLoadState();
+        key(".");
+        taught();
+        key("End");
+        arrived("Response");
+        System.out.printf("First visit by keys alone: %d keys beside typing%n", presses);
+    }
+
+    private static final int FURTHEST = 15;
+
+    /** At 200 % a screen is half as high; what is two screens high at 100 % is four then. */
+    private static final int MOST_HEIGHT = 1_620;
+
+    private void reach(String id) {
+        reachBy("document.activeElement.id === '" + id + "'", id);
+    }
+
+    private void reachNamed(String name) {
+        reachBy("document.activeElement.name === '" + name + "'", name);
+    }
+
+    private void reachBy(String there, String what) {
+        int keys = 0;
+        while (!(Boolean) page.evaluate(there)) {
+            key("Tab");
+            keys++;
+            assertThat(keys).as("keys to " + what).isLessThanOrEqualTo(FURTHEST);
+        }
+    }
+
+    /** Ten tasks on a tablet and on a phone: every page two screens high at most, none wider than its screen, axe finds nothing. */
+    @Test
+    void showsTheTenTasksOnATabletAndOnAPhone() {
+        open("/people?q=linnea");
+        link("Linnea").click();
+        page.waitForLoadState();
+        page.navigate(page.url().replaceAll("/journey.*", "/safe"));
+        page.locator("input[name=noSign]").check();
+        page.locator("input[name=noSymptom]").check();
+        page.locator(".form-end button").click();
+        page.waitForLoadState();
+        String her =
+                page.url().replaceAll("/(journey|program|checks|plan).*", "").replaceAll("http://localhost:\\d+", "");
+        List<String> tasks = List.of(
+                "/",
+                "/people",
+                "/people/new",
+                her + "/journey",
+                her + "/safe",
+                her + "/checks",
+                her + "/checks/breath",
+                her + "/checks/pelvic-floor",
+                her + "/program",
+                her + "/plan",
+                her + "/can?wish=PLANKS",
+                her + "/response",
+                her + "/review",
+                her + "/approach",
+                her + "/edit",
+                her + "/floor",
+                "/moves",
+                "/moves/bridge",
+                "/reasons",
+                "/studio");
+        for (int[] screen : new int[][] {{1024, 768}, {390, 844}, {640, 400}}) {
+            page.setViewportSize(screen[0], screen[1]);
+            for (String task : tasks) {
+                int status = page.navigate("http://localhost:" + port() + task).status();
+                assertThat(status).as(task).isEqualTo(200);
+                page.waitForLoadState();
+                int width = (Integer) page.evaluate("() => document.documentElement.scrollWidth");
+                int height = (Integer) page.evaluate("() => document.documentElement.scrollHeight");
+                System.out.printf("%d x %d %s: %d x %d px%n", screen[0], screen[1], task, width, height);
+                assertThat(width).as(task + " at " + screen[0]).isLessThanOrEqualTo(screen[0]);
+                assertThat(height)
+                        .as(task + " at " + screen[0])
+                        .isLessThanOrEqualTo(Math.max(2 * screen[1], MOST_HEIGHT));
+                if (screen[0] == 390) {
+                    look();
+                }
+            }
+        }
+    }
+}
