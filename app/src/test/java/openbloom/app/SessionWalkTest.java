@@ -92,7 +92,7 @@ class SessionWalkTest extends BrowserTest {
         String session = page.url();
         page.clock().install();
         link("Teach it").click();
-        page.waitForLoadState();
+        teaching();
         Locator first = page.locator("#items li:not([data-clock='0'])").first();
         int opening = page.locator("#items li[data-clock='0']").count();
         int all = page.locator("#items li").count();
@@ -122,7 +122,7 @@ class SessionWalkTest extends BrowserTest {
         compose("15", "");
         String session = page.url();
         link("Teach it").click();
-        page.waitForLoadState();
+        teaching();
         page.route("**/responses", Route::abort);
         page.keyboard().press("e");
         page.keyboard().press("c");

@@ -56,12 +56,6 @@ class VisitWalkTest extends BrowserTest {
         pages++;
     }
 
-    /** The place is written by the runner itself: once it stands there, the runner hears keys. */
-    private void taught() {
-        assertThat(page.locator("#place")).containsText("1 of ");
-        page.waitForLoadState();
-    }
-
     private void next(String heading) {
         key(".");
         arrived(heading);
@@ -124,7 +118,7 @@ class VisitWalkTest extends BrowserTest {
         tap(page.getByRole(AriaRole.BUTTON, named("Compose today")));
         assertThat(page.locator(".session-items")).isVisible();
         key(".");
-        taught();
+        teaching();
         pages += 3;
         tap(page.getByRole(AriaRole.BUTTON, named("Finish")));
         arrived("Response");
@@ -145,7 +139,7 @@ class VisitWalkTest extends BrowserTest {
         tap(page.getByRole(AriaRole.BUTTON, named("Compose")));
         assertThat(page.locator(".session-items")).isVisible();
         tap(page.getByRole(AriaRole.LINK, named("Teach it")));
-        taught();
+        teaching();
         System.out.printf("Returning visit, from Today to teaching: %d presses, %d pages%n", presses, pages + 3);
         assertThat(presses).isLessThanOrEqualTo(RETURNING_VISIT);
     }
@@ -194,7 +188,7 @@ class VisitWalkTest extends BrowserTest {
         assertThat(page.locator(".session-items")).isVisible();
         page.waitForLoadState();
         key(".");
-        taught();
+        teaching();
         key("End");
         arrived("Response");
         System.out.printf("First visit by keys alone: %d keys beside typing%n", presses);

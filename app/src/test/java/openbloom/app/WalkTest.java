@@ -178,8 +178,7 @@ class WalkTest extends BrowserTest {
     private void teachIt() {
         page.clock().install();
         page.getByRole(AriaRole.LINK, named("Teach it")).click();
-        page.waitForLoadState();
-        assertThat(page.locator("#place")).containsText("1 of ");
+        teaching();
         look();
         int items = Integer.parseInt(page.locator("#place").textContent().replaceAll(".* of ", ""));
         page.keyboard().press("Space");

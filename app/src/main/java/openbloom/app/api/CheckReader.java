@@ -36,14 +36,14 @@ final class CheckReader {
     }
 
     void addTo(Client.Builder client, ClientRequest told) {
-        Optional.ofNullable(told.connect()).map(CheckReader::connect).ifPresent(client::connect);
-        Optional.ofNullable(told.sides()).map(this::sides).ifPresent(client::sides);
+        Optional.ofNullable(told.checks().connect()).map(CheckReader::connect).ifPresent(client::connect);
+        Optional.ofNullable(told.checks().sides()).map(this::sides).ifPresent(client::sides);
         if (told.bump() != null && Boolean.TRUE.equals(told.bump().barCurves())) {
             client.barCurves();
         }
-        Optional.ofNullable(told.effort()).map(this::effort).ifPresent(client::effort);
-        Optional.ofNullable(told.straightLegRaise()).map(this::raise).ifPresent(client::straightLegRaise);
-        Optional.ofNullable(told.returnTests())
+        Optional.ofNullable(told.checks().effort()).map(this::effort).ifPresent(client::effort);
+        Optional.ofNullable(told.checks().straightLegRaise()).map(this::raise).ifPresent(client::straightLegRaise);
+        Optional.ofNullable(told.checks().returnTests())
                 .map(tests -> testsAt("client.returnTests", tests))
                 .ifPresent(client::impactTests);
     }

@@ -66,51 +66,55 @@ final class ClientReader {
     }
 
     private Client client(ClientRequest told) {
-        int births = reading.number("client.births", told.births(), 0, Limits.MOST_BIRTHS);
-        int babies = reading.number("client.babies", told.babies(), 0, Limits.MOST_BABIES);
-        int age = reading.number("client.ageYears", told.ageYears(), Limits.YOUNGEST_YEARS, Limits.OLDEST_YEARS);
+        int births = reading.number("client.births", told.background().births(), 0, Limits.MOST_BIRTHS);
+        int babies = reading.number("client.babies", told.background().babies(), 0, Limits.MOST_BABIES);
+        int age = reading.number(
+                "client.ageYears", told.background().ageYears(), Limits.YOUNGEST_YEARS, Limits.OLDEST_YEARS);
         Client.Builder client = Client.of(births, Math.max(1, babies), age)
-                .equipment(set(told.equipment()))
-                .domingCeiling(rungs("client.domingCeiling", told.domingCeiling()))
-                .flat(onDate, rungs("client.domingCeiling", told.domingCeiling()))
-                .rungs(rungs("client.rungs", told.rungs()))
-                .approach(approach(told.approach()));
-        conditions(told).ifPresent(conditions -> client.conditions(Answer.given(onDate, conditions)));
-        if (told.training() != null) {
-            client.trained(told.training());
+                .equipment(set("equipment", told.wishes().equipment()))
+                .domingCeiling(rungs("client.domingCeiling", told.standing().domingCeiling()))
+                .flat(onDate, rungs("client.domingCeiling", told.standing().domingCeiling()))
+                .rungs(rungs("client.rungs", told.standing().rungs()))
+                .approach(approach(told.wishes().approach()));
+        conditions(told.health()).ifPresent(conditions -> client.conditions(Answer.given(onDate, conditions)));
+        if (Boolean.TRUE.equals(told.background().feeding())) {
+            client.knownBesides(Conditions.of(Set.of(Condition.BREASTFEEDING)));
         }
-        if (told.warningSigns() != null) {
-            client.warningSigns(onDate, set(told.warningSigns()));
+        if (told.background().training() != null) {
+            client.trained(told.background().training());
         }
-        if (told.symptoms() != null) {
-            client.symptoms(new SymptomReport.Asked(onDate, set(told.symptoms())));
+        if (told.health().warningSigns() != null) {
+            client.warningSigns(onDate, set("warningSigns", told.health().warningSigns()));
         }
-        if (told.breath() != null) {
-            client.breath(told.breath());
+        if (told.health().symptoms() != null) {
+            client.symptoms(new SymptomReport.Asked(
+                    onDate, set("symptoms", told.health().symptoms())));
+        }
+        if (told.checks().breath() != null) {
+            client.breath(told.checks().breath());
         }
         pregnancy(told).ifPresent(client::pregnant);
         birth(told, births).ifPresent(client::gaveBirth);
-        clearance(told).ifPresent(client::cleared);
-        gap(told).ifPresent(client::gap);
-        floor(told.pelvicFloor()).ifPresent(client::pelvicFloor);
+        clearance(told.health()).ifPresent(client::cleared);
+        gap(told.checks().gap(), told.standing().domingCeiling()).ifPresent(client::gap);
+        floor(told.checks().pelvicFloor()).ifPresent(client::pelvicFloor);
         new CheckReader(reading, onDate).addTo(client, told);
         return client.build();
     }
 
-    /** Absent: not asked. Breastfeeding may be told by a word of its own. */
-    private Optional<Conditions> conditions(ClientRequest told) {
-        boolean feeds = Boolean.TRUE.equals(told.feeding());
+    /** Absent: not asked. */
+    private Optional<Conditions> conditions(ClientRequest.HealthTold told) {
         if (told.conditions() == null) {
-            return feeds ? Optional.of(Conditions.of(Set.of(Condition.BREASTFEEDING))) : Optional.empty();
+            return Optional.empty();
         }
         Map<Condition, LocalDate> since = new EnumMap<>(Condition.class);
         Set<Condition> all = EnumSet.noneOf(Condition.class);
         for (int i = 0; i < told.conditions().size(); i++) {
             ClientRequest.ConditionTold one = told.conditions().get(i);
-            if (one == null) {
+            String path = "client.conditions[" + i + "]";
+            if (reading.required(path, one).isEmpty()) {
                 continue;
             }
-            String path = "client.conditions[" + i + "]";
             Optional<Condition> name = reading.oneOf(path, one.name(), Condition.class);
             name.ifPresent(all::add);
             if (one.since() != null) {
@@ -118,14 +122,16 @@ final class ClientReader {
                 name.ifPresent(known -> from.ifPresent(day -> since.put(known, day)));
             }
         }
-        if (feeds) {
-            all.add(Condition.BREASTFEEDING);
-        }
         return Optional.of(new Conditions(all, since));
     }
 
-    private static <E extends Enum<E>> Set<E> set(@Nullable List<E> list) {
-        return list == null ? Set.of() : list.stream().filter(Objects::nonNull).collect(Collectors.toUnmodifiableSet());
+    /** An entry that is null names nothing and must not pass for "asked, none". */
+    private <E extends Enum<E>> Set<E> set(String field, @Nullable List<E> list) {
+        List<E> told = list == null ? List.of() : list;
+        for (int i = 0; i < told.size(); i++) {
+            reading.required("client." + field + "[" + i + "]", told.get(i));
+        }
+        return told.stream().filter(Objects::nonNull).collect(Collectors.toUnmodifiableSet());
     }
 
     private Optional<Dating> pregnancy(ClientRequest told) {
@@ -176,12 +182,12 @@ final class ClientReader {
         }
     }
 
-    private Optional<Clearance> clearance(ClientRequest woman) {
+    private Optional<Clearance> clearance(ClientRequest.HealthTold woman) {
         ClientRequest.ClearanceTold told = woman.clearance();
         if (told == null) {
             return Optional.empty();
         }
-        Set<Condition> answers = set(told.answers());
+        Set<Condition> answers = set("clearance.for", told.answers());
         List<ClientRequest.ConditionTold> has = woman.conditions() == null ? List.of() : woman.conditions();
         answers.stream()
                 .filter(condition -> has.stream()
@@ -197,12 +203,11 @@ final class ClientReader {
         return date.flatMap(day -> by.map(who -> new Clearance(day, who, limits, answers)));
     }
 
-    private Optional<GapCheck> gap(ClientRequest woman) {
-        ClientRequest.Gap told = woman.gap();
+    private Optional<GapCheck> gap(ClientRequest.@Nullable Gap told, @Nullable Map<Strand, Integer> ceilings) {
         if (told == null) {
             return Optional.empty();
         }
-        Told domed = domed(woman.domingCeiling());
+        Told domed = domed(ceilings);
         var date = reading.past("client.gap.date", told.date(), onDate);
         List<ClientRequest.Reading> given = told.readings() == null ? List.of() : told.readings();
         if (given.size() > MOST_READINGS) {

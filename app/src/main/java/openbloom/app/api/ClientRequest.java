@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonFormat;
 import com.fasterxml.jackson.annotation.JsonFormat.Feature;
 import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
@@ -33,36 +34,59 @@ import openbloom.core.stage.BirthKind;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
-/** A woman as other programs describe her. What is absent is unknown, and unknown is never safe. */
+/**
+ * A woman as other programs describe her; the fields of every part stand side by side. What is absent is unknown, and
+ * unknown is never safe.
+ */
 public record ClientRequest(
         @Nullable Pregnancy pregnancy,
         @Nullable BirthTold birth,
-        @Nullable Integer births,
-        @Nullable Integer babies,
-        @Nullable Integer ageYears,
-        @Nullable ClearanceTold clearance,
-        @Nullable Training training,
-        @Nullable List<ConditionTold> conditions,
-        @Nullable List<Symptom> symptoms,
-        @Nullable List<WarningSign> warningSigns,
-        @Nullable Gap gap,
-        @Nullable Map<Strand, Integer> domingCeiling,
-        @Nullable Floor pelvicFloor,
-        @Nullable BreathFinding breath,
-        @Nullable Map<Strand, Integer> rungs,
-        @Nullable ConnectTold connect,
-        @Nullable SidesTold sides,
-        @Nullable EffortTold effort,
-        @Nullable RaiseTold straightLegRaise,
-        @Nullable Map<ImpactTests.Test, TestTold> returnTests,
         @Nullable BumpTold bump,
-        @Nullable Boolean feeding,
-        @Nullable Map<Question, Choice> approach,
-        @Nullable List<Equipment> equipment,
-        @Nullable List<@Nullable Aim> aims,
-        @Nullable List<String> pinned,
-        @Nullable List<String> banned,
-        @Nullable List<Format.@Nullable Kind> formats) {
+        @JsonUnwrapped BackgroundTold background,
+        @JsonUnwrapped HealthTold health,
+        @JsonUnwrapped ChecksTold checks,
+        @JsonUnwrapped StandingTold standing,
+        @JsonUnwrapped WishesTold wishes) {
+    /** Who she is. */
+    public record BackgroundTold(
+            @Nullable Integer births,
+            @Nullable Integer babies,
+            @Nullable Integer ageYears,
+            @Nullable Training training,
+            @Nullable Boolean feeding) {}
+
+    /** What she and her clinician say of her health. */
+    public record HealthTold(
+            @Nullable List<ConditionTold> conditions,
+            @Nullable List<Symptom> symptoms,
+            @Nullable List<WarningSign> warningSigns,
+            @Nullable ClearanceTold clearance) {}
+
+    /** What was found when she was looked at. */
+    public record ChecksTold(
+            @Nullable Gap gap,
+            @Nullable Floor pelvicFloor,
+            @Nullable BreathFinding breath,
+            @Nullable ConnectTold connect,
+            @Nullable SidesTold sides,
+            @Nullable EffortTold effort,
+            @Nullable RaiseTold straightLegRaise,
+            @Nullable Map<ImpactTests.Test, TestTold> returnTests) {}
+
+    /** Where she stands on the ladders. */
+    public record StandingTold(
+            @Nullable Map<Strand, Integer> domingCeiling,
+            @Nullable Map<Strand, Integer> rungs) {}
+
+    /** What she wants, has at hand, and how she is taught. */
+    public record WishesTold(
+            @Nullable Map<Question, Choice> approach,
+            @Nullable List<Equipment> equipment,
+            @Nullable List<@Nullable Aim> aims,
+            @Nullable List<String> pinned,
+            @Nullable List<String> banned,
+            @Nullable List<Format.@Nullable Kind> formats) {}
+
     /** A pregnancy by its due date. */
     public record Pregnancy(@Nullable LocalDate dueDate) {}
 

@@ -1,6 +1,7 @@
 package openbloom.app.api;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import openbloom.core.dating.Block;
 import openbloom.core.dating.Comparison;
@@ -20,11 +21,16 @@ public record DatingResponse(
         int trimester,
         String block,
         TermCategory termCategory,
-        boolean redated,
-        @Nullable Integer ultrasoundDifferenceDays,
-        @Nullable Integer redatingThresholdDays) {
+        @JsonUnwrapped ScanResponse scan) {
     /** Completed weeks and the days beyond. */
     public record Age(int weeks, int days) {}
+
+    /** What a scan said; no days without one. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record ScanResponse(
+            boolean redated,
+            @Nullable Integer ultrasoundDifferenceDays,
+            @Nullable Integer redatingThresholdDays) {}
 
     static DatingResponse of(Dating dating, GestationalAge age) {
         return new DatingResponse(
@@ -34,8 +40,9 @@ public record DatingResponse(
                 Trimester.at(age).number(),
                 Block.at(age).label(),
                 TermCategory.at(age),
-                dating.redated(),
-                dating.scan().map(Comparison::differenceDays).orElse(null),
-                dating.scan().map(Comparison::thresholdDays).orElse(null));
+                new ScanResponse(
+                        dating.redated(),
+                        dating.scan().map(Comparison::differenceDays).orElse(null),
+                        dating.scan().map(Comparison::thresholdDays).orElse(null)));
     }
 }

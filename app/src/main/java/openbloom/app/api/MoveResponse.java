@@ -1,6 +1,7 @@
 package openbloom.app.api;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -9,6 +10,7 @@ import java.util.TreeMap;
 import openbloom.core.breath.CueFamily;
 import openbloom.core.moves.BreathPattern;
 import openbloom.core.moves.Demand;
+import openbloom.core.moves.Demands;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.DoseStage;
 import openbloom.core.moves.Equipment;
@@ -21,78 +23,109 @@ import openbloom.core.moves.Rotation;
 import openbloom.core.moves.Sides;
 import openbloom.core.moves.Strand;
 import openbloom.core.moves.Surface;
+import openbloom.core.moves.Teaching;
 
-/** One move of the catalogue. */
+/** One move of the catalogue; the fields of every part stand side by side. */
 public record MoveResponse(
-        String id,
-        String name,
-        Strand strand,
-        String shortName,
-        int rung,
-        Purpose purpose,
-        Position position,
-        Surface surface,
-        @JsonProperty("midline_load") int midlineLoad,
-        int pressure,
-        Flexion flexion,
-        Rotation rotation,
-        int impact,
-        List<Demand> demands,
-        BreathPattern breath,
-        PelvicTone tone,
-        Sides sides,
-        List<Kit> equipment,
-        Map<DoseStage, Dose> dose,
-        List<String> setup,
-        Map<CueFamily, String> cues,
-        String feel,
-        String look,
-        String hands,
-        int effortPercent,
-        @JsonProperty("watch_for") List<String> watchFor,
-        List<String> easier,
-        List<String> harder,
-        List<String> swaps,
+        @JsonUnwrapped Named named,
+        @JsonUnwrapped Graded graded,
+        @JsonUnwrapped Done done,
+        @JsonUnwrapped Taught taught,
+        @JsonUnwrapped Linked linked,
         String figure,
         String evidence) {
+    /** What it is called and where it stands. */
+    public record Named(
+            String id,
+            String name,
+            Strand strand,
+            String shortName,
+            int rung,
+            Purpose purpose,
+            Position position,
+            Surface surface) {
+        static Named of(Move move) {
+            return new Named(
+                    move.id(),
+                    move.name(),
+                    move.strand(),
+                    move.teaching().shortName(),
+                    move.rung(),
+                    move.purpose(),
+                    move.position(),
+                    move.surface());
+        }
+    }
+
+    /** What it asks of her. */
+    public record Graded(
+            @JsonProperty("midline_load") int midlineLoad,
+            int pressure,
+            Flexion flexion,
+            Rotation rotation,
+            int impact,
+            List<Demand> demands) {
+        static Graded of(Demands asked) {
+            return new Graded(
+                    asked.midlineLoad(),
+                    asked.pressure(),
+                    asked.flexion(),
+                    asked.rotation(),
+                    asked.impact(),
+                    asked.features().stream().sorted().toList());
+        }
+    }
+
+    /** How it is done. */
+    public record Done(
+            BreathPattern breath, PelvicTone tone, Sides sides, List<Kit> equipment, Map<DoseStage, Dose> dose) {
+        static Done of(Move move) {
+            Map<DoseStage, Dose> doses = new LinkedHashMap<>();
+            Arrays.stream(DoseStage.values()).forEach(stage -> doses.put(stage, move.doseAt(stage)));
+            List<Kit> kit = move.kit().stream()
+                    .map(thing -> new Kit(thing.needs(), thing.substitute().orElse("")))
+                    .toList();
+            return new Done(move.breath(), move.tone(), move.sides(), kit, doses);
+        }
+    }
+
+    /** How it is taught. */
+    public record Taught(
+            List<String> setup,
+            Map<CueFamily, String> cues,
+            String feel,
+            String look,
+            String hands,
+            int effortPercent,
+            @JsonProperty("watch_for") List<String> watchFor) {
+        static Taught of(Teaching teaching) {
+            return new Taught(
+                    teaching.setup(),
+                    new TreeMap<>(teaching.cues()),
+                    teaching.signs().feel(),
+                    teaching.signs().look(),
+                    teaching.signs().hands(),
+                    teaching.signs().effortPercent(),
+                    teaching.watchFor());
+        }
+    }
+
+    /** Where it leads, as ids of moves. */
+    public record Linked(List<String> easier, List<String> harder, List<String> swaps) {}
+
     /** A thing it needs; the substitute is empty when there is none. */
     public record Kit(Equipment needs, String substitute) {}
 
     static MoveResponse of(Move move) {
-        Map<DoseStage, Dose> doses = new LinkedHashMap<>();
-        Arrays.stream(DoseStage.values()).forEach(stage -> doses.put(stage, move.doseAt(stage)));
         return new MoveResponse(
-                move.id(),
-                move.name(),
-                move.strand(),
-                move.teaching().shortName(),
-                move.rung(),
-                move.purpose(),
-                move.position(),
-                move.surface(),
-                move.demands().midlineLoad(),
-                move.demands().pressure(),
-                move.demands().flexion(),
-                move.demands().rotation(),
-                move.demands().impact(),
-                move.demands().features().stream().sorted().toList(),
-                move.breath(),
-                move.tone(),
-                move.sides(),
-                move.kit().stream()
-                        .map(kit -> new Kit(kit.needs(), kit.substitute().orElse("")))
-                        .toList(),
-                doses,
-                move.teaching().setup(),
-                new TreeMap<>(move.teaching().cues()),
-                move.teaching().signs().feel(),
-                move.teaching().signs().look(),
-                move.teaching().signs().hands(),
-                move.teaching().signs().effortPercent(),
-                move.teaching().watchFor(),
-                move.links().easier(),
-                move.links().harder(),
-                move.links().swaps(),
+                Named.of(move),
+                Graded.of(move.demands()),
+                Done.of(move),
+                Taught.of(move.teaching()),
+                new Linked(
+                        move.links().easier(),
+                        move.links().harder(),
+                        move.links().swaps()),
                 move.teaching().figure(),
                 move.evidence().key());
     }

@@ -1,6 +1,7 @@
 package openbloom.app.api;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -65,8 +66,7 @@ class ProgramApi {
             List<Program.Week> weeks,
             List<ChangeAhead> changesAhead,
             List<Program.Left> leftOut,
-            int minutesPerWeek,
-            int targetMinutes) {
+            @JsonUnwrapped MinutesResponse minutes) {
         static ProgramResponse of(Program program) {
             return new ProgramResponse(
                     program.from(),
@@ -79,10 +79,13 @@ class ProgramApi {
                                     new ChangeAhead(change.date(), change.rule().code(), change.words()))
                             .toList(),
                     program.leftOut(),
-                    program.minutes().planned(),
-                    program.minutes().target());
+                    new MinutesResponse(
+                            program.minutes().planned(), program.minutes().target()));
         }
     }
+
+    /** Minutes of a week as planned, and what is aimed at. */
+    record MinutesResponse(int minutesPerWeek, int targetMinutes) {}
 
     /** An aim with the fact that suggested it. */
     record AimResponse(Aim aim, String why, String source) {

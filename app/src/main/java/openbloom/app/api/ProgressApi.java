@@ -1,6 +1,7 @@
 package openbloom.app.api;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -52,22 +53,34 @@ class ProgressApi {
     /** One day. What is absent was not asked, and a day on which something was not asked is no good day. */
     record DayRequest(
             @Nullable LocalDate date,
+            @JsonUnwrapped DoneTold done,
+            @JsonUnwrapped SeenTold seen,
+            @JsonUnwrapped PainTold hurt,
+            @Nullable Felt effort,
+            @Nullable Boolean fromHome) {}
+
+    /** What was done of what was asked. */
+    record DoneTold(
             @Nullable Integer rung,
             @Nullable Integer doseStep,
             @Nullable Integer repetitionsDone,
-            @Nullable Integer repetitionsAsked,
+            @Nullable Integer repetitionsAsked) {}
+
+    /** What was seen or told while she worked. */
+    record SeenTold(
             @Nullable Boolean domed,
             @Nullable Boolean cuedFlat,
             @Nullable Boolean leaked,
             @Nullable Boolean heavy,
+            @Nullable Boolean breathHeld,
+            @Nullable Boolean tookOver) {}
+
+    /** Pain from 0 to 10. */
+    record PainTold(
             @Nullable Integer pain,
             Pain.@Nullable Place painPlace,
             @Nullable Integer painBefore,
-            @Nullable Integer painNextMorning,
-            @Nullable Boolean breathHeld,
-            @Nullable Boolean tookOver,
-            @Nullable Felt effort,
-            @Nullable Boolean fromHome) {}
+            @Nullable Integer painNextMorning) {}
 
     /** What it answers. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -123,24 +136,24 @@ class ProgressApi {
 
     private static LineDay day(DayRequest told, String path, LocalDate onDate, FieldReader reading) {
         LocalDate date = reading.past(path + "date", told.date(), onDate).orElse(onDate);
-        boolean complete = told.domed() != null
-                && told.leaked() != null
-                && told.heavy() != null
-                && told.pain() != null
-                && told.breathHeld() != null;
+        boolean complete = told.seen().domed() != null
+                && told.seen().leaked() != null
+                && told.seen().heavy() != null
+                && told.hurt().pain() != null
+                && told.seen().breathHeld() != null;
         return new LineDay(
                 date,
-                reading.number(path + "rung", told.rung(), 1, HIGHEST_RUNG),
-                reading.numberOr(path + "doseStep", told.doseStep(), DoseStep.WRITTEN, 1, DoseStep.HIGHEST),
+                reading.number(path + "rung", told.done().rung(), 1, HIGHEST_RUNG),
+                reading.numberOr(path + "doseStep", told.done().doseStep(), DoseStep.WRITTEN, 1, DoseStep.HIGHEST),
                 new LineDay.Done(
-                        reading.number(path + "repetitionsDone", told.repetitionsDone(), 0, MOST_REPETITIONS),
-                        reading.number(path + "repetitionsAsked", told.repetitionsAsked(), 1, MOST_REPETITIONS)),
-                against(told),
-                pain(told, path, reading),
+                        reading.number(path + "repetitionsDone", told.done().repetitionsDone(), 0, MOST_REPETITIONS),
+                        reading.number(path + "repetitionsAsked", told.done().repetitionsAsked(), 1, MOST_REPETITIONS)),
+                against(told.seen()),
+                pain(told.hurt(), path, reading),
                 new LineDay.Report(Optional.ofNullable(told.effort()), Boolean.TRUE.equals(told.fromHome()), complete));
     }
 
-    private static Set<Against> against(DayRequest told) {
+    private static Set<Against> against(SeenTold told) {
         Set<Against> against = EnumSet.noneOf(Against.class);
         if (Boolean.TRUE.equals(told.domed())) {
             against.add(Boolean.TRUE.equals(told.cuedFlat()) ? Against.DOMED_UNTIL_CUED : Against.DOMED);
@@ -162,7 +175,7 @@ class ProgressApi {
         return against;
     }
 
-    private static Pain pain(DayRequest told, String path, FieldReader reading) {
+    private static Pain pain(PainTold told, String path, FieldReader reading) {
         return new Pain(
                 reading.numberOr(path + "pain", told.pain(), 0, 0, Pain.MOST),
                 reading.numberOr(path + "painBefore", told.painBefore(), 0, 0, Pain.MOST),

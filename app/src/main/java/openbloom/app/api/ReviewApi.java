@@ -100,9 +100,9 @@ class ReviewApi {
     private static List<Aim> aims(ReviewRequest request, Side after, Judgement before) {
         List<@Nullable Aim> told = request.aims() != null
                 ? request.aims()
-                : after.client() == null || after.client().aims() == null
+                : after.client() == null || after.client().wishes().aims() == null
                         ? List.of()
-                        : after.client().aims();
+                        : after.client().wishes().aims();
         List<Aim> aims = told.stream().filter(Objects::nonNull).toList();
         return aims.isEmpty()
                 ? Aims.suggest(before.facts()).stream().map(Aims.Suggested::aim).toList()

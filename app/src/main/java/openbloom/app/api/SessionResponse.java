@@ -2,6 +2,7 @@ package openbloom.app.api;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.Position;
@@ -31,40 +32,56 @@ public record SessionResponse(
             String move,
             Kind verdict,
             List<Adjustment> adjustments,
-            int sets,
-            int repetitions,
-            @Nullable Integer holdSeconds,
-            @Nullable Integer breaths,
-            @Nullable Side side,
-            int seconds,
-            Position position,
-            int workSeconds,
-            int setUpSeconds,
-            @Nullable Integer round,
-            Part part,
-            boolean isNew,
+            @JsonUnwrapped Amount amount,
+            @JsonUnwrapped Place place,
+            @JsonUnwrapped Times times,
+            @JsonUnwrapped Turn turn,
             Worth wanted) {
         static Item of(SessionItem item) {
-            Dose dose = item.dose();
             return new Item(
                     item.move().id(),
                     item.verdict(),
                     item.adjustments().stream().sorted().toList(),
-                    dose.sets(),
-                    dose.repetitions(),
-                    dose.holdSeconds() == 0 ? null : dose.holdSeconds(),
-                    dose.breaths() == 0 ? null : dose.breaths(),
-                    item.side() == Side.BOTH ? null : item.side(),
-                    item.seconds(),
-                    item.move().position(),
-                    item.workSeconds(),
-                    item.setUpSeconds(),
-                    item.round() == 0 ? null : item.round(),
-                    item.part(),
-                    item.part() == Part.WORK && item.pick().isNew(),
+                    Amount.of(item.dose()),
+                    new Place(
+                            item.side() == Side.BOTH ? null : item.side(),
+                            item.seconds(),
+                            item.move().position()),
+                    new Times(item.workSeconds(), item.setUpSeconds()),
+                    new Turn(
+                            item.round() == 0 ? null : item.round(),
+                            item.part(),
+                            item.part() == Part.WORK && item.pick().isNew()),
                     item.pick().worth());
         }
     }
+
+    /** How much of it; seconds of a hold or breaths only where it is counted in them. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record Amount(
+            int sets,
+            int repetitions,
+            @Nullable Integer holdSeconds,
+            @Nullable Integer breaths) {
+        static Amount of(Dose dose) {
+            return new Amount(
+                    dose.sets(),
+                    dose.repetitions(),
+                    dose.holdSeconds() == 0 ? null : dose.holdSeconds(),
+                    dose.breaths() == 0 ? null : dose.breaths());
+        }
+    }
+
+    /** On which side, how long with everything, and in which position. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record Place(@Nullable Side side, int seconds, Position position) {}
+
+    /** Seconds of work, its rests with them, and of setting up. */
+    public record Times(int workSeconds, int setUpSeconds) {}
+
+    /** Where in the session it stands. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record Turn(@Nullable Integer round, Part part, boolean isNew) {}
 
     /** A move that is not in it, and why. */
     public record Left(String move, String reason) {

@@ -47,9 +47,10 @@ class SessionsApi {
         Catalogue catalogue = catalogues.of(me.studioId());
         FieldReader reading = new FieldReader();
         LocalDate onDate = reading.required("onDate", request.onDate()).orElse(LocalDate.EPOCH);
-        int minutes = reading.required("minutes", request.minutes()).orElse(SessionRequest.SHORTEST_MINUTES);
+        int minutes = reading.required("minutes", request.how().minutes()).orElse(SessionRequest.SHORTEST_MINUTES);
         History history = History.of(recent(catalogue, request.recent(), reading));
-        Place place = request.place() == null ? Place.STUDIO : request.place();
+        Place place =
+                request.how().place() == null ? Place.STUDIO : request.how().place();
         SessionRequest asked = SessionRequest.of(minutes, place, request.seed() == null ? 0 : request.seed(), history)
                 .in(format(request, minutes, reading));
         reading.refuseAll(asked.problems());
@@ -58,13 +59,14 @@ class SessionsApi {
         Set<String> banned = Set.of();
         if (request.client() != null) {
             pinned = Set.copyOf(
-                    moves(catalogue, "client.pinned", request.client().pinned(), reading));
+                    moves(catalogue, "client.pinned", request.client().wishes().pinned(), reading));
             banned = Set.copyOf(
-                    moves(catalogue, "client.banned", request.client().banned(), reading));
+                    moves(catalogue, "client.banned", request.client().wishes().banned(), reading));
         }
         Client client = ClientReader.read(request.client(), onDate, reading);
-        if (request.equipment() != null) {
-            client = client.but().equipment(equipment(request.equipment())).build();
+        if (request.how().equipment() != null) {
+            client =
+                    client.but().equipment(equipment(request.how().equipment())).build();
         }
         Judgement judgement = Judgement.of(catalogue, client, onDate);
         Map<Strand, Integer> aims = Aims.worth(aims(request.client(), judgement));
@@ -73,20 +75,23 @@ class SessionsApi {
     }
 
     private static Format format(SessionsRequest request, int minutes, FieldReader reading) {
-        if (request.format() != null) {
-            return request.format().read(reading);
+        if (request.how().format() != null) {
+            return request.how().format().read(reading);
         }
-        List<Format.Kind> hers = request.client() == null || request.client().formats() == null
-                ? List.of()
-                : request.client().formats().stream().filter(Objects::nonNull).toList();
+        List<Format.Kind> hers =
+                request.client() == null || request.client().wishes().formats() == null
+                        ? List.of()
+                        : request.client().wishes().formats().stream()
+                                .filter(Objects::nonNull)
+                                .toList();
         return hers.isEmpty() ? Format.usual(minutes) : Format.of(hers.get(0));
     }
 
     /** Those told, or those her record suggests. */
     private static List<Aim> aims(@Nullable ClientRequest told, Judgement judgement) {
-        List<Aim> aims = told == null || told.aims() == null
+        List<Aim> aims = told == null || told.wishes().aims() == null
                 ? List.of()
-                : told.aims().stream().filter(Objects::nonNull).toList();
+                : told.wishes().aims().stream().filter(Objects::nonNull).toList();
         return aims.isEmpty()
                 ? Aims.suggest(judgement.facts()).stream()
                         .map(Aims.Suggested::aim)

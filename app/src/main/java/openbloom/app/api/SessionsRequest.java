@@ -1,5 +1,6 @@
 package openbloom.app.api;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import java.util.List;
 import openbloom.core.moves.Equipment;
@@ -16,13 +17,17 @@ import org.jspecify.annotations.Nullable;
 public record SessionsRequest(
         @Nullable ClientRequest client,
         @Nullable LocalDate onDate,
-        @Nullable Integer minutes,
-        @Nullable List<Equipment> equipment,
-        @Nullable Place place,
+        @JsonUnwrapped HowTold how,
         @Nullable Long seed,
         @Nullable List<List<String>> recent,
-        @Nullable FormatTold format,
         @Nullable List<String> usual) {
+    /** How long, where, with what and in which form. */
+    public record HowTold(
+            @Nullable Integer minutes,
+            @Nullable List<Equipment> equipment,
+            @Nullable Place place,
+            @Nullable FormatTold format) {}
+
     /** A kind of session; what is left out is as usual for it. */
     public record FormatTold(
             Format.@Nullable Kind kind,

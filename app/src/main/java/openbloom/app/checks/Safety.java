@@ -124,30 +124,24 @@ public class Safety {
         if (signs.isEmpty() && symptoms.isEmpty() == !form.isNoSymptom()) {
             typed.refuse("symptoms", symptoms.isEmpty() ? "safe.unanswered" : "safe.both");
         }
-        SafetyMapper.Pressures pressures = pressures(woman, form, typed, signs);
+        SafetyAnswer.Pressures pressures = pressures(woman, form, typed, signs);
         Map<PainTold.Where, Integer> pain = form.pain(typed);
         SafetyRecord record = of(woman);
         boolean lifts = signs.isEmpty() && form.isNoSign() && !record.stops().isEmpty();
-        String by = typed.text("liftedBy", form.liftedBy(), LONGEST_NAME);
-        String reason = typed.text("liftReason", form.liftReason(), LONGEST_REASON);
+        String by = typed.text("liftedBy", form.lifted().liftedBy(), LONGEST_NAME);
+        String reason = typed.text("liftReason", form.lifted().liftReason(), LONGEST_REASON);
         if (lifts) {
             checkLifting(typed, record, form, by, reason);
         }
         if (typed.isClean()) {
             answers.insert(new SafetyMapper.NewAnswer(
                     woman.id(),
-                    form.formKey(),
-                    day.today(me),
-                    me.accountId(),
-                    day.instant(),
-                    Columns.constants(signs),
-                    Columns.constants(symptoms),
-                    whatToDo(signs),
-                    lifts ? record.latestStop() : null,
-                    lifts ? by : "",
-                    lifts ? reason : "",
+                    form.sent().formKey(),
+                    new SafetyMapper.Asked(day.today(me), me.accountId(), day.instant()),
+                    new SafetyAnswer.Told(Columns.constants(signs), Columns.constants(symptoms), whatToDo(signs)),
+                    lifts ? new SafetyAnswer.Lift(record.latestStop(), by, reason) : SafetyAnswer.Lift.NONE,
                     pressures));
-            pain.forEach((place, amount) -> pains.insert(woman.id(), form.formKey(), place, amount));
+            pain.forEach((place, amount) -> pains.insert(woman.id(), form.sent().formKey(), place, amount));
         }
         return typed.problems();
     }
@@ -166,13 +160,22 @@ public class Safety {
     }
 
     /** Measured, or said that it could not be; above the limit her clinician set it stops her. */
-    private SafetyMapper.Pressures pressures(Woman woman, SafetyForm form, Typed typed, Set<WarningSign> signs) {
+    private SafetyAnswer.Pressures pressures(Woman woman, SafetyForm form, Typed typed, Set<WarningSign> signs) {
         if (!isPressureAsked(woman)) {
-            return SafetyMapper.Pressures.NONE;
+            return SafetyAnswer.Pressures.NONE;
         }
-        Optional<BloodPressure> now = form.pressure(typed, "systolic", "diastolic", form.systolic(), form.diastolic());
-        Optional<BloodPressure> limit =
-                form.pressure(typed, "limitSystolic", "limitDiastolic", form.limitSystolic(), form.limitDiastolic());
+        Optional<BloodPressure> now = form.pressure(
+                typed,
+                "systolic",
+                "diastolic",
+                form.measured().systolic(),
+                form.measured().diastolic());
+        Optional<BloodPressure> limit = form.pressure(
+                typed,
+                "limitSystolic",
+                "limitDiastolic",
+                form.measured().limitSystolic(),
+                form.measured().limitDiastolic());
         if (now.isEmpty() && !form.isNotMeasured() && typed.isClean()) {
             typed.refuse("systolic", "safe.pressure");
         }
@@ -180,7 +183,7 @@ public class Safety {
         if (now.filter(measured -> measured.isAbove(held)).isPresent()) {
             signs.add(WarningSign.PRESSURE_ABOVE_LIMIT);
         }
-        return new SafetyMapper.Pressures(
+        return new SafetyAnswer.Pressures(
                 now.map(BloodPressure::systolic).orElse(null),
                 now.map(BloodPressure::diastolic).orElse(null),
                 held.systolic(),

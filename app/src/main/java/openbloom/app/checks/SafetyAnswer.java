@@ -11,63 +11,67 @@ import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import org.jspecify.annotations.Nullable;
 
-/**
- * What she answered to "Safe today?"; never changed afterwards.
- *
- * @param lifts the latest stop this answer lifts, if it lifts any
- * @param liftedBy who said that she may go on
- * @param liftReason what was found
- */
+/** What she answered to "Safe today?"; never changed afterwards. */
 public record SafetyAnswer(
-        long id,
-        long womanId,
-        LocalDate askedOn,
-        String askedBy,
-        String warningSigns,
-        String symptoms,
-        String whatToDo,
-        @Nullable Long lifts,
-        String liftedBy,
-        String liftReason,
-        @Nullable Integer systolicMmhg,
-        @Nullable Integer diastolicMmhg,
-        @Nullable Integer limitSystolicMmhg,
-        @Nullable Integer limitDiastolicMmhg) {
+        long id, long womanId, LocalDate askedOn, String askedBy, Told told, Lift lift, Pressures pressures) {
+    /** Signs and symptoms, words of their lists joined, and what she was to do. */
+    public record Told(String warningSigns, String symptoms, String whatToDo) {}
+
+    /**
+     * Whether it lifts a stop.
+     *
+     * @param stop the latest stop this answer lifts, if it lifts any
+     * @param by who said that she may go on
+     * @param reason what was found
+     */
+    public record Lift(@Nullable Long stop, String by, String reason) {
+        public static final Lift NONE = new Lift(null, "", "");
+    }
+
+    /** What was measured and the limit it was held against, in mmHg; null where it was not measured. */
+    public record Pressures(
+            @Nullable Integer systolic,
+            @Nullable Integer diastolic,
+            @Nullable Integer limitSystolic,
+            @Nullable Integer limitDiastolic) {
+        public static final Pressures NONE = new Pressures(null, null, null, null);
+
+        private static Optional<BloodPressure> both(@Nullable Integer upper, @Nullable Integer lower) {
+            return upper == null || lower == null ? Optional.empty() : Optional.of(new BloodPressure(upper, lower));
+        }
+    }
+
     /** Her blood pressure as it was measured; empty when it was not. */
     public Optional<BloodPressure> pressure() {
-        return systolicMmhg == null || diastolicMmhg == null
-                ? Optional.empty()
-                : Optional.of(new BloodPressure(systolicMmhg, diastolicMmhg));
+        return Pressures.both(pressures.systolic(), pressures.diastolic());
     }
 
     /** The limit it was held against. */
     public Optional<BloodPressure> limit() {
-        return limitSystolicMmhg == null || limitDiastolicMmhg == null
-                ? Optional.empty()
-                : Optional.of(new BloodPressure(limitSystolicMmhg, limitDiastolicMmhg));
+        return Pressures.both(pressures.limitSystolic(), pressures.limitDiastolic());
     }
 
     /** The signs told; words this version does not know are in {@link #unknownSigns}. */
     public Set<WarningSign> signs() {
-        return Columns.known(warningSigns, WarningSign.class);
+        return Columns.known(told.warningSigns(), WarningSign.class);
     }
 
     /** Signs that were kept in words this version does not know: still signs. */
     public List<String> unknownSigns() {
-        return Columns.unknown(warningSigns, WarningSign.class);
+        return Columns.unknown(told.warningSigns(), WarningSign.class);
     }
 
     public Set<Symptom> symptomSet() {
-        return Columns.known(symptoms, Symptom.class);
+        return Columns.known(told.symptoms(), Symptom.class);
     }
 
     /** Signs and symptoms that were kept in words this version does not know. */
     public List<String> unknownWords() {
-        return Stream.concat(unknownSigns().stream(), Columns.unknown(symptoms, Symptom.class).stream())
+        return Stream.concat(unknownSigns().stream(), Columns.unknown(told.symptoms(), Symptom.class).stream())
                 .toList();
     }
 
     public boolean stops() {
-        return !warningSigns.isEmpty();
+        return !told.warningSigns().isEmpty();
     }
 }

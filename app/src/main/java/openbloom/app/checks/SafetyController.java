@@ -17,7 +17,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
@@ -61,7 +60,7 @@ class SafetyController {
             @AuthenticationPrincipal SignedIn me,
             Woman woman,
             @RequestParam(defaultValue = "journey") String then,
-            @ModelAttribute("form") SafetyForm form) {
+            SafetyForm form) {
         List<Problem> problems = safety.keep(me, woman, form);
         SafetyRecord record = safety.of(woman);
         if (!problems.isEmpty()) {

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import openbloom.app.system.FormOfParts;
 import openbloom.app.system.Typed;
 import openbloom.core.progress.Pain;
 import openbloom.core.screening.BloodPressure;
@@ -14,38 +15,38 @@ import openbloom.core.screening.WarningSign;
 import org.jspecify.annotations.Nullable;
 
 /** "Safe today?" as it is ticked. */
-public record SafetyForm(
-        String formKey,
-        @Nullable List<String> signs,
-        @Nullable String noSign,
-        @Nullable List<String> symptoms,
-        @Nullable String noSymptom,
-        @Nullable String seen,
-        @Nullable String liftedBy,
-        @Nullable String liftReason,
-        @Nullable String systolic,
-        @Nullable String diastolic,
-        @Nullable String limitSystolic,
-        @Nullable String limitDiastolic,
-        @Nullable String notMeasured,
-        @Nullable PainForm pain) {
+@FormOfParts
+public record SafetyForm(Sent sent, Told told, Lifted lifted, Measured measured) {
+    /** Under which key it is sent, and the latest stop it showed. */
+    public record Sent(String formKey, @Nullable String seen) {}
+
+    /** What she told. */
+    public record Told(
+            @Nullable List<String> signs,
+            @Nullable String noSign,
+            @Nullable List<String> symptoms,
+            @Nullable String noSymptom,
+            @Nullable PainForm pain) {}
+
+    /** Who said that she may go on, and why. */
+    public record Lifted(
+            @Nullable String liftedBy, @Nullable String liftReason) {}
+
+    /** Blood pressure, and the limit her clinician set, in mmHg. */
+    public record Measured(
+            @Nullable String systolic,
+            @Nullable String diastolic,
+            @Nullable String limitSystolic,
+            @Nullable String limitDiastolic,
+            @Nullable String notMeasured) {}
+
     /** @param limit the limit her clinician set, as it was typed last */
     static SafetyForm blank(String formKey, long seenStop, BloodPressure limit) {
         return new SafetyForm(
-                formKey,
-                null,
-                null,
-                null,
-                null,
-                String.valueOf(seenStop),
-                null,
-                null,
-                null,
-                null,
-                String.valueOf(limit.systolic()),
-                String.valueOf(limit.diastolic()),
-                null,
-                null);
+                new Sent(formKey, String.valueOf(seenStop)),
+                new Told(null, null, null, null, null),
+                new Lifted(null, null),
+                new Measured(null, null, String.valueOf(limit.systolic()), String.valueOf(limit.diastolic()), null));
     }
 
     /** A pressure typed into two fields; both or none, and the lower below the upper. */
@@ -87,50 +88,51 @@ public record SafetyForm(
 
     /** Pain before the visit by place, 0 to 10; a place nobody asked about is absent. */
     Map<PainTold.Where, Integer> pain(Typed typed) {
-        Map<PainTold.Where, Integer> told = new EnumMap<>(PainTold.Where.class);
+        Map<PainTold.Where, Integer> felt = new EnumMap<>(PainTold.Where.class);
         for (PainTold.Where place : PainTold.Where.values()) {
-            typed.whole(place.field(), painTyped(place), 0, Pain.MOST).ifPresent(amount -> told.put(place, amount));
+            typed.whole(place.field(), painTyped(place), 0, Pain.MOST).ifPresent(amount -> felt.put(place, amount));
         }
-        return told;
+        return felt;
     }
 
     public String painTyped(PainTold.Where place) {
-        return pain == null ? "" : Objects.toString(pain.at(place), "");
+        return told.pain() == null ? "" : Objects.toString(told.pain().at(place), "");
     }
 
     public boolean isNotMeasured() {
-        return notMeasured != null;
+        return measured.notMeasured() != null;
     }
 
     /** The latest stop the form showed; 0 if it showed none. */
     long seenStop() {
-        return seen != null && seen.matches("\\d{1,18}") ? Long.parseLong(seen) : 0;
+        return sent.seen() != null && sent.seen().matches("\\d{1,18}") ? Long.parseLong(sent.seen()) : 0;
     }
 
     Typed typed() {
         Typed typed = new Typed();
-        typed.choices("signs", signs, WarningSign.class);
-        typed.choices("symptoms", symptoms, Symptom.class);
+        typed.choices("signs", told.signs(), WarningSign.class);
+        typed.choices("symptoms", told.symptoms(), Symptom.class);
         return typed;
     }
 
     Set<WarningSign> warningSigns() {
-        return new Typed().choices("signs", signs, WarningSign.class);
+        return new Typed().choices("signs", told.signs(), WarningSign.class);
     }
 
     Set<Symptom> symptomSet() {
-        return new Typed().choices("symptoms", symptoms, Symptom.class);
+        return new Typed().choices("symptoms", told.symptoms(), Symptom.class);
     }
 
     public boolean isNoSign() {
-        return noSign != null;
+        return told.noSign() != null;
     }
 
     public boolean isNoSymptom() {
-        return noSymptom != null;
+        return told.noSymptom() != null;
     }
 
     public boolean told(String constant) {
-        return signs != null && signs.contains(constant) || symptoms != null && symptoms.contains(constant);
+        return told.signs() != null && told.signs().contains(constant)
+                || told.symptoms() != null && told.symptoms().contains(constant);
     }
 }

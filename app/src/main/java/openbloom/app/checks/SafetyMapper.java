@@ -6,8 +6,8 @@ import java.util.List;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.ResultMap;
 import org.apache.ibatis.annotations.Select;
-import org.jspecify.annotations.Nullable;
 
 /** Answers to "Safe today?" as they are kept. */
 @Mapper
@@ -23,6 +23,7 @@ public interface SafetyMapper {
             where woman_id in (<foreach collection='womanIds' item='id' separator=','>#{id}</foreach>)
             order by asked_on desc, safety_answer.id desc</script>
             """)
+    @ResultMap("answer")
     List<SafetyAnswer> of(@Param("womanIds") List<Long> womanIds);
 
     /** The women of a studio whom an answer stops that nobody has lifted. */
@@ -33,41 +34,25 @@ public interface SafetyMapper {
             """)
     List<Long> stoppedIn(long studioId);
 
-    /**
-     * An answer to be kept.
-     *
-     * @param lifts the latest stop it lifts, with who said so and why
-     */
+    /** An answer to be kept. */
     record NewAnswer(
             long womanId,
             String formKey,
-            LocalDate askedOn,
-            long askedBy,
-            Instant storedAt,
-            String warningSigns,
-            String symptoms,
-            String whatToDo,
-            @Nullable Long lifts,
-            String liftedBy,
-            String liftReason,
-            Pressures pressures) {}
+            Asked asked,
+            SafetyAnswer.Told told,
+            SafetyAnswer.Lift lift,
+            SafetyAnswer.Pressures pressures) {}
 
-    /** What was measured and the limit it was held against, in mmHg; null where it was not measured. */
-    public record Pressures(
-            @Nullable Integer systolic,
-            @Nullable Integer diastolic,
-            @Nullable Integer limitSystolic,
-            @Nullable Integer limitDiastolic) {
-        public static final Pressures NONE = new Pressures(null, null, null, null);
-    }
+    /** When it was asked and by whom. */
+    record Asked(LocalDate on, long by, Instant storedAt) {}
 
     @Insert("""
             insert into safety_answer
               (woman_id, form_key, asked_on, asked_by, stored_at, warning_signs, symptoms, what_to_do, lifts, lifted_by,
                lift_reason, systolic_mmhg, diastolic_mmhg, limit_systolic_mmhg, limit_diastolic_mmhg)
             values
-              (#{a.womanId}, #{a.formKey}, #{a.askedOn}, #{a.askedBy}, #{a.storedAt}, #{a.warningSigns}, #{a.symptoms},
-               #{a.whatToDo}, #{a.lifts}, #{a.liftedBy}, #{a.liftReason},
+              (#{a.womanId}, #{a.formKey}, #{a.asked.on}, #{a.asked.by}, #{a.asked.storedAt}, #{a.told.warningSigns},
+               #{a.told.symptoms}, #{a.told.whatToDo}, #{a.lift.stop}, #{a.lift.by}, #{a.lift.reason},
                #{a.pressures.systolic}, #{a.pressures.diastolic}, #{a.pressures.limitSystolic}, #{a.pressures.limitDiastolic})
             """)
     void insert(@Param("a") NewAnswer answer);

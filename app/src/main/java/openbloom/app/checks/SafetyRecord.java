@@ -20,7 +20,7 @@ public record SafetyRecord(List<SafetyAnswer> answers) {
     /** The answers whose signs nobody has lifted, the latest first. */
     public List<SafetyAnswer> stops() {
         long lifted = answers.stream()
-                .map(SafetyAnswer::lifts)
+                .map(answer -> answer.lift().stop())
                 .filter(Objects::nonNull)
                 .mapToLong(Long::longValue)
                 .max()
@@ -72,7 +72,7 @@ public record SafetyRecord(List<SafetyAnswer> answers) {
     public List<String> whatToDo() {
         List<String> told = new ArrayList<>(WarningSign.whatToDo(signs().keySet()));
         if (told.isEmpty() && !stops().isEmpty()) {
-            told.add(stops().get(0).whatToDo());
+            told.add(stops().get(0).told().whatToDo());
         }
         return told;
     }

@@ -1,13 +1,14 @@
 package openbloom.app.checks;
 
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import openbloom.app.checks.log.NewVersion;
+import openbloom.app.checks.log.VersionColumns;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.ResultMap;
 import org.apache.ibatis.annotations.Select;
-import org.jspecify.annotations.Nullable;
 
 /** Sheets as they are kept. */
 @Mapper
@@ -19,14 +20,11 @@ interface SheetMapper {
             SheetKind kind,
             LocalDate checkedOn,
             String checkedBy,
-            String keptBy,
-            Instant storedAt,
-            @Nullable Long rootId,
-            @Nullable Long corrects,
-            String reason,
+            VersionColumns version,
             String found) {}
 
     /** Every version, the latest day first. */
+    @ResultMap("sheet")
     @Select("""
             <script>
             select sheet.id, woman_id, kind, checked_on, checker.name as checked_by, keeper.name as kept_by, stored_at,
@@ -42,23 +40,13 @@ interface SheetMapper {
 
     /** A row to be kept. */
     record NewRow(
-            long womanId,
-            SheetKind kind,
-            String formKey,
-            LocalDate checkedOn,
-            long checkedBy,
-            long keptBy,
-            Instant storedAt,
-            @Nullable Long rootId,
-            @Nullable Long corrects,
-            String reason,
-            String found) {}
+            long womanId, SheetKind kind, LocalDate checkedOn, long checkedBy, NewVersion version, String found) {}
 
     @Insert("""
             insert into sheet (woman_id, kind, form_key, checked_on, checked_by, kept_by, stored_at, root_id, corrects,
               reason, found)
-            values (#{s.womanId}, #{s.kind}, #{s.formKey}, #{s.checkedOn}, #{s.checkedBy}, #{s.keptBy}, #{s.storedAt},
-              #{s.rootId}, #{s.corrects}, #{s.reason}, #{s.found})
+            values (#{s.womanId}, #{s.kind}, #{s.version.formKey}, #{s.checkedOn}, #{s.checkedBy}, #{s.version.keptBy},
+              #{s.version.storedAt}, #{s.version.rootId}, #{s.version.corrects}, #{s.version.reason}, #{s.found})
             """)
     void insert(@Param("s") NewRow row);
 

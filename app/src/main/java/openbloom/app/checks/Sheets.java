@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import openbloom.app.checks.log.CheckLog;
-import openbloom.app.checks.log.Version;
+import openbloom.app.checks.log.NewVersion;
 import openbloom.core.Problem;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -73,12 +73,7 @@ public class Sheets {
 
     private Sheet sheet(SheetMapper.Row row) {
         return new Sheet(
-                Version.of(row.id(), row.rootId(), row.corrects(), row.keptBy(), row.storedAt(), row.reason()),
-                row.womanId(),
-                row.kind(),
-                row.checkedOn(),
-                row.checkedBy(),
-                found(row));
+                row.version().of(row.id()), row.womanId(), row.kind(), row.checkedOn(), row.checkedBy(), found(row));
     }
 
     /** One sheet that cannot be read is shown as such; it says nothing, and hurts no other. */
@@ -117,14 +112,15 @@ public class Sheets {
         return new SheetMapper.NewRow(
                 draft.womanId(),
                 draft.kind(),
-                draft.formKey(),
                 draft.checkedOn(),
                 checkedBy,
-                draft.keptBy(),
-                draft.at(),
-                old == null ? null : old.root(),
-                old == null ? null : old.id(),
-                reason,
+                new NewVersion(
+                        draft.formKey(),
+                        draft.keptBy(),
+                        draft.at(),
+                        old == null ? null : old.root(),
+                        old == null ? null : old.id(),
+                        reason),
                 json.writeValueAsString(found));
     }
 }

@@ -14,6 +14,7 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import openbloom.app.checks.SafetyAnswer;
 import openbloom.app.checks.SafetyMapper;
 import openbloom.app.checks.Sheets;
 import openbloom.app.checks.gap.GapChecks;
@@ -138,7 +139,7 @@ class DemoStudio implements SmartInitializingSingleton {
         accounts.setNumbers(owner.studioId(), new NumbersToCall("000", "01632 960123"));
         accounts.addInstructor(owner.studioId(), new NewAccount("Mara", "mara@boathouse.example", PASSWORD));
         accounts.addInstructor(owner.studioId(), new NewAccount("Tove", "tove@boathouse.example", PASSWORD));
-        accounts.changeFingers(owner.account(), owner.account().version(), List.of("15", "31", "47", "62"));
+        accounts.changeFingers(owner.account(), owner.account().settings().version(), List.of("15", "31", "47", "62"));
         List<Account> team = accounts.ofStudio(owner.studioId());
         team.stream().filter(one -> !one.name().equals("Tove")).forEach(one -> tours.close(one.id()));
         LocalDate today = day.today(ZoneId.of(ZONE));
@@ -244,18 +245,12 @@ class DemoStudio implements SmartInitializingSingleton {
         answers.insert(new SafetyMapper.NewAnswer(
                 woman.id(),
                 "demo-" + woman.id() + "-" + on,
-                on,
-                who.accountId(),
-                day.instant(),
-                Columns.constants(signs),
-                Columns.constants(symptoms),
-                whatToDo,
-                null,
-                "",
-                "",
+                new SafetyMapper.Asked(on, who.accountId(), day.instant()),
+                new SafetyAnswer.Told(Columns.constants(signs), Columns.constants(symptoms), whatToDo),
+                SafetyAnswer.Lift.NONE,
                 woman.conditionSet().contains(Condition.HIGH_BLOOD_PRESSURE_CONTROLLED)
-                        ? new SafetyMapper.Pressures(128, 82, 140, 90)
-                        : SafetyMapper.Pressures.NONE));
+                        ? new SafetyAnswer.Pressures(128, 82, 140, 90)
+                        : SafetyAnswer.Pressures.NONE));
     }
 
     private void readGap(
@@ -359,7 +354,9 @@ class DemoStudio implements SmartInitializingSingleton {
         Sessions.Planned planned = sessions.find(woman, id).orElseThrow();
         for (int i = 0; i < planned.plan().items().size(); i++) {
             PlannedItem item = planned.plan().items().get(i);
-            boolean domed = domes && item.strand() == Strand.LIMB_LOAD && item.rung() >= MOST_RUNG_WHERE_IT_DOMES;
+            boolean domed = domes
+                    && item.named().strand() == Strand.LIMB_LOAD
+                    && item.named().rung() >= MOST_RUNG_WHERE_IT_DOMES;
             sessions.respond(planned, Sessions.NewResponse.of(i, Noted.DONE, "demo-" + id + "-" + i), on);
             if (domed) {
                 sessions.respond(

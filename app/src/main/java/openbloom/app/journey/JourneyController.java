@@ -162,7 +162,7 @@ class JourneyController {
         List<RungsPicture.Step> steps =
                 decisions.ofAll(List.of(woman.id())).getOrDefault(woman.id(), List.of()).stream()
                         .map(made -> new RungsPicture.Step(
-                                made.strand(), made.on(), made.rung(), catalogue.topRung(made.strand())))
+                                made.strand(), made.on(), made.chosen().rung(), catalogue.topRung(made.strand())))
                         .toList();
         return steps.isEmpty() ? Optional.empty() : Optional.of(RungsPicture.of(steps, today));
     }

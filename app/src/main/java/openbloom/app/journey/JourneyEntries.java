@@ -232,11 +232,11 @@ class JourneyEntries {
     /** What was decided on one day, ladder by ladder; what was overruled says so. */
     private static Entry decided(LocalDate on, List<LadderDecisions.Made> made, String record) {
         String title = made.stream()
-                .map(one -> one.strand().words() + " rung " + one.rung())
+                .map(one -> one.strand().words() + " rung " + one.chosen().rung())
                 .collect(Collectors.joining(", "));
         String overruled = made.stream()
-                .filter(one -> !one.overruledBecause().isEmpty())
-                .map(one -> one.strand().words() + " overruled: " + one.overruledBecause() + "; ")
+                .filter(one -> !one.chosen().overruledBecause().isEmpty())
+                .map(one -> one.strand().words() + " overruled: " + one.chosen().overruledBecause() + "; ")
                 .collect(Collectors.joining());
         String by = made.stream().map(LadderDecisions.Made::by).distinct().collect(Collectors.joining(" and "));
         return entry(on, DECISION, title, overruled + "by " + by, record + "/response", false);
@@ -280,10 +280,11 @@ class JourneyEntries {
         String title = answer.stops()
                 ? "Stopped: " + signs
                 : symptoms.isEmpty() ? "No sign, no symptom" : "No sign; " + symptoms;
-        String lifted = answer.lifts() == null || answer.liftedBy().isEmpty()
+        String lifted = answer.lift().stop() == null || answer.lift().by().isEmpty()
                 ? ""
-                : ". Stop lifted: " + answer.liftedBy() + ", " + answer.liftReason();
-        String detail = "asked by " + answer.askedBy() + (answer.stops() ? ". " + answer.whatToDo() : lifted);
+                : ". Stop lifted: " + answer.lift().by() + ", " + answer.lift().reason();
+        String detail = "asked by " + answer.askedBy()
+                + (answer.stops() ? ". " + answer.told().whatToDo() : lifted);
         return entry(answer.askedOn(), ASKED, title, detail, record + "/safe", answer.stops());
     }
 

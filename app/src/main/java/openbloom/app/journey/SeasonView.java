@@ -37,15 +37,10 @@ import openbloom.core.verdict.Kind;
  * @param weeks how many weeks the slider spans
  */
 public record SeasonView(
-        String ribbon,
-        int week,
-        int weeks,
-        String day,
-        String where,
-        boolean assumed,
-        Map<Kind, Integer> counts,
-        List<Change> changes,
-        List<Change> ahead) {
+        String ribbon, int weeks, Shown shown, Map<Kind, Integer> counts, List<Change> changes, List<Change> ahead) {
+    /** The week that is looked at; assumed where it lies behind a birth that is still ahead. */
+    public record Shown(int week, String day, String where, boolean assumed) {}
+
     /** One change of the calendar in a sentence. */
     public record Change(String day, String words, String code) {
         static Change of(Season.Change change) {
@@ -73,11 +68,8 @@ public record SeasonView(
         Judgement judgement = Judgement.of(catalogue, assumed, shown);
         return new SeasonView(
                 Ribbon.of(bands, marks(known, season), known.today(), shown),
-                asked,
                 weeks,
-                Days.words(shown),
-                where(judgement.facts(), shown),
-                assumed != known.client(),
+                new Shown(asked, Days.words(shown), where(judgement.facts(), shown), assumed != known.client()),
                 counts(judgement),
                 season.stream()
                         .filter(change ->

@@ -6,109 +6,111 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import openbloom.app.system.FormOfParts;
 import openbloom.core.figure.Joint;
 import org.jspecify.annotations.Nullable;
 
 /** A studio's own move as it is typed; turned into an entry of a YAML file, so that one checker judges both ways in. */
-public record MoveForm(
-        @Nullable String id,
-        @Nullable String name,
-        @Nullable String strand,
-        @Nullable String rung,
-        @Nullable String purpose,
-        @Nullable String position,
-        @Nullable String midlineLoad,
-        @Nullable String pressure,
-        @Nullable String flexion,
-        @Nullable String rotation,
-        @Nullable String impact,
-        @Nullable List<String> demands,
-        @Nullable String sides,
-        @Nullable String breath,
-        @Nullable String tone,
-        @Nullable String dose,
-        @Nullable String figure,
-        @Nullable Map<String, String> joints,
-        @Nullable String jointsOf,
-        @Nullable String setup,
-        @Nullable String cue,
-        @Nullable String watchFor,
-        @Nullable String easier,
-        @Nullable String harder,
-        @Nullable String swaps) {
+@FormOfParts
+public record MoveForm(Named named, Graded graded, Done done, Shown shown, Taught taught, Linked linked) {
+    /** What it is called and where it stands. */
+    public record Named(
+            @Nullable String id,
+            @Nullable String name,
+            @Nullable String strand,
+            @Nullable String rung,
+            @Nullable String purpose) {}
+
+    /** What it asks of her. */
+    public record Graded(
+            @Nullable String midlineLoad,
+            @Nullable String pressure,
+            @Nullable String flexion,
+            @Nullable String rotation,
+            @Nullable String impact,
+            @Nullable List<String> demands) {}
+
+    /** How it is done. */
+    public record Done(
+            @Nullable String position,
+            @Nullable String sides,
+            @Nullable String breath,
+            @Nullable String tone,
+            @Nullable String dose) {}
+
+    /** How it is drawn: a figure, and joints that were turned of the one in {@code jointsOf}. */
+    public record Shown(
+            @Nullable String figure,
+            @Nullable Map<String, String> joints,
+            @Nullable String jointsOf) {}
+
+    /** How it is taught. */
+    public record Taught(
+            @Nullable String setup,
+            @Nullable String cue,
+            @Nullable String watchFor) {}
+
+    /** Where it leads. */
+    public record Linked(
+            @Nullable String easier,
+            @Nullable String harder,
+            @Nullable String swaps) {}
 
     static MoveForm empty() {
         return new MoveForm(
-                "",
-                "",
-                "limb-load",
-                "1",
-                "limb-load",
-                "hooklying",
-                "0",
-                "0",
-                "none",
-                "none",
-                "0",
-                List.of(),
-                "both",
-                "out",
-                "neutral",
-                "reps",
-                "hooklying",
-                Map.of(),
-                "hooklying",
-                "",
-                "",
-                "",
-                "",
-                "",
-                "");
+                new Named("", "", "limb-load", "1", "limb-load"),
+                new Graded("0", "0", "none", "none", "0", List.of()),
+                new Done("hooklying", "both", "out", "neutral", "reps"),
+                new Shown("hooklying", Map.of(), "hooklying"),
+                new Taught("", "", ""),
+                new Linked("", "", ""));
     }
 
     Map<String, Object> entry() {
         Map<String, Object> entry = new LinkedHashMap<>();
-        entry.put("id", text(id));
-        entry.put("name", text(name));
-        entry.put("strand", text(strand));
-        entry.put("rung", number(rung));
-        entry.put("purpose", text(purpose));
-        entry.put("position", text(position));
-        entry.put("midline_load", number(midlineLoad));
-        entry.put("pressure", number(pressure));
-        entry.put("flexion", text(flexion));
-        entry.put("rotation", text(rotation));
-        entry.put("impact", number(impact));
-        if (demands != null) {
-            demands.forEach(demand -> entry.put(demand, true));
+        entry.put("id", text(named.id()));
+        entry.put("name", text(named.name()));
+        entry.put("strand", text(named.strand()));
+        entry.put("rung", number(named.rung()));
+        entry.put("purpose", text(named.purpose()));
+        entry.put("position", text(done.position()));
+        entry.put("midline_load", number(graded.midlineLoad()));
+        entry.put("pressure", number(graded.pressure()));
+        entry.put("flexion", text(graded.flexion()));
+        entry.put("rotation", text(graded.rotation()));
+        entry.put("impact", number(graded.impact()));
+        if (graded.demands() != null) {
+            graded.demands().forEach(demand -> entry.put(demand, true));
         }
-        entry.put("sides", text(sides));
-        entry.put("breath", text(breath));
-        entry.put("tone", text(tone));
-        entry.put("dose", text(dose));
-        entry.put("figure", text(figure));
-        entry.put("setup", lines(setup));
-        entry.put("cues", Map.of("plain", text(cue)));
-        entry.put("watch_for", lines(watchFor));
-        entry.put("easier", ids(easier));
-        entry.put("harder", ids(harder));
-        entry.put("swaps", ids(swaps));
+        entry.put("sides", text(done.sides()));
+        entry.put("breath", text(done.breath()));
+        entry.put("tone", text(done.tone()));
+        entry.put("dose", text(done.dose()));
+        entry.put("figure", text(shown.figure()));
+        entry.put("setup", lines(taught.setup()));
+        entry.put("cues", Map.of("plain", text(taught.cue())));
+        entry.put("watch_for", lines(taught.watchFor()));
+        entry.put("easier", ids(linked.easier()));
+        entry.put("harder", ids(linked.harder()));
+        entry.put("swaps", ids(linked.swaps()));
         return entry;
     }
 
     /** Joints that were turned, of the figure they belong to; none of a figure chosen afterwards without a script. */
     Map<Joint, Integer> turned() {
-        return joints == null || !text(figure).equals(text(jointsOf)) ? Map.of() : JointFields.of(joints);
+        return shown.joints() == null || !text(shown.figure()).equals(text(shown.jointsOf()))
+                ? Map.of()
+                : JointFields.of(shown.joints());
     }
 
     /** What was typed for a joint, or what the figure has. */
     public String joint(Joint joint, Map<Joint, Integer> measured) {
-        String typed = joints == null ? null : joints.get(joint.written());
+        String typed = shown.joints() == null ? null : shown.joints().get(joint.written());
         return typed == null ? String.valueOf(measured.getOrDefault(joint, 0)) : typed;
     }
 
     public boolean has(String demand) {
-        return demands != null && demands.contains(demand);
+        return graded.demands() != null && graded.demands().contains(demand);
     }
 
     private static String text(@Nullable String typed) {

@@ -36,7 +36,6 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
@@ -69,9 +68,7 @@ class OwnMovesController {
 
     @PostMapping("/moves/own")
     ModelAndView add(
-            @AuthenticationPrincipal SignedIn me,
-            @RequestParam(defaultValue = "") Version version,
-            @ModelAttribute("form") MoveForm form) {
+            @AuthenticationPrincipal SignedIn me, @RequestParam(defaultValue = "") Version version, MoveForm form) {
         List<Map<String, Object>> moves = new ArrayList<>(entries(me));
         moves.add(entry(form));
         Outcome<Catalogue> kept = catalogues.keep(me.studioId(), version.number(), written(moves));
@@ -168,7 +165,7 @@ class OwnMovesController {
     }
 
     private Map<Joint, Integer> measured(MoveForm form) {
-        String figure = form.figure() == null ? "" : form.figure();
+        String figure = form.shown().figure() == null ? "" : form.shown().figure();
         return catalogues.figures().contains(figure) ? poses.joints(figure) : Map.of();
     }
 
@@ -210,8 +207,9 @@ class OwnMovesController {
 
     /** Problems of the new move under the names of the form's fields; those of other moves on top. */
     private Map<String, String> besideFields(List<Problem> problems, MoveForm form) {
-        String prefix =
-                form.id() == null || form.id().isBlank() ? "move." : form.id().strip() + ".";
+        String prefix = form.named().id() == null || form.named().id().isBlank()
+                ? "move."
+                : form.named().id().strip() + ".";
         Map<String, String> beside = new LinkedHashMap<>();
         sentences.byField(problems).forEach((field, sentence) -> {
             boolean own = field.startsWith(prefix);

@@ -53,32 +53,33 @@ final class Intake {
     record Owner(long id, long studioId, long accountId, int version, String approach) {}
 
     private Woman read(Owner of) {
-        String name = typed.requiredText("name", form.name(), LONGEST_NAME);
+        String name = typed.requiredText("name", form.who().name(), LONGEST_NAME);
         int year = typed.requiredWhole(
                         "birthYear",
-                        form.birthYear(),
+                        form.who().birthYear(),
                         today.getYear() - Limits.OLDEST_YEARS,
                         today.getYear() - Limits.YOUNGEST_YEARS)
                 .orElse(0);
-        Situation situation = typed.requiredChoice("situation", form.situation(), Situation.class)
+        Situation situation = typed.requiredChoice("situation", form.who().situation(), Situation.class)
                 .orElse(Situation.NEITHER);
         Woman.DatingTold pregnancy = situation == Situation.PREGNANT ? pregnancy() : Woman.DatingTold.NONE;
         Woman.BirthTold birth = situation == Situation.AFTER_BIRTH ? birth() : Woman.BirthTold.NONE;
-        int births = typed.requiredWhole("births", form.births(), 0, Limits.MOST_BIRTHS)
+        int births = typed.requiredWhole("births", form.who().births(), 0, Limits.MOST_BIRTHS)
                 .orElse(0);
         if (situation == Situation.AFTER_BIRTH && births == 0) {
             typed.refuse("births", "intake.birthsAfterBirth");
         }
-        int babies = typed.requiredWhole("babies", form.babies(), 1, Limits.MOST_BABIES)
+        int babies = typed.requiredWhole("babies", form.who().babies(), 1, Limits.MOST_BABIES)
                 .orElse(1);
         Set<Condition> conditions = conditions();
-        Optional<LocalDate> cleared = notFuture("clearedOn", typed.date("clearedOn", form.clearedOn()));
+        Optional<LocalDate> cleared =
+                notFuture("clearedOn", typed.date("clearedOn", form.clearance().clearedOn()));
         Woman.Key key = new Woman.Key(of.studioId(), formKey(), of.version(), of.accountId());
         Woman.About about = new Woman.About(
                 name,
                 year,
-                typed.text("goals", form.goals(), LONGEST_TEXT),
-                typed.choice("training", form.training(), Training.class).orElse(null),
+                typed.text("goals", form.who().goals(), LONGEST_TEXT),
+                typed.choice("training", form.who().training(), Training.class).orElse(null),
                 births,
                 babies,
                 situation);
@@ -90,12 +91,13 @@ final class Intake {
                 clearedBy(cleared),
                 Columns.lines(limits(cleared)),
                 Columns.constants(clearedFor(cleared, conditions)));
-        String equipment = Columns.constants(typed.choices("equipment", form.equipment(), Equipment.class));
+        String equipment =
+                Columns.constants(typed.choices("equipment", form.who().equipment(), Equipment.class));
         return new Woman(of.id(), key, about, pregnancy, birth, medical, equipment, of.approach());
     }
 
     private Set<Condition> conditions() {
-        Set<Condition> conditions = typed.choices("conditions", form.conditions(), Condition.class);
+        Set<Condition> conditions = typed.choices("conditions", form.has().conditions(), Condition.class);
         if (isNone() && !conditions.isEmpty()) {
             typed.refuse("conditions", "intake.noneAndSome");
         }
@@ -108,7 +110,7 @@ final class Intake {
     }
 
     private boolean isNone() {
-        return "yes".equals(form.noCondition());
+        return "yes".equals(form.has().noCondition());
     }
 
     private Map<Condition, LocalDate> since(Set<Condition> conditions) {
@@ -121,7 +123,7 @@ final class Intake {
 
     /** What a clearance is for: conditions she has, and a clearance there must be. */
     private Set<Condition> clearedFor(Optional<LocalDate> cleared, Set<Condition> conditions) {
-        Set<Condition> named = typed.choices("clearedFor", form.clearedFor(), Condition.class);
+        Set<Condition> named = typed.choices("clearedFor", form.clearance().clearedFor(), Condition.class);
         if (cleared.isEmpty() && !named.isEmpty()) {
             typed.refuse("clearedOn", "intake.clearedOn");
         }
@@ -133,30 +135,31 @@ final class Intake {
     }
 
     private String formKey() {
-        return form.formKey() == null ? "" : form.formKey();
+        return form.kept().formKey() == null ? "" : form.kept().formKey();
     }
 
     private Woman.DatingTold pregnancy() {
-        DatingBasis basis =
-                typed.requiredChoice("basis", form.basis(), DatingBasis.class).orElse(DatingBasis.LAST_PERIOD);
+        DatingBasis basis = typed.requiredChoice("basis", form.dated().basis(), DatingBasis.class)
+                .orElse(DatingBasis.LAST_PERIOD);
         Integer cycle = basis == DatingBasis.LAST_PERIOD
-                ? typed.whole("cycleLengthDays", form.cycleLengthDays(), 1, 99).orElse(28)
+                ? typed.whole("cycleLengthDays", form.dated().cycleLengthDays(), 1, 99)
+                        .orElse(28)
                 : null;
         Integer embryo = basis == DatingBasis.TRANSFER
-                ? typed.requiredWhole("embryoAgeDays", form.embryoAgeDays(), 1, Statement.OLDEST_EMBRYO_DAYS)
+                ? typed.requiredWhole("embryoAgeDays", form.dated().embryoAgeDays(), 1, Statement.OLDEST_EMBRYO_DAYS)
                         .orElse(null)
                 : null;
         Optional<LocalDate> scanOn = basis == DatingBasis.ULTRASOUND
-                ? typed.requiredDate("scanDate", form.scanDate())
-                : typed.date("scanDate", form.scanDate());
+                ? typed.requiredDate("scanDate", form.scan().scanDate())
+                : typed.date("scanDate", form.scan().scanDate());
         Optional<Integer> scanDays = scanDays(scanOn.isPresent());
         Optional<Integer> stated = basis == DatingBasis.STATED ? statedDays() : Optional.empty();
         Optional<LocalDate> given = switch (basis) {
             case ULTRASOUND -> scanOn;
             case STATED ->
                 isWeeksTold()
-                        ? typed.date("statedOn", form.statedOn()).or(() -> Optional.of(today))
-                        : typed.requiredDate("dueDate", form.dueDate());
+                        ? typed.date("statedOn", form.stated().statedOn()).or(() -> Optional.of(today))
+                        : typed.requiredDate("dueDate", form.stated().dueDate());
             default -> typed.requiredDate(fieldOf(basis), valueOf(basis));
         };
         Woman.DatingTold pregnancy = new Woman.DatingTold(
@@ -174,8 +177,11 @@ final class Intake {
     }
 
     private boolean isWeeksTold() {
-        boolean noDate = form.dueDate() == null || form.dueDate().isBlank();
-        return noDate && form.statedWeeks() != null && !form.statedWeeks().isBlank();
+        boolean noDate =
+                form.stated().dueDate() == null || form.stated().dueDate().isBlank();
+        return noDate
+                && form.stated().statedWeeks() != null
+                && !form.stated().statedWeeks().isBlank();
     }
 
     /** "24 weeks + 0", as she said it on a day; the days may be left out. */
@@ -184,8 +190,8 @@ final class Intake {
             return Optional.empty();
         }
         int longest = GestationalAge.LONGEST_DAYS / 7 - 1;
-        Optional<Integer> weeks = typed.whole("statedWeeks", form.statedWeeks(), 0, longest);
-        int beyond = typed.whole("statedDays", form.statedDays(), 0, 6).orElse(0);
+        Optional<Integer> weeks = typed.whole("statedWeeks", form.stated().statedWeeks(), 0, longest);
+        int beyond = typed.whole("statedDays", form.stated().statedDays(), 0, 6).orElse(0);
         return weeks.map(full -> 7 * full + beyond);
     }
 
@@ -194,8 +200,8 @@ final class Intake {
             return Optional.empty();
         }
         int longest = GestationalAge.LONGEST_DAYS / 7 - 1;
-        Optional<Integer> weeks = typed.requiredWhole("scanWeeks", form.scanWeeks(), 0, longest);
-        Optional<Integer> days = typed.requiredWhole("scanDays", form.scanDays(), 0, 6);
+        Optional<Integer> weeks = typed.requiredWhole("scanWeeks", form.scan().scanWeeks(), 0, longest);
+        Optional<Integer> days = typed.requiredWhole("scanDays", form.scan().scanDays(), 0, 6);
         return weeks.flatMap(full -> days.map(beyond -> 7 * full + beyond));
     }
 
@@ -221,23 +227,25 @@ final class Intake {
 
     private @Nullable String valueOf(DatingBasis basis) {
         return switch (basis) {
-            case LAST_PERIOD -> form.lastPeriod();
-            case CONCEPTION -> form.conception();
-            case TRANSFER -> form.transfer();
-            case ULTRASOUND -> form.scanDate();
-            case STATED -> form.dueDate();
+            case LAST_PERIOD -> form.dated().lastPeriod();
+            case CONCEPTION -> form.dated().conception();
+            case TRANSFER -> form.dated().transfer();
+            case ULTRASOUND -> form.scan().scanDate();
+            case STATED -> form.stated().dueDate();
         };
     }
 
     private Woman.BirthTold birth() {
-        Optional<LocalDate> on = notFuture("birthDate", typed.requiredDate("birthDate", form.birthDate()));
-        BirthKind kind = typed.requiredChoice("birthKind", form.birthKind(), BirthKind.class)
+        Optional<LocalDate> on = notFuture(
+                "birthDate", typed.requiredDate("birthDate", form.born().birthDate()));
+        BirthKind kind = typed.requiredChoice("birthKind", form.born().birthKind(), BirthKind.class)
                 .orElse(BirthKind.VAGINAL);
-        Tear tear = typed.choice("tear", form.tear(), Tear.class).orElse(Tear.UNKNOWN);
+        Tear tear = typed.choice("tear", form.born().tear(), Tear.class).orElse(Tear.UNKNOWN);
         if (kind == BirthKind.CAESAREAN && tear.reachesSphincter()) {
             typed.refuse("tear", "intake.tearWithCaesarean");
         }
-        Told wound = typed.choice("woundClosed", form.woundClosed(), Told.class).orElse(Told.UNKNOWN);
+        Told wound = typed.choice("woundClosed", form.born().woundClosed(), Told.class)
+                .orElse(Told.UNKNOWN);
         return new Woman.BirthTold(on.orElse(null), kind, tear, wound);
     }
 
@@ -249,7 +257,7 @@ final class Intake {
     }
 
     private @Nullable String clearedBy(Optional<LocalDate> cleared) {
-        String by = typed.text("clearedBy", form.clearedBy(), LONGEST_NAME);
+        String by = typed.text("clearedBy", form.clearance().clearedBy(), LONGEST_NAME);
         if (cleared.isPresent() && by.isEmpty()) {
             typed.refuse("clearedBy", "intake.clearedBy");
         }
@@ -260,8 +268,8 @@ final class Intake {
     }
 
     private List<String> limits(Optional<LocalDate> cleared) {
-        Set<ClinicianLimit> chosen = typed.choices("limits", form.limits(), ClinicianLimit.class);
-        String words = typed.text("limitWords", form.limitWords(), LONGEST_TEXT - 200);
+        Set<ClinicianLimit> chosen = typed.choices("limits", form.clearance().limits(), ClinicianLimit.class);
+        String words = typed.text("limitWords", form.clearance().limitWords(), LONGEST_TEXT - 200);
         List<String> limits = new ArrayList<>(chosen.stream().map(Enum::name).toList());
         limits.addAll(Columns.lines(words));
         if (cleared.isEmpty() && !limits.isEmpty()) {

@@ -1,140 +1,169 @@
 package openbloom.app.people;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import openbloom.app.system.Columns;
+import openbloom.app.system.FormOfParts;
 import openbloom.core.dating.DatingBasis;
 import openbloom.core.record.ClinicianLimit;
 import openbloom.core.screening.Condition;
 import org.jspecify.annotations.Nullable;
 
-/** The intake exactly as it is typed. */
+/** The intake exactly as it is typed; where it is written, the fields of every part stand side by side. */
+@FormOfParts
 public record IntakeForm(
-        @Nullable String formKey,
-        @Nullable String version,
-        @Nullable String name,
-        @Nullable String birthYear,
-        @Nullable String goals,
-        @Nullable String training,
-        @Nullable String situation,
-        @Nullable String basis,
-        @Nullable String lastPeriod,
-        @Nullable String cycleLengthDays,
-        @Nullable String conception,
-        @Nullable String transfer,
-        @Nullable String embryoAgeDays,
-        @Nullable String dueDate,
-        @Nullable String statedWeeks,
-        @Nullable String statedDays,
-        @Nullable String statedOn,
-        @Nullable String scanDate,
-        @Nullable String scanWeeks,
-        @Nullable String scanDays,
-        @Nullable String birthDate,
-        @Nullable String birthKind,
-        @Nullable String tear,
-        @Nullable String woundClosed,
-        @Nullable String births,
-        @Nullable String babies,
-        @Nullable List<String> conditions,
-        @Nullable String noCondition,
-        @Nullable List<String> since,
-        @Nullable List<String> equipment,
-        @Nullable String clearedOn,
-        @Nullable String clearedBy,
-        @Nullable List<String> limits,
-        @Nullable String limitWords,
-        @Nullable List<String> clearedFor) {
+        @JsonUnwrapped Kept kept,
+        @JsonUnwrapped Who who,
+        @JsonUnwrapped Dated dated,
+        @JsonUnwrapped Stated stated,
+        @JsonUnwrapped Scan scan,
+        @JsonUnwrapped Born born,
+        @JsonUnwrapped Has has,
+        @JsonUnwrapped Cleared clearance) {
+    /** Under which key it is sent, and of which version it is. */
+    public record Kept(@Nullable String formKey, @Nullable String version) {}
+
+    /** Who she is and what she has at home. */
+    public record Who(
+            @Nullable String name,
+            @Nullable String birthYear,
+            @Nullable String goals,
+            @Nullable String training,
+            @Nullable String situation,
+            @Nullable String births,
+            @Nullable String babies,
+            @Nullable List<String> equipment) {}
+
+    /** How her pregnancy is dated. */
+    public record Dated(
+            @Nullable String basis,
+            @Nullable String lastPeriod,
+            @Nullable String cycleLengthDays,
+            @Nullable String conception,
+            @Nullable String transfer,
+            @Nullable String embryoAgeDays) {}
+
+    /** A due date or weeks as she was told them. */
+    public record Stated(
+            @Nullable String dueDate,
+            @Nullable String statedWeeks,
+            @Nullable String statedDays,
+            @Nullable String statedOn) {}
+
+    /** An ultrasound. */
+    public record Scan(
+            @Nullable String scanDate,
+            @Nullable String scanWeeks,
+            @Nullable String scanDays) {}
+
+    /** Her latest birth. */
+    public record Born(
+            @Nullable String birthDate,
+            @Nullable String birthKind,
+            @Nullable String tear,
+            @Nullable String woundClosed) {}
+
+    /** Conditions; a day in the order of the list for each of which it is known. */
+    public record Has(
+            @Nullable List<String> conditions,
+            @Nullable String noCondition,
+            @Nullable List<String> since) {}
+
+    /** What her clinician said. */
+    public record Cleared(
+            @Nullable String clearedOn,
+            @Nullable String clearedBy,
+            @Nullable List<String> limits,
+            @Nullable String limitWords,
+            @Nullable List<String> clearedFor) {}
 
     public static IntakeForm empty() {
         return new IntakeForm(
-                UUID.randomUUID().toString(),
-                "0",
-                "",
-                "",
-                "",
-                "",
-                "",
-                "LAST_PERIOD",
-                "",
-                "28",
-                "",
-                "",
-                "5",
-                "",
-                "",
-                "",
-                "",
-                "",
-                "",
-                "",
-                "",
-                "",
-                "",
-                "",
-                "0",
-                "1",
-                List.of(),
-                "",
-                List.of(),
-                List.of(),
-                "",
-                "",
-                List.of(),
-                "",
-                List.of());
+                new Kept(UUID.randomUUID().toString(), "0"),
+                new Who("", "", "", "", "", "0", "1", List.of()),
+                new Dated("LAST_PERIOD", "", "28", "", "", "5"),
+                new Stated("", "", "", ""),
+                new Scan("", "", ""),
+                new Born("", "", "", ""),
+                new Has(List.of(), "", List.of()),
+                new Cleared("", "", List.of(), "", List.of()));
     }
 
     /** The form filled from what is kept. */
     public static IntakeForm of(Woman w) {
-        DatingBasis basis = w.datingTold().basis() == null
-                ? DatingBasis.LAST_PERIOD
-                : w.datingTold().basis();
         return new IntakeForm(
-                w.key().formKey(),
-                Integer.toString(w.version()),
-                w.name(),
-                Integer.toString(w.about().birthYear()),
-                w.goals(),
-                text(w.about().training()),
-                text(w.situation()),
+                new Kept(w.key().formKey(), Integer.toString(w.version())),
+                new Who(
+                        w.name(),
+                        Integer.toString(w.about().birthYear()),
+                        w.goals(),
+                        text(w.about().training()),
+                        text(w.situation()),
+                        Integer.toString(w.about().births()),
+                        Integer.toString(w.about().babies()),
+                        names(w.equipment())),
+                dated(w.datingTold()),
+                stated(w.datingTold()),
+                new Scan(
+                        text(w.datingTold().scanOn()),
+                        weeks(w.datingTold().scanReadDays()),
+                        beyond(w.datingTold().scanReadDays())),
+                new Born(
+                        text(w.birthTold().on()),
+                        text(w.birthTold().kind()),
+                        text(w.birthTold().tear()),
+                        text(w.birthTold().woundClosed())),
+                new Has(
+                        names(w.medical().conditions()),
+                        w.medical().askedOn() != null
+                                        && w.medical().conditions().isEmpty()
+                                ? "yes"
+                                : "",
+                        daysSince(w)),
+                cleared(w));
+    }
+
+    private static Dated dated(Woman.DatingTold told) {
+        DatingBasis basis = told.basis() == null ? DatingBasis.LAST_PERIOD : told.basis();
+        return new Dated(
                 basis.name(),
-                given(w, DatingBasis.LAST_PERIOD),
-                text(w.datingTold().cycleLengthDays()),
-                given(w, DatingBasis.CONCEPTION),
-                given(w, DatingBasis.TRANSFER),
-                text(w.datingTold().embryoAgeDays()),
-                w.datingTold().statedDays() == null ? given(w, DatingBasis.STATED) : "",
-                w.datingTold().statedDays() == null ? "" : text(w.datingTold().statedDays() / 7),
-                w.datingTold().statedDays() == null ? "" : text(w.datingTold().statedDays() % 7),
-                w.datingTold().statedDays() == null ? "" : given(w, DatingBasis.STATED),
-                text(w.datingTold().scanOn()),
-                w.datingTold().scanReadDays() == null ? "" : text(w.datingTold().scanReadDays() / 7),
-                w.datingTold().scanReadDays() == null ? "" : text(w.datingTold().scanReadDays() % 7),
-                text(w.birthTold().on()),
-                text(w.birthTold().kind()),
-                text(w.birthTold().tear()),
-                text(w.birthTold().woundClosed()),
-                Integer.toString(w.about().births()),
-                Integer.toString(w.about().babies()),
-                names(w.medical().conditions()),
-                w.medical().askedOn() != null && w.medical().conditions().isEmpty() ? "yes" : "",
-                daysSince(w),
-                names(w.equipment()),
+                given(told, DatingBasis.LAST_PERIOD),
+                text(told.cycleLengthDays()),
+                given(told, DatingBasis.CONCEPTION),
+                given(told, DatingBasis.TRANSFER),
+                text(told.embryoAgeDays()));
+    }
+
+    private static Stated stated(Woman.DatingTold told) {
+        String day = given(told, DatingBasis.STATED);
+        return told.statedDays() == null
+                ? new Stated(day, "", "", "")
+                : new Stated("", weeks(told.statedDays()), beyond(told.statedDays()), day);
+    }
+
+    private static Cleared cleared(Woman w) {
+        Map<Boolean, List<String>> limits = w.limits().stream()
+                .collect(Collectors.partitioningBy(
+                        limit -> ClinicianLimit.parse(limit).isPresent()));
+        return new Cleared(
                 text(w.medical().clearedOn()),
                 text(w.medical().clearedBy()),
-                w.limits().stream()
-                        .filter(limit -> ClinicianLimit.parse(limit).isPresent())
-                        .toList(),
-                String.join(
-                        "\n",
-                        w.limits().stream()
-                                .filter(limit -> ClinicianLimit.parse(limit).isEmpty())
-                                .toList()),
+                limits.get(true),
+                String.join("\n", limits.get(false)),
                 names(w.medical().clearedFor()));
+    }
+
+    private static String weeks(@Nullable Integer days) {
+        return days == null ? "" : text(days / 7);
+    }
+
+    private static String beyond(@Nullable Integer days) {
+        return days == null ? "" : text(days % 7);
     }
 
     /** A day for each condition in the order of the form; empty where since-when is not known. */
@@ -145,8 +174,8 @@ public record IntakeForm(
                 .toList();
     }
 
-    private static String given(Woman w, DatingBasis basis) {
-        return w.datingTold().basis() == basis ? text(w.datingTold().givenOn()) : "";
+    private static String given(Woman.DatingTold told, DatingBasis basis) {
+        return told.basis() == basis ? text(told.givenOn()) : "";
     }
 
     private static String text(@Nullable Object value) {
@@ -158,25 +187,28 @@ public record IntakeForm(
     }
 
     public boolean has(String condition) {
-        return conditions != null && conditions.contains(condition);
+        return isIn(has.conditions(), condition);
     }
 
     /** Since when she has a condition, as typed. */
     public String since(Condition condition) {
-        return since == null || since.size() <= condition.ordinal() || since.get(condition.ordinal()) == null
-                ? ""
-                : since.get(condition.ordinal());
+        List<String> days = has.since() == null ? List.of() : has.since();
+        return days.size() <= condition.ordinal() ? "" : text(days.get(condition.ordinal()));
     }
 
     public boolean isClearedFor(String condition) {
-        return clearedFor != null && clearedFor.contains(condition);
+        return isIn(clearance.clearedFor(), condition);
     }
 
     public boolean hasAtHand(String item) {
-        return equipment != null && equipment.contains(item);
+        return isIn(who.equipment(), item);
     }
 
     public boolean isLimited(String limit) {
-        return limits != null && limits.contains(limit);
+        return isIn(clearance.limits(), limit);
+    }
+
+    private static boolean isIn(@Nullable List<String> ticked, String word) {
+        return ticked != null && ticked.contains(word);
     }
 }

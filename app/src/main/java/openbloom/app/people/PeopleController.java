@@ -1,6 +1,5 @@
 package openbloom.app.people;
 
-import java.lang.reflect.RecordComponent;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -8,12 +7,14 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
+import openbloom.app.system.Parts;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
 import openbloom.app.system.Version;
@@ -29,7 +30,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -95,7 +95,7 @@ class PeopleController {
 
     @Once
     @PostMapping("/people")
-    ModelAndView add(@AuthenticationPrincipal SignedIn me, @ModelAttribute("form") IntakeForm form) {
+    ModelAndView add(@AuthenticationPrincipal SignedIn me, IntakeForm form) {
         Outcome<Woman> kept = people.add(me, form);
         return kept.problems().isEmpty() ? toJourney(kept.value().id()) : refused(form, kept, List.of());
     }
@@ -127,8 +127,8 @@ class PeopleController {
     }
 
     @PostMapping("/people/{womanId}")
-    ModelAndView change(@AuthenticationPrincipal SignedIn me, Woman woman, @ModelAttribute("form") IntakeForm form) {
-        int version = Version.parse(form.version()).number();
+    ModelAndView change(@AuthenticationPrincipal SignedIn me, Woman woman, IntakeForm form) {
+        int version = Version.parse(form.kept().version()).number();
         Outcome<Woman> changed = people.change(me, woman, version, form);
         if (changed.problems().isEmpty()) {
             return toJourney(woman.id());
@@ -161,32 +161,27 @@ class PeopleController {
     }
 
     private static List<Difference> differences(IntakeForm kept, IntakeForm typed) {
+        Map<String, Optional<Object>> after = Parts.values(typed);
         List<Difference> differences = new ArrayList<>();
-        for (RecordComponent field : IntakeForm.class.getRecordComponents()) {
-            String before = words(field, kept);
-            String after = words(field, typed);
-            if (!NOT_SHOWN_AS_DIFFERENT.contains(field.getName()) && !before.equals(after)) {
-                differences.add(new Difference(field.getName(), before, after));
+        Parts.values(kept).forEach((field, value) -> {
+            String before = words(value);
+            String now = words(after.get(field));
+            if (!NOT_SHOWN_AS_DIFFERENT.contains(field) && !before.equals(now)) {
+                differences.add(new Difference(field, before, now));
             }
-        }
+        });
         return differences;
     }
 
-    private static String words(RecordComponent field, IntakeForm form) {
-        try {
-            Object value = field.getAccessor().invoke(form);
-            return value instanceof List<?> list
-                    ? String.join(
-                            ", ",
-                            list.stream()
-                                    .map(Object::toString)
-                                    .filter(word -> !word.isEmpty())
-                                    .sorted()
-                                    .toList())
-                    : Objects.toString(value, "");
-        } catch (ReflectiveOperationException impossible) {
-            throw new IllegalStateException("A form field should be readable, but was not: " + field, impossible);
-        }
+    private static String words(Optional<Object> value) {
+        return value.map(told -> told instanceof List<?> list
+                        ? list.stream()
+                                .map(Object::toString)
+                                .filter(word -> !word.isEmpty())
+                                .sorted()
+                                .collect(Collectors.joining(", "))
+                        : told.toString())
+                .orElse("");
     }
 
     private static ModelAndView toJourney(long womanId) {

@@ -247,7 +247,7 @@ public record Woman(
         return new Intake(
                 new Background(about.births(), about.babies(), ageYears(day), Optional.ofNullable(about.training())),
                 openbloom.core.record.Situation.of(dating(), birth()),
-                new Medical(medical.told(), clearance()),
+                new Medical(medical.told(), Conditions.NONE, clearance()),
                 counts,
                 equipmentSet());
     }

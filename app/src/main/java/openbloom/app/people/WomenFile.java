@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -13,6 +12,7 @@ import java.util.Set;
 import java.util.UUID;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.CsvText;
+import openbloom.app.system.Parts;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
@@ -54,7 +54,7 @@ class WomenFile {
 
     /** Names of the columns, as the first line has them. */
     static List<String> columns() {
-        return Arrays.stream(IntakeForm.class.getRecordComponents())
+        return Parts.fields(IntakeForm.class).stream()
                 .map(RecordComponent::getName)
                 .filter(name -> !NOT_IN_A_FILE.contains(name))
                 .toList();
@@ -87,7 +87,7 @@ class WomenFile {
                 break;
             }
             IntakeForm form = form(line);
-            if (here.contains(String.valueOf(form.name()).strip())) {
+            if (here.contains(String.valueOf(form.who().name()).strip())) {
                 already++;
                 continue;
             }
@@ -109,7 +109,7 @@ class WomenFile {
 
     private IntakeForm form(CSVRecord line) {
         Map<String, Object> typed = new HashMap<>();
-        for (RecordComponent field : IntakeForm.class.getRecordComponents()) {
+        for (RecordComponent field : Parts.fields(IntakeForm.class)) {
             String name = field.getName();
             if (line.isMapped(name) && line.isSet(name) && !line.get(name).isBlank()) {
                 String cell = line.get(name);

@@ -52,7 +52,7 @@ class WomenFileController {
                 .addObject(
                         "names",
                         preview.added().stream()
-                                .map(line -> Objects.toString(line.form().name(), ""))
+                                .map(line -> Objects.toString(line.form().who().name(), ""))
                                 .toList())
                 .addObject("refused", preview.refused().stream().map(this::line).toList());
     }

@@ -80,20 +80,15 @@ public class Ladders {
     /** Accepts everything that is proposed on a day. */
     public void acceptAll(SignedIn me, Woman woman, LocalDate on, Instant at) {
         for (Line line : of(woman, on)) {
-            Proposal proposal = line.proposal();
-            String reasons = String.join("; ", proposal.reasons());
             decisions.keep(
                     new LadderDecisions.Made(
+                            0,
                             woman.id(),
                             on,
                             me.account().name(),
                             line.strand(),
-                            proposal.decision(),
-                            proposal.rung(),
-                            reasons.substring(0, Math.min(LONGEST_REASONS, reasons.length())),
-                            proposal.rung(),
-                            proposal.step(),
-                            ""),
+                            LadderDecisions.Proposed.of(line.proposal()),
+                            LadderDecisions.Chosen.as(line.proposal())),
                     me.accountId(),
                     at);
         }

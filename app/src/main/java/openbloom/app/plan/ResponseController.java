@@ -68,18 +68,16 @@ class ResponseController {
             if (overruled && because.isBlank()) {
                 problems.refuse("because-" + name, "response.because");
             }
-            String reasons = String.join("; ", line.proposal().reasons());
             made.add(new LadderDecisions.Made(
+                    0,
                     woman.id(),
                     today,
                     me.account().name(),
                     line.strand(),
-                    line.proposal().decision(),
-                    line.proposal().rung(),
-                    reasons.substring(0, Math.min(LONGEST_REASONS, reasons.length())),
-                    rung,
-                    overruled ? DoseStep.LOWEST : line.proposal().step(),
-                    overruled ? because : ""));
+                    LadderDecisions.Proposed.of(line.proposal()),
+                    overruled
+                            ? new LadderDecisions.Chosen(rung, DoseStep.LOWEST, because)
+                            : LadderDecisions.Chosen.as(line.proposal())));
         }
         if (!problems.isClean()) {
             return forms.refused(page(me, woman, typed), problems);

@@ -48,9 +48,7 @@ final class StageStripWriter {
         return new StageStrip(
                 woman.id(),
                 woman.name(),
-                where(),
-                detail(),
-                stage(),
+                new StageStrip.Now(where(), detail(), stage(), true),
                 cautions(),
                 clearance(),
                 client.safety().standing().keySet().stream()
@@ -58,13 +56,12 @@ final class StageStripWriter {
                         .findFirst()
                         .map(WarningSign::words)
                         .orElse(""),
-                isDue
-                        ? (client.checks().gap().isPresent() ? "today" : "today, none yet")
-                        : due.map(Days::words).orElse("after the birth"),
-                isDue,
-                ring(),
-                body(client.bodyOn(day)),
-                true);
+                new StageStrip.NextCheck(
+                        isDue
+                                ? (client.checks().gap().isPresent() ? "today" : "today, none yet")
+                                : due.map(Days::words).orElse("after the birth"),
+                        isDue),
+                new StageStrip.Drawn(ring(), body(client.bodyOn(day))));
     }
 
     private static String body(BodyStage stage) {

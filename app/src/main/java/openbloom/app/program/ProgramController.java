@@ -22,7 +22,6 @@ import openbloom.core.session.Format;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
@@ -63,7 +62,7 @@ class ProgramController {
     ModelAndView make(
             @AuthenticationPrincipal SignedIn me,
             Woman woman,
-            @ModelAttribute("form") ProgramForm form,
+            ProgramForm form,
             @RequestParam(defaultValue = "") String formKey) {
         Typed typed = new Typed();
         List<Aim> aims = form.aims(typed);

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import openbloom.app.system.Columns;
+import openbloom.app.system.FormOfParts;
 import openbloom.app.system.Typed;
 import openbloom.core.program.Aim;
 import openbloom.core.program.Aims;
@@ -16,16 +17,23 @@ import openbloom.core.program.Rhythm;
 import org.jspecify.annotations.Nullable;
 
 /** What a program is to be made from, as it was typed. */
-public record ProgramForm(
-        @Nullable String aim1,
-        @Nullable String aim2,
-        @Nullable String aim3,
-        @Nullable String wish,
-        @Nullable String visitsPerWeek,
-        @Nullable List<String> homeDays,
-        @Nullable String homeMinutes,
-        @Nullable List<String> visitOn,
-        @Nullable List<String> visitMinutes) {
+@FormOfParts
+public record ProgramForm(Wanted wanted, Week week) {
+    /** Aims in their order, and a wish. */
+    public record Wanted(
+            @Nullable String aim1,
+            @Nullable String aim2,
+            @Nullable String aim3,
+            @Nullable String wish) {}
+
+    /** When she comes, and when she practises at home. */
+    public record Week(
+            @Nullable String visitsPerWeek,
+            @Nullable List<String> homeDays,
+            @Nullable String homeMinutes,
+            @Nullable List<String> visitOn,
+            @Nullable List<String> visitMinutes) {}
+
     /** Rows for booked visits. */
     public static final int VISITS = 8;
 
@@ -38,15 +46,8 @@ public record ProgramForm(
     static ProgramForm suggested(List<Aims.Suggested> suggested) {
         List<String> aims = suggested.stream().map(told -> told.aim().name()).toList();
         return new ProgramForm(
-                at(aims, 0),
-                at(aims, 1),
-                at(aims, 2),
-                "",
-                "2",
-                List.of("TUESDAY", "THURSDAY", "SATURDAY"),
-                "10",
-                List.of(),
-                List.of());
+                new Wanted(at(aims, 0), at(aims, 1), at(aims, 2), ""),
+                new Week("2", List.of("TUESDAY", "THURSDAY", "SATURDAY"), "10", List.of(), List.of()));
     }
 
     /** As the last program was made. */
@@ -56,21 +57,20 @@ public record ProgramForm(
                 aims.stream().filter(aim -> !aim.isWish()).map(Enum::name).toList();
         String wish =
                 aims.stream().filter(Aim::isWish).map(Enum::name).findFirst().orElse("");
-        List<String> days = Columns.known(last.homeDays(), DayOfWeek.class).stream()
+        List<String> days = Columns.known(last.rhythm().homeDays(), DayOfWeek.class).stream()
                 .map(Enum::name)
                 .toList();
+        List<Rhythm.Visit> visits = visitsOf(last);
         return new ProgramForm(
-                at(usual, 0),
-                at(usual, 1),
-                at(usual, 2),
-                wish,
-                Integer.toString(last.visitsPerWeek()),
-                days,
-                Integer.toString(last.homeMinutes()),
-                visitsOf(last).stream().map(visit -> visit.date().toString()).toList(),
-                visitsOf(last).stream()
-                        .map(visit -> Integer.toString(visit.minutes()))
-                        .toList());
+                new Wanted(at(usual, 0), at(usual, 1), at(usual, 2), wish),
+                new Week(
+                        Integer.toString(last.rhythm().visitsPerWeek()),
+                        days,
+                        Integer.toString(last.rhythm().homeMinutes()),
+                        visits.stream().map(visit -> visit.date().toString()).toList(),
+                        visits.stream()
+                                .map(visit -> Integer.toString(visit.minutes()))
+                                .toList()));
     }
 
     private static String at(List<String> words, int i) {
@@ -87,7 +87,7 @@ public record ProgramForm(
 
     /** Booked visits of a kept program; a line that cannot be read is left out. */
     static List<Rhythm.Visit> visitsOf(StoredProgram last) {
-        return Columns.lines(last.visits()).stream()
+        return Columns.lines(last.rhythm().visits()).stream()
                 .filter(line -> VISIT.matcher(line).matches())
                 .map(line -> line.split(" "))
                 .map(parts -> new Rhythm.Visit(LocalDate.parse(parts[0]), Integer.parseInt(parts[1])))
@@ -102,10 +102,10 @@ public record ProgramForm(
 
     List<Aim> aims(Typed typed) {
         return Stream.of(
-                        typed.choice("aim1", aim1, Aim.class),
-                        typed.choice("aim2", aim2, Aim.class),
-                        typed.choice("aim3", aim3, Aim.class),
-                        typed.choice("wish", wish, Aim.class))
+                        typed.choice("aim1", wanted.aim1(), Aim.class),
+                        typed.choice("aim2", wanted.aim2(), Aim.class),
+                        typed.choice("aim3", wanted.aim3(), Aim.class),
+                        typed.choice("wish", wanted.wish(), Aim.class))
                 .flatMap(Optional::stream)
                 .distinct()
                 .toList();
@@ -113,10 +113,11 @@ public record ProgramForm(
 
     /** @param last day of the block that would be made; a booked visit after it belongs to the next */
     Rhythm rhythm(Typed typed, LocalDate today, LocalDate last) {
-        int visits = typed.requiredWhole("visitsPerWeek", visitsPerWeek, 0, 7).orElse(0);
-        Set<DayOfWeek> days = typed.choices("homeDays", homeDays, DayOfWeek.class);
-        int minutes =
-                typed.whole("homeMinutes", homeMinutes, 0, MOST_HOME_MINUTES).orElse(0);
+        int visits =
+                typed.requiredWhole("visitsPerWeek", week.visitsPerWeek(), 0, 7).orElse(0);
+        Set<DayOfWeek> days = typed.choices("homeDays", week.homeDays(), DayOfWeek.class);
+        int minutes = typed.whole("homeMinutes", week.homeMinutes(), 0, MOST_HOME_MINUTES)
+                .orElse(0);
         if (!days.isEmpty() && minutes == 0 && typed.isClean()) {
             typed.refuse("homeMinutes", "program.homeMinutes");
         }
@@ -146,14 +147,14 @@ public record ProgramForm(
     }
 
     public String visitOn(int row) {
-        return at(visitOn == null ? List.of() : visitOn, row);
+        return at(week.visitOn() == null ? List.of() : week.visitOn(), row);
     }
 
     public String visitMinutes(int row) {
-        return at(visitMinutes == null ? List.of() : visitMinutes, row);
+        return at(week.visitMinutes() == null ? List.of() : week.visitMinutes(), row);
     }
 
     public boolean isHome(String day) {
-        return homeDays != null && homeDays.contains(day);
+        return week.homeDays() != null && week.homeDays().contains(day);
     }
 }

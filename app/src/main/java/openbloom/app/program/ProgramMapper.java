@@ -6,6 +6,7 @@ import java.util.List;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.ResultMap;
 import org.apache.ibatis.annotations.Select;
 
 /** Programs as they are kept; none is ever changed. */
@@ -15,6 +16,7 @@ public interface ProgramMapper {
     record NewProgram(
             long womanId, String formKey, LocalDate madeOn, long madeBy, Instant storedAt, String rulesVersion) {}
 
+    @ResultMap("program")
     @Select("""
             select program.id, made_on, account.name as made_by, aims, visits_per_week, home_days, home_minutes, visits, document
             from program join account on account.id = made_by
@@ -37,7 +39,7 @@ public interface ProgramMapper {
             insert into program (woman_id, form_key, made_on, made_by, stored_at, rules_version, aims, visits_per_week,
               home_days, home_minutes, visits, document)
             values (#{n.womanId}, #{n.formKey}, #{n.madeOn}, #{n.madeBy}, #{n.storedAt}, #{n.rulesVersion}, #{p.aims},
-              #{p.visitsPerWeek}, #{p.homeDays}, #{p.homeMinutes}, #{p.visits}, #{p.document})
+              #{p.rhythm.visitsPerWeek}, #{p.rhythm.homeDays}, #{p.rhythm.homeMinutes}, #{p.rhythm.visits}, #{p.document})
             """)
     void insert(@Param("n") NewProgram made, @Param("p") StoredProgram program);
 }

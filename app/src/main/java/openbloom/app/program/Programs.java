@@ -165,10 +165,11 @@ public class Programs {
                         today,
                         me.account().name(),
                         chosen,
-                        rhythm.visitsPerWeek(),
-                        Columns.constants(rhythm.homeDays()),
-                        rhythm.homeMinutes(),
-                        ProgramForm.lines(rhythm.visits()),
+                        new StoredProgram.Rhythm(
+                                rhythm.visitsPerWeek(),
+                                Columns.constants(rhythm.homeDays()),
+                                rhythm.homeMinutes(),
+                                ProgramForm.lines(rhythm.visits())),
                         json.writeValueAsString(ProgramDocument.of(program, judgement))));
     }
 
@@ -206,10 +207,7 @@ public class Programs {
                         day.today(me),
                         me.account().name(),
                         row.aims(),
-                        row.visitsPerWeek(),
-                        row.homeDays(),
-                        row.homeMinutes(),
-                        row.visits(),
+                        row.rhythm(),
                         json.writeValueAsString(block.moved(session.get(), to))));
         return List.of();
     }
@@ -222,9 +220,9 @@ public class Programs {
         Judgement judgement = judgements.of(woman, today, Place.STUDIO);
         StoredProgram row = last.row();
         Rhythm rhythm = new Rhythm(
-                row.visitsPerWeek(),
-                Columns.known(row.homeDays(), DayOfWeek.class),
-                row.homeMinutes(),
+                row.rhythm().visitsPerWeek(),
+                Columns.known(row.rhythm().homeDays(), DayOfWeek.class),
+                row.rhythm().homeMinutes(),
                 ProgramForm.visitsOf(row));
         List<Aim> aims = ProgramForm.aimsOf(row);
         Program now = BlockPlanner.plan(judgement, aims, rhythm);

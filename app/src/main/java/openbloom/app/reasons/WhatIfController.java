@@ -25,7 +25,6 @@ import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.servlet.ModelAndView;
 
@@ -81,13 +80,13 @@ class WhatIfController {
     @GetMapping("/reasons/what-if")
     ModelAndView bench(
             @AuthenticationPrincipal SignedIn me,
-            @ModelAttribute("form") WhatIfForm form,
+            WhatIfForm form,
             @RequestHeader(name = "HX-Request", required = false) boolean fragment) {
         Typed typed = new Typed();
         LocalDate today = day.today(me);
         Catalogue catalogue = catalogues.of(me.studioId());
         Optional<Woman> woman =
-                typed.whole("woman", form.woman(), 1, Integer.MAX_VALUE).flatMap(id -> people.find(me, id));
+                typed.whole("woman", form.her().woman(), 1, Integer.MAX_VALUE).flatMap(id -> people.find(me, id));
         Client base = woman.map(hers -> records.clientOn(hers, today)).orElseGet(() -> form.plain(today, typed));
         Client changed = form.changed(base, today, typed);
         Judgement before = Judgement.of(catalogue, base, today);
@@ -108,7 +107,10 @@ class WhatIfController {
     }
 
     private static List<Move> moves(WhatIfForm form, Catalogue catalogue) {
-        List<String> chosen = form.moves() == null || form.moves().isEmpty() ? TELLING : form.moves();
+        List<String> chosen =
+                form.looked().moves() == null || form.looked().moves().isEmpty()
+                        ? TELLING
+                        : form.looked().moves();
         return chosen.stream()
                 .distinct()
                 .limit(MOST_MOVES)

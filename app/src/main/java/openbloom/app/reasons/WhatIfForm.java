@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import openbloom.app.system.FormOfParts;
 import openbloom.app.system.Typed;
 import openbloom.core.dating.Dating;
 import openbloom.core.dating.GestationalAge;
@@ -30,19 +31,31 @@ import openbloom.core.stage.Told;
 import org.jspecify.annotations.Nullable;
 
 /** A woman typed into the bench of judgement, who lives only on that page. */
-public record WhatIfForm(
-        @Nullable String woman,
-        @Nullable String situation,
-        @Nullable String weeks,
-        @Nullable String births,
-        @Nullable String training,
-        @Nullable List<String> conditions,
-        @Nullable List<String> symptoms,
-        @Nullable String fingers,
-        @Nullable String domed,
-        @Nullable String depth,
-        @Nullable String cleared,
-        @Nullable List<String> moves) {
+@FormOfParts
+public record WhatIfForm(Her her, Says says, Gap gap, Looked looked) {
+    /** Somebody of the studio, or where a plain woman is. */
+    public record Her(
+            @Nullable String woman,
+            @Nullable String situation,
+            @Nullable String weeks,
+            @Nullable String births,
+            @Nullable String training) {}
+
+    /** What she tells; cleared so many days ago. */
+    public record Says(
+            @Nullable List<String> conditions,
+            @Nullable List<String> symptoms,
+            @Nullable String cleared) {}
+
+    /** What was seen of her gap. */
+    public record Gap(
+            @Nullable String fingers,
+            @Nullable String domed,
+            @Nullable String depth) {}
+
+    /** Which moves are looked at. */
+    public record Looked(@Nullable List<String> moves) {}
+
     static final int MOST_WEEKS = 520;
     private static final int LONGEST_PREGNANCY = GestationalAge.LONGEST_DAYS / 7 - 1;
     private static final int USUAL_AGE = 33;
@@ -67,11 +80,12 @@ public record WhatIfForm(
     }
 
     public boolean has(String constant) {
-        return conditions != null && conditions.contains(constant) || symptoms != null && symptoms.contains(constant);
+        return says.conditions() != null && says.conditions().contains(constant)
+                || says.symptoms() != null && says.symptoms().contains(constant);
     }
 
     public boolean looksAt(String move) {
-        return moves != null && moves.contains(move);
+        return looked.moves() != null && looked.moves().contains(move);
     }
 
     public boolean isChosen(@Nullable String typed, String constant) {
@@ -80,11 +94,11 @@ public record WhatIfForm(
 
     /** A woman of the same stage who was asked and checked, and of whom nothing else is known. */
     Client plain(LocalDate day, Typed typed) {
-        Where where = typed.choice("situation", situation, Where.class).orElse(Where.NEITHER);
+        Where where = typed.choice("situation", her.situation(), Where.class).orElse(Where.NEITHER);
         int most = where == Where.PREGNANT ? LONGEST_PREGNANCY : MOST_WEEKS;
-        int far = typed.whole("weeks", weeks, 0, most).orElse(0);
+        int far = typed.whole("weeks", her.weeks(), 0, most).orElse(0);
         boolean delivered = where == Where.BORN || where == Where.CAESAREAN;
-        int before = typed.whole("births", births, 0, 25).orElse(delivered ? 1 : 0);
+        int before = typed.whole("births", her.births(), 0, 25).orElse(delivered ? 1 : 0);
         if (delivered && before == 0) {
             typed.refuse("births", "intake.birthsAfterBirth");
         }
@@ -107,20 +121,21 @@ public record WhatIfForm(
     /** The same woman with what was typed of her. */
     Client changed(Client base, LocalDate day, Typed typed) {
         Client.Builder client = base.but();
-        typed.choice("training", training, Training.class).ifPresent(client::trained);
-        Set<Condition> has = typed.choices("conditions", conditions, Condition.class);
+        typed.choice("training", her.training(), Training.class).ifPresent(client::trained);
+        Set<Condition> has = typed.choices("conditions", says.conditions(), Condition.class);
         if (!has.isEmpty()) {
             client.conditions(day, has);
         }
-        Set<Symptom> tells = typed.choices("symptoms", symptoms, Symptom.class);
+        Set<Symptom> tells = typed.choices("symptoms", says.symptoms(), Symptom.class);
         if (!tells.isEmpty()) {
             client.symptoms(new SymptomReport.Asked(day, tells));
         }
-        typed.whole("cleared", cleared, 0, 3650)
+        typed.whole("cleared", says.cleared(), 0, 3650)
                 .ifPresent(ago -> client.cleared(Clearance.of(day.minusDays(ago), "her clinician", List.of())));
-        Optional<Told> domes = typed.choice("domed", domed, Told.class);
-        Optional<Depth> deep = typed.choice("depth", depth, Depth.class);
-        Optional<Width> wide = typed.whole("fingers", fingers, 0, 10).map(whole -> Width.ofHalfFingers(2 * whole));
+        Optional<Told> domes = typed.choice("domed", gap.domed(), Told.class);
+        Optional<Depth> deep = typed.choice("depth", gap.depth(), Depth.class);
+        Optional<Width> wide =
+                typed.whole("fingers", gap.fingers(), 0, 10).map(whole -> Width.ofHalfFingers(2 * whole));
         if (wide.isPresent() || domes.isPresent() || deep.isPresent()) {
             client.gap(looked(base.checks().gap().orElseGet(() -> unread(day)), day, wide, deep, domes));
         }

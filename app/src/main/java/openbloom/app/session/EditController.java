@@ -311,7 +311,7 @@ class EditController {
         long id = planned.stored().id();
         return new ModelAndView("session/edit")
                 .addObject("kept", planned.stored())
-                .addObject("body", records.stripOn(woman, day.today(me)).body())
+                .addObject("body", records.stripOn(woman, day.today(me)).drawn().body())
                 .addObject("lines", lines)
                 .addObject("at", Math.min(at, Math.max(0, lines.size() - 1)))
                 .addObject("version", edits.latest(id))

@@ -7,42 +7,55 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import openbloom.core.moves.Strand;
 import openbloom.core.progress.Decision;
+import openbloom.core.progress.Proposal;
 import openbloom.core.record.LadderDecision;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.ResultMap;
 import org.apache.ibatis.annotations.Select;
 import org.springframework.stereotype.Service;
 
 /** Decisions about ladders, kept with the proposal they answer; none is ever changed. */
 @Service
 public class LadderDecisions {
+    private static final int LONGEST_REASONS = 600;
+
     private final Rows rows;
 
     LadderDecisions(Rows rows) {
         this.rows = rows;
     }
 
+    /** A decision as its row holds it; number 0 until it is kept. */
+    public record Made(
+            long id, long womanId, LocalDate on, String by, Strand strand, Proposed proposed, Chosen chosen) {
+        /** As the rules read it. */
+        public LadderDecision decision() {
+            return new LadderDecision(on, strand, chosen.rung(), chosen.step());
+        }
+    }
+
+    /** What was proposed and why. */
+    public record Proposed(Decision decision, int rung, String reasons) {
+        public static Proposed of(Proposal proposal) {
+            String reasons = String.join("; ", proposal.reasons());
+            return new Proposed(
+                    proposal.decision(),
+                    proposal.rung(),
+                    reasons.substring(0, Math.min(LONGEST_REASONS, reasons.length())));
+        }
+    }
+
     /**
-     * A decision as its row holds it.
+     * What was chosen.
      *
      * @param step dose step she works at, 1 to 3
      * @param overruledBecause why something else than proposed; empty where the proposal was accepted
      */
-    public record Made(
-            long womanId,
-            LocalDate on,
-            String by,
-            Strand strand,
-            Decision proposed,
-            int proposedRung,
-            String reasons,
-            int rung,
-            int step,
-            String overruledBecause) {
-        /** As the rules read it. */
-        public LadderDecision decision() {
-            return new LadderDecision(on, strand, rung, step);
+    public record Chosen(int rung, int step, String overruledBecause) {
+        public static Chosen as(Proposal proposal) {
+            return new Chosen(proposal.rung(), proposal.step(), "");
         }
     }
 
@@ -52,7 +65,7 @@ public class LadderDecisions {
         return womanIds.isEmpty()
                 ? Map.of()
                 : rows.of(womanIds).stream()
-                        .filter(made -> made.strand() != null && made.proposed() != null)
+                        .filter(made -> made.strand() != null && made.proposed().decision() != null)
                         .collect(Collectors.groupingBy(Made::womanId));
     }
 
@@ -63,9 +76,10 @@ public class LadderDecisions {
     /** The table. */
     @Mapper
     interface Rows {
+        @ResultMap("made")
         @Select("""
                 <script>
-                select woman_id, decided_on as "on", account.name as "by", strand, proposed, proposed_rung, reasons, rung,
+                select ladder_decision.id, woman_id, decided_on as "on", account.name as "by", strand, proposed, proposed_rung, reasons, rung,
                   dose_step as step, overruled_because
                 from ladder_decision join account on account.id = decided_by
                 where woman_id in <foreach item="id" collection="ids" open="(" separator="," close=")">#{id}</foreach>
@@ -77,8 +91,9 @@ public class LadderDecisions {
         @Insert("""
                 insert into ladder_decision (woman_id, decided_on, decided_by, stored_at, strand, proposed, proposed_rung,
                   reasons, rung, dose_step, overruled_because)
-                values (#{m.womanId}, #{m.on}, #{by}, #{at}, #{m.strand}, #{m.proposed}, #{m.proposedRung}, #{m.reasons},
-                  #{m.rung}, #{m.step}, #{m.overruledBecause})
+                values (#{m.womanId}, #{m.on}, #{by}, #{at}, #{m.strand}, #{m.proposed.decision},
+                  #{m.proposed.rung}, #{m.proposed.reasons}, #{m.chosen.rung}, #{m.chosen.step},
+                  #{m.chosen.overruledBecause})
                 """)
         void insert(@Param("m") Made made, @Param("by") long byAccount, @Param("at") Instant at);
     }

@@ -143,13 +143,14 @@ public record PlanDocument(
         List<PlannedItem> work =
                 items.stream().filter(item -> item.part() == Part.WORK).toList();
         return work.stream()
-                .flatMap(item -> item.adjustments().stream())
+                .flatMap(item -> item.judged().adjustments().stream())
                 .distinct()
                 .filter(change -> work.size() >= FEWEST_FOR_ALL
                         && 2
                                         * work.stream()
-                                                .filter(item ->
-                                                        item.adjustments().contains(change))
+                                                .filter(item -> item.judged()
+                                                        .adjustments()
+                                                        .contains(change))
                                                 .count()
                                 > work.size())
                 .toList();
@@ -158,7 +159,7 @@ public record PlanDocument(
     /** The changes of an item that are not told for all of the work. */
     public List<String> own(PlannedItem item) {
         List<String> told = item.part() == Part.WORK ? allThrough() : List.of();
-        return item.adjustments().stream()
+        return item.judged().adjustments().stream()
                 .filter(change -> !told.contains(change))
                 .toList();
     }
@@ -191,7 +192,7 @@ public record PlanDocument(
     }
 
     public int workSeconds() {
-        return items.stream().mapToInt(PlannedItem::workSeconds).sum();
+        return items.stream().mapToInt(item -> item.pace().workSeconds()).sum();
     }
 
     public String totalClock() {

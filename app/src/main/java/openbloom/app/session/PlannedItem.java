@@ -1,5 +1,6 @@
 package openbloom.app.session;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Optional;
 import openbloom.app.moves.MoveFigures;
@@ -20,33 +21,87 @@ import openbloom.core.verdict.Reason;
 import openbloom.core.verdict.Versions;
 import org.jspecify.annotations.Nullable;
 
-/** One line of a composed session as it is kept, in the words it had when it was composed. */
+/**
+ * One line of a composed session as it is kept, in the words it had when it was composed; where it is written, the fields
+ * of every part stand side by side.
+ *
+ * @param because every rule that spoke; absent in sessions kept before this was
+ * @param detail what came with the second composer; absent before
+ */
 public record PlannedItem(
         String moveId,
-        String name,
-        Strand strand,
-        int rung,
-        String position,
-        Kind verdict,
-        List<String> adjustments,
-        String insteadOf,
-        String why,
-        String dose,
-        Side side,
-        int sets,
-        int repetitions,
-        int holdSeconds,
-        int breaths,
-        int restSeconds,
-        int secondsPerRepetition,
-        BreathPattern breath,
-        int workSeconds,
-        int setUpSeconds,
-        List<String> setup,
-        String cue,
-        List<String> watchFor,
+        @JsonUnwrapped Named named,
+        @JsonUnwrapped Judged judged,
+        @JsonUnwrapped Amount amount,
+        @JsonUnwrapped Pace pace,
+        @JsonUnwrapped Taught taught,
         @Nullable List<Because> because,
         @Nullable Detail detail) {
+    private static final int LET_GO_SECONDS = 3;
+    private static final int LONGEST_LET_GO_SECONDS = 60;
+
+    /** What it is called and where it stands. */
+    public record Named(String name, Strand strand, int rung, String position) {
+        static Named of(Move move) {
+            return new Named(
+                    move.name(), move.strand(), move.rung(), move.position().words());
+        }
+    }
+
+    /**
+     * What was judged.
+     *
+     * @param insteadOf name of the move it stands for, or empty
+     * @param why the leading fact, or empty where it was Go
+     */
+    public record Judged(Kind verdict, List<String> adjustments, String insteadOf, String why) {
+        static Judged of(SessionItem item, Judgement judgement) {
+            return new Judged(
+                    item.verdict(),
+                    item.adjustments().stream()
+                            .sorted()
+                            .map(change -> Versions.words(change, item.move(), judgement))
+                            .toList(),
+                    item.insteadOf().map(Move::name).orElse(""),
+                    why(item, judgement));
+        }
+
+        private static String why(SessionItem item, Judgement judgement) {
+            if (item.verdict() == Kind.GO) {
+                return "";
+            }
+            Optional<Reason> reason =
+                    judgement.of(item.insteadOf().orElse(item.move())).leading();
+            return reason.map(Reason::fact).orElse("");
+        }
+    }
+
+    /** How much of it, on which side; {@code dose} in words. */
+    public record Amount(
+            String dose, Side side, int sets, int repetitions, int holdSeconds, int breaths, int restSeconds) {
+        static Amount of(SessionItem item, Format format) {
+            Dose dose = item.dose();
+            return new Amount(
+                    isByTheClock(item, format) ? item.workSeconds() + " s" : item.doseWords(),
+                    item.side(),
+                    dose.sets(),
+                    dose.repetitions(),
+                    dose.holdSeconds(),
+                    dose.breaths(),
+                    dose.restSeconds());
+        }
+
+        private static boolean isByTheClock(SessionItem item, Format format) {
+            return item.part() == Part.WORK && format.kind() == Format.Kind.INTERVALS;
+        }
+    }
+
+    /** How fast, in which breath, and how long: seconds of work with its rests, and of setting up. */
+    public record Pace(int secondsPerRepetition, BreathPattern breath, int workSeconds, int setUpSeconds) {}
+
+    /** How it is taught. */
+    public record Taught(List<String> setup, String cue, List<String> watchFor) {}
+
     /**
      * What came to the plan with the second composer.
      *
@@ -69,13 +124,23 @@ public record PlannedItem(
         return because == null ? List.of() : because;
     }
 
+    public String name() {
+        return named.name();
+    }
+
+    public Side side() {
+        return amount.side();
+    }
+
     public int seconds() {
-        return workSeconds + setUpSeconds;
+        return pace.workSeconds() + pace.setUpSeconds();
     }
 
     /** What is counted while she does it: repetitions, or the seconds of a single hold. */
     public int counts() {
-        return repetitions == 1 && holdSeconds > 0 ? sets * holdSeconds : sets * repetitions * Math.max(1, breaths);
+        return amount.repetitions() == 1 && amount.holdSeconds() > 0
+                ? amount.sets() * amount.holdSeconds()
+                : amount.sets() * amount.repetitions() * Math.max(1, amount.breaths());
     }
 
     public int doseStep() {
@@ -92,50 +157,32 @@ public record PlannedItem(
     }
 
     Outline.Entry entry(Move move) {
-        boolean perSide = side != Side.BOTH;
-        int letGo = holdSeconds > 0 && repetitions > 1 ? secondsPerRepetition - holdSeconds : 3;
+        boolean held = amount.holdSeconds() > 0 && amount.repetitions() > 1;
+        int letGo = held ? pace.secondsPerRepetition() - amount.holdSeconds() : LET_GO_SECONDS;
         Dose dose = new Dose(
-                sets, repetitions, holdSeconds, breaths, restSeconds, perSide, Math.max(0, Math.min(60, letGo)));
+                amount.sets(),
+                amount.repetitions(),
+                amount.holdSeconds(),
+                amount.breaths(),
+                amount.restSeconds(),
+                side() != Side.BOTH,
+                Math.max(0, Math.min(LONGEST_LET_GO_SECONDS, letGo)));
         return new Outline.Entry(
                 move, part(), dose, detail == null ? DoseStep.WRITTEN : detail.step(), note(), overruled());
     }
 
     PlannedItem noted(Outline.Entry entry) {
         Detail was = detail == null ? new Detail(Part.WORK, 0, false, DoseStep.WRITTEN, "", "", "", "") : detail;
-        return new PlannedItem(
-                moveId,
-                name,
-                strand,
-                rung,
-                position,
-                verdict,
-                adjustments,
-                insteadOf,
-                why,
-                dose,
-                side,
-                sets,
-                repetitions,
-                holdSeconds,
-                breaths,
-                restSeconds,
-                secondsPerRepetition,
-                breath,
-                workSeconds,
-                setUpSeconds,
-                setup,
-                cue,
-                watchFor,
-                because,
-                new Detail(
-                        was.part(),
-                        was.round(),
-                        was.isNew(),
-                        was.step(),
-                        was.worth(),
-                        entry.note(),
-                        entry.because(),
-                        was.version()));
+        Detail now = new Detail(
+                was.part(),
+                was.round(),
+                was.isNew(),
+                was.step(),
+                was.worth(),
+                entry.note(),
+                entry.because(),
+                was.version());
+        return new PlannedItem(moveId, named, judged, amount, pace, taught, because, now);
     }
 
     public boolean newToHer() {
@@ -170,31 +217,18 @@ public record PlannedItem(
         Move move = item.move();
         return new PlannedItem(
                 move.id(),
-                move.name(),
-                move.strand(),
-                move.rung(),
-                move.position().words(),
-                item.verdict(),
-                item.adjustments().stream()
-                        .sorted()
-                        .map(change -> Versions.words(change, move, judgement))
-                        .toList(),
-                item.insteadOf().map(Move::name).orElse(""),
-                why(item, judgement),
-                isByTheClock(item, format) ? item.workSeconds() + " s" : item.doseWords(),
-                item.side(),
-                item.dose().sets(),
-                item.dose().repetitions(),
-                item.dose().holdSeconds(),
-                item.dose().breaths(),
-                item.dose().restSeconds(),
-                item.dose().secondsPerRepetition(move.breath()),
-                move.breath(),
-                item.workSeconds(),
-                item.setUpSeconds(),
-                move.teaching().setup(),
-                move.teaching().cueFor(judgement.cueFamily()),
-                move.teaching().watchFor(),
+                Named.of(move),
+                Judged.of(item, judgement),
+                Amount.of(item, format),
+                new Pace(
+                        item.dose().secondsPerRepetition(move.breath()),
+                        move.breath(),
+                        item.workSeconds(),
+                        item.setUpSeconds()),
+                new Taught(
+                        move.teaching().setup(),
+                        move.teaching().cueFor(judgement.cueFamily()),
+                        move.teaching().watchFor()),
                 judgement.of(item.insteadOf().orElse(move)).reasons().stream()
                         .map(Because::of)
                         .toList(),
@@ -207,18 +241,5 @@ public record PlannedItem(
                         "",
                         "",
                         MoveFigures.address(item.adjustments())));
-    }
-
-    private static boolean isByTheClock(SessionItem item, Format format) {
-        return item.part() == Part.WORK && format.kind() == Format.Kind.INTERVALS;
-    }
-
-    private static String why(SessionItem item, Judgement judgement) {
-        if (item.verdict() == Kind.GO) {
-            return "";
-        }
-        Optional<Reason> reason =
-                judgement.of(item.insteadOf().orElse(item.move())).leading();
-        return reason.map(Reason::fact).orElse("");
     }
 }

@@ -175,7 +175,11 @@ class SessionController {
 
     private static String strip(PlanDocument plan) {
         return SessionStrip.of(plan.items().stream()
-                .map(item -> new SessionStrip.Block(item.name(), item.strand(), item.seconds(), item.position()))
+                .map(item -> new SessionStrip.Block(
+                        item.name(),
+                        item.named().strand(),
+                        item.seconds(),
+                        item.named().position()))
                 .toList());
     }
 

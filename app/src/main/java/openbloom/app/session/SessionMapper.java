@@ -21,12 +21,15 @@ public interface SessionMapper {
             from session join account on account.id = planned_by
             """;
 
+    @ResultMap("session")
     @Select(SESSION + "where woman_id = #{womanId} and session.id = #{id}")
     Optional<StoredSession> find(long womanId, long id);
 
+    @ResultMap("session")
     @Select(SESSION + "where woman_id = #{womanId} order by planned_on desc, session.id desc")
     List<StoredSession> of(long womanId);
 
+    @ResultMap("session")
     @Select(SESSION + "where woman_id = #{womanId} order by planned_on desc, session.id desc limit #{most}")
     List<StoredSession> latest(long womanId, int most);
 
@@ -42,7 +45,7 @@ public interface SessionMapper {
                       (woman_id, form_key, planned_on, planned_by, stored_at, minutes, place, rules_version, facts, plan)
                     values
                       (#{s.womanId}, #{formKey}, #{s.plannedOn}, #{by}, #{at}, #{s.minutes}, #{s.place},
-                       #{s.rulesVersion}, #{s.facts}, #{s.plan}))
+                       #{s.made.rulesVersion}, #{s.made.facts}, #{s.made.plan}))
                     """, affectData = true)
     long insert(
             @Param("s") StoredSession session,

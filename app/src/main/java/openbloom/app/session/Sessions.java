@@ -109,9 +109,10 @@ public class Sessions {
                 me.account().name(),
                 minutes,
                 place,
-                RuleBook.VERSION,
-                json.writeValueAsString(judgement.facts().client()),
-                json.writeValueAsString(plan),
+                new StoredSession.Made(
+                        RuleBook.VERSION,
+                        json.writeValueAsString(judgement.facts().client()),
+                        json.writeValueAsString(plan)),
                 null);
         return mapper.insert(session, formKey, me.accountId(), day.instant());
     }
@@ -153,7 +154,8 @@ public class Sessions {
                 0,
                 new StoredResponse.When(
                         planned.stored().womanId(), planned.stored().id(), on, response.item()),
-                new StoredResponse.What(of.moveId(), of.strand(), of.rung()),
+                new StoredResponse.What(
+                        of.moveId(), of.named().strand(), of.named().rung()),
                 response.noted(),
                 response.place(),
                 false,
@@ -176,7 +178,7 @@ public class Sessions {
             return new Planned(stored.inTheStudio(), PlanDocument.UNREADABLE);
         }
         try {
-            return new Planned(stored, json.readValue(stored.plan(), PlanDocument.class));
+            return new Planned(stored, json.readValue(stored.made().plan(), PlanDocument.class));
         } catch (JacksonException unreadable) {
             LOG.error("Session {} cannot be read: {}", stored.id(), unreadable.getMessage());
             return new Planned(stored, PlanDocument.UNREADABLE);

@@ -174,7 +174,7 @@ class AccountController {
         page.put("presets", Preset.values());
         page.put("numbers", accounts.numbersOf(me.studioId()));
         page.put("studioVersion", accounts.studioVersion(me.studioId()));
-        page.put("accountVersion", accounts.fresh(me).version());
+        page.put("accountVersion", accounts.fresh(me).settings().version());
         page.put("refused", me.account().owner() ? refusedLines(me) : List.of());
         page.put("preset", accounts.presetOf(me.studioId()).map(Preset::name).orElse(""));
         page.put(

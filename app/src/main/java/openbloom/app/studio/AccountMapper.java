@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.ResultMap;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
@@ -16,6 +17,7 @@ public interface AccountMapper {
     @Select("select count(*) from account")
     int count();
 
+    @ResultMap("account")
     @Select("select * from account where email = #{email}")
     Optional<Account> byEmail(String email);
 
@@ -31,6 +33,7 @@ public interface AccountMapper {
             """)
     void setNumbers(@Param("studioId") long studioId, @Param("n") NumbersToCall numbers);
 
+    @ResultMap("account")
     @Select("select * from account where studio_id = #{studioId} order by name")
     List<Account> ofStudio(long studioId);
 
@@ -62,6 +65,7 @@ public interface AccountMapper {
             """)
     int changeFingers(long id, int version, String fingers);
 
+    @ResultMap("account")
     @Select("select * from account where id = #{id}")
     @Nullable
     Account account(long id);

@@ -124,7 +124,8 @@ public class Accounts implements UserDetailsService {
     /** Who she is by what is kept now; empty once her password was changed after this session began. */
     public Optional<SignedIn> renewed(SignedIn me) {
         return Optional.ofNullable(mapper.account(me.accountId()))
-                .filter(now -> now.credentials() == me.account().credentials())
+                .filter(now ->
+                        now.secret().credentials() == me.account().secret().credentials())
                 .map(now -> new SignedIn(now, mapper.studio(now.studioId())));
     }
 
@@ -178,7 +179,7 @@ public class Accounts implements UserDetailsService {
     }
 
     private String keptFingers(Account account) {
-        String kept = mapper.account(account.id()).fingerWidthsMm();
+        String kept = mapper.account(account.id()).settings().fingerWidthsMm();
         return kept.isEmpty() ? "none" : kept.replace(",", ", ") + " mm";
     }
 
@@ -239,14 +240,16 @@ public class Accounts implements UserDetailsService {
         if (problem.isEmpty() && next.equals(current)) {
             problem = Optional.of(Problem.of("next", "account.sameAgain"));
         }
-        if (problem.isEmpty() && mapper.changePassword(kept.id(), kept.credentials(), passwords.encode(next)) == 0) {
+        if (problem.isEmpty()
+                && mapper.changePassword(kept.id(), kept.secret().credentials(), passwords.encode(next)) == 0) {
             problem = Optional.of(Problem.of("current", "account.current"));
         }
         return problem.stream().toList();
     }
 
     private boolean isHers(Account kept, String password) {
-        return bytes(password) <= LONGEST_PASSWORD_BYTES && passwords.matches(password, kept.passwordHash());
+        return bytes(password) <= LONGEST_PASSWORD_BYTES
+                && passwords.matches(password, kept.secret().passwordHash());
     }
 
     private void add(long studioId, NewAccount given, String passwordHash, boolean owner) {

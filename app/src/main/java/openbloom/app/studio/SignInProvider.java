@@ -71,7 +71,7 @@ class SignInProvider implements AuthenticationProvider {
             Authentication signedIn = byPassword.authenticate(asked);
             guard.right(name);
             if (signedIn.getPrincipal() instanceof SignedIn her) {
-                verified.put(digest(name, password), her.account().credentials());
+                verified.put(digest(name, password), her.account().secret().credentials());
             }
             return signedIn;
         } catch (AuthenticationException wrong) {
@@ -85,7 +85,7 @@ class SignInProvider implements AuthenticationProvider {
         if (credentials == null || !(accounts.loadUserByUsername(name) instanceof SignedIn her)) {
             return Optional.empty();
         }
-        if (her.account().credentials() != credentials) {
+        if (her.account().secret().credentials() != credentials) {
             return Optional.empty();
         }
         var signedIn = UsernamePasswordAuthenticationToken.authenticated(her, null, her.getAuthorities());

@@ -32,7 +32,7 @@ public record SignedIn(Account account, Studio studio) implements UserDetails, I
 
     @Override
     public String getPassword() {
-        return account.passwordHash();
+        return account.secret().passwordHash();
     }
 
     @Override

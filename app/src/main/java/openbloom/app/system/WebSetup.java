@@ -1,6 +1,8 @@
 package openbloom.app.system;
 
+import java.util.List;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.web.method.support.HandlerMethodArgumentResolver;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.thymeleaf.spring6.SpringTemplateEngine;
@@ -13,6 +15,11 @@ class WebSetup implements WebMvcConfigurer {
     WebSetup(OnceInterceptor once, SpringTemplateEngine templates) {
         this.once = once;
         templates.setLinkBuilder(new PlainLinks());
+    }
+
+    @Override
+    public void addArgumentResolvers(List<HandlerMethodArgumentResolver> resolvers) {
+        resolvers.add(new FormOfPartsArgument());
     }
 
     @Override

@@ -106,7 +106,7 @@ class TodayController {
                                         .map(TodayController::words)
                                         .orElse("")))
                         .toList());
-        model.addAttribute("due", named(strips, StageStrip::checkDue));
+        model.addAttribute("due", named(strips, strip -> strip.nextCheck().isDue()));
         model.addAttribute("stopped", named(strips, strip -> !strip.stop().isEmpty()));
         model.addAttribute("unreadable", named(strips, strip -> !strip.isReadable()));
         model.addAttribute("changes", changes(me, listed, today));

@@ -1,8 +1,10 @@
 package openbloom.app.api;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
+import openbloom.core.Problem;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.record.Client;
@@ -12,6 +14,7 @@ import openbloom.core.verdict.Verdict;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -48,6 +51,8 @@ class ClientFactsTest {
                 "'symptoms':[],'conditions':[],'warningSigns':[],'domingCeiling':{'FLEXION':0},'gap':{'date':'2026-11-20','readings':[{'site':'NAVEL','state':'LIFT','widthFingers':1,'depth':'SURFACE','firmness':3}]}|heel-tap|NOT_YET|GAP-DEEP",
                 "'symptoms':[],'conditions':[],'warningSigns':[],'domingCeiling':{},'gap':{'date':'2026-11-20','readings':[{'site':'NAVEL','state':'LIFT','widthFingers':3,'depth':'SURFACE','firmness':3}]}|heel-tap|ADJUST|GAP-LOAD",
                 "'symptoms':[],'warningSigns':[]|squat|NOT_YET|ASK-CONDITIONS",
+                "'symptoms':[],'warningSigns':[],'feeding':true|squat|NOT_YET|ASK-CONDITIONS",
+                "'symptoms':[],'warningSigns':[],'conditions':[],'birth':{'date':'2026-05-01','kind':'VAGINAL'},'feeding':true|jog-on-spot|NOT_YET|PP-FEED",
                 "'symptoms':[],'conditions':[],'warningSigns':[]|two-hand-carry|ADJUST|LADDER-START",
                 "'conditions':[{'name':'MILD_HEART_OR_LUNG','since':'2026-11-20'}],'clearance':{'date':'2026-11-01','by':'doctor'}|squat|NOT_YET|STOP-REL-MILD-HEART-OR-LUNG-NOT-PREGNANT",
                 "'pregnancy':{'dueDate':'2027-05-01'},'bump':{'barCurves':true},'equipment':['BARBELL']|front-squat|NOT_YET|PREG-BAR",
@@ -69,6 +74,18 @@ class ClientFactsTest {
         }
         assertThat(verdict("'equipment':['BAND','CHAIR']", "band-row-seated").kind())
                 .isEqualTo(Kind.GO);
+    }
+
+    /** A list with nothing in it but null was not asked through; it must not read as "none". */
+    @ParameterizedTest
+    @ValueSource(strings = {"symptoms", "warningSigns", "conditions", "equipment"})
+    void refusesAnEntryThatIsNull(String list) {
+        assertThatThrownBy(() -> client("'" + list + "':[null]"))
+                .isInstanceOfSatisfying(
+                        Refusal.class,
+                        refused -> assertThat(refused.problems())
+                                .extracting(Problem::field)
+                                .containsExactly("client." + list + "[0]"));
     }
 
     @Test

@@ -96,9 +96,9 @@ class IntakeTest extends PageTest {
                 .doesNotContain("<b>run</b>");
         assertThat(page).contains("value=\"" + TODAY.minusWeeks(20) + "\"").contains("value=\"1994\"");
         IntakeForm form = IntakeForm.of(kept);
-        assertThat(form.situation()).isEqualTo("PREGNANT");
-        assertThat(form.lastPeriod()).isEqualTo(TODAY.minusWeeks(20).toString());
-        assertThat(form.version()).isEqualTo("1");
+        assertThat(form.who().situation()).isEqualTo("PREGNANT");
+        assertThat(form.dated().lastPeriod()).isEqualTo(TODAY.minusWeeks(20).toString());
+        assertThat(form.kept().version()).isEqualTo("1");
     }
 
     @Test

@@ -57,7 +57,11 @@ class WhatIfTest extends PageTest {
                 Optional.of(Depth.DEEPER),
                 Optional.of(Firmness.SOFT),
                 Told.YES);
-        WhatIfForm narrower = new WhatIfForm(null, null, null, null, null, null, null, "2", null, null, null, null);
+        WhatIfForm narrower = new WhatIfForm(
+                new WhatIfForm.Her(null, null, null, null, null),
+                new WhatIfForm.Says(null, null, null),
+                new WhatIfForm.Gap("2", null, null),
+                new WhatIfForm.Looked(null));
         assertThat(narrower.changed(Client.of(1, 1, 33).gap(soft).build(), day, new Typed())
                         .checks()
                         .gap())

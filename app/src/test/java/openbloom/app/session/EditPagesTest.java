@@ -59,6 +59,7 @@ class EditPagesTest extends PageTest {
                         .rows()
                         .get(2)
                         .item()
+                        .amount()
                         .sets())
                 .isEqualTo(3);
         send(edit("REMOVE", 3));

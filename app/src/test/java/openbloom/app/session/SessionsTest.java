@@ -37,8 +37,8 @@ class SessionsTest extends PageTest {
     @Test
     void isKeptWithTheFactsAndTheRulesItWasMadeFrom() throws Exception {
         Sessions.Planned planned = composed("20", "STUDIO");
-        assertThat(planned.stored().rulesVersion()).isEqualTo(RuleBook.VERSION);
-        JsonNode facts = new JsonMapper().readTree(planned.stored().facts());
+        assertThat(planned.stored().made().rulesVersion()).isEqualTo(RuleBook.VERSION);
+        JsonNode facts = new JsonMapper().readTree(planned.stored().made().facts());
         assertThat(facts.path("situation").path("dating").path("basis").asString())
                 .isEqualTo("LAST_PERIOD");
         assertThat(facts.path("safety").path("symptoms").path("symptoms").isEmpty())
@@ -209,7 +209,7 @@ class SessionsTest extends PageTest {
     void atHomeUsesOnlyWhatSheHas() throws Exception {
         Sessions.Planned home = composed("30", "HOME");
         assertThat(home.plan().items())
-                .filteredOn(item -> item.adjustments().contains("use what is at hand"))
+                .filteredOn(item -> item.judged().adjustments().contains("use what is at hand"))
                 .extracting(PlannedItem::name)
                 .isNotNull();
         assertThat(page(her + "/sessions/" + home.stored().id())).contains("home, 30 minutes");

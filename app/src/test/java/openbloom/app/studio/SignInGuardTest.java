@@ -55,9 +55,14 @@ class SignInGuardTest {
     private final PasswordEncoder passwords = mock();
     private SignInProvider provider;
 
+    private static Account ana(String hash, int credentials) {
+        return new Account(
+                1, 1, ANA, "Ana", true, new Account.Secret(hash, credentials), new Account.Settings("", 1, true));
+    }
+
     @BeforeEach
     void keepOneAccount() {
-        when(rows.byEmail(ANA)).thenReturn(Optional.of(new Account(1, 1, ANA, "hash", "Ana", true, "", 1, 1, true)));
+        when(rows.byEmail(ANA)).thenReturn(Optional.of(ana("hash", 1)));
         when(rows.studio(1)).thenReturn(new Studio(1, "Quay", "Europe/London", "", 1));
         when(passwords.encode(any())).thenReturn("other");
         when(passwords.matches(eq("right"), eq("hash"))).thenReturn(true);
@@ -104,7 +109,7 @@ class SignInGuardTest {
             attempt(ANA, "right");
         }
         verify(passwords, times(1)).matches("right", "hash");
-        when(rows.byEmail(ANA)).thenReturn(Optional.of(new Account(1, 1, ANA, "new", "Ana", true, "", 2, 1, true)));
+        when(rows.byEmail(ANA)).thenReturn(Optional.of(ana("new", 2)));
         assertThatThrownBy(() -> attempt(ANA, "right")).as("changed since").isInstanceOf(BadCredentialsException.class);
     }
 

@@ -224,7 +224,8 @@ class PagesTest extends PageTest {
         assertThat(status(post("/studio/instructors").with(user(mara)).with(csrf())))
                 .isEqualTo(403);
         assertThat(accounts.ofStudio(ines.studioId()))
-                .allSatisfy(account -> assertThat(account.passwordHash()).startsWith("{bcrypt}"));
+                .allSatisfy(
+                        account -> assertThat(account.secret().passwordHash()).startsWith("{bcrypt}"));
     }
 
     @Test

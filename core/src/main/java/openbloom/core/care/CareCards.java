@@ -1,5 +1,6 @@
 package openbloom.core.care;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -21,22 +22,21 @@ public final class CareCards {
         this.all = List.copyOf(all);
     }
 
-    /** A card as it stands in the file. */
+    /** A card as it stands in the file; the fields of its window stand beside the others. */
     @JsonNaming(PropertyNamingStrategies.SnakeCaseStrategy.class)
     private record Entry(
-            String id,
-            String title,
-            String when,
-            int from,
-            int to,
-            boolean caesarean,
-            boolean woundClosed,
-            List<String> lines,
-            String stop) {
+            String id, String title, @JsonUnwrapped WindowEntry window, List<String> lines, String stop) {
         CareCard card() {
+            return new CareCard(id, title, window.window(), lines, stop);
+        }
+    }
+
+    @JsonNaming(PropertyNamingStrategies.SnakeCaseStrategy.class)
+    private record WindowEntry(String when, int from, int to, boolean caesarean, boolean woundClosed) {
+        CareCard.Window window() {
             CareCard.When whom =
                     CareCard.When.valueOf(when.toUpperCase(Locale.ROOT).replace('-', '_'));
-            return new CareCard(id, title, new CareCard.Window(whom, from, to, caesarean, woundClosed), lines, stop);
+            return new CareCard.Window(whom, from, to, caesarean, woundClosed);
         }
     }
 

@@ -45,37 +45,43 @@ final class PoseReader {
 
     private Pose.Trunk trunk() {
         return new Pose.Trunk(
-                required("trunk", entry.trunk(), 360),
-                degrees("curl", entry.curl(), 100),
-                degrees("side", entry.side(), 45),
-                degrees("turn", entry.turn(), 80),
-                degrees("nod", entry.nod(), 75),
-                degrees("lean", entry.lean(), 45));
+                required("trunk", entry.spine().trunk(), 360),
+                degrees("curl", entry.spine().curl(), 100),
+                degrees("side", entry.spine().side(), 45),
+                degrees("turn", entry.spine().turn(), 80),
+                degrees("nod", entry.spine().nod(), 75),
+                degrees("lean", entry.spine().lean(), 45));
     }
 
     private Pose.Ground ground() {
-        List<Rest> rests = entry.rests() == null
+        List<Rest> rests = entry.ground().rests() == null
                 ? List.of(Rest.FEET)
-                : entry.rests().stream()
+                : entry.ground().rests().stream()
                         .map(rest -> fields.word("rests", rest, Rest.class))
                         .toList();
-        Optional<Pose.Settle> settle = Optional.ofNullable(entry.settle())
+        Optional<Pose.Settle> settle = Optional.ofNullable(entry.ground().settle())
                 .map(part -> new Pose.Settle(
-                        fields.word("settle", part, Rest.class), share("settleHeight", entry.settleHeight())));
+                        fields.word("settle", part, Rest.class),
+                        share("settleHeight", entry.ground().settleHeight())));
         return new Pose.Ground(
-                share("x", entry.x()),
-                Optional.ofNullable(entry.hips()).map(height -> share("hips", height)),
+                share("x", entry.ground().x()),
+                Optional.ofNullable(entry.ground().hips()).map(height -> share("hips", height)),
                 rests,
-                share("height", entry.height()),
+                share("height", entry.ground().height()),
                 settle);
     }
 
     private Map<Part, Reach> limbs() {
         Map<Part, Reach> limbs = new EnumMap<>(Part.class);
-        put(limbs, Part.NEAR_LEG, "near", entry.near(), entry.legs());
-        put(limbs, Part.FAR_LEG, "far", entry.far(), entry.legs());
-        put(limbs, Part.NEAR_ARM, "nearArm", entry.nearArm(), entry.arms());
-        put(limbs, Part.FAR_ARM, "farArm", entry.farArm(), entry.arms());
+        put(limbs, Part.NEAR_LEG, "near", entry.limbs().near(), entry.limbs().legs());
+        put(limbs, Part.FAR_LEG, "far", entry.limbs().far(), entry.limbs().legs());
+        put(
+                limbs,
+                Part.NEAR_ARM,
+                "nearArm",
+                entry.limbs().nearArm(),
+                entry.limbs().arms());
+        put(limbs, Part.FAR_ARM, "farArm", entry.limbs().farArm(), entry.limbs().arms());
         return limbs;
     }
 

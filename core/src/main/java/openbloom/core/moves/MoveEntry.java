@@ -23,6 +23,7 @@ record MoveEntry(
         Graded graded,
         Done done,
         Taught taught,
+        Drawn drawn,
         Linked linked,
         Set<Demand> features,
         Set<String> unknown) {
@@ -62,9 +63,10 @@ record MoveEntry(
             @Nullable String look,
             @Nullable String hands,
             @Nullable Integer effort,
-            @JsonProperty("watch_for") @Nullable List<String> watchFor,
-            @Nullable String figure,
-            @Nullable ObjectNode pose) {}
+            @JsonProperty("watch_for") @Nullable List<String> watchFor) {}
+
+    /** How it is drawn. */
+    record Drawn(@Nullable String figure, @Nullable ObjectNode pose) {}
 
     /** Where it leads. */
     record Linked(
@@ -83,6 +85,7 @@ record MoveEntry(
                 take(left, Graded.class),
                 take(left, Done.class),
                 take(left, Taught.class),
+                take(left, Drawn.class),
                 take(left, Linked.class),
                 features(left),
                 new TreeSet<>(left.propertyNames()));

@@ -127,7 +127,7 @@ final class MoveReader {
     }
 
     private Optional<OwnPose> pose(MoveEntry entry, Fields fields) {
-        ObjectNode told = entry.taught().pose();
+        ObjectNode told = entry.drawn().pose();
         if (told == null) {
             return Optional.empty();
         }
@@ -138,7 +138,7 @@ final class MoveReader {
 
     /** A move without a figure of its own is shown by its position; a name that is no figure is refused. */
     private String figure(MoveEntry entry, Position position, Fields fields) {
-        String told = entry.taught().figure();
+        String told = entry.drawn().figure();
         if (told == null || told.isBlank()) {
             return position.figure();
         }

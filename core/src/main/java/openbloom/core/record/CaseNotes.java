@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import openbloom.core.Days;
@@ -49,7 +50,7 @@ public record CaseNotes(
         return new Client(
                 intake.background(),
                 intake.situation(),
-                new Medical(conditions(), intake.medical().clearance()),
+                medical(),
                 told,
                 checks,
                 Standing.after(responses, loads, decisions),
@@ -58,15 +59,13 @@ public record CaseNotes(
     }
 
     /** For six weeks after a pregnancy was closed, load waits for her clinician. */
-    private Answer<Conditions> conditions() {
-        Answer<Conditions> told = intake.medical().conditions();
-        Optional<LocalDate> closed =
-                lastClosed.filter(on -> day.isBefore(on.plusDays(Published.FULL_CHECK_AFTER_BIRTH.days())));
-        if (closed.isEmpty()) {
-            return told;
-        }
-        Conditions known = intake.medical().known().and(Condition.OTHER_SIGNIFICANT, closed.get());
-        return Answer.given(told.askedOn().orElse(closed.get()), known);
+    private Medical medical() {
+        Medical told = intake.medical();
+        return lastClosed
+                .filter(on -> day.isBefore(on.plusDays(Published.FULL_CHECK_AFTER_BIRTH.days())))
+                .map(on -> new Conditions(Set.of(Condition.OTHER_SIGNIFICANT), Map.of(Condition.OTHER_SIGNIFICANT, on)))
+                .map(waits -> new Medical(told.conditions(), told.besides().and(waits), told.clearance()))
+                .orElse(told);
     }
 
     /**

@@ -80,7 +80,7 @@ public record Client(
         private Background background;
         private Optional<Dating> pregnancy = Optional.empty();
         private Optional<Birth> birth = Optional.empty();
-        private Medical medical = new Medical(Answer.notAsked(), Optional.empty());
+        private Medical medical = Medical.UNKNOWN;
         private Safety safety = new Safety(Answer.notAsked(), new SymptomReport.NotAsked());
         private Optional<GapCheck> gap = Optional.empty();
         private PelvicFloorCheck pelvicFloor = PelvicFloorCheck.NOT_CHECKED;
@@ -139,12 +139,18 @@ public record Client(
         }
 
         public Builder cleared(Clearance given) {
-            medical = new Medical(medical.conditions(), Optional.of(given));
+            medical = new Medical(medical.conditions(), medical.besides(), Optional.of(given));
             return this;
         }
 
         public Builder conditions(Answer<Conditions> told) {
-            medical = new Medical(told, medical.clearance());
+            medical = new Medical(told, medical.besides(), medical.clearance());
+            return this;
+        }
+
+        /** Known without the others having been asked. */
+        public Builder knownBesides(Conditions besides) {
+            medical = new Medical(medical.conditions(), besides, medical.clearance());
             return this;
         }
 

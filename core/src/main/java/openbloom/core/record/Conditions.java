@@ -1,12 +1,11 @@
 package openbloom.core.record;
 
 import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import openbloom.core.screening.Condition;
 
 /**
@@ -39,13 +38,12 @@ public record Conditions(Set<Condition> all, Map<Condition, LocalDate> since) {
         return Optional.ofNullable(since.get(condition));
     }
 
-    /** These and one more. */
-    public Conditions and(Condition more, LocalDate from) {
-        Set<Condition> together = Stream.concat(all.stream(), Stream.of(more)).collect(Collectors.toUnmodifiableSet());
-        Map<Condition, LocalDate> days = together.stream()
-                .filter(condition -> condition == more || since.containsKey(condition))
-                .collect(Collectors.toUnmodifiableMap(
-                        Function.identity(), condition -> condition == more ? from : since.get(condition)));
+    /** These and others; since when of the others counts where both tell it. */
+    public Conditions and(Conditions others) {
+        Set<Condition> together = new HashSet<>(all);
+        together.addAll(others.all);
+        Map<Condition, LocalDate> days = new HashMap<>(since);
+        days.putAll(others.since);
         return new Conditions(together, days);
     }
 }

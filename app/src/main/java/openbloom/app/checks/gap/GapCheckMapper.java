@@ -1,18 +1,13 @@
 package openbloom.app.checks.gap;
 
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
-import openbloom.core.gap.Depth;
-import openbloom.core.gap.GapState;
+import openbloom.app.checks.log.NewVersion;
 import openbloom.core.gap.Method;
-import openbloom.core.gap.Site;
-import openbloom.core.stage.Told;
-import org.apache.ibatis.annotations.Arg;
-import org.apache.ibatis.annotations.ConstructorArgs;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.ResultMap;
 import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
 
@@ -20,21 +15,7 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface GapCheckMapper {
     /** Every version, the latest day first. */
-    @ConstructorArgs({
-        @Arg(column = "id", javaType = long.class),
-        @Arg(column = "woman_id", javaType = long.class),
-        @Arg(column = "checked_on", javaType = LocalDate.class),
-        @Arg(column = "examiner_id", javaType = long.class),
-        @Arg(column = "examiner", javaType = String.class),
-        @Arg(column = "finger_widths_mm", javaType = String.class),
-        @Arg(column = "method", javaType = Method.class),
-        @Arg(column = "kept_by", javaType = String.class),
-        @Arg(column = "stored_at", javaType = Instant.class),
-        @Arg(column = "root_id", javaType = Long.class),
-        @Arg(column = "corrects", javaType = Long.class),
-        @Arg(column = "reason", javaType = String.class),
-        @Arg(column = "repeats", javaType = Long.class)
-    })
+    @ResultMap("check")
     @Select("""
             <script>
             select c.id, c.woman_id, c.checked_on, c.examiner_id, examiner.name as examiner,
@@ -49,18 +30,7 @@ interface GapCheckMapper {
             """)
     List<KeptGapCheck> versionsOf(@Param("womanIds") List<Long> womanIds);
 
-    @ConstructorArgs({
-        @Arg(column = "check_id", javaType = long.class),
-        @Arg(column = "site", javaType = Site.class),
-        @Arg(column = "offset_mm", javaType = int.class),
-        @Arg(column = "state", javaType = GapState.class),
-        @Arg(column = "width_half_fingers", javaType = Integer.class),
-        @Arg(column = "width_mm", javaType = Integer.class),
-        @Arg(column = "depth", javaType = Depth.class),
-        @Arg(column = "firmness", javaType = int.class),
-        @Arg(column = "domed", javaType = Told.class),
-        @Arg(column = "sore", javaType = boolean.class)
-    })
+    @ResultMap("reading")
     @Select("""
             <script>
             select gap_reading.* from gap_reading join gap_check on gap_check.id = check_id
@@ -132,15 +102,10 @@ interface GapCheckMapper {
      */
     record NewCheck(
             long womanId,
-            String formKey,
             LocalDate checkedOn,
             long examinerId,
             Method method,
-            long keptBy,
-            Instant storedAt,
-            @Nullable Long rootId,
-            @Nullable Long corrects,
-            String reason,
+            NewVersion version,
             @Nullable Long repeats,
             @Nullable Long firstRepetitionOf,
             @Nullable String fingerWidthsMm) {}
@@ -149,8 +114,9 @@ interface GapCheckMapper {
                     select id from final table (
                       insert into gap_check (woman_id, form_key, checked_on, examiner_id, method, kept_by, stored_at,
                         root_id, corrects, reason, repeats, first_repetition_of, finger_widths_mm)
-                      values (#{c.womanId}, #{c.formKey}, #{c.checkedOn}, #{c.examinerId}, #{c.method}, #{c.keptBy},
-                        #{c.storedAt}, #{c.rootId}, #{c.corrects}, #{c.reason}, #{c.repeats}, #{c.firstRepetitionOf},
+                      values (#{c.womanId}, #{c.version.formKey}, #{c.checkedOn}, #{c.examinerId}, #{c.method}, #{c.version.keptBy},
+                        #{c.version.storedAt}, #{c.version.rootId}, #{c.version.corrects}, #{c.version.reason},
+                        #{c.repeats}, #{c.firstRepetitionOf},
                         coalesce(#{c.fingerWidthsMm}, (select finger_widths_mm from account where id = #{c.examinerId}))))
                     """, affectData = true)
     long insert(@Param("c") NewCheck check);
@@ -159,8 +125,8 @@ interface GapCheckMapper {
             insert into gap_reading
               (check_id, site, offset_mm, state, width_half_fingers, width_mm, depth, firmness, domed, sore)
             values
-              (#{checkId}, #{site}, #{offsetMm}, #{state}, #{widthHalfFingers}, #{widthMm}, #{depth}, #{firmness},
-                #{domed}, #{sore})
+              (#{checkId}, #{site}, #{offsetMm}, #{state}, #{wide.halfFingers}, #{wide.mm}, #{felt.depth},
+                #{felt.firmness}, #{felt.domed}, #{felt.sore})
             """)
     void insertReading(KeptReading reading);
 }

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import openbloom.app.checks.log.CheckLog;
 import openbloom.app.checks.log.Logged;
+import openbloom.app.checks.log.NewVersion;
 import openbloom.app.checks.log.Version;
 import openbloom.core.gap.FingerWidths;
 import openbloom.core.gap.GapCheck;
@@ -178,15 +179,16 @@ public class GapChecks {
             Keeping keeping, Measured measured, @Nullable KeptCheck old, String reason, @Nullable Long repeats) {
         GapCheckMapper.NewCheck row = new GapCheckMapper.NewCheck(
                 keeping.womanId(),
-                keeping.formKey(),
                 measured.check().date(),
                 measured.by().id(),
                 measured.method(),
-                keeping.keptBy(),
-                keeping.at(),
-                old == null ? null : old.root(),
-                old == null ? null : old.id(),
-                reason,
+                new NewVersion(
+                        keeping.formKey(),
+                        keeping.keptBy(),
+                        keeping.at(),
+                        old == null ? null : old.root(),
+                        old == null ? null : old.id(),
+                        reason),
                 repeats,
                 old == null ? repeats : null,
                 old == null ? null : old.fingers().map(FingerWidths::toString).orElse(""));

@@ -14,47 +14,52 @@ import openbloom.core.gap.Width;
 import openbloom.core.stage.Told;
 import org.jspecify.annotations.Nullable;
 
-/** One reading of a gap check, as it is kept: its width either in half fingers or in mm. */
-record KeptReading(
-        long checkId,
-        Site site,
-        int offsetMm,
-        GapState state,
-        @Nullable Integer widthHalfFingers,
-        @Nullable Integer widthMm,
-        Depth depth,
-        int firmness,
-        Told domed,
-        boolean sore) {
+/** One reading of a gap check, as it is kept. */
+record KeptReading(long checkId, Site site, int offsetMm, GapState state, Wide wide, Felt felt) {
+    /** Its width, either in half fingers or in mm. */
+    record Wide(@Nullable Integer halfFingers, @Nullable Integer mm) {
+        static Wide of(Width width) {
+            return new Wide(
+                    width instanceof Width.Fingers fingers ? fingers.halves() : null,
+                    width instanceof Width.Millimetres millimetres ? millimetres.mm() : null);
+        }
+
+        Width width() {
+            return halfFingers == null
+                    ? new Width.Millimetres(Objects.requireNonNull(mm))
+                    : Width.ofHalfFingers(halfFingers);
+        }
+    }
+
+    /** What was felt and seen there; firmness 0 to 3. */
+    record Felt(Depth depth, int firmness, Told domed, boolean sore) {}
+
     static KeptReading of(long checkId, GapReading reading) {
         return new KeptReading(
                 checkId,
                 reading.site(),
                 reading.offsetMm(),
                 reading.state(),
-                reading.width() instanceof Width.Fingers fingers ? fingers.halves() : null,
-                reading.width() instanceof Width.Millimetres millimetres ? millimetres.mm() : null,
-                reading.depth().orElseThrow(),
-                reading.firmness().orElseThrow().grade(),
-                reading.domed(),
-                reading.sore());
+                Wide.of(reading.width()),
+                new Felt(
+                        reading.depth().orElseThrow(),
+                        reading.firmness().orElseThrow().grade(),
+                        reading.domed(),
+                        reading.sore()));
     }
 
     /** @throws UnreadableRecord if a word of it is none this version knows */
     GapReading reading() {
-        if (Stream.of(site, state, depth, domed).anyMatch(Objects::isNull)) {
+        if (Stream.of(site, state, felt.depth(), felt.domed()).anyMatch(Objects::isNull)) {
             throw new UnreadableRecord("", "a reading of gap check " + checkId, null);
         }
-        Width width = widthHalfFingers == null
-                ? new Width.Millimetres(Objects.requireNonNull(widthMm))
-                : Width.ofHalfFingers(widthHalfFingers);
         return new GapReading(
                 new Spot(site, offsetMm),
                 state,
-                width,
-                Optional.of(depth),
-                Optional.of(Firmness.of(firmness)),
-                domed,
-                sore);
+                wide.width(),
+                Optional.of(felt.depth()),
+                Optional.of(Firmness.of(felt.firmness())),
+                felt.domed(),
+                felt.sore());
     }
 }

@@ -14,12 +14,6 @@ import org.jspecify.annotations.Nullable;
  * @param reason why it does; empty for a first version
  */
 public record Version(long id, long root, @Nullable Long corrects, String keptBy, Instant storedAt, String reason) {
-    /** A row, in which the first version names no root. */
-    public static Version of(
-            long id, @Nullable Long rootId, @Nullable Long corrects, String keptBy, Instant storedAt, String reason) {
-        return new Version(id, rootId == null ? id : rootId, corrects, keptBy, storedAt, reason);
-    }
-
     /** {@code 24 Nov 2026 by Ines}, by the universal day. */
     public String keptWords() {
         return Days.words(LocalDate.ofInstant(storedAt, ZoneOffset.UTC)) + " by " + keptBy;

@@ -104,8 +104,10 @@ class PelvicFloorController {
         return Release.words(since(woman, checks).stream()
                 .map(row -> new Release.Practice(
                         row.practisedOn(),
-                        row.letGoOfTen() == null ? OptionalInt.empty() : OptionalInt.of(row.letGoOfTen()),
-                        row.hurt()))
+                        row.seen().letGoOfTen() == null
+                                ? OptionalInt.empty()
+                                : OptionalInt.of(row.seen().letGoOfTen()),
+                        row.seen().hurt()))
                 .toList());
     }
 
@@ -132,7 +134,7 @@ class PelvicFloorController {
             return given;
         }
         List<Progression.Practice> done = since(woman, checks).stream()
-                .filter(row -> row.track() == given.track())
+                .filter(row -> row.asked().track() == given.track())
                 .map(PelvicFloorController::practice)
                 .toList();
         Progression.Step step = Progression.of(
@@ -152,9 +154,15 @@ class PelvicFloorController {
     }
 
     private static Progression.Practice practice(PracticeMapper.Row row) {
-        boolean fullSet = row.holdsDone() >= row.holds() && row.flicksDone() >= row.flicks();
+        boolean fullSet = row.done().holds() >= row.asked().holds()
+                && row.done().flicks() >= row.asked().flicks();
         return new Progression.Practice(
-                row.practisedOn(), fullSet, row.letGoFully(), row.faded(), row.hurt(), row.heavy());
+                row.practisedOn(),
+                fullSet,
+                row.seen().letGoFully(),
+                row.seen().faded(),
+                row.seen().hurt(),
+                row.seen().heavy());
     }
 
     @GetMapping("/practice")
@@ -198,21 +206,26 @@ class PelvicFloorController {
         Track track = problems.requiredChoice("practice", typed.get("track"), Track.class)
                 .orElse(Track.RELEASE);
         return new PracticeMapper.Row(
+                0,
                 today,
                 "",
-                track,
-                count(typed, "holdSeconds", problems),
-                count(typed, "holds", problems),
-                count(typed, "flicks", problems),
-                count(typed, "holdsDone", problems),
-                count(typed, "flicksDone", problems),
-                problems.choice("practice", typed.get("position"), PracticeMapper.Position.class)
-                        .orElse(PracticeMapper.Position.LYING),
-                problems.whole("letGoOfTen", typed.get("letGoOfTen"), 0, TEN).orElse(null),
-                typed.containsKey("letGoFully"),
-                typed.containsKey("faded"),
-                typed.containsKey("hurt"),
-                typed.containsKey("heavy"));
+                new PracticeMapper.Asked(
+                        track,
+                        count(typed, "holdSeconds", problems),
+                        count(typed, "holds", problems),
+                        count(typed, "flicks", problems)),
+                new PracticeMapper.Done(
+                        count(typed, "holdsDone", problems),
+                        count(typed, "flicksDone", problems),
+                        problems.choice("practice", typed.get("position"), PracticeMapper.Position.class)
+                                .orElse(PracticeMapper.Position.LYING)),
+                new PracticeMapper.Seen(
+                        problems.whole("letGoOfTen", typed.get("letGoOfTen"), 0, TEN)
+                                .orElse(null),
+                        typed.containsKey("letGoFully"),
+                        typed.containsKey("faded"),
+                        typed.containsKey("hurt"),
+                        typed.containsKey("heavy")));
     }
 
     private static int count(Map<String, String> typed, String field, Typed problems) {

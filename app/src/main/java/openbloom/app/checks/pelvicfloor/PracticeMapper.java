@@ -7,6 +7,7 @@ import openbloom.core.pelvicfloor.Track;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.ResultMap;
 import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
 
@@ -32,25 +33,21 @@ interface PracticeMapper {
     }
 
     /** One practice. */
-    record Row(
-            LocalDate practisedOn,
-            String keptBy,
-            Track track,
-            int holdSeconds,
-            int holds,
-            int flicks,
-            int holdsDone,
-            int flicksDone,
-            Position position,
-            @Nullable Integer letGoOfTen,
-            boolean letGoFully,
-            boolean faded,
-            boolean hurt,
-            boolean heavy) {}
+    record Row(long id, LocalDate practisedOn, String keptBy, Asked asked, Done done, Seen seen) {}
 
+    /** What was asked for. */
+    record Asked(Track track, int holdSeconds, int holds, int flicks) {}
+
+    /** What was done of it, and where. */
+    record Done(int holds, int flicks, Position position) {}
+
+    /** What was seen or told. */
+    record Seen(@Nullable Integer letGoOfTen, boolean letGoFully, boolean faded, boolean hurt, boolean heavy) {}
+
+    @ResultMap("practice")
     @Select("""
-            select practised_on, account.name as kept_by, track, hold_seconds, holds, flicks, holds_done, flicks_done,
-              position, let_go_of_ten, let_go_fully, faded, hurt, heavy
+            select practice.id, practised_on, account.name as kept_by, track, hold_seconds, holds, flicks, holds_done,
+              flicks_done, position, let_go_of_ten, let_go_fully, faded, hurt, heavy
             from practice join account on account.id = kept_by
             where woman_id = #{womanId} order by practised_on, practice.id
             """)
@@ -72,9 +69,9 @@ interface PracticeMapper {
     @Insert("""
             insert into practice (woman_id, form_key, practised_on, kept_by, stored_at, track, hold_seconds, holds, flicks,
               holds_done, flicks_done, position, let_go_of_ten, let_go_fully, faded, hurt, heavy)
-            values (#{womanId}, #{formKey}, #{r.practisedOn}, #{keptBy}, #{at}, #{r.track}, #{r.holdSeconds}, #{r.holds},
-              #{r.flicks}, #{r.holdsDone}, #{r.flicksDone}, #{r.position},
-              #{r.letGoOfTen}, #{r.letGoFully}, #{r.faded}, #{r.hurt}, #{r.heavy})
+            values (#{womanId}, #{formKey}, #{r.practisedOn}, #{keptBy}, #{at}, #{r.asked.track}, #{r.asked.holdSeconds},
+              #{r.asked.holds}, #{r.asked.flicks}, #{r.done.holds}, #{r.done.flicks}, #{r.done.position},
+              #{r.seen.letGoOfTen}, #{r.seen.letGoFully}, #{r.seen.faded}, #{r.seen.hurt}, #{r.seen.heavy})
             """)
     void insert(long womanId, String formKey, long keptBy, Instant at, @Param("r") Row practice);
 }

@@ -11,30 +11,33 @@ import openbloom.core.stage.Told;
 /**
  * A sensor's trace as it is kept.
  *
- * @param source the file it came from, or the simulated sensor
- * @param protocol what was asked for
  * @param repairs what was put right when it was read
  * @param inwardLift whether an inward lift was seen; a trace cannot tell
  */
-record Recording(
-        long id,
-        long womanId,
-        LocalDate recordedOn,
-        String recordedBy,
-        TraceUnit unit,
-        String source,
-        SensorTask protocol,
-        double startS,
-        double stepsPerS,
-        long samples,
-        boolean rectified,
-        String repairs,
-        Told inwardLift,
-        byte[] steps) {
+record Recording(long id, long womanId, Taken taken, String repairs, Told inwardLift, Steps steps) {
+    /**
+     * Where it comes from.
+     *
+     * @param source the file it came from, or the simulated sensor
+     * @param protocol what was asked for
+     */
+    record Taken(LocalDate on, String by, TraceUnit unit, String source, SensorTask protocol) {}
+
+    /**
+     * Its values.
+     *
+     * @param startS time of the first, in s
+     */
+    record Steps(double startS, double perS, long samples, boolean rectified, byte[] values) {
+        Trace trace() {
+            float[] all = new float[values.length / Float.BYTES];
+            ByteBuffer.wrap(values).asFloatBuffer().get(all);
+            return new Trace(startS, perS, all, samples, rectified);
+        }
+    }
+
     Trace trace() {
-        float[] values = new float[steps.length / Float.BYTES];
-        ByteBuffer.wrap(steps).asFloatBuffer().get(values);
-        return new Trace(startS, stepsPerS, values, samples, rectified);
+        return steps.trace();
     }
 
     public List<String> repaired() {

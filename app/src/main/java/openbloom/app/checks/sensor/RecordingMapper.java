@@ -9,6 +9,7 @@ import openbloom.core.pelvicfloor.trace.TraceUnit;
 import openbloom.core.stage.Told;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.ResultMap;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
@@ -25,6 +26,7 @@ interface RecordingMapper {
             """)
     List<Line> of(long womanId);
 
+    @ResultMap("recording")
     @Select("""
             select recording.id, woman_id, recorded_on, account.name as recorded_by, unit, source, protocol, start_s,
               steps_per_s, samples, rectified, repairs, inward_lift, steps
@@ -37,22 +39,21 @@ interface RecordingMapper {
     record NewRecording(
             long womanId,
             String formKey,
-            LocalDate recordedOn,
-            long recordedBy,
-            Instant storedAt,
-            TraceUnit unit,
-            String source,
+            Taken taken,
             SensorTask protocol,
             Trace trace,
             String repairs,
             byte[] steps) {}
 
+    /** When it was taken, by whom, and from what. */
+    record Taken(LocalDate on, long by, Instant storedAt, TraceUnit unit, String source) {}
+
     @Select(value = """
                     select id from final table (
                       insert into recording (woman_id, form_key, recorded_on, recorded_by, stored_at, unit, source,
                         protocol, start_s, steps_per_s, samples, rectified, repairs, inward_lift, steps)
-                      values (#{r.womanId}, #{r.formKey}, #{r.recordedOn}, #{r.recordedBy}, #{r.storedAt}, #{unit},
-                        #{r.source}, #{r.protocol}, #{r.trace.startSeconds}, #{r.trace.rate}, #{r.trace.samples},
+                      values (#{r.womanId}, #{r.formKey}, #{r.taken.on}, #{r.taken.by}, #{r.taken.storedAt}, #{unit},
+                        #{r.taken.source}, #{r.protocol}, #{r.trace.startSeconds}, #{r.trace.rate}, #{r.trace.samples},
                         #{r.trace.rectified}, #{r.repairs}, 'UNKNOWN', #{r.steps}))
                     """, affectData = true)
     long insert(@Param("r") NewRecording recording, @Param("unit") String unit);

@@ -47,11 +47,7 @@ public class SensorRecordings {
                 new RecordingMapper.NewRecording(
                         woman.id(),
                         from.formKey(),
-                        today,
-                        me.accountId(),
-                        day.instant(),
-                        from.unit(),
-                        source,
+                        new RecordingMapper.Taken(today, me.accountId(), day.instant(), from.unit(), source),
                         from.protocol(),
                         read.trace(),
                         Columns.lines(read.repairs()),

@@ -24,13 +24,15 @@ public record TraceView(String picture, TraceFindings found, List<String> senten
             String kind, String start, String seconds, String height, String rise, String letGo, String faded) {}
 
     static TraceView of(Recording recording, Convention convention) {
-        TraceFindings found = TraceAnalyser.analyse(recording.trace(), recording.unit(), convention);
-        String picture = TracePicture.of(recording.trace(), found, recording.unit());
+        TraceFindings found =
+                TraceAnalyser.analyse(recording.trace(), recording.taken().unit(), convention);
+        String picture =
+                TracePicture.of(recording.trace(), found, recording.taken().unit());
         List<String> sentences = new ArrayList<>();
-        String unit = recording.unit().words();
+        String unit = recording.taken().unit().words();
         sentences.add(number(found.restLevel()) + " " + unit + " at rest, " + number(found.squeeze()) + " " + unit
                 + " above it in a usual squeeze.");
-        sentences.addAll(recording.protocol().protocol().beside(found));
+        sentences.addAll(recording.taken().protocol().protocol().beside(found));
         sentences.add("Longest held " + number(found.enduranceSeconds()) + " s before it faded or ended.");
         found.letsGoFully()
                 .ifPresent(fully -> sentences.add(
@@ -97,9 +99,9 @@ public record TraceView(String picture, TraceFindings found, List<String> senten
     /** Everything as numbers, for another program. */
     Map<String, Object> asJson(Recording recording) {
         Map<String, Object> all = new LinkedHashMap<>();
-        all.put("recordedOn", recording.recordedOn());
-        all.put("unit", recording.unit().toString());
-        all.put("samples", recording.samples());
+        all.put("recordedOn", recording.taken().on());
+        all.put("unit", recording.taken().unit().toString());
+        all.put("samples", recording.steps().samples());
         all.put("inwardLiftSeen", recording.inwardLift());
         all.put("repairs", recording.repaired());
         all.put("findings", found);
