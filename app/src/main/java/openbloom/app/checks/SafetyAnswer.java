@@ -2,6 +2,7 @@ package openbloom.app.checks;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -14,6 +15,11 @@ import org.jspecify.annotations.Nullable;
 /** What she answered to "Safe today?"; never changed afterwards. */
 public record SafetyAnswer(
         long id, long womanId, LocalDate askedOn, String askedBy, Told told, Lift lift, Pressures pressures) {
+    /** A row without any pressure has no group of them. */
+    public SafetyAnswer {
+        pressures = Objects.requireNonNullElse(pressures, Pressures.NONE);
+    }
+
     /** Signs and symptoms, words of their lists joined, and what she was to do. */
     public record Told(String warningSigns, String symptoms, String whatToDo) {}
 

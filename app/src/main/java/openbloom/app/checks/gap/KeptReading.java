@@ -50,7 +50,7 @@ record KeptReading(long checkId, Site site, int offsetMm, GapState state, Wide w
 
     /** @throws UnreadableRecord if a word of it is none this version knows */
     GapReading reading() {
-        if (Stream.of(site, state, felt.depth(), felt.domed()).anyMatch(Objects::isNull)) {
+        if (Stream.of(site, state, wide, felt.depth(), felt.domed()).anyMatch(Objects::isNull)) {
             throw new UnreadableRecord("", "a reading of gap check " + checkId, null);
         }
         return new GapReading(
