@@ -208,6 +208,16 @@ final class BodyRules {
                     (fact, found) -> found.adjust(
                             move -> move.load() >= STRAIN && move.strand() != Strand.IMPACT, fact, LIGHTER)));
 
+    private static final Rule BACK_FRONT = Rule.code("BACK-FRONT")
+            .client("On your front, lift a little only, and stop if the low back pinches.")
+            .instructor("Back pain: lifts on the front stay low, and end where the low back pinches.")
+            .looks(told(
+                    Symptom.BACK_PAIN,
+                    (fact, found) -> found.adjust(
+                            move -> move.position() == Position.PRONE && move.strand() != Strand.RELEASE,
+                            fact,
+                            SMALLER_RANGE)));
+
     private static final Rule SITTING = Rule.code("SIT-SORE")
             .client("Sit only while it is comfortable; a soft seat and leaning back help.")
             .instructor("Sitting pressure is uncomfortable: only while comfortable, on something soft, leaning back.")
@@ -284,6 +294,7 @@ final class BodyRules {
                 WRIST,
                 BACK,
                 BACK_LOAD,
+                BACK_FRONT,
                 SITTING,
                 FRONT,
                 NECK,

@@ -643,6 +643,7 @@ class RuleTest {
                         well().conditions(TODAY, Set.of(Condition.HERNIA)).build(),
                         well().build()),
                 new Case("PAIN-WALK", "brisk-walk", Kind.ADJUST, sorePelvis, well().build()),
+                new Case("BACK-FRONT", "back-extension", Kind.ADJUST, told(well(), Symptom.BACK_PAIN), well().build()),
                 new Case("BACK-LOAD", "heel-tap", Kind.ADJUST, told(well(), Symptom.BACK_PAIN), well().build()),
                 new Case("BACK-LOAD", "front-squat", Kind.SWAP, told(well(), Symptom.BACK_PAIN), well().build()),
                 new Case(
