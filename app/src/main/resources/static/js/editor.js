@@ -3,7 +3,29 @@ const editor = () => document.getElementById('editor');
 const lines = () => [...editor().querySelectorAll('.edit-line')];
 const keysOff = document.querySelector('meta[name=bloom-keys]') !== null;
 const press = (line, act) => line.querySelector(`button[value=${act}]`)?.click();
+const narrow = matchMedia('(max-width: 1100px)').matches;
 let dragged = null;
+
+// On a narrow screen a line shows its buttons when it is opened. Without this file it shows them always.
+function open(line, isOpen) {
+  line.classList.toggle('is-open', isOpen);
+  line.querySelector('.edit-open').setAttribute('aria-expanded', String(isOpen));
+}
+
+function fold(at) {
+  if (!narrow) return;
+  editor().classList.add('is-compact');
+  lines().forEach((line) => {
+    line.querySelectorAll('.edit-open, .edit-amount').forEach((part) => { part.hidden = false; });
+    open(line, line.classList.contains('is-broken') || line.dataset.line === at);
+  });
+}
+fold('');
+
+document.addEventListener('click', (event) => {
+  const line = event.target instanceof Element && event.target.closest('.edit-open') && event.target.closest('.edit-line');
+  if (line) open(line, !line.classList.contains('is-open'));
+});
 
 document.addEventListener('keydown', (event) => {
   if (event.ctrlKey || event.metaKey || event.altKey || keysOff) return;
@@ -24,6 +46,7 @@ document.addEventListener('keydown', (event) => {
     line.querySelector('[data-swap]').click();
   } else if (line && key === 'd') {
     event.preventDefault();
+    open(line, true);
     line.querySelector('[name=amount]').select();
   } else if (line && key === 'x') {
     event.preventDefault();
@@ -58,6 +81,7 @@ document.addEventListener('drop', (event) => {
 document.addEventListener('htmx:afterSettle', (event) => {
   const now = editor();
   if (!now || !(event.target instanceof Element) || !(event.target.id === 'editor' || event.target.contains(now))) return;
+  fold(now.dataset.at);
   const first = now.querySelector('.edit-others button');
   (first ?? document.getElementById(`line-${now.dataset.at}`))?.focus();
 });

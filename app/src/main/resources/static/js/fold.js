@@ -1,10 +1,22 @@
 // Long pages. data-fold="always" or "phone": the heading of a part becomes a button, and what is chosen in it stands beside it.
-// "short" is a phone or a low screen. data-more="8", data-more-short="5": a list shows its first lines, on a phone data-more-phone. What has an error in it stays open. Without a script
-// everything is shown.
+// "short" is a phone or a low screen. data-more="8", data-more-short="5": a list shows its first lines, on a phone
+// data-more-phone. What has an error in it stays open. Without a script, and on paper, everything is shown.
 const phone = matchMedia('(max-width: 640px)').matches;
 const short = phone || matchMedia('(max-height: 780px)').matches;
 const folds = { always: true, phone, short };
 const hasProblem = (part) => part.querySelector('.problem:not(:empty)') !== null;
+
+// On paper everything stands; afterwards it is as it was.
+function printWhole(isFolded, show) {
+  let folded = false;
+  addEventListener('beforeprint', () => {
+    folded = isFolded();
+    if (folded) show(true);
+  });
+  addEventListener('afterprint', () => {
+    if (folded) show(false);
+  });
+}
 
 function labelOf(input) {
   const label = input.closest('label') ?? document.querySelector(`label[for="${CSS.escape(input.id)}"]`);
@@ -26,7 +38,7 @@ function told(part) {
   return shown.join(', ') + (words.length > shown.length ? ` and ${words.length - shown.length} more` : '');
 }
 
-document.querySelectorAll('[data-more], [data-more-short], [data-more-phone]').forEach((list) => {
+function shorten(list) {
   const most = Number((phone && list.dataset.morePhone) || (short && list.dataset.moreShort) || list.dataset.more || 0);
   const later = [...list.children].slice(most);
   if (!most || later.length < 2 || later.some(hasProblem)) return;
@@ -34,22 +46,27 @@ document.querySelectorAll('[data-more], [data-more-short], [data-more-phone]').f
   button.type = 'button';
   button.className = 'btn btn-link more-button';
   button.textContent = `${later.length} more`;
-  later.forEach((line) => { line.hidden = true; });
+  const show = (open) => {
+    later.forEach((line) => { line.hidden = !open; });
+    button.hidden = open;
+  };
+  show(false);
   button.addEventListener('click', () => {
-    later.forEach((line) => { line.hidden = false; });
-    button.remove();
+    show(true);
     later[0].querySelector('a, button, input')?.focus();
   });
   (list.closest('table') ?? list).after(button);
-});
+  printWhole(() => !button.hidden, show);
+}
 
-// A check sheet on a phone: its first question is open.
-document.querySelectorAll('#fields > fieldset').forEach((part, at) => { if (at > 0) part.dataset.fold ??= 'phone'; });
+// What she opened stays open when the server sends the part again.
+const opened = new Set();
 
-document.querySelectorAll('[data-fold]').forEach((part) => {
+function fold(part) {
   const heading = part.querySelector(':scope > h2, :scope > legend, :scope > .title-line > h2');
   if (!heading || !folds[part.dataset.fold]) return;
   const rest = [...part.children].filter((child) => child !== heading && !child.contains(heading) && child.type !== 'hidden');
+  const key = heading.textContent.trim();
   const button = document.createElement('button');
   const chosen = document.createElement('span');
   button.type = 'button';
@@ -64,7 +81,32 @@ document.querySelectorAll('[data-fold]').forEach((part) => {
     part.classList.toggle('is-folded', !open);
     chosen.textContent = open || !part.matches('form, fieldset') ? '' : told(part);
   };
-  button.addEventListener('click', () => show(button.getAttribute('aria-expanded') !== 'true'));
+  button.addEventListener('click', () => {
+    const open = button.getAttribute('aria-expanded') !== 'true';
+    if (open) opened.add(key);
+    else opened.delete(key);
+    show(open);
+  });
   part.addEventListener('bloom:open', () => show(true));
-  show(hasProblem(part) || (part.hasAttribute('data-open') && !phone));
-});
+  printWhole(() => button.getAttribute('aria-expanded') !== 'true', show);
+  show(hasProblem(part) || opened.has(key) || (part.hasAttribute('data-open') && !phone));
+}
+
+// A part is folded once, also one that comes later.
+function all(selector, does) {
+  document.querySelectorAll(selector).forEach((part) => {
+    if (part.dataset.folds) return;
+    part.dataset.folds = 'yes';
+    does(part);
+  });
+}
+
+function foldAll() {
+  all('[data-more], [data-more-short], [data-more-phone]', shorten);
+  all('[data-fold]', fold);
+}
+
+// A check sheet on a phone: its first question is open.
+document.querySelectorAll('#fields > fieldset').forEach((part, at) => { if (at > 0) part.dataset.fold ??= 'phone'; });
+foldAll();
+document.addEventListener('htmx:afterSettle', foldAll);

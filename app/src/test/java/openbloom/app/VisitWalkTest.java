@@ -229,6 +229,10 @@ class VisitWalkTest extends BrowserTest {
         page.waitForLoadState();
         String her =
                 page.url().replaceAll("/(journey|program|checks|plan).*", "").replaceAll("http://localhost:\\d+", "");
+        page.navigate("http://localhost:" + port() + her + "/program");
+        page.keyboard().press("c");
+        page.waitForURL("**/sessions/*");
+        String session = page.url().replaceAll("http://localhost:\\d+", "");
         List<String> tasks = List.of(
                 "/",
                 "/people",
@@ -236,11 +240,14 @@ class VisitWalkTest extends BrowserTest {
                 her + "/journey",
                 her + "/safe",
                 her + "/checks",
+                her + "/checks/gap",
                 her + "/checks/breath",
                 her + "/checks/pelvic-floor",
                 her + "/program",
                 her + "/plan",
                 her + "/can?wish=PLANKS",
+                session,
+                session + "/edit",
                 her + "/response",
                 her + "/review",
                 her + "/approach",
@@ -248,6 +255,7 @@ class VisitWalkTest extends BrowserTest {
                 her + "/floor",
                 "/moves",
                 "/moves/bridge",
+                "/moves/own",
                 "/reasons",
                 "/studio");
         for (int[] screen : new int[][] {{1024, 768}, {390, 844}, {640, 400}}) {

@@ -9,6 +9,7 @@ import openbloom.core.Problem;
 import openbloom.core.figure.Figures;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.moves.Dose;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DuplicateKeyException;
@@ -69,7 +70,7 @@ public class Catalogues {
         return figures.ids();
     }
 
-    Set<String> doseSchemes() {
+    Map<String, Dose> doseSchemes() {
         return loader.doseSchemes();
     }
 

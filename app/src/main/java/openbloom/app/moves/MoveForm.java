@@ -1,11 +1,13 @@
 package openbloom.app.moves;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import openbloom.app.system.FormOfParts;
 import openbloom.core.figure.Joint;
 import org.jspecify.annotations.Nullable;
@@ -66,9 +68,21 @@ public record MoveForm(Named named, Graded graded, Done done, Shown shown, Taugh
                 new Linked("", "", ""));
     }
 
-    Map<String, Object> entry() {
+    /** Its key as typed, or made of its name. */
+    String key() {
+        String typed = text(named.id());
+        return typed.isEmpty()
+                ? text(named.name())
+                        .toLowerCase(Locale.ROOT)
+                        .replaceAll("[^a-z0-9]+", "-")
+                        .replaceAll("^-|-$", "")
+                : typed;
+    }
+
+    /** @param keyOf the key of a move by its name, if there is such a move */
+    Map<String, Object> entry(Function<String, Optional<String>> keyOf) {
         Map<String, Object> entry = new LinkedHashMap<>();
-        entry.put("id", text(named.id()));
+        entry.put("id", key());
         entry.put("name", text(named.name()));
         entry.put("strand", text(named.strand()));
         entry.put("rung", number(named.rung()));
@@ -90,9 +104,9 @@ public record MoveForm(Named named, Graded graded, Done done, Shown shown, Taugh
         entry.put("setup", lines(taught.setup()));
         entry.put("cues", Map.of("plain", text(taught.cue())));
         entry.put("watch_for", lines(taught.watchFor()));
-        entry.put("easier", ids(linked.easier()));
-        entry.put("harder", ids(linked.harder()));
-        entry.put("swaps", ids(linked.swaps()));
+        entry.put("easier", keys(linked.easier(), keyOf));
+        entry.put("harder", keys(linked.harder(), keyOf));
+        entry.put("swaps", keys(linked.swaps(), keyOf));
         return entry;
     }
 
@@ -131,10 +145,16 @@ public record MoveForm(Named named, Graded graded, Done done, Shown shown, Taugh
                 .toList();
     }
 
-    private static List<String> ids(@Nullable String typed) {
-        return new ArrayList<>(
-                Arrays.stream(text(typed).toLowerCase(Locale.ROOT).split("[,\\s]+"))
-                        .filter(id -> !id.isEmpty())
-                        .toList());
+    /** Moves by name with commas between them; what is no name is taken for keys. */
+    private static List<String> keys(@Nullable String typed, Function<String, Optional<String>> keyOf) {
+        return Arrays.stream(text(typed).split("[,\n]"))
+                .map(String::strip)
+                .filter(one -> !one.isEmpty())
+                .flatMap(one -> keyOf.apply(one).stream()
+                        .findFirst()
+                        .map(Stream::of)
+                        .orElseGet(
+                                () -> Arrays.stream(one.toLowerCase(Locale.ROOT).split("\\s+"))))
+                .toList();
     }
 }

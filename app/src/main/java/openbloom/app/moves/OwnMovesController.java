@@ -4,11 +4,12 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.TreeMap;
+import java.util.Optional;
 import java.util.function.Function;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.Sentences;
@@ -70,7 +71,7 @@ class OwnMovesController {
     ModelAndView add(
             @AuthenticationPrincipal SignedIn me, @RequestParam(defaultValue = "") Version version, MoveForm form) {
         List<Map<String, Object>> moves = new ArrayList<>(entries(me));
-        moves.add(entry(form));
+        moves.add(entry(me, form));
         Outcome<Catalogue> kept = catalogues.keep(me.studioId(), version.number(), written(moves));
         if (kept.problems().isEmpty()) {
             return new ModelAndView("redirect:/moves/own?added");
@@ -81,8 +82,13 @@ class OwnMovesController {
     }
 
     /** The move as its file has it, with its pose if joints of its figure were turned. */
-    private Map<String, Object> entry(MoveForm form) {
-        Map<String, Object> entry = form.entry();
+    private Map<String, Object> entry(SignedIn me, MoveForm form) {
+        Map<String, String> keys = new HashMap<>();
+        catalogues.of(me.studioId()).moves().forEach(move -> {
+            keys.put(move.teaching().shortName().toLowerCase(Locale.ROOT), move.id());
+            keys.put(move.name().toLowerCase(Locale.ROOT), move.id());
+        });
+        Map<String, Object> entry = form.entry(name -> Optional.ofNullable(keys.get(name.toLowerCase(Locale.ROOT))));
         String figure = String.valueOf(entry.get("figure"));
         if (catalogues.figures().contains(figure)) {
             Map<String, Object> pose = poses.turned(figure, form.turned());
@@ -220,8 +226,8 @@ class OwnMovesController {
     }
 
     private Map<String, String> doses() {
-        Map<String, String> doses = new TreeMap<>();
-        catalogues.doseSchemes().forEach(scheme -> doses.put(scheme, scheme.replace('-', ' ')));
+        Map<String, String> doses = new LinkedHashMap<>();
+        catalogues.doseSchemes().forEach((name, dose) -> doses.put(name, name.replace('-', ' ') + ": " + dose.words()));
         return doses;
     }
 

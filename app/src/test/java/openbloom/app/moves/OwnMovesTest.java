@@ -55,10 +55,23 @@ class OwnMovesTest extends PageTest {
                 .contains("id=\"problem-rung\"")
                 .contains("id=\"problem-cues\"")
                 .contains("Blue mat hover");
-        assertThat(body(form("curl-up", "0"))).contains("The id curl-up is used twice.");
+        assertThat(body(form("curl-up", "0"))).contains("The key curl-up is used twice.");
         assertThat(body(set(form("blue-mat-hover", "0"), "swaps", "no-such-move")))
                 .contains("There is no move no-such-move.");
         assertThat(catalogues.own(ines.studioId()).version()).isZero();
+    }
+
+    @Test
+    void makesTheKeyOfTheNameAndKnowsOtherMovesByTheirs() throws Exception {
+        assertThat(send(set(set(form("", "0"), "easier", "Bridge"), "swaps", "Heel slide, one-foot-float"))
+                        .getRedirectedUrl())
+                .isEqualTo("/moves/own?added");
+        assertThat(page("/moves/own.yaml"))
+                .contains("id: \"blue-mat-hover\"")
+                .contains("- \"bridge\"")
+                .contains("- \"heel-slide\"")
+                .contains("- \"one-foot-float\"");
+        assertThat(body(set(form("", "1"), "easier", "No such thing"))).contains("id=\"problem-");
     }
 
     /** Hands and knees with the nearer leg turned straight back. */

@@ -9,7 +9,6 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Set;
 import java.util.stream.Stream;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
@@ -21,7 +20,7 @@ public final class CatalogueLoader {
     private static final String FOLDER = "/openbloom/catalogue/";
     private final MoveReader reader;
 
-    private final Set<String> doseSchemes;
+    private final Map<String, Dose> doseSchemes;
 
     public CatalogueLoader() {
         this(Figures.shipped());
@@ -30,12 +29,13 @@ public final class CatalogueLoader {
     /** @param figures those a move may name */
     public CatalogueLoader(Figures figures) {
         Map<String, JsonNode> schemes = StrandFile.doseSchemes(resource("doses"));
-        doseSchemes = Set.copyOf(schemes.keySet());
-        reader = new MoveReader(new DoseReader(schemes), figures);
+        DoseReader doses = new DoseReader(schemes);
+        doseSchemes = doses.schemes();
+        reader = new MoveReader(doses, figures);
     }
 
-    /** Names of the doses a move may refer to instead of writing its own. */
-    public Set<String> doseSchemes() {
+    /** Doses a move may refer to by name, each as it is for a woman neither pregnant nor newly delivered. */
+    public Map<String, Dose> doseSchemes() {
         return doseSchemes;
     }
 

@@ -1,8 +1,10 @@
 package openbloom.core.moves;
 
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import openbloom.core.Fields;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
@@ -31,6 +33,15 @@ final class DoseReader {
             return Map.of();
         }
         return stages(stages, fields);
+    }
+
+    /** Every scheme by name, in the order of their names. */
+    Map<String, Dose> schemes() {
+        Map<String, Dose> doses = new TreeMap<>();
+        schemes.forEach((name, stages) -> Optional.ofNullable(
+                        stages(stages, new Fields(name)).get(DoseStage.OTHER))
+                .ifPresent(dose -> doses.put(name, dose)));
+        return Collections.unmodifiableMap(doses);
     }
 
     private static Map<DoseStage, Dose> stages(JsonNode stages, Fields fields) {
