@@ -1,11 +1,16 @@
 package openbloom.app.system;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import openbloom.app.PageTest;
 import openbloom.app.studio.SignedIn;
 import org.junit.jupiter.api.Test;
@@ -14,12 +19,18 @@ import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.http.HttpMethod;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /** Every address of every controller that speaks of a woman, asked and sent to by another studio. */
 class SecondStudioTest extends PageTest {
     private static final Pattern VARIABLE = Pattern.compile("\\{(\\w+)(?::[^{}]*(?:\\{[^}]*}[^{}]*)*)?}");
+    /** Keys of forms, the token of a session, and the seed of the simulated sensor. */
+    private static final Pattern CHANGING = Pattern.compile(
+            "[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}|(name=\"_csrf\" value|name=\"_csrf\" content|name=\"seed\"\\s+value)=\"[^\"]*\"");
+
     private static final List<String> SHEETS =
             List.of("opening", "breath", "connect", "pelvic-floor", "load", "sides", "effort");
 
@@ -61,6 +72,98 @@ class SecondStudioTest extends PageTest {
                 .as("answered a stranger; taking out a visit that is not there is no error, so that two clicks are one")
                 .allMatch(answer -> answer.matches("POST /people/" + own + "/visits/\\d+/delete → 302"));
         assertThat(visitsOf(hers)).isEqualTo(before);
+    }
+
+    /** Every page of a woman, and a stranger's, stays as it is while rows of every table come to another woman's record. */
+    @Test
+    @Transactional
+    void whatIsKeptOfOneWomanChangesNoPageOfAnother() throws Exception {
+        long other = askedWoman("Other").id();
+        long own = askedWoman("Own").id();
+        as(stranger(), intake("Strange Niece"));
+        long strange = people.search(stranger(), "strange niece").get(0).id();
+        Map<String, String> before = pages(own, strange);
+        assertThat(before.keySet()).as("pages compared").hasSizeGreaterThan(40);
+        List<String> tables = store.sql("""
+                select lower(table_name) from information_schema.columns
+                where column_name = 'WOMAN_ID' and table_schema = 'PUBLIC' order by table_name
+                """).query(String.class).list();
+        List<String> filled =
+                tables.stream().filter(table -> copied(table, other) > 0).toList();
+        assertThat(filled).as("tables").hasSizeGreaterThan(7);
+        String hers = "/people/" + other;
+        List<MockHttpServletRequestBuilder> told = List.of(
+                intake(hers, "Other, changed").param("version", "1"),
+                post(hers + "/wanted")
+                        .param("move", "Squat")
+                        .param("kind", "USUAL")
+                        .param("kilograms", "12"),
+                post(hers + "/visits")
+                        .param("formKey", key())
+                        .param("on", LocalDate.now().plusDays(1).toString())
+                        .param("at", "10:00"),
+                post(hers + "/floor/practice")
+                        .param("formKey", key())
+                        .param("track", "ENDURANCE")
+                        .param("holdSeconds", "6")
+                        .param("holds", "4")
+                        .param("flicks", "7")
+                        .param("holdsDone", "4")
+                        .param("flicksDone", "7"));
+        for (MockHttpServletRequestBuilder form : told) {
+            assertThat(send(form).getStatus()).isEqualTo(302);
+        }
+        store.sql("update response set session_id = (select max(id) from session where woman_id = ?) where id in "
+                        + "(select id from response order by id desc limit 5)")
+                .param(other)
+                .update();
+        Map<String, String> after = pages(own, strange);
+        before.forEach((path, page) -> assertThat(after.get(path)).as(path).isEqualTo(page));
+    }
+
+    /** Some rows of a table, made another woman's; what must be one of a kind is left out or made anew. */
+    private int copied(String table, long woman) {
+        List<String> columns = store.sql("""
+                select lower(column_name) from information_schema.columns
+                where table_name = upper(?) and table_schema = 'PUBLIC' and is_identity = 'NO' and column_name not in
+                  ('CORRECTS', 'ROOT_ID', 'REPEATS', 'FIRST_REPETITION_OF', 'LIFTS') order by ordinal_position
+                """).param(table).query(String.class).list();
+        String taken = columns.stream()
+                .map(column -> switch (column) {
+                    case "woman_id" -> String.valueOf(woman);
+                    case "form_key" -> "cast(random_uuid() as varchar)";
+                    default -> column;
+                })
+                .collect(Collectors.joining(", "));
+        return store.sql("insert into " + table + " (" + String.join(", ", columns) + ") select " + taken + " from "
+                        + table + " where woman_id <> " + woman + " limit 1")
+                .update();
+    }
+
+    private Map<String, String> pages(long own, long strange) throws Exception {
+        Map<String, String> pages = new TreeMap<>();
+        for (var address : addresses.getHandlerMethods().keySet()) {
+            for (String pattern : address.getPatternValues()) {
+                String hers = pattern.replace("{womanId}", "" + own);
+                if (!VARIABLE.matcher(hers).find() && !hers.equals(pattern)) {
+                    add(pages, ines, hers);
+                    add(pages, stranger(), pattern.replace("{womanId}", "" + strange));
+                }
+            }
+        }
+        for (String any : List.of("/", "/people", "/studio", "/moves", "/people?q=o")) {
+            add(pages, stranger(), any);
+        }
+        return pages;
+    }
+
+    private void add(Map<String, String> pages, SignedIn who, String path) throws Exception {
+        MockHttpServletResponse answer = as(who, request(HttpMethod.GET, path));
+        if (answer.getStatus() == 200 && String.valueOf(answer.getContentType()).startsWith("text/html")) {
+            pages.put(
+                    who.account().name() + " " + path,
+                    CHANGING.matcher(answer.getContentAsString()).replaceAll(""));
+        }
     }
 
     private List<String> visitsOf(long woman) {
