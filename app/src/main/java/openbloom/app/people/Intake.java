@@ -71,9 +71,6 @@ final class Intake {
         }
         int babies = typed.requiredWhole("babies", form.who().babies(), 1, Limits.MOST_BABIES)
                 .orElse(1);
-        Set<Condition> conditions = conditions();
-        Optional<LocalDate> cleared =
-                notFuture("clearedOn", typed.date("clearedOn", form.clearance().clearedOn()));
         Woman.Key key = new Woman.Key(of.studioId(), formKey(), of.version(), of.accountId());
         Woman.About about = new Woman.About(
                 name,
@@ -83,7 +80,16 @@ final class Intake {
                 births,
                 babies,
                 situation);
-        Woman.MedicalTold medical = new Woman.MedicalTold(
+        String equipment =
+                Columns.constants(typed.choices("equipment", form.who().equipment(), Equipment.class));
+        return new Woman(of.id(), key, about, pregnancy, birth, medical(), equipment, of.approach());
+    }
+
+    private Woman.MedicalTold medical() {
+        Set<Condition> conditions = conditions();
+        Optional<LocalDate> cleared =
+                notFuture("clearedOn", typed.date("clearedOn", form.clearance().clearedOn()));
+        return new Woman.MedicalTold(
                 isAsked(conditions) ? today : null,
                 Columns.constants(conditions),
                 Columns.days(since(conditions)),
@@ -91,9 +97,6 @@ final class Intake {
                 clearedBy(cleared),
                 Columns.lines(limits(cleared)),
                 Columns.constants(clearedFor(cleared, conditions)));
-        String equipment =
-                Columns.constants(typed.choices("equipment", form.who().equipment(), Equipment.class));
-        return new Woman(of.id(), key, about, pregnancy, birth, medical, equipment, of.approach());
     }
 
     private Set<Condition> conditions() {

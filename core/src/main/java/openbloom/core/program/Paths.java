@@ -179,6 +179,15 @@ public final class Paths {
     }
 
     /** Prepare, tests, weeks: the dates of the weeks stand once she may begin. */
+    private Step row(RunningPath.Week week) {
+        String between = week.walkMinutes() > 0 ? ", " + number(week.walkMinutes()) + " min walk between" : "";
+        return on(
+                "row-" + week.week(),
+                week.days().get(0),
+                "row " + week.week() + ": " + week.bouts() + " × " + number(week.runMinutes()) + " min run" + between,
+                "three days, none next to another; pain above 2 repeats the row");
+    }
+
     private Path running() {
         RunningPath path = RunningPath.of(judgement, List.of());
         LocalDate earliest = facts.recentBirth()
@@ -205,14 +214,7 @@ public final class Paths {
                 .distinct()
                 .forEach(gate -> steps.add(then("needs-" + steps.size(), gate, "")));
         path.why().forEach(why -> steps.add(then("why-" + steps.size(), why, "")));
-        for (RunningPath.Week week : path.weeks()) {
-            steps.add(on(
-                    "row-" + week.week(),
-                    week.days().get(0),
-                    "row " + week.week() + ": " + week.bouts() + " × " + number(week.runMinutes()) + " min run"
-                            + (week.walkMinutes() > 0 ? ", " + number(week.walkMinutes()) + " min walk between" : ""),
-                    "three days, none next to another; pain above 2 repeats the row"));
-        }
+        path.weeks().forEach(week -> steps.add(row(week)));
         if (path.weeks().isEmpty()) {
             steps.add(then(
                     "rows",
