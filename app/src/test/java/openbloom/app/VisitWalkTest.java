@@ -273,8 +273,27 @@ class VisitWalkTest extends BrowserTest {
                         .isLessThanOrEqualTo(Math.max(2 * screen[1], MOST_HEIGHT));
                 if (screen[0] == 390) {
                     look();
+                    unfolds(task, session);
                 }
             }
+        }
+    }
+
+    /** On paper everything stands; a line of the editor shows its buttons when it is opened. */
+    private void unfolds(String task, String session) {
+        if (task.equals(session)) {
+            Locator folded = page.locator(".session-items tbody tr[hidden]");
+            assertThat(folded).not().hasCount(0);
+            page.evaluate("() => dispatchEvent(new Event('beforeprint'))");
+            assertThat(folded).hasCount(0);
+            page.evaluate("() => dispatchEvent(new Event('afterprint'))");
+            assertThat(folded).not().hasCount(0);
+        } else if (task.equals(session + "/edit")) {
+            Locator line = page.locator("#line-1");
+            assertThat(line.locator(".edit-acts")).isHidden();
+            line.locator(".edit-open").click();
+            assertThat(line.locator(".edit-acts")).isVisible();
+            look();
         }
     }
 }
