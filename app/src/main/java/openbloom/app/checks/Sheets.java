@@ -114,13 +114,8 @@ public class Sheets {
                 draft.kind(),
                 draft.checkedOn(),
                 checkedBy,
-                new NewVersion(
-                        draft.formKey(),
-                        draft.keptBy(),
-                        draft.at(),
-                        old == null ? null : old.root(),
-                        old == null ? null : old.id(),
-                        reason),
+                NewVersion.after(
+                        old == null ? null : old.version(), reason, draft.formKey(), draft.keptBy(), draft.at()),
                 json.writeValueAsString(found));
     }
 }

@@ -84,13 +84,6 @@ class SecondStudioTest extends PageTest {
         long strange = people.search(stranger(), "strange niece").get(0).id();
         Map<String, String> before = pages(own, strange);
         assertThat(before.keySet()).as("pages compared").hasSizeGreaterThan(40);
-        List<String> tables = store.sql("""
-                select lower(table_name) from information_schema.columns
-                where column_name = 'WOMAN_ID' and table_schema = 'PUBLIC' order by table_name
-                """).query(String.class).list();
-        List<String> filled =
-                tables.stream().filter(table -> copied(table, other) > 0).toList();
-        assertThat(filled).as("tables").hasSizeGreaterThan(7);
         String hers = "/people/" + other;
         List<MockHttpServletRequestBuilder> told = List.of(
                 intake(hers, "Other, changed").param("version", "1"),
@@ -113,6 +106,13 @@ class SecondStudioTest extends PageTest {
         for (MockHttpServletRequestBuilder form : told) {
             assertThat(send(form).getStatus()).isEqualTo(302);
         }
+        List<String> tables = store.sql("""
+                select lower(table_name) from information_schema.columns
+                where column_name = 'WOMAN_ID' and table_schema = 'PUBLIC' order by table_name
+                """).query(String.class).list();
+        List<String> filled =
+                tables.stream().filter(table -> copied(table, other) > 0).toList();
+        assertThat(filled).as("tables").hasSizeGreaterThan(7);
         store.sql("update response set session_id = (select max(id) from session where woman_id = ?) where id in "
                         + "(select id from response order by id desc limit 5)")
                 .param(other)

@@ -40,6 +40,9 @@ public record Conditions(Set<Condition> all, Map<Condition, LocalDate> since) {
 
     /** These and others; since when of the others counts where both tell it. */
     public Conditions and(Conditions others) {
+        if (others.all.isEmpty()) {
+            return this;
+        }
         Set<Condition> together = new HashSet<>(all);
         together.addAll(others.all);
         Map<Condition, LocalDate> days = new HashMap<>(since);

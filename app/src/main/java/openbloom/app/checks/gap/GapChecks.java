@@ -182,13 +182,8 @@ public class GapChecks {
                 measured.check().date(),
                 measured.by().id(),
                 measured.method(),
-                new NewVersion(
-                        keeping.formKey(),
-                        keeping.keptBy(),
-                        keeping.at(),
-                        old == null ? null : old.root(),
-                        old == null ? null : old.id(),
-                        reason),
+                NewVersion.after(
+                        old == null ? null : old.version(), reason, keeping.formKey(), keeping.keptBy(), keeping.at()),
                 repeats,
                 old == null ? repeats : null,
                 old == null ? null : old.fingers().map(FingerWidths::toString).orElse(""));

@@ -16,4 +16,11 @@ public record NewVersion(
         Instant storedAt,
         @Nullable Long rootId,
         @Nullable Long corrects,
-        String reason) {}
+        String reason) {
+    /** The first version of a check, or the one after {@code old}. */
+    public static NewVersion after(
+            @Nullable Version old, String reason, String formKey, long keptBy, Instant storedAt) {
+        return new NewVersion(
+                formKey, keptBy, storedAt, old == null ? null : old.root(), old == null ? null : old.id(), reason);
+    }
+}
