@@ -2,7 +2,6 @@ package openbloom.app;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
-import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -10,13 +9,9 @@ import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import org.jspecify.annotations.NullMarked;
 
-/** Features are closed and form no circle; only the edge knows the clock. */
+/** Features are closed, and only the edge knows the clock. How they know each other is {@link StructureTest}'s. */
 @AnalyzeClasses(packages = "openbloom", importOptions = DoNotIncludeTests.class)
 class ArchitectureTest {
-    @ArchTest
-    static final ArchRule featuresFormNoCircle =
-            slices().matching("openbloom.app.(*)..").should().beFreeOfCycles();
-
     @ArchTest
     static final ArchRule coreKnowsNothingOfTheApplication = noClasses()
             .that()

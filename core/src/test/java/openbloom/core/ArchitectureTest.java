@@ -2,7 +2,6 @@ package openbloom.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
-import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 
 import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -10,7 +9,7 @@ import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import org.jspecify.annotations.NullMarked;
 
-/** The core stays pure, and inside it arrows go only downward. */
+/** The core stays pure. Which package knows which is held to the drawing by the application's StructureTest. */
 @AnalyzeClasses(packages = "openbloom.core", importOptions = DoNotIncludeTests.class)
 class ArchitectureTest {
     @ArchTest
@@ -30,78 +29,6 @@ class ArchitectureTest {
             .callMethod(System.class, "currentTimeMillis")
             .orShould()
             .callMethod(System.class, "nanoTime");
-
-    @ArchTest
-    static final ArchRule arrowsGoDownward = layeredArchitecture()
-            .consideringOnlyDependenciesInLayers()
-            .layer("evidence")
-            .definedBy("..core.evidence")
-            .layer("dating")
-            .definedBy("..core.dating")
-            .layer("stage")
-            .definedBy("..core.stage")
-            .layer("screening")
-            .definedBy("..core.screening")
-            .layer("findings")
-            .definedBy("..core.breath", "..core.gap", "..core.pelvicfloor")
-            .layer("figure")
-            .definedBy("..core.figure")
-            .layer("moves")
-            .definedBy("..core.moves")
-            .layer("record")
-            .definedBy("..core.record")
-            .layer("words")
-            .definedBy("..core.words")
-            .layer("verdict")
-            .definedBy("..core.verdict")
-            .layer("progress")
-            .definedBy("..core.progress")
-            .layer("session")
-            .definedBy("..core.session")
-            .layer("program")
-            .definedBy("..core.program")
-            .layer("review")
-            .definedBy("..core.review")
-            .layer("care")
-            .definedBy("..core.care")
-            .layer("picture")
-            .definedBy("..core.picture")
-            .whereLayer("picture")
-            .mayNotBeAccessedByAnyLayer()
-            .whereLayer("program")
-            .mayOnlyBeAccessedByLayers("review", "picture")
-            .whereLayer("progress")
-            .mayOnlyBeAccessedByLayers("session", "program", "review", "picture")
-            .whereLayer("verdict")
-            .mayOnlyBeAccessedByLayers("progress", "session", "program", "review", "care", "picture")
-            .whereLayer("words")
-            .mayOnlyBeAccessedByLayers("verdict", "progress", "session", "program", "review", "picture")
-            .whereLayer("record")
-            .mayOnlyBeAccessedByLayers(
-                    "words", "verdict", "progress", "session", "program", "review", "care", "picture")
-            .whereLayer("moves")
-            .mayOnlyBeAccessedByLayers(
-                    "record", "words", "verdict", "progress", "session", "program", "review", "care", "picture")
-            .whereLayer("figure")
-            .mayOnlyBeAccessedByLayers("moves", "record", "verdict")
-            .whereLayer("findings")
-            .mayOnlyBeAccessedByLayers(
-                    "moves", "record", "words", "verdict", "progress", "session", "program", "review", "picture")
-            .whereLayer("screening")
-            .mayOnlyBeAccessedByLayers(
-                    "record", "words", "verdict", "progress", "session", "program", "review", "care", "picture")
-            .whereLayer("dating")
-            .mayOnlyBeAccessedByLayers(
-                    "stage",
-                    "screening",
-                    "record",
-                    "words",
-                    "verdict",
-                    "progress",
-                    "session",
-                    "program",
-                    "review",
-                    "picture");
 
     @ArchTest
     static final ArchRule everyPackageIsNullMarked =
