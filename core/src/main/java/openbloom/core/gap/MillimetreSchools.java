@@ -12,6 +12,7 @@ import static openbloom.core.evidence.Published.SITE_TOLERANCE;
 
 import java.util.Comparator;
 import java.util.Optional;
+import openbloom.core.evidence.Published;
 
 /** Schools that read millimetres at rest: E-BEER by site, E-EHS at the widest site with its grades. */
 final class MillimetreSchools {
@@ -55,9 +56,16 @@ final class MillimetreSchools {
             return Optional.empty();
         }
         if (mm <= EHS_MODERATE.amount()) {
-            return Optional.of("over 2 to 3 cm");
+            return Optional.of("over " + cm(EHS_LIMIT) + " to " + cm(EHS_MODERATE) + " cm");
         }
-        return Optional.of(mm <= EHS_SEVERE.amount() ? "over 3 to 5 cm" : "over 5 cm");
+        return Optional.of(
+                mm <= EHS_SEVERE.amount()
+                        ? "over " + cm(EHS_MODERATE) + " to " + cm(EHS_SEVERE) + " cm"
+                        : "over " + cm(EHS_SEVERE) + " cm");
+    }
+
+    private static int cm(Published limit) {
+        return limit.amount() / 10;
     }
 
     private static SchoolAnswer answer(School school, GapReading worst, int limit, Optional<String> grade) {

@@ -186,7 +186,8 @@ public enum School {
                 wider ? WIDER : WITHIN,
                 wider ? Optional.of(grade) : Optional.empty(),
                 Optional.of(widest.site()),
-                (wider ? "2 fingers or more: " : "under 2 fingers: ") + widest.words() + " on the small lift",
+                Published.said(wider ? "{} fingers or more: " : "under {} fingers: ", Published.SPERSTAD_SEPARATION)
+                        + widest.words() + " on the small lift",
                 Source.E_SPER);
     }
 

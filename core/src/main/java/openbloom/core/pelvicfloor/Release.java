@@ -71,7 +71,9 @@ public final class Release {
         int needed = Published.LETTING_GO_NEEDED.amount();
         long days = days(practices);
         return days >= DAYS_TO_MOVE_ON
-                ? "Full letting-go on " + needed + " of 10 on two days, nothing hurt: check her again, she may move on."
-                : "Full letting-go on " + needed + " of 10 without pain: " + days + " of 2 days so far.";
+                ? "Full letting-go on " + needed + " of 10 on " + DAYS_TO_MOVE_ON
+                        + " days, nothing hurt: check her again, she may move on."
+                : "Full letting-go on " + needed + " of 10 without pain: " + days + " of " + DAYS_TO_MOVE_ON
+                        + " days so far.";
     }
 }

@@ -216,10 +216,7 @@ public final class Paths {
         path.why().forEach(why -> steps.add(then("why-" + steps.size(), why, "")));
         path.weeks().forEach(week -> steps.add(row(week)));
         if (path.weeks().isEmpty()) {
-            steps.add(then(
-                    "rows",
-                    "nine rows of three runs each, from 8 × 1 minute to 30 minutes",
-                    "the tests passed, no leak, heaviness or pain"));
+            steps.add(then("rows", RunningPath.tableWords(), "the tests passed, no leak, heaviness or pain"));
         }
         return new Path("running", "Return to running", "she wants to run", steps, Source.E_RUN.key());
     }

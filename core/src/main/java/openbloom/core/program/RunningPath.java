@@ -47,6 +47,14 @@ public record RunningPath(boolean ready, List<Gate> missing, List<String> why, L
         weeks = List.copyOf(weeks);
     }
 
+    /** The table in short, for who may not begin yet. */
+    static String tableWords() {
+        Row first = TABLE.get(0);
+        Row last = TABLE.get(TABLE.size() - 1);
+        return TABLE.size() + " rows of " + RUNS_A_WEEK + " runs each, from " + first.bouts() + " × "
+                + Math.round(first.run()) + " minute to " + Math.round(last.run()) + " minutes";
+    }
+
     private record Row(int bouts, double run, double walk) {}
 
     /**

@@ -75,7 +75,8 @@ class PathsTest {
         assertThat(run.source()).isEqualTo("E-RUN");
         assertThat(day(run, "walks from 10")).contains(TODAY);
         assertThat(day(run, "the tests: ")).contains(TODAY.minusWeeks(14).plusWeeks(16));
-        assertThat(day(run, "nine rows")).isEmpty();
+        assertThat(day(run, "9 rows of 3 runs each, from 8 × 1 minute to 30 minutes"))
+                .isEmpty();
     }
 
     @Test
