@@ -44,8 +44,6 @@ import openbloom.core.verdict.Facts;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
-import org.springframework.web.context.request.RequestContextHolder;
-import org.springframework.web.context.request.ServletRequestAttributes;
 
 /** Puts together what the rules read: intake, the latest answers, the latest check, and what her sessions showed. */
 @Service
@@ -85,22 +83,7 @@ class ClientAssembler implements RecordReader {
 
     @Override
     public Client clientOn(Woman woman, LocalDate day) {
-        return notes(woman, day, readOnce(woman)).client();
-    }
-
-    /** While a page is only looked at, a woman's tables are read once, whoever asks for them. */
-    private Kept readOnce(Woman woman) {
-        if (!(RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes page)
-                || !page.getRequest().getMethod().equals("GET")) {
-            return read(List.of(woman));
-        }
-        String key = ClientAssembler.class.getName() + woman.id();
-        if (page.getRequest().getAttribute(key) instanceof Kept before) {
-            return before;
-        }
-        Kept kept = read(List.of(woman));
-        page.getRequest().setAttribute(key, kept);
-        return kept;
+        return notes(woman, day, read(List.of(woman))).client();
     }
 
     @Override
@@ -121,7 +104,7 @@ class ClientAssembler implements RecordReader {
 
     private Listed listed(Woman woman, LocalDate day, Optional<Kept> all) {
         try {
-            Kept kept = all.orElseGet(() -> readOnce(woman));
+            Kept kept = all.orElseGet(() -> read(List.of(woman)));
             CaseNotes notes = notes(woman, day, kept);
             Client client = notes.client();
             StageStrip strip = new StageStripWriter(woman, new Facts(client, day), notes.painElsewhere()).strip();

@@ -11,9 +11,11 @@ import org.thymeleaf.spring6.SpringTemplateEngine;
 @Configuration
 class WebSetup implements WebMvcConfigurer {
     private final OnceInterceptor once;
+    private final OneReading reading;
 
-    WebSetup(OnceInterceptor once, SpringTemplateEngine templates) {
+    WebSetup(OnceInterceptor once, OneReading reading, SpringTemplateEngine templates) {
         this.once = once;
+        this.reading = reading;
         templates.setLinkBuilder(new PlainLinks());
     }
 
@@ -25,5 +27,6 @@ class WebSetup implements WebMvcConfigurer {
     @Override
     public void addInterceptors(InterceptorRegistry registry) {
         registry.addInterceptor(once);
+        registry.addInterceptor(reading);
     }
 }

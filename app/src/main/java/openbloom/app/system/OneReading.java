@@ -1,0 +1,60 @@
+package openbloom.app.system;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionStatus;
+import org.springframework.transaction.support.DefaultTransactionDefinition;
+import org.springframework.web.method.HandlerMethod;
+import org.springframework.web.servlet.AsyncHandlerInterceptor;
+
+/**
+ * A page that is only looked at is read in one transaction, its template included: all of it is of one moment, and MyBatis
+ * asks the database for the same rows once, whoever of the page's parts wants them.
+ */
+@Component
+class OneReading implements AsyncHandlerInterceptor {
+    private static final String OPEN = OneReading.class.getName();
+
+    private final PlatformTransactionManager transactions;
+
+    OneReading(PlatformTransactionManager transactions) {
+        this.transactions = transactions;
+    }
+
+    @Override
+    public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
+        if (handler instanceof HandlerMethod && request.getMethod().equals("GET")) {
+            DefaultTransactionDefinition reading = new DefaultTransactionDefinition();
+            reading.setReadOnly(true);
+            request.setAttribute(OPEN, transactions.getTransaction(reading));
+        }
+        return true;
+    }
+
+    @Override
+    public void afterCompletion(
+            HttpServletRequest request, HttpServletResponse response, Object handler, @Nullable Exception broken) {
+        end(request);
+    }
+
+    /** What streams on in another thread has read what it needs. */
+    @Override
+    public void afterConcurrentHandlingStarted(
+            HttpServletRequest request, HttpServletResponse response, Object handler) {
+        end(request);
+    }
+
+    private void end(HttpServletRequest request) {
+        if (request.getAttribute(OPEN) instanceof TransactionStatus open) {
+            request.removeAttribute(OPEN);
+            if (open.isRollbackOnly()) {
+                transactions.rollback(open);
+            } else {
+                transactions.commit(open);
+            }
+        }
+    }
+}
