@@ -24,11 +24,11 @@ import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.record.Answer;
 import openbloom.core.record.Approach;
+import openbloom.core.record.Background;
 import openbloom.core.record.Choice;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
 import openbloom.core.record.Conditions;
-import openbloom.core.record.Limits;
 import openbloom.core.record.Question;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.SymptomReport;
@@ -66,11 +66,8 @@ final class ClientReader {
     }
 
     private Client client(ClientRequest told) {
-        int births = reading.number("client.births", told.background().births(), 0, Limits.MOST_BIRTHS);
-        int babies = reading.number("client.babies", told.background().babies(), 0, Limits.MOST_BABIES);
-        int age = reading.number(
-                "client.ageYears", told.background().ageYears(), Limits.YOUNGEST_YEARS, Limits.OLDEST_YEARS);
-        Client.Builder client = Client.of(births, Math.max(1, babies), age)
+        Background background = told.background().background(reading);
+        Client.Builder client = Client.of(background)
                 .equipment(set("equipment", told.wishes().equipment()))
                 .domingCeiling(rungs("client.domingCeiling", told.standing().domingCeiling()))
                 .flat(onDate, rungs("client.domingCeiling", told.standing().domingCeiling()))
@@ -79,9 +76,6 @@ final class ClientReader {
         conditions(told.health()).ifPresent(conditions -> client.conditions(Answer.given(onDate, conditions)));
         if (Boolean.TRUE.equals(told.background().feeding())) {
             client.knownBesides(Conditions.of(Set.of(Condition.BREASTFEEDING)));
-        }
-        if (told.background().training() != null) {
-            client.trained(told.background().training());
         }
         if (told.health().warningSigns() != null) {
             client.warningSigns(onDate, set("warningSigns", told.health().warningSigns()));
@@ -94,7 +88,7 @@ final class ClientReader {
             client.breath(told.checks().breath());
         }
         pregnancy(told).ifPresent(client::pregnant);
-        birth(told, births).ifPresent(client::gaveBirth);
+        birth(told, background.births()).ifPresent(client::gaveBirth);
         clearance(told.health()).ifPresent(client::cleared);
         gap(told.checks().gap(), told.standing().domingCeiling()).ifPresent(client::gap);
         floor(told.checks().pelvicFloor()).ifPresent(client::pelvicFloor);

@@ -9,6 +9,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.ConnectFault;
 import openbloom.core.breath.ConnectPosition;
@@ -20,8 +21,10 @@ import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.program.Aim;
+import openbloom.core.record.Background;
 import openbloom.core.record.Choice;
 import openbloom.core.record.ImpactTests;
+import openbloom.core.record.Limits;
 import openbloom.core.record.Question;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
@@ -53,7 +56,16 @@ public record ClientRequest(
             @Nullable Integer babies,
             @Nullable Integer ageYears,
             @Nullable Training training,
-            @Nullable Boolean feeding) {}
+            @Nullable Boolean feeding) {
+        /** Read beside what is told, so that a new fact about her costs the API this file alone. */
+        Background background(FieldReader reading) {
+            return new Background(
+                    reading.number("client.births", births, 0, Limits.MOST_BIRTHS),
+                    Math.max(1, reading.number("client.babies", babies, 0, Limits.MOST_BABIES)),
+                    reading.number("client.ageYears", ageYears, Limits.YOUNGEST_YEARS, Limits.OLDEST_YEARS),
+                    Optional.ofNullable(training));
+        }
+    }
 
     /** What she and her clinician say of her health. */
     public record HealthTold(

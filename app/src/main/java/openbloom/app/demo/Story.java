@@ -129,7 +129,9 @@ record Story(
             return new Woman(
                     0,
                     new Woman.Key(studioId, "demo-" + name, 1, accountId),
-                    new Woman.About(name, today.getYear() - age, goals, training, births, babies, situation),
+                    Woman.About.of(name, today.getYear() - age, goals)
+                            .now(situation, births, babies)
+                            .trained(training),
                     pregnant
                             ? new Woman.DatingTold(DatingBasis.LAST_PERIOD, since, 28, null, null, null, null)
                             : Woman.DatingTold.NONE,

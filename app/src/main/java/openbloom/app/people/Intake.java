@@ -16,8 +16,6 @@ import openbloom.core.dating.GestationalAge;
 import openbloom.core.dating.Statement;
 import openbloom.core.moves.Equipment;
 import openbloom.core.record.ClinicianLimit;
-import openbloom.core.record.Limits;
-import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
@@ -26,8 +24,8 @@ import org.jspecify.annotations.Nullable;
 
 /** Reads an intake form: everything that makes no sense is told at once, each beside its field. */
 final class Intake {
-    private static final int LONGEST_NAME = 120;
-    private static final int LONGEST_TEXT = 2000;
+    static final int LONGEST_NAME = 120;
+    static final int LONGEST_TEXT = 2000;
 
     private final IntakeForm form;
     private final LocalDate today;
@@ -53,33 +51,11 @@ final class Intake {
     record Owner(long id, long studioId, long accountId, int version, String approach) {}
 
     private Woman read(Owner of) {
-        String name = typed.requiredText("name", form.who().name(), LONGEST_NAME);
-        int year = typed.requiredWhole(
-                        "birthYear",
-                        form.who().birthYear(),
-                        today.getYear() - Limits.OLDEST_YEARS,
-                        today.getYear() - Limits.YOUNGEST_YEARS)
-                .orElse(0);
-        Situation situation = typed.requiredChoice("situation", form.who().situation(), Situation.class)
-                .orElse(Situation.NEITHER);
+        Woman.About about = form.who().about(typed, today);
+        Situation situation = about.situation();
         Woman.DatingTold pregnancy = situation == Situation.PREGNANT ? pregnancy() : Woman.DatingTold.NONE;
         Woman.BirthTold birth = situation == Situation.AFTER_BIRTH ? birth() : Woman.BirthTold.NONE;
-        int births = typed.requiredWhole("births", form.who().births(), 0, Limits.MOST_BIRTHS)
-                .orElse(0);
-        if (situation == Situation.AFTER_BIRTH && births == 0) {
-            typed.refuse("births", "intake.birthsAfterBirth");
-        }
-        int babies = typed.requiredWhole("babies", form.who().babies(), 1, Limits.MOST_BABIES)
-                .orElse(1);
         Woman.Key key = new Woman.Key(of.studioId(), formKey(), of.version(), of.accountId());
-        Woman.About about = new Woman.About(
-                name,
-                year,
-                typed.text("goals", form.who().goals(), LONGEST_TEXT),
-                typed.choice("training", form.who().training(), Training.class).orElse(null),
-                births,
-                babies,
-                situation);
         String equipment =
                 Columns.constants(typed.choices("equipment", form.who().equipment(), Equipment.class));
         return new Woman(of.id(), key, about, pregnancy, birth, medical(), equipment, of.approach());

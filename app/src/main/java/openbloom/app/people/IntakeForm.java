@@ -9,8 +9,11 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import openbloom.app.system.Columns;
 import openbloom.app.system.FormOfParts;
+import openbloom.app.system.Typed;
 import openbloom.core.dating.DatingBasis;
 import openbloom.core.record.ClinicianLimit;
+import openbloom.core.record.Limits;
+import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import org.jspecify.annotations.Nullable;
 
@@ -37,7 +40,33 @@ public record IntakeForm(
             @Nullable String situation,
             @Nullable String births,
             @Nullable String babies,
-            @Nullable List<String> equipment) {}
+            @Nullable List<String> equipment) {
+        /** Read beside what is typed, so that a new fact about her is told here and nowhere else in the form. */
+        Woman.About about(Typed typed, LocalDate today) {
+            String called = typed.requiredText("name", name, Intake.LONGEST_NAME);
+            int bornIn = typed.requiredWhole(
+                            "birthYear",
+                            birthYear,
+                            today.getYear() - Limits.OLDEST_YEARS,
+                            today.getYear() - Limits.YOUNGEST_YEARS)
+                    .orElse(0);
+            Situation now = typed.requiredChoice("situation", situation, Situation.class)
+                    .orElse(Situation.NEITHER);
+            int bornTo =
+                    typed.requiredWhole("births", births, 0, Limits.MOST_BIRTHS).orElse(0);
+            if (now == Situation.AFTER_BIRTH && bornTo == 0) {
+                typed.refuse("births", "intake.birthsAfterBirth");
+            }
+            return new Woman.About(
+                    called,
+                    bornIn,
+                    typed.text("goals", goals, Intake.LONGEST_TEXT),
+                    typed.choice("training", training, Training.class).orElse(null),
+                    bornTo,
+                    typed.requiredWhole("babies", babies, 1, Limits.MOST_BABIES).orElse(1),
+                    now);
+        }
+    }
 
     /** How her pregnancy is dated. */
     public record Dated(

@@ -22,7 +22,6 @@ import openbloom.core.Outcome;
 import openbloom.core.dating.DatingBasis;
 import openbloom.core.moves.Equipment;
 import openbloom.core.record.ClinicianLimit;
-import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
@@ -154,7 +153,6 @@ class PeopleController {
         model.put("bases", List.of(DatingBasis.values()));
         model.put("birthKinds", BirthKind.values());
         model.put("tears", Tear.values());
-        model.put("trainings", Training.values());
         model.put("allConditions", Condition.values());
         model.put("allEquipment", Equipment.values());
         model.put("allLimits", ClinicianLimit.values());

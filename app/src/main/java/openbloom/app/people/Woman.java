@@ -54,8 +54,21 @@ public record Woman(
             int births,
             int babies,
             Situation situation) {
-        About now(Situation other, int bornTo, int carried) {
+        /** What is asked of every woman; nothing else is known yet. */
+        public static About of(String name, int birthYear, String goals) {
+            return new About(name, birthYear, goals, null, 0, 1, Situation.NEITHER);
+        }
+
+        public About now(Situation other, int bornTo, int carried) {
             return new About(name, birthYear, goals, training, bornTo, carried, other);
+        }
+
+        public About trained(@Nullable Training before) {
+            return new About(name, birthYear, goals, before, births, babies, situation);
+        }
+
+        private Background background(int ageYears) {
+            return new Background(births, babies, ageYears, Optional.ofNullable(training));
         }
     }
 
@@ -245,7 +258,7 @@ public record Woman(
     /** What was told at intake and since, as the rules want it. */
     public Intake intake(Approach counts, LocalDate day) {
         return new Intake(
-                new Background(about.births(), about.babies(), ageYears(day), Optional.ofNullable(about.training())),
+                about.background(ageYears(day)),
                 openbloom.core.record.Situation.of(dating(), birth()),
                 new Medical(medical.told(), Conditions.NONE, clearance()),
                 counts,

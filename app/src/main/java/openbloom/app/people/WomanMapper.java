@@ -7,9 +7,8 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.ResultMap;
 import org.apache.ibatis.annotations.Select;
-import org.apache.ibatis.annotations.Update;
 
-/** Women as they are kept; every question names the studio. */
+/** Women as they are kept; every question names the studio. The columns of a row stand in the {@code .xml} alone. */
 @Mapper
 public interface WomanMapper {
     @Select("select * from woman where id = #{id} and studio_id = #{studioId}")
@@ -63,34 +62,9 @@ public interface WomanMapper {
             """)
     List<Long> seenLast(long studioId, int most);
 
-    @Select(value = """
-                    select id from final table (insert into woman (
-                      studio_id, form_key, version, changed_by, changed_at, name, birth_year, goals, training, situation,
-                      dating_basis, dating_given_on, cycle_length_days, embryo_age_days, scan_on, scan_read_days, stated_days,
-                      birth_on, birth_kind, tear, wound_closed, births, babies, conditions_asked_on, conditions,
-                      conditions_since, equipment, cleared_on, cleared_by, clearance_limits, cleared_for, approach)
-                    values (
-                      #{w.key.studioId}, #{w.key.formKey}, 1, #{w.key.changedBy}, #{at}, #{w.about.name}, #{w.about.birthYear}, #{w.about.goals},
-                      #{w.about.training}, #{w.about.situation}, #{w.datingTold.basis}, #{w.datingTold.givenOn}, #{w.datingTold.cycleLengthDays}, #{w.datingTold.embryoAgeDays},
-                      #{w.datingTold.scanOn}, #{w.datingTold.scanReadDays}, #{w.datingTold.statedDays}, #{w.birthTold.on}, #{w.birthTold.kind}, #{w.birthTold.tear}, #{w.birthTold.woundClosed},
-                      #{w.about.births}, #{w.about.babies}, #{w.medical.askedOn}, #{w.medical.conditions}, #{w.medical.conditionsSince},
-                      #{w.equipment}, #{w.medical.clearedOn}, #{w.medical.clearedBy}, #{w.medical.clearanceLimits}, #{w.medical.clearedFor}, #{w.approach}))
-                    """, affectData = true)
+    /** Keeps a new woman and answers her number. */
     long insert(@Param("w") Woman woman, @Param("at") Instant at);
 
     /** Changes the row only if it still has the version the form was made from. */
-    @Update("""
-            update woman set
-              version = version + 1, changed_by = #{w.key.changedBy}, changed_at = #{at}, name = #{w.about.name},
-              birth_year = #{w.about.birthYear}, goals = #{w.about.goals}, training = #{w.about.training}, situation = #{w.about.situation},
-              dating_basis = #{w.datingTold.basis}, dating_given_on = #{w.datingTold.givenOn},
-              cycle_length_days = #{w.datingTold.cycleLengthDays}, embryo_age_days = #{w.datingTold.embryoAgeDays}, scan_on = #{w.datingTold.scanOn},
-              scan_read_days = #{w.datingTold.scanReadDays}, stated_days = #{w.datingTold.statedDays}, birth_on = #{w.birthTold.on}, birth_kind = #{w.birthTold.kind},
-              tear = #{w.birthTold.tear}, wound_closed = #{w.birthTold.woundClosed}, births = #{w.about.births}, babies = #{w.about.babies},
-              conditions_asked_on = #{w.medical.askedOn}, conditions = #{w.medical.conditions},
-              conditions_since = #{w.medical.conditionsSince}, equipment = #{w.equipment}, cleared_on = #{w.medical.clearedOn},
-              cleared_by = #{w.medical.clearedBy}, clearance_limits = #{w.medical.clearanceLimits}, cleared_for = #{w.medical.clearedFor}, approach = #{w.approach}
-            where id = #{w.id} and studio_id = #{w.key.studioId} and version = #{w.key.version}
-            """)
     int update(@Param("w") Woman woman, @Param("at") Instant at);
 }

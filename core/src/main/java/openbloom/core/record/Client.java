@@ -44,7 +44,12 @@ public record Client(
 
     /** A woman of whom nothing but these numbers is known. */
     public static Builder of(int births, int babies, int ageYears) {
-        return new Builder(new Background(births, babies, ageYears, Optional.empty()));
+        return of(Background.of(births, babies, ageYears));
+    }
+
+    /** A woman of whom nothing but this is known. */
+    public static Builder of(Background background) {
+        return new Builder(background);
     }
 
     /** The same woman, to be changed in some facts. */
@@ -118,8 +123,7 @@ public record Client(
         }
 
         public Builder trained(Training before) {
-            background = new Background(
-                    background.births(), background.babies(), background.ageYears(), Optional.of(before));
+            background = background.trained(before);
             return this;
         }
 

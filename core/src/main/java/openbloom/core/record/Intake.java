@@ -1,6 +1,5 @@
 package openbloom.core.record;
 
-import java.util.Optional;
 import java.util.Set;
 import openbloom.core.moves.Equipment;
 
@@ -14,8 +13,6 @@ public record Intake(
         Background background, Situation situation, Medical medical, Approach approach, Set<Equipment> equipment) {
     /** The same intake with training told later. */
     public Intake trained(Training before) {
-        Background known =
-                new Background(background.births(), background.babies(), background.ageYears(), Optional.of(before));
-        return new Intake(known, situation, medical, approach, equipment);
+        return new Intake(background.trained(before), situation, medical, approach, equipment);
     }
 }
