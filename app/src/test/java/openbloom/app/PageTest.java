@@ -1,5 +1,6 @@
 package openbloom.app;
 
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
@@ -80,7 +81,7 @@ public abstract class PageTest {
     }
 
     protected MockHttpServletRequestBuilder intake(String address, String name) {
-        String period = java.time.LocalDate.now().minusWeeks(20).toString();
+        String period = TODAY.minusWeeks(20).toString();
         return post(address)
                 .param("formKey", key())
                 .param("name", name)

@@ -1,11 +1,11 @@
 package openbloom.app;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
-import java.time.LocalDate;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -75,13 +75,13 @@ class VisitWalkTest extends BrowserTest {
         fill("birthYear", "1991");
         fill("births", "1");
         tap("label[for=situation-AFTER_BIRTH]");
-        fill("birthDate", LocalDate.now().minusDays(110).toString());
+        fill("birthDate", TODAY.minusDays(110).toString());
         page.locator("#birthKind").selectOption("VAGINAL");
         page.locator("#tear").selectOption("NONE");
         page.locator("#woundClosed").selectOption("YES");
         presses += 3;
         tap("#noCondition");
-        fill("clearedOn", LocalDate.now().minusDays(60).toString());
+        fill("clearedOn", TODAY.minusDays(60).toString());
         fill("clearedBy", "family doctor");
         save();
         next("Safe today?");

@@ -1,6 +1,7 @@
 package openbloom.app;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
@@ -46,7 +47,7 @@ class WalkTest extends BrowserTest {
         page.getByLabel("Year of birth").fill("ninety");
         page.getByText("after birth", new Page.GetByTextOptions().setExact(true))
                 .click();
-        page.getByLabel("Born on").fill(java.time.LocalDate.now().minusDays(100).toString());
+        page.getByLabel("Born on").fill(TODAY.minusDays(100).toString());
         page.getByLabel("Kind of birth").selectOption("VAGINAL");
         page.getByLabel("Births so far").fill("1");
         page.getByRole(AriaRole.BUTTON, named("Save")).click();
@@ -56,7 +57,7 @@ class WalkTest extends BrowserTest {
         page.getByLabel("Year of birth").fill("1990");
         page.getByLabel("Tear").selectOption("NONE");
         page.getByLabel("Wound closed?").selectOption("YES");
-        page.getByLabel("Given on").fill(java.time.LocalDate.now().minusDays(40).toString());
+        page.getByLabel("Given on").fill(TODAY.minusDays(40).toString());
         page.getByLabel("by", exactly()).fill("family doctor");
         page.getByRole(AriaRole.BUTTON, named("Save")).click();
         assertThat(page.locator(".strip")).containsText("14 weeks + 2");

@@ -1,9 +1,9 @@
 package openbloom.app.checks;
 
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
-import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -68,7 +68,7 @@ class SheetsTest extends PageTest {
     void theConnectCheckOpensItsGateAndChoosesTheCue() throws Exception {
         send(form("connect", "cue-HIP_BONES=YES;cue-DRAW_IN=NO;position-LYING=YES;position-SITTING=YES"));
         assertThat(client().checks().connect().positionsFelt()).contains(2);
-        var judgement = judgements.of(woman, LocalDate.now(), Place.STUDIO);
+        var judgement = judgements.of(woman, TODAY, Place.STUDIO);
         assertThat(judgement.cueFamily()).isEqualTo(openbloom.core.breath.CueFamily.HIP_BONES);
     }
 
@@ -135,7 +135,7 @@ class SheetsTest extends PageTest {
     @Test
     void aCorrectionToAnEarlierDayIsStillTheLatestVersion() throws Exception {
         send(form("breath", "faults=HELD"));
-        String earlier = LocalDate.now().minusDays(9).toString();
+        String earlier = TODAY.minusDays(9).toString();
         send(corrected(correctLink(), "BELLY_ONLY").param("checkedOn", earlier));
         assertThat(page(correctLink())).contains("value=\"BELLY_ONLY\" checked", "value=\"" + earlier + "\"");
         assertThat(send(corrected(correctLink(), "UPPER_CHEST")).getStatus()).isEqualTo(302);
@@ -207,11 +207,11 @@ class SheetsTest extends PageTest {
     }
 
     private Client client() {
-        return judgements.of(woman, LocalDate.now(), Place.STUDIO).facts().client();
+        return judgements.of(woman, TODAY, Place.STUDIO).facts().client();
     }
 
     private Verdict verdict(String move) {
-        var judgement = judgements.of(woman, LocalDate.now(), Place.STUDIO);
+        var judgement = judgements.of(woman, TODAY, Place.STUDIO);
         return judgement.of(judgement.catalogue().get(move));
     }
 }

@@ -1,5 +1,6 @@
 package openbloom.app.checks;
 
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
@@ -86,7 +87,7 @@ class StopTest extends PageTest {
     @Test
     void standsTheNextDayAndTellsTheDayItWasTold() throws Exception {
         tell("CHEST_PAIN");
-        LocalDate yesterday = LocalDate.now().minusDays(1);
+        LocalDate yesterday = TODAY.minusDays(1);
         jdbc.update("update safety_answer set asked_on = ? where woman_id = ?", yesterday, woman.id());
         assertThat(page(her + "/plan?only=STOP")).contains("told " + openbloom.core.Days.words(yesterday));
         assertThat(body(none("0"))).contains("has been told since this page was opened");

@@ -1,5 +1,6 @@
 package openbloom.app.demo;
 
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
@@ -11,7 +12,6 @@ import openbloom.app.people.People;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.Accounts;
 import openbloom.app.studio.SignedIn;
-import openbloom.app.system.StudioDay;
 import openbloom.core.session.Place;
 import openbloom.core.verdict.Judgement;
 import org.junit.jupiter.api.Test;
@@ -40,9 +40,6 @@ class DemoWomenTest {
 
     @Autowired
     private Judgements judgements;
-
-    @Autowired
-    private StudioDay day;
 
     /**
      * On the back: swapped from 28 weeks, limited from 20. Curl-ups: swapped from 14 weeks, and for the others one
@@ -74,7 +71,7 @@ class DemoWomenTest {
     }
 
     private String line(Woman woman, SignedIn me) {
-        Judgement judgement = judgements.of(woman, day.today(me.studio().zone()), Place.STUDIO);
+        Judgement judgement = judgements.of(woman, TODAY, Place.STUDIO);
         String verdicts = MOVES.stream()
                 .map(id -> judgement
                         .of(judgement.catalogue().get(id))

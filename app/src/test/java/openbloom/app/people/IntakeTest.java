@@ -1,5 +1,6 @@
 package openbloom.app.people;
 
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
@@ -23,7 +24,6 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 
 /** Every way of telling where she is, kept in the real database and read back. */
 class IntakeTest extends PageTest {
-    private static final LocalDate TODAY = LocalDate.now();
 
     @ParameterizedTest
     @CsvSource({

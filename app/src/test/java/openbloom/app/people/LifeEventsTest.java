@@ -1,5 +1,6 @@
 package openbloom.app.people;
 
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
@@ -18,7 +19,6 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 
 /** Ends of pregnancies. */
 class LifeEventsTest extends PageTest {
-    private static final LocalDate TODAY = LocalDate.now();
 
     @Autowired
     private Judgements judgements;

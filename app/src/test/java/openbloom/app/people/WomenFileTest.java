@@ -1,9 +1,9 @@
 package openbloom.app.people;
 
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
-import java.time.LocalDate;
 import openbloom.app.PageTest;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
@@ -22,7 +22,7 @@ class WomenFileTest extends PageTest {
     @Test
     void bringsInEveryFactAndLeavesOutWhatIsThereOrMakesNoSense() throws Exception {
         String hers = "File " + key();
-        String born = LocalDate.now().minusWeeks(9).toString();
+        String born = TODAY.minusWeeks(9).toString();
         String lines =
                 "name;birthYear;births;babies;situation;birthDate;birthKind;tear;woundClosed;conditions;training\n"
                         + hers + ";1991;1;1;AFTER_BIRTH;" + born + ";CAESAREAN;;YES;ANAEMIA BREASTFEEDING;REGULAR\n"
@@ -34,7 +34,7 @@ class WomenFileTest extends PageTest {
         assertThat(send(post("/people/file").param("written", lines)).getRedirectedUrl())
                 .endsWith("added=0");
         Woman woman = people.search(ines, hers).get(0);
-        var client = records.clientOn(woman, LocalDate.now());
+        var client = records.clientOn(woman, TODAY);
         assertThat(client.background().training()).contains(Training.REGULAR);
         assertThat(client.has(Condition.ANAEMIA)).isTrue();
         assertThat(client.situation().birth().orElseThrow().isCaesarean()).isTrue();

@@ -1,15 +1,14 @@
 package openbloom.app.plan;
 
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
-import java.time.LocalDate;
 import java.util.List;
 import java.util.stream.Stream;
 import openbloom.app.PageTest;
 import openbloom.app.people.NextSteps;
 import openbloom.app.people.Woman;
-import openbloom.app.system.StudioDay;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
@@ -19,19 +18,12 @@ class NextStepTest extends PageTest {
     @Autowired
     private NextSteps steps;
 
-    @Autowired
-    private StudioDay day;
-
     private String next(Woman woman) {
         return words(woman).findFirst().orElse("nothing");
     }
 
     private Stream<String> words(Woman woman) {
-        return steps.of(woman, today()).stream().map(NextSteps.Step::words);
-    }
-
-    private LocalDate today() {
-        return day.today(ines);
+        return steps.of(woman, TODAY).stream().map(NextSteps.Step::words);
     }
 
     private MockHttpServletRequestBuilder to(Woman woman, String path) {
@@ -62,7 +54,7 @@ class NextStepTest extends PageTest {
     @Test
     void asksForAPlanThenASessionThenToTeachIt() throws Exception {
         String name = "Late " + key();
-        send(set(intake(name), "lastPeriod", today().minusWeeks(30).toString()));
+        send(set(intake(name), "lastPeriod", TODAY.minusWeeks(30).toString()));
         Woman woman = people.search(ines, name).get(0);
         send(to(woman, "/safe").param("noSign", "yes").param("noSymptom", "yes"));
         assertThat(words(woman)).doesNotContain("Gap check").contains("Make her plan");
@@ -70,11 +62,11 @@ class NextStepTest extends PageTest {
         assertThat(words(woman)).doesNotContain("Make her plan").endsWith("Compose today’s session");
         send(to(woman, "/sessions").param("minutes", "20"));
         assertThat(words(woman)).endsWith("Teach today’s session");
-        List<NextSteps.Step> left = steps.of(woman, today());
+        List<NextSteps.Step> left = steps.of(woman, TODAY);
         String session = left.get(left.size() - 1).path().replace("/teach", "");
         send(post("/people/" + woman.id() + "/" + session + "/finish"));
         assertThat(next(woman)).isEqualTo("Book her next visit");
-        send(to(woman, "/visits").param("on", today().plusDays(3).toString()).param("at", "10:00"));
+        send(to(woman, "/visits").param("on", TODAY.plusDays(3).toString()).param("at", "10:00"));
         assertThat(next(woman)).isEqualTo("nothing");
     }
 }

@@ -1,5 +1,6 @@
 package openbloom.app.plan;
 
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
@@ -9,7 +10,6 @@ import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
 import openbloom.app.session.LadderDecisions;
 import openbloom.app.session.Sessions;
-import openbloom.app.system.StudioDay;
 import openbloom.core.moves.Strand;
 import openbloom.core.progress.Decision;
 import org.junit.jupiter.api.Test;
@@ -29,9 +29,6 @@ class ResponsePagesTest extends PageTest {
 
     @Autowired
     private Sessions sessions;
-
-    @Autowired
-    private StudioDay day;
 
     private Woman taught(String noted) throws Exception {
         Woman woman = askedWoman("Response");
@@ -53,7 +50,7 @@ class ResponsePagesTest extends PageTest {
     }
 
     private Ladders.Line first(Woman woman) {
-        return ladders.of(woman, day.today(ines)).get(0);
+        return ladders.of(woman, TODAY).get(0);
     }
 
     private MockHttpServletRequestBuilder answer(Woman woman, String rung, String because) {
@@ -85,8 +82,7 @@ class ResponsePagesTest extends PageTest {
                 .contains("name=\"rung-" + first(well).strand() + "\" value=\""
                         + first(well).proposal().rung() + "\"");
         Woman domed = taught("DONE DOMED");
-        assertThat(ladders.of(domed, day.today(ines)))
-                .allMatch(line -> line.proposal().decision() == Decision.DOWN);
+        assertThat(ladders.of(domed, TODAY)).allMatch(line -> line.proposal().decision() == Decision.DOWN);
     }
 
     @Test
@@ -101,10 +97,10 @@ class ResponsePagesTest extends PageTest {
         send(answer(woman, Integer.toString(higher), "she does this at home already"));
         assertThat(made(woman)).hasSize(1);
         Strand strand = line.strand();
-        assertThat(records.clientOn(woman, day.today(ines)).standing().rungs()).containsEntry(strand, higher - 1);
+        assertThat(records.clientOn(woman, TODAY).standing().rungs()).containsEntry(strand, higher - 1);
         assertThat(page("/people/" + woman.id() + "/response"))
                 .contains("Decided before", "overruled: she does this at home already");
-        assertThat(ladders.of(woman, day.today(ines)))
+        assertThat(ladders.of(woman, TODAY))
                 .as("decided is decided until something new is noted")
                 .noneMatch(other -> other.strand() == strand);
     }

@@ -1,5 +1,6 @@
 package openbloom.app.program;
 
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
@@ -88,7 +89,7 @@ class ProgramPagesTest extends PageTest {
     @Test
     void plansOnBookedVisitsAndRefusesThoseItCannotPlanFor() throws Exception {
         Woman woman = askedWoman("Booked");
-        LocalDate soon = LocalDate.now().plusDays(3);
+        LocalDate soon = TODAY.plusDays(3);
         send(form(woman, key()).param("visitOn", soon.toString()).param("visitMinutes", "50"));
         assertThat(program(woman))
                 .contains("studio 50 min", "value=\"" + soon + "\"")
@@ -204,7 +205,7 @@ class ProgramPagesTest extends PageTest {
     void changesAStepOfAWayAndNeverOpensItSooner() throws Exception {
         Woman woman = askedWoman("Ways");
         String her = "/people/" + woman.id() + "/program/step";
-        LocalDate opens = LocalDate.now().plusWeeks(14);
+        LocalDate opens = TODAY.plusWeeks(14);
         assertThat(program(woman)).contains("Ready for birth", Days.words(opens));
         MockHttpServletRequestBuilder sooner = step(her, "massage", "MOVED")
                 .param("to", opens.minusDays(2).toString())

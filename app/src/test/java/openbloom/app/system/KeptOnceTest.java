@@ -1,5 +1,6 @@
 package openbloom.app.system;
 
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
@@ -48,7 +49,7 @@ class KeptOnceTest extends PageTest {
     }
 
     static Stream<Form> forms() {
-        String day = java.time.LocalDate.now().plusDays(3).toString();
+        String day = TODAY.plusDays(3).toString();
         return Stream.of(
                 new Form(
                         "/safe",
@@ -100,13 +101,7 @@ class KeptOnceTest extends PageTest {
                 new Form(
                         "/birth",
                         "life_event",
-                        Map.of(
-                                "version",
-                                "1",
-                                "birthDate",
-                                java.time.LocalDate.now().toString(),
-                                "birthKind",
-                                "VAGINAL"),
+                        Map.of("version", "1", "birthDate", TODAY.toString(), "birthKind", "VAGINAL"),
                         "birthKind",
                         "CAESAREAN"));
     }
@@ -148,7 +143,7 @@ class KeptOnceTest extends PageTest {
         Woman other = askedWoman("Other");
         assertThat(body(post("/people/" + other.id() + "/visits")
                         .param("formKey", key)
-                        .param("on", java.time.LocalDate.now().toString())
+                        .param("on", TODAY.toString())
                         .param("at", "10:00")))
                 .contains("was not kept");
         MockHttpServletResponse strange = as(stranger(), keyed("Stranger " + key, key));
@@ -193,7 +188,7 @@ class KeptOnceTest extends PageTest {
                         .param("on", "1900-01-01")
                         .param("at", "10:00")))
                 .contains("A visit lies between");
-        String day = java.time.LocalDate.now().plusDays(1).toString();
+        String day = TODAY.plusDays(1).toString();
         assertThat(send(post(visits).param("formKey", key).param("on", day).param("at", "10:00"))
                         .getStatus())
                 .isEqualTo(302);

@@ -1,5 +1,6 @@
 package openbloom.app.system;
 
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
@@ -56,7 +57,7 @@ class PagesTest extends PageTest {
 
     @Test
     void refusesADueDateSixtyWeeksAwayABirthInTheFutureAndATearThatCannotBe() throws Exception {
-        String far = java.time.LocalDate.now().plusWeeks(60).toString();
+        String far = TODAY.plusWeeks(60).toString();
         assertThat(body(set(intake("A"), "basis", "STATED").param("dueDate", far)))
                 .contains("is 60 weeks away");
         assertThat(body(born().param("birthDate", far))).contains("This day lies ahead");

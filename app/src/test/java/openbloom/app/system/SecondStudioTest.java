@@ -1,10 +1,10 @@
 package openbloom.app.system;
 
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -93,7 +93,7 @@ class SecondStudioTest extends PageTest {
                         .param("kilograms", "12"),
                 post(hers + "/visits")
                         .param("formKey", key())
-                        .param("on", LocalDate.now().plusDays(1).toString())
+                        .param("on", TODAY.plusDays(1).toString())
                         .param("at", "10:00"),
                 post(hers + "/floor/practice")
                         .param("formKey", key())

@@ -1,11 +1,11 @@
 package openbloom.app.system;
 
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
-import java.time.LocalDate;
 import java.util.List;
 import openbloom.app.PageTest;
 import openbloom.app.moves.Judgements;
@@ -29,7 +29,6 @@ import org.springframework.jdbc.core.JdbcTemplate;
 
 /** Small breaks that once went unseen: access across women and studios, and facts that quietly stopped counting. */
 class SmallBreaksTest extends PageTest {
-    private static final LocalDate TODAY = LocalDate.now();
 
     @Autowired
     private JdbcTemplate jdbc;

@@ -1,9 +1,9 @@
 package openbloom.app.today;
 
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
-import java.time.LocalDate;
 import openbloom.app.PageTest;
 import openbloom.app.people.Woman;
 import org.junit.jupiter.api.Test;
@@ -29,7 +29,7 @@ class TodayTest extends PageTest {
         String key = key();
         for (int i = 0; i < 2; i++) {
             send(post(her + "/visits")
-                    .param("on", LocalDate.now().toString())
+                    .param("on", TODAY.toString())
                     .param("at", "23:30")
                     .param("formKey", key));
         }
@@ -57,15 +57,11 @@ class TodayTest extends PageTest {
 
     @Test
     void keepsAWomanPregnantPastFortyFiveWeeksUntilTheBirthIsRecorded() throws Exception {
-        send(set(
-                intake("Ludmila Late"),
-                "lastPeriod",
-                LocalDate.now().minusWeeks(44).toString()));
+        send(set(intake("Ludmila Late"), "lastPeriod", TODAY.minusWeeks(44).toString()));
         Woman late = people.search(ines, "ludmila").get(0);
         assertThat(page("/people/" + late.id() + "/journey"))
                 .contains("44 weeks + 0")
                 .contains("Pregnant");
-        assertThat(late.dating().orElseThrow().dueDate())
-                .isEqualTo(LocalDate.now().minusWeeks(4));
+        assertThat(late.dating().orElseThrow().dueDate()).isEqualTo(TODAY.minusWeeks(4));
     }
 }

@@ -1,11 +1,11 @@
 package openbloom.app.checks.gap;
 
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import openbloom.app.PageTest;
@@ -96,7 +96,7 @@ class GapCheckPagesTest extends PageTest {
         assertThat(body(whole(post(address), "4", "FINGERS").param("reason", "late")))
                 .contains("Somebody else corrected this check", "value=\"4\"", "2 fingers at the navel");
         String latest = at("/" + checks.of(woman.id()).get(0).id() + "/correct");
-        String earlier = LocalDate.now().minusDays(9).toString();
+        String earlier = TODAY.minusDays(9).toString();
         send(whole(post(latest), "2", "FINGERS").param("reason", "wrong day").param("checkedOn", earlier));
         latest = at("/" + checks.of(woman.id()).get(0).id() + "/correct");
         assertThat(page(latest)).contains("value=\"" + earlier + "\"", "wrong day");
@@ -104,7 +104,7 @@ class GapCheckPagesTest extends PageTest {
                 .contains("Fill this in");
         assertThat(body(whole(post(latest), "4", "FINGERS")
                         .param("reason", "x")
-                        .param("checkedOn", LocalDate.now().plusDays(3).toString())))
+                        .param("checkedOn", TODAY.plusDays(3).toString())))
                 .contains("lies ahead");
         send(post(latest)
                 .param("formKey", key())

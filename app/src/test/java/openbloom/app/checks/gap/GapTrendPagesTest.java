@@ -1,9 +1,9 @@
 package openbloom.app.checks.gap;
 
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
-import java.time.LocalDate;
 import openbloom.app.PageTest;
 import openbloom.app.people.Woman;
 import org.junit.jupiter.api.Test;
@@ -44,7 +44,7 @@ class GapTrendPagesTest extends PageTest {
     }
 
     private static String daysAgo(int days) {
-        return LocalDate.now().minusDays(days).toString();
+        return TODAY.minusDays(days).toString();
     }
 
     @Test

@@ -1,5 +1,6 @@
 package openbloom.app.checks.gap;
 
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
@@ -40,7 +41,7 @@ class CarryingTest extends PageTest {
         Woman from = woman();
         for (int i = 0; i < 12; i++) {
             Method method = Method.values()[random.nextInt(Method.values().length)];
-            GapCheck check = new GapCheck(LocalDate.now().minusDays(3L * i), readings(method, random));
+            GapCheck check = new GapCheck(TODAY.minusDays(3L * i), readings(method, random));
             Measured measured = new Measured(check, method, new Measured.Examiner(ines.accountId(), "Ines"));
             long id = checks.keep(from.id(), key(), measured, Instant.EPOCH);
             if (i % 3 == 0) {
