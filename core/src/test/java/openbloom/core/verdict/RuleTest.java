@@ -1,36 +1,44 @@
 package openbloom.core.verdict;
 
+import static openbloom.core.verdict.KnownWomen.at;
+import static openbloom.core.verdict.KnownWomen.birth;
+import static openbloom.core.verdict.KnownWomen.born;
+import static openbloom.core.verdict.KnownWomen.by;
+import static openbloom.core.verdict.KnownWomen.caesarean;
+import static openbloom.core.verdict.KnownWomen.clearance;
+import static openbloom.core.verdict.KnownWomen.cleared;
+import static openbloom.core.verdict.KnownWomen.dayBefore;
+import static openbloom.core.verdict.KnownWomen.floor;
+import static openbloom.core.verdict.KnownWomen.gap;
+import static openbloom.core.verdict.KnownWomen.limited;
+import static openbloom.core.verdict.KnownWomen.told;
+import static openbloom.core.verdict.KnownWomen.twins;
+import static openbloom.core.verdict.KnownWomen.unseen;
+import static openbloom.core.verdict.KnownWomen.well;
+import static openbloom.core.verdict.KnownWomen.withoutGapCheck;
 import static openbloom.core.verdict.Women.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Arrays;
 import java.util.HashSet;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.ConnectCheck;
 import openbloom.core.breath.ConnectFault;
-import openbloom.core.breath.ConnectPosition;
-import openbloom.core.dating.Dating;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
-import openbloom.core.gap.GapCheck;
-import openbloom.core.gap.Width;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Strand;
-import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.record.Answer;
 import openbloom.core.record.Approach;
 import openbloom.core.record.Choice;
-import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
 import openbloom.core.record.ImpactTests;
 import openbloom.core.record.Training;
@@ -122,7 +130,7 @@ class RuleTest {
     }
 
     static Stream<Case> cases() {
-        return Stream.of(stops(), pregnancy(), afterBirth(), gap(), body(), approach())
+        return Stream.of(stops(), pregnancy(), afterBirth(), midline(), body(), approach())
                 .flatMap(cases -> cases);
     }
 
@@ -439,7 +447,7 @@ class RuleTest {
                         cleared(90).build()));
     }
 
-    private static Stream<Case> gap() {
+    private static Stream<Case> midline() {
         Stream<Case> domes = Arrays.stream(Strand.values())
                 .filter(strand -> strand != Strand.SCAR)
                 .map(strand -> {
@@ -784,109 +792,6 @@ class RuleTest {
         Client usual = woman.build();
         return new Case(
                 code, move, Kind.ADJUST, usual.but().approach(by(choice)).build(), usual);
-    }
-
-    /** Neither pregnant nor newly delivered, everything checked and nothing found, at the top of every ladder. */
-    private static Client.Builder well() {
-        return knowing(Client.of(1, 1, 40));
-    }
-
-    private static Client.Builder knowing(Client.Builder woman) {
-        return withoutGapCheck(woman).gap(gap(3, 0));
-    }
-
-    private static Client.Builder withoutGapCheck(Client.Builder woman) {
-        return woman.symptoms(SymptomReport.none(TODAY))
-                .warningSigns(TODAY, Set.of())
-                .conditions(TODAY, Set.of())
-                .connect(new ConnectCheck(
-                        Map.of(), Map.of(ConnectPosition.LYING, true, ConnectPosition.SITTING, true), Set.of()))
-                .rungs(all())
-                .equipment(Set.of(Equipment.values()))
-                .impactTests(new ImpactTests(Optional.of(TODAY), Set.of(ImpactTests.Test.values())))
-                .pelvicFloor(new PelvicFloorCheck(10, 10, 10, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO));
-    }
-
-    private static Map<Strand, Integer> all() {
-        return Arrays.stream(Strand.values())
-                .collect(java.util.stream.Collectors.toMap(UnaryOperator.identity(), any -> 12));
-    }
-
-    private static Client.Builder at(int weeks) {
-        return knowing(Client.of(0, 1, 30))
-                .pregnant(Dating.stated(TODAY.minusWeeks(weeks).plusDays(280)));
-    }
-
-    private static Client unseen(int weeks) {
-        return withoutGapCheck(Client.of(0, 1, 30))
-                .pregnant(Dating.stated(TODAY.minusWeeks(weeks).plusDays(280)))
-                .build();
-    }
-
-    private static Client dayBefore(int weeks) {
-        return at(weeks)
-                .pregnant(Dating.stated(TODAY.minusWeeks(weeks).plusDays(281)))
-                .build();
-    }
-
-    private static Client twins(int weeks) {
-        return knowing(Client.of(0, 2, 30))
-                .pregnant(Dating.stated(TODAY.minusWeeks(weeks).plusDays(280)))
-                .build();
-    }
-
-    private static Client.Builder born(int daysAgo) {
-        return knowing(Client.of(1, 1, 30)).gaveBirth(birth(daysAgo, BirthKind.VAGINAL, Tear.NONE));
-    }
-
-    private static Client.Builder cleared(int daysAgo) {
-        return born(daysAgo).cleared(clearance());
-    }
-
-    private static Client.Builder caesarean(int daysAgo) {
-        return born(daysAgo).gaveBirth(birth(daysAgo, BirthKind.CAESAREAN, Tear.NONE));
-    }
-
-    private static Birth birth(int daysAgo, BirthKind kind, Tear tear) {
-        return new Birth(TODAY.minusDays(daysAgo), kind, tear, Told.YES);
-    }
-
-    private static Clearance clearance() {
-        return Clearance.of(TODAY, "family doctor", List.of());
-    }
-
-    private static Clearance limited(String limit) {
-        return Clearance.of(TODAY, "family doctor", List.of(limit));
-    }
-
-    private static Client told(Client.Builder woman, Symptom symptom) {
-        return woman.symptoms(new SymptomReport.Asked(TODAY, Set.of(symptom))).build();
-    }
-
-    private static Client floor(Tone tone, Told letsGo, Told pain) {
-        return well().pelvicFloor(new PelvicFloorCheck(5, 5, 5, LettingGo.of(letsGo), tone, pain, Told.NO))
-                .build();
-    }
-
-    private static Approach by(Choice choice) {
-        return Approach.of(Set.of(choice));
-    }
-
-    private static GapCheck gap(int halves, int daysAgo) {
-        return gap(halves, daysAgo, Told.NO);
-    }
-
-    private static GapCheck gap(int halves, int daysAgo, Told domed) {
-        return gap(halves, daysAgo, domed, Depth.SURFACE, Firmness.FIRM);
-    }
-
-    private static GapCheck gap(int halves, int daysAgo, Told domed, Depth depth, Firmness firmness) {
-        return GapCheck.alike(
-                TODAY.minusDays(daysAgo),
-                Width.ofHalfFingers(halves),
-                Optional.of(depth),
-                Optional.of(firmness),
-                domed);
     }
 
     private static Verdict verdict(Client woman, String move) {
