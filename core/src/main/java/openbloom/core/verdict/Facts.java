@@ -218,6 +218,17 @@ public final class Facts {
         return client.standing().ceilings().getOrDefault(strand, 0);
     }
 
+    /**
+     * Whether on another day of hers a finding touches the same moves: its trimester and how far the ladders count as seen
+     * flat are what the rules ask of a move beside what they find.
+     */
+    boolean touchLike(Facts other) {
+        return isPregnantFrom(SECOND_TRIMESTER.amount()) == other.isPregnantFrom(SECOND_TRIMESTER.amount())
+                && isPregnantFrom(THIRD_TRIMESTER.amount()) == other.isPregnantFrom(THIRD_TRIMESTER.amount())
+                && client.standing().flat().keySet().stream()
+                        .allMatch(strand -> flatUpTo(strand) == other.flatUpTo(strand));
+    }
+
     boolean isSeenFlat(Move move) {
         return move.rung() <= flatUpTo(move.strand());
     }

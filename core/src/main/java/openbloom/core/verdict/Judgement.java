@@ -71,7 +71,7 @@ public final class Judgement {
 
     /** Whether the rules found the same in both, however the facts are worded; then every verdict is the same too. */
     public boolean judgesLike(Judgement other) {
-        if (findings.size() != other.findings.size()) {
+        if (findings.size() != other.findings.size() || !facts.touchLike(other.facts)) {
             return false;
         }
         for (int i = 0; i < findings.size(); i++) {

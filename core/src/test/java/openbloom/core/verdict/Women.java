@@ -96,10 +96,13 @@ public final class Women implements ArbitraryProvider {
                         ladder(0.8),
                         floor(),
                         approach(),
-                        few(Equipment.class, 10))
-                .as((woman, gap, ceilings, rungs, floor, approach, kit) -> {
+                        few(Equipment.class, 10),
+                        Combinators.combine(Arbitraries.integers().between(0, 60), ladder(0.3))
+                                .as(Looked::new))
+                .as((woman, gap, ceilings, rungs, floor, approach, kit, looked) -> {
                     gap.ifPresent(woman::gap);
                     return woman.domingCeiling(ceilings)
+                            .flat(TODAY.minusDays(looked.daysAgo), looked.flat)
                             .rungs(rungs)
                             .pelvicFloor(floor)
                             .approach(approach)
@@ -114,6 +117,9 @@ public final class Women implements ArbitraryProvider {
                             return woman.impactTests(tests).breath(breath).build();
                         }));
     }
+
+    /** A load check: how long ago, and how far each ladder was flat. */
+    private record Looked(int daysAgo, Map<Strand, Integer> flat) {}
 
     private static Client.Builder life(String kind, int far, int since, Birth birth, int babies, int age) {
         Client.Builder woman = Client.of(kind.equals("neither") ? 0 : 1, babies, age);
