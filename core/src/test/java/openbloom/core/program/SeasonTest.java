@@ -4,78 +4,25 @@ import static openbloom.core.verdict.Women.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
 import openbloom.core.dating.Dating;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
-import openbloom.core.moves.Move;
+import openbloom.core.moves.Strand;
 import openbloom.core.record.Client;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
 import openbloom.core.stage.Told;
-import openbloom.core.verdict.Difference;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Kind;
-import openbloom.core.verdict.RuleBook;
 import org.junit.jupiter.api.Test;
 
 class SeasonTest {
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
-    private static final int DAYS = 21;
-
-    /** Against every day judged in full: no change is missed, none invented, each has a rule that spoke on one side. */
-    @Property(tries = 1_500, seed = "20261124")
-    void findsExactlyTheChangesOfACalendarWalkedDayByDay(@ForAll Client woman) {
-        Map<LocalDate, List<Season.Change>> found = new HashMap<>();
-        Season.of(CATALOGUE, woman, TODAY, TODAY.plusDays(DAYS))
-                .forEach(change -> found.computeIfAbsent(change.date(), any -> new ArrayList<>())
-                        .add(change));
-        Judgement before = Judgement.of(CATALOGUE, woman, TODAY);
-        for (int i = 1; i <= DAYS; i++) {
-            LocalDate day = TODAY.plusDays(i);
-            Judgement now = Judgement.of(CATALOGUE, askedAgain(woman, day), day);
-            List<Move> changed = Difference.between(before, now).stream()
-                    .map(Difference::move)
-                    .toList();
-            List<Season.Change> told = found.getOrDefault(day, List.of());
-            if (becomesLongAgo(before, now)) {
-                assertThat(told).isEmpty();
-                before = now;
-                continue;
-            }
-            assertThat(told.stream().flatMap(change -> change.moves().stream()))
-                    .containsExactlyInAnyOrderElementsOf(changed);
-            assertThat(told)
-                    .allSatisfy(change ->
-                            assertThat(RuleBook.find(change.rule().code())).isPresent());
-            before = now;
-        }
-    }
-
-    /** A season looks ahead as if she were asked at every visit and said the same. */
-    private static Client askedAgain(Client woman, LocalDate day) {
-        boolean asked = woman.safety().symptoms().isFreshOn(TODAY);
-        return asked
-                ? woman.but()
-                        .symptoms(woman.safety().symptoms().askedAgain(day))
-                        .build()
-                : woman;
-    }
-
-    /** Two years after a birth the calendar stops counting from it; nobody needs to be told. */
-    private static boolean becomesLongAgo(Judgement before, Judgement now) {
-        return before.facts().recentBirth().isPresent()
-                && now.facts().recentBirth().isEmpty()
-                && !now.facts().isPregnant();
-    }
 
     @Test
     void tellsWhenTheBackIsLimitedAndWhenItIsLeftOut() {
@@ -112,6 +59,64 @@ class SeasonTest {
                     assertThat(change.date()).isEqualTo(TODAY.plusDays(32));
                     assertThat(change.words()).contains("No longer holds");
                 });
+    }
+
+    /** A look at the ladders is remembered for four weeks while she is pregnant (practice); then they wait for another. */
+    @Test
+    void tellsWhenALoadCheckGetsTooOld() {
+        Client woman = Client.of(1, 1, 31)
+                .pregnant(Dating.stated(TODAY.plusDays(280 - 7 * 22)))
+                .warningSigns(TODAY, Set.of())
+                .conditions(TODAY, Set.of())
+                .symptoms(SymptomReport.none(TODAY))
+                .rungs(Map.of(Strand.LIMB_LOAD, 4))
+                .flat(TODAY, Map.of(Strand.LIMB_LOAD, 7))
+                .build();
+        List<Season.Change> late = Season.of(CATALOGUE, woman, TODAY, TODAY.plusDays(40)).stream()
+                .filter(change -> change.moves().contains(CATALOGUE.get("toe-tap-alternating")))
+                .filter(change -> change.to() == Kind.NOT_YET)
+                .toList();
+        assertThat(late)
+                .singleElement()
+                .satisfies(change -> assertThat(change.date()).isEqualTo(TODAY.plusDays(29)));
+    }
+
+    @Test
+    void namesTheNextDayAndWhatItChanges() {
+        assertThat(Season.next(CATALOGUE, thirteenWeeks(), TODAY, TODAY.plusWeeks(30)))
+                .hasValueSatisfying(change -> assertThat(change.date()).isEqualTo(TODAY.plusWeeks(1)));
+        assertThat(Season.next(CATALOGUE, thirteenWeeks(), TODAY, TODAY.plusDays(3)))
+                .isEmpty();
+    }
+
+    /** Two years after a birth the calendar stops counting from it, and nobody is told. */
+    @Test
+    void isSilentAboutTwoYears() {
+        Client woman = Client.of(1, 1, 31)
+                .gaveBirth(new Birth(TODAY.minusYears(2).plusDays(5), BirthKind.VAGINAL, Tear.NONE, Told.YES))
+                .symptoms(SymptomReport.none(TODAY))
+                .build();
+        assertThat(Season.of(CATALOGUE, woman, TODAY, TODAY.plusDays(10))).isEmpty();
+    }
+
+    /** The second trimester begins at 14 weeks: not on the front any more. */
+    @Test
+    void saysAChangeInWords() {
+        assertThat(Season.of(CATALOGUE, thirteenWeeks(), TODAY, TODAY.plusWeeks(2)))
+                .filteredOn(change -> change.moves().contains(CATALOGUE.get("front-rest")))
+                .singleElement()
+                .satisfies(change -> {
+                    assertThat(change.rule().code()).isEqualTo("PREG-PRONE");
+                    assertThat(change.date()).isEqualTo(TODAY.plusWeeks(1));
+                    assertThat(change.words()).contains("becomes Swap").doesNotContain("No longer holds");
+                });
+    }
+
+    private static Client thirteenWeeks() {
+        return Client.of(0, 1, 31)
+                .pregnant(Dating.stated(TODAY.plusDays(280 - 7 * 13)))
+                .symptoms(SymptomReport.none(TODAY))
+                .build();
     }
 
     private static LocalDate dayOf(List<Season.Change> season, String code, Kind to) {
