@@ -84,6 +84,10 @@ public record RunningPath(boolean ready, List<Gate> missing, List<String> why, L
                 history.stream().sorted(Comparator.comparing(Run::date)).toList();
         List<Gate> missing = gates(judgement);
         List<String> why = new ArrayList<>();
+        boolean pregnant = judgement.facts().isPregnant();
+        if (pregnant) {
+            why.add("she is pregnant: a return to running is built after the birth");
+        }
         boolean closed = against(judgement, why);
         boolean refer = isTwice(runs);
         if (refer) {
@@ -93,7 +97,7 @@ public record RunningPath(boolean ready, List<Gate> missing, List<String> why, L
         if (waits) {
             why.add("no impact until two answers of none at least " + DAYS_BETWEEN_ANSWERS + " days apart");
         }
-        boolean ready = missing.isEmpty() && !closed && !refer && !waits;
+        boolean ready = missing.isEmpty() && !pregnant && !closed && !refer && !waits;
         return new RunningPath(
                 ready, missing, why, ready ? weeks(judgement.facts().day(), row(runs)) : List.of(), refer);
     }

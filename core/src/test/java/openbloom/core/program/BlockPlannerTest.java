@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import openbloom.core.dating.Dating;
 import openbloom.core.gap.Depth;
@@ -34,6 +35,7 @@ import openbloom.core.screening.WarningSign;
 import openbloom.core.session.Place;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
+import openbloom.core.stage.Gate;
 import openbloom.core.stage.Tear;
 import openbloom.core.stage.Told;
 import openbloom.core.verdict.Judgement;
@@ -323,5 +325,92 @@ class BlockPlannerTest {
         assertThat(plan(born(30, BirthKind.VAGINAL), Aim.REBUILD_MIDLINE, Aim.KEEP_ACTIVE)
                         .leftOut())
                 .noneMatch(left -> left.why().contains("comes first"));
+    }
+
+    /** Aims in order, and each strand they want at least twice in a week (practice); what is light may come on days running. */
+    @ParameterizedTest
+    @CsvSource({"15, SUPPORT_MIDLINE", "22, SUPPORT_MIDLINE", "30, EASE_BACK"})
+    void bringsEveryWantedStrandTwiceAWeekAndLightWorkOnDaysRunning(int weeks, Aim aim) {
+        Program program = plan(pregnant(weeks), aim);
+        Map<Strand, Integer> least = new HashMap<>();
+        boolean onDaysRunning = false;
+        for (Program.Week week : program.weeks()) {
+            if (week.from().plusDays(6).isAfter(program.to())) {
+                continue;
+            }
+            for (Program.Line line : program.lines()) {
+                List<LocalDate> on = week.sessions().stream()
+                        .filter(session -> session.strands().contains(line.strand()))
+                        .map(Program.Planned::date)
+                        .toList();
+                least.merge(line.strand(), on.size(), Math::min);
+                onDaysRunning |= on.stream().anyMatch(day -> on.contains(day.plusDays(1)));
+            }
+        }
+        assertThat(least)
+                .hasSize(program.lines().size())
+                .allSatisfy(
+                        (strand, times) -> assertThat(times).as(strand.name()).isGreaterThanOrEqualTo(2));
+        assertThat(onDaysRunning).isTrue();
+    }
+
+    /** Where there is room for two strands only, those of the first aim come before those of the second. */
+    @Test
+    void putsTheFirstAimFirst() {
+        Rhythm short10 = new Rhythm(0, Set.of(DayOfWeek.WEDNESDAY), 10, List.of());
+        for (List<Aim> order : List.of(
+                List.of(Aim.READY_FOR_BIRTH, Aim.STRONG_BONES), List.of(Aim.STRONG_BONES, Aim.READY_FOR_BIRTH))) {
+            Program program = BlockPlanner.plan(judged(pregnant(34)), order, short10);
+            assertThat(program.weeks().get(0).sessions().get(0).strands())
+                    .as("" + order)
+                    .hasSize(2)
+                    .allMatch(strand -> order.get(0).strands().contains(strand));
+        }
+    }
+
+    /** Minutes of the last full week, walking and sessions. */
+    @Test
+    void countsTheMinutesOfAFullWeek() {
+        Program program = plan(pregnant(15), Aim.SUPPORT_MIDLINE);
+        Program.Week week = program.weeks().get(program.weeks().size() - 2);
+        int sessions =
+                week.sessions().stream().mapToInt(Program.Planned::minutes).sum();
+        assertThat(program.minutes().planned()).isEqualTo(week.walkMinutes() + sessions);
+        assertThat(program.minutes().target()).isEqualTo(150);
+    }
+
+    /** Domed on the third rung: what comes next is named with what it waits for. */
+    @Test
+    void namesTheNextRungAndItsGate() {
+        Program program = plan(domed(), Aim.REBUILD_MIDLINE);
+        Program.Line limb = program.lines().stream()
+                .filter(line -> line.strand() == Strand.LIMB_LOAD)
+                .findFirst()
+                .orElseThrow();
+        assertThat(limb.rung()).isEqualTo(2);
+        assertThat(limb.ceiling()).contains(2);
+        assertThat(limb.gates()).isNotEmpty().noneMatch(Gate::met);
+        String next = CATALOGUE.ladder(Strand.LIMB_LOAD).stream()
+                .filter(move -> move.rung() == 3)
+                .findFirst()
+                .orElseThrow()
+                .name();
+        assertThat(program.leftOut()).anySatisfy(left -> {
+            assertThat(left.what()).isEqualTo(next);
+            assertThat(left.why()).contains("flat up to rung 2 of limb load");
+        });
+    }
+
+    /** Where nothing waits, nothing is left out for it. */
+    @Test
+    void leavesNothingOutThatPasses() {
+        Program program = plan(pregnant(15), Aim.SUPPORT_MIDLINE);
+        Set<String> left = program.leftOut().stream().map(Program.Left::what).collect(Collectors.toSet());
+        assertThat(program.lines())
+                .filteredOn(line -> line.gates().isEmpty())
+                .isNotEmpty()
+                .allSatisfy(line -> assertThat(CATALOGUE.ladder(line.strand()))
+                        .filteredOn(move -> move.rung() > line.rung())
+                        .noneMatch(move -> left.contains(move.name())));
     }
 }

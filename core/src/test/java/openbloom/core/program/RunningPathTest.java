@@ -29,6 +29,7 @@ import openbloom.core.record.Client;
 import openbloom.core.record.ImpactTests;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
+import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.GateKind;
@@ -36,6 +37,8 @@ import openbloom.core.stage.Tear;
 import openbloom.core.stage.Told;
 import openbloom.core.verdict.Judgement;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** Times and tests after E-RUN; the table of weeks is common practice, no source. Expected before it ran. */
 class RunningPathTest {
@@ -157,11 +160,50 @@ class RunningPathTest {
                 .isFalse();
     }
 
+    /** A return is for after a birth: while she is pregnant there is none, however well she is and whatever she passed. */
     @Test
     void isNoPathWhilePregnant() {
         Client.Builder pregnant = Client.of(0, 1, 30)
                 .pregnant(Dating.stated(DAY.plusWeeks(20)))
                 .symptoms(new SymptomReport.Asked(DAY, Set.of()));
         assertThat(path(pregnant).ready()).isFalse();
+        for (int weeks : new int[] {8, 20, 27, 30}) {
+            Client.Builder able = woman(90, BirthKind.VAGINAL, Tear.NONE)
+                    .pregnant(Dating.stated(DAY.plusDays(280 - 7L * weeks)))
+                    .cleared(Clearance.of(DAY, "midwife", List.of()));
+            RunningPath path = path(able);
+            assertThat(path.ready()).as(weeks + " weeks").isFalse();
+            assertThat(path.weeks()).isEmpty();
+            assertThat(path.why()).as(weeks + " weeks").isNotEmpty();
+        }
+    }
+
+    /** What stops or swaps impact says why; nothing is missing that could be made up for. */
+    @ParameterizedTest
+    @EnumSource(
+            value = Symptom.class,
+            names = {"HEAVINESS", "LEAK_WITH_EFFORT", "PELVIC_GIRDLE_PAIN", "BACK_PAIN", "LIGHT_HEADED"})
+    void saysWhatSpeaksAgainstIt(Symptom told) {
+        RunningPath path =
+                path(woman(30, BirthKind.VAGINAL, Tear.NONE).symptoms(new SymptomReport.Asked(DAY, Set.of(told))));
+        assertThat(path.ready()).isFalse();
+        assertThat(path.why().size() + path.missing().size()).isPositive();
+        assertThat(path.weeks()).isEmpty();
+    }
+
+    @Test
+    void aWarningSignClosesIt() {
+        RunningPath path =
+                path(woman(30, BirthKind.VAGINAL, Tear.NONE).warningSigns(DAY, Set.of(WarningSign.VAGINAL_BLEEDING)));
+        assertThat(path.ready()).isFalse();
+        assertThat(path.why()).isNotEmpty();
+    }
+
+    /** Rungs are the ladder's, not the path's: she that never jumped may begin the table when all else holds. */
+    @Test
+    void asksNoRungOfTheLadder() {
+        assertThat(path(woman(30, BirthKind.VAGINAL, Tear.NONE).rungs(Map.of(Strand.LIMB_LOAD, 8, Strand.IMPACT, 1)))
+                        .missing())
+                .noneMatch(gate -> gate.kind() == GateKind.RUNG_BELOW || gate.kind() == GateKind.START_LEVEL);
     }
 }
