@@ -48,6 +48,12 @@ public enum Method {
         return width instanceof Width.Fingers fingers ? fingers.fingers() : ((Width.Millimetres) width).mm();
     }
 
+    /** {@code 1 finger}, {@code 0.67 fingers}, {@code 4.5 mm}: a mean lies between the steps; without its sign. */
+    String meanWords(double amount) {
+        String size = RepeatabilityInUse.number(Math.abs(amount));
+        return size + (readsFingers() && size.equals("1") ? " finger" : " " + unit);
+    }
+
     /** {@code 1½ fingers}, {@code 4 mm}; the amount without its sign. */
     public String words(double amount) {
         double size = Math.abs(amount);

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import openbloom.core.Days;
 
 /**
  * The midline as a whole: the mean over the sites that one person read with one method each time. A mean of several sites is
@@ -83,19 +84,17 @@ public record WholeMidline(List<Spot> spots, Series means) {
     public String words(RepeatabilityInUse inUse) {
         Trend.Reading first = means.readings().get(0);
         Trend.Reading last = means.readings().get(means.readings().size() - 1);
-        String unit = " " + means.method().unit();
-        String mean = "mean of " + spots.size() + " sites " + RepeatabilityInUse.number(last.amount()) + unit;
+        String mean = "mean of " + spots.size() + " sites " + means.method().meanWords(last.amount());
         if (!last.date().isAfter(first.date())) {
             return mean;
         }
         double change = last.amount() - first.amount();
         String than = change == 0
                 ? ", as on "
-                : ", " + RepeatabilityInUse.number(Math.abs(change)) + unit + (change < 0 ? " less" : " more")
-                        + " than on ";
+                : ", " + means.method().meanWords(change) + (change < 0 ? " less" : " more") + " than on ";
         return mean
                 + than
-                + openbloom.core.Days.words(first.date())
+                + Days.words(first.date())
                 + (hasChanged(inUse) ? ": a real change" : ": within repeatability");
     }
 }

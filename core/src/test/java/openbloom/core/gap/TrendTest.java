@@ -216,6 +216,22 @@ class TrendTest {
         assertThat(found).isGreaterThanOrEqualTo(800);
     }
 
+    /** One finger is one finger; a mean between the steps is said as it is. */
+    @ParameterizedTest
+    @CsvSource({
+        "3, 2, 'mean of 3 sites 2 fingers, 1 finger less than on 1 Jun 2026'",
+        "2, 3.5, 'mean of 3 sites 3.5 fingers, 1.5 fingers more than on 1 Jun 2026'",
+        "2, 1, 'mean of 3 sites 1 finger, 1 finger less than on 1 Jun 2026'",
+        "2, 2, 'mean of 3 sites 2 fingers, as on 1 Jun 2026'"
+    })
+    void saysAMeanInWords(double before, double after, String words) {
+        Random none = new Random(1);
+        RepeatabilityInUse inUse = meansInHalfFingers(0.2, new Random(7));
+        List<Measured> checks = List.of(threeSites(DAY, before, 0, none), threeSites(DAY.plusWeeks(4), after, 0, none));
+        assertThat(WholeMidline.of(GapState.LIFT, checks).orElseThrow().words(inUse))
+                .startsWith(words);
+    }
+
     private static boolean isFoundBySix(List<Measured> checks, RepeatabilityInUse inUse) {
         for (int upTo = 2; upTo <= checks.size(); upTo++) {
             if (WholeMidline.of(GapState.LIFT, checks.subList(0, upTo))
