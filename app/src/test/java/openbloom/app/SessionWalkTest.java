@@ -85,6 +85,36 @@ class SessionWalkTest extends BrowserTest {
                 .isLessThanOrEqualTo(390);
     }
 
+    /** For who speaks to her computer or presses keys by accident: off, they do nothing; on again, they do. */
+    @Test
+    void keysOfOneLetterCanBeSwitchedOff() {
+        compose("20", "");
+        String editor = page.url() + "/edit";
+        switchKeys(false);
+        page.navigate(editor);
+        int lines = page.locator(".edit-line").count();
+        for (String key : List.of("j", "x", "?", "n")) {
+            page.keyboard().press(key);
+        }
+        assertThat(page.locator(".edit-line")).hasCount(lines);
+        assertThat(page.locator("dialog[open]")).hasCount(0);
+        assertThat(page).hasURL(editor);
+        switchKeys(true);
+        page.navigate(editor);
+        page.keyboard().press("j");
+        page.keyboard().press("x");
+        assertThat(page.locator(".edit-line")).hasCount(lines - 1);
+    }
+
+    private void switchKeys(boolean on) {
+        open("/studio");
+        Locator form = page.locator("form[action='/studio/keys']");
+        form.locator("h2 button").click();
+        form.locator("input[name=keys]").setChecked(on);
+        form.locator("button[type=submit]").click();
+        assertThat(page.locator("[role=status].said")).containsText(on ? "on" : "off");
+    }
+
     /** The browser's own clock is put forward by the test. */
     @Test
     void teachesIntervalsToTheirEndByTheClock() {
