@@ -8,8 +8,12 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import java.util.List;
 import openbloom.app.PageTest;
+import openbloom.app.checks.Safety;
+import openbloom.app.checks.gap.GapChecks;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
+import openbloom.app.studio.SignedIn;
+import openbloom.core.gap.Method;
 import openbloom.core.moves.Equipment;
 import openbloom.core.record.Choice;
 import openbloom.core.record.Question;
@@ -36,6 +40,12 @@ class SmallBreaksTest extends PageTest {
     @Autowired
     private Judgements judgements;
 
+    @Autowired
+    private Safety safety;
+
+    @Autowired
+    private GapChecks gaps;
+
     private Woman woman;
     private String her;
 
@@ -53,6 +63,32 @@ class SmallBreaksTest extends PageTest {
         String led = send(post(her + "/sessions").param("formKey", key()).param("minutes", "15"))
                 .getRedirectedUrl();
         return Long.parseLong(led.substring(led.lastIndexOf('/') + 1));
+    }
+
+    /** Pain is the woman's who told it; who is stopped, and how well hands repeat, is the studio's. */
+    @Test
+    void painStopsAndHandsStayWhereTheyBelong() throws Exception {
+        Woman other = askedWoman("Other small");
+        send(post("/people/" + other.id() + "/safe")
+                .param("formKey", key())
+                .param("noSign", "yes")
+                .param("symptoms", "PELVIC_PAIN")
+                .param("pain.floor", "7"));
+        assertThat(safety.painsOf(other)).hasSize(1);
+        assertThat(safety.painsOf(woman)).isEmpty();
+        SignedIn sif = stranger();
+        assertThat(safety.stoppedIn(ines.studioId())).isNotEmpty();
+        assertThat(safety.stoppedIn(sif.studioId())).isEmpty();
+        assertThat(gaps.repeatability(ines.studioId(), ines.accountId(), Method.FINGERS)
+                        .basis())
+                .doesNotContain("working value");
+        assertThat(gaps.repeatability(sif.studioId(), sif.accountId(), Method.FINGERS)
+                        .basis())
+                .contains("working value");
+        assertThat(gaps.repeatabilityOfMeans(sif.studioId(), sif.accountId(), Method.FINGERS, 3)
+                        .basis())
+                .isNotEqualTo(gaps.repeatabilityOfMeans(ines.studioId(), ines.accountId(), Method.FINGERS, 3)
+                        .basis());
     }
 
     @Test
