@@ -52,11 +52,12 @@ public class Sessions {
         return mapper.of(womanId).stream().map(this::read).toList();
     }
 
-    /** The number of her latest session. */
+    /** Whether a session of hers has been taught. */
     public boolean hasTaught(long womanId) {
         return mapper.countTaught(womanId) > 0;
     }
 
+    /** The number of her latest session. */
     public Optional<Long> latest(long womanId) {
         return mapper.latest(womanId, 1).stream().map(StoredSession::id).findFirst();
     }

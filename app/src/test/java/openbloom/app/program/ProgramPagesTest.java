@@ -218,6 +218,10 @@ class ProgramPagesTest extends PageTest {
         LocalDate later = opens.plusDays(9);
         send(step(her, "massage", "MOVED").param("to", later.toString()).param("note", "after the holiday"));
         assertThat(program(woman)).contains(Days.words(later), "after the holiday");
+        assertThat(program(askedWoman("Other ways")))
+                .as("another woman's way is as planned")
+                .contains("Ready for birth", Days.words(opens))
+                .doesNotContain("after the holiday");
         send(step(her, "letting-go", "LEFT_OUT"));
         assertThat(program(woman)).contains("left out");
         send(step(her, "letting-go", "AS_PLANNED"));

@@ -12,6 +12,7 @@ import openbloom.app.checks.Safety;
 import openbloom.app.checks.gap.GapChecks;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
+import openbloom.app.session.Sessions;
 import openbloom.app.studio.SignedIn;
 import openbloom.core.gap.Method;
 import openbloom.core.moves.Equipment;
@@ -46,6 +47,9 @@ class SmallBreaksTest extends PageTest {
     @Autowired
     private GapChecks gaps;
 
+    @Autowired
+    private Sessions sessions;
+
     private Woman woman;
     private String her;
 
@@ -76,6 +80,7 @@ class SmallBreaksTest extends PageTest {
                 .param("pain.floor", "7"));
         assertThat(safety.painsOf(other)).hasSize(1);
         assertThat(safety.painsOf(woman)).isEmpty();
+        assertThat(sessions.hasTaught(woman.id())).as("others were taught").isFalse();
         SignedIn sif = stranger();
         assertThat(safety.stoppedIn(ines.studioId())).isNotEmpty();
         assertThat(safety.stoppedIn(sif.studioId())).isEmpty();
