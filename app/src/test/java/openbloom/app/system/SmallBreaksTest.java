@@ -20,6 +20,7 @@ import openbloom.core.record.Choice;
 import openbloom.core.record.Question;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
+import openbloom.core.session.History;
 import openbloom.core.session.Place;
 import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Judgement;
@@ -81,6 +82,7 @@ class SmallBreaksTest extends PageTest {
         assertThat(safety.painsOf(other)).hasSize(1);
         assertThat(safety.painsOf(woman)).isEmpty();
         assertThat(sessions.hasTaught(woman.id())).as("others were taught").isFalse();
+        assertThat(sessions.history(woman.id())).isEqualTo(History.NONE);
         SignedIn sif = stranger();
         assertThat(safety.stoppedIn(ines.studioId())).isNotEmpty();
         assertThat(safety.stoppedIn(sif.studioId())).isEmpty();
