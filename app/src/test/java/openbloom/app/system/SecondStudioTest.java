@@ -121,6 +121,48 @@ class SecondStudioTest extends PageTest {
         before.forEach((path, page) -> assertThat(after.get(path)).as(path).isEqualTo(page));
     }
 
+    /** Colleagues, refused sign-ins, visits and saved flows are a studio's own; what one takes away the other keeps. */
+    @Test
+    @Transactional
+    void aStudiosOwnPagesShowNothingOfAnother() throws Exception {
+        long hers = people.search(ines, "rhona").get(0).id();
+        String rhona = "/people/" + hers;
+        String session = store.sql("select max(id) from session where woman_id = ?")
+                .param(hers)
+                .query(String.class)
+                .single();
+        send(post(rhona + "/sessions/" + session + "/flow").param("name", "Ours alone"));
+        send(post(rhona + "/wanted").param("move", "Squat").param("kind", "PIN"));
+        send(post(rhona + "/visits")
+                .param("formKey", key())
+                .param("on", TODAY.toString())
+                .param("at", "23:45"));
+        send(post("/sign-in").param("email", "tove@boathouse.example").param("password", "wrong, for once"));
+        assertThat(page("/studio")).contains("Mara", "tove@boathouse.example");
+        assertThat(page("/")).contains("23:45");
+        as(stranger(), intake("Strange Aunt"));
+        String strange =
+                "/people/" + people.search(stranger(), "strange aunt").get(0).id();
+        List<String> ours = new ArrayList<>(store.sql(
+                        "select name from woman where studio_id = ? union all select email from account where studio_id = ?")
+                .params(ines.studioId(), ines.studioId())
+                .query(String.class)
+                .list());
+        ours.addAll(List.of("Mara", "Ours alone", "23:45"));
+        for (String path : List.of("/", "/people", "/studio", "/moves", "/moves/own", strange + "/flows")) {
+            String theirs = as(stranger(), request(HttpMethod.GET, path)).getContentAsString();
+            assertThat(ours).as(path).noneMatch(theirs::contains);
+        }
+        as(stranger(), post(strange + "/flows/remove").param("flow", "Ours alone"));
+        as(stranger(), post(strange + "/wanted").param("move", "Squat").param("kind", "BAN"));
+        assertThat(page(rhona + "/flows")).contains("Ours alone");
+        assertThat(store.sql("select kind from wanted_move where woman_id = ? and move_id = 'squat'")
+                        .param(hers)
+                        .query(String.class)
+                        .list())
+                .contains("PIN");
+    }
+
     /** Some rows of a table, made another woman's; what must be one of a kind is left out or made anew. */
     private int copied(String table, long woman) {
         List<String> columns = store.sql("""
