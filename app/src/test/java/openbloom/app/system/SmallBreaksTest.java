@@ -94,8 +94,7 @@ class SmallBreaksTest extends PageTest {
                 .contains("working value");
         assertThat(gaps.repeatabilityOfMeans(sif.studioId(), sif.accountId(), Method.FINGERS, 3)
                         .basis())
-                .isNotEqualTo(gaps.repeatabilityOfMeans(ines.studioId(), ines.accountId(), Method.FINGERS, 3)
-                        .basis());
+                .contains("working value");
     }
 
     @Test

@@ -345,13 +345,14 @@ public final class Facts {
         return isWritten(strand) ? achieved(strand) + 1 : Integer.MAX_VALUE;
     }
 
-    /** The highest rung of a strand she has done well; 0 when none. */
+    /** The highest rung of a strand she has done well, however long ago; 0 when none. */
     public int achieved(Strand strand) {
+        Standing.Flat seen = client.standing().flat().get(strand);
         return Math.max(
                 Math.max(
                         client.standing().rungs().getOrDefault(strand, 0),
                         FloorPractice.rungShown(client.checks().pelvicFloor(), strand)),
-                flatUpTo(strand));
+                seen == null ? client.standing().ceilings().getOrDefault(strand, 0) : seen.rung());
     }
 
     /** How her approach reads the gap. */
