@@ -30,12 +30,12 @@ import org.springframework.test.annotation.DirtiesContext;
 
 /**
  * Hostile input over every form, call and file of an instance of its own: no answer is a 500, no page shows a stack trace,
- * and nothing is kept in halves. 500 tries here; {@code ./bloom fuzz 50000} for more.
+ * and nothing is kept in halves. 350 tries here; {@code ./bloom fuzz 50000} for more.
  */
 @DemoServer
 @DirtiesContext
 class FuzzTest {
-    private static final int TRIES = Integer.getInteger("bloom.fuzz", 500);
+    private static final int TRIES = Integer.getInteger("bloom.fuzz", 350);
     private static final int COLLECT_AGAIN_AFTER = 400;
     private static final List<String> NASTY = List.of(
             "",

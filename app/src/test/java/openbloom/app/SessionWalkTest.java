@@ -73,6 +73,7 @@ class SessionWalkTest extends BrowserTest {
         String other = page.locator(".edit-others button").first().textContent();
         page.keyboard().press("Enter");
         assertThat(page.locator("#line-3 strong").first()).hasText(other);
+        assertThat(page.locator("#line-3")).isFocused();
         page.keyboard().press("x");
         assertThat(page.locator(".edit-line")).hasCount(composed.size() - 1);
         for (int i = 0; i < 4; i++) {

@@ -25,6 +25,10 @@ import org.junit.jupiter.params.provider.ValueSource;
 class StructureTest {
     private static final Pattern ARROW = Pattern.compile("^\\s*(\\w+) --> (\\w+(?: & \\w+)*)$", Pattern.MULTILINE);
 
+    private static final JavaClasses CLASSES = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("openbloom");
+
     @ParameterizedTest
     @ValueSource(strings = {"openbloom.core", "openbloom.app"})
     void isAsDrawn(String root) throws Exception {
@@ -53,10 +57,7 @@ class StructureTest {
     }
 
     private static Map<String, Set<String>> real(String root) {
-        JavaClasses classes = new ClassFileImporter()
-                .withImportOption(new ImportOption.DoNotIncludeTests())
-                .importPackages(root);
-        return classes.stream()
+        return CLASSES.stream()
                 .filter(type -> !room(type, root).isEmpty())
                 .collect(Collectors.toMap(
                         type -> room(type, root), type -> known(type, root), StructureTest::both, TreeMap::new));
