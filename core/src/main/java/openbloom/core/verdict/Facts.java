@@ -225,8 +225,16 @@ public final class Facts {
     boolean touchLike(Facts other) {
         return isPregnantFrom(SECOND_TRIMESTER.amount()) == other.isPregnantFrom(SECOND_TRIMESTER.amount())
                 && isPregnantFrom(THIRD_TRIMESTER.amount()) == other.isPregnantFrom(THIRD_TRIMESTER.amount())
-                && client.standing().flat().keySet().stream()
-                        .allMatch(strand -> flatUpTo(strand) == other.flatUpTo(strand));
+                && isFlatLike(other);
+    }
+
+    private boolean isFlatLike(Facts other) {
+        for (Strand strand : client.standing().flat().keySet()) {
+            if (flatUpTo(strand) != other.flatUpTo(strand)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     boolean isSeenFlat(Move move) {
