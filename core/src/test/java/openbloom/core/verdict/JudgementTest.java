@@ -166,44 +166,6 @@ class JudgementTest {
                 .containsExactly(Kind.NOT_YET);
     }
 
-    @ParameterizedTest
-    @CsvSource({
-        "ARMS_LOW, half-kneel-turn, true",
-        "ARMS_LOW, dumbbell-snatch, true",
-        "ARMS_LOW, press-two, false",
-        "ARMS_LOW, pull-up, false",
-        "ARMS_LOW, toes-to-bar, false",
-        "ARMS_LOW, barbell-snatch, false",
-        "ARMS_LOW, squat, false",
-        "LIGHT_AND_MOVING, press-two, true",
-        "LIGHT_AND_MOVING, clean-press, false",
-        "LIGHT_AND_MOVING, toes-to-bar, false",
-        "LIGHT_AND_MOVING, squat, false",
-        "FOREARMS_OR_FISTS, support-wall, true",
-        "FOREARMS_OR_FISTS, front-squat, false",
-        "FOREARMS_OR_FISTS, heel-slide, false",
-        "SHORTER_HOLD, side-support-straight, true",
-        "SHORTER_HOLD, pushup-kneeling, false",
-        "FEET_APART, block-lift-tap, true",
-        "FEET_APART, bridge, false",
-        "PROP_UP, heel-slide, true",
-        "PROP_UP, bridge, false",
-        "PROP_UP, curl-up, false",
-        "PROP_UP, squat, false",
-        "TOES_STAY_DOWN, kneel-one-leg, true",
-        "TOES_STAY_DOWN, squat, false",
-        "BONE_BY_BONE, bridge, true",
-        "BONE_BY_BONE, squat, false",
-        "SURFACE_UP_IF_IT_DOMES, support-full-10, true",
-        "SURFACE_UP_IF_IT_DOMES, pushup-wall, true",
-        "SURFACE_UP_IF_IT_DOMES, squat, false",
-        "PRESS_LIGHTLY, heel-slide, true",
-        "PRESS_LIGHTLY, squat, false"
-    })
-    void aChangeFitsWhatABodyCanDo(Adjustment change, String move, boolean fits) {
-        assertThat(change.fits(CATALOGUE.get(move))).isEqualTo(fits);
-    }
-
     /** Rung, what the midline is, and a ceiling: whether limb load counts as flat (common practice, no source). */
     @Test
     void limbLoadIsFlatFromItsSecondRungOrOnAMidlineThatHolds() {
