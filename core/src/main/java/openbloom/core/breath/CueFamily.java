@@ -1,10 +1,13 @@
 package openbloom.core.breath;
 
 import java.util.List;
+import java.util.Set;
 
 /** Families of cue for finding the deep abdominal layer; women differ in which one works. */
 public enum CueFamily {
     PLAIN("plain instruction"),
+    /** For a floor that has to let go: attention and letting go, nothing lifts. */
+    LET_GO("letting go"),
     DRAW_IN("draw the lower belly in"),
     HIP_BONES("front hip bones towards each other"),
     LIFT_FIRST("pelvic floor first"),
@@ -16,10 +19,18 @@ public enum CueFamily {
     public static final List<CueFamily> TRIED =
             List.of(DRAW_IN, HIP_BONES, LIFT_FIRST, NARROW_WAIST, UPWARD_SWEEP, WHOLE_HUG);
 
+    /** Families whose words lift the pelvic floor, or draw up from it. */
+    private static final Set<CueFamily> LIFT = Set.of(LIFT_FIRST, UPWARD_SWEEP);
+
     private final String words;
 
     CueFamily(String words) {
         this.words = words;
+    }
+
+    /** Whether its words lift the pelvic floor: never for one that has to let go. */
+    public boolean lifts() {
+        return LIFT.contains(this);
     }
 
     public String words() {

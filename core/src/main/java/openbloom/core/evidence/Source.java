@@ -186,6 +186,11 @@ public enum Source {
             2022,
             MEDIUM,
             "Strong, steady, straight; moderate impact may help where there is no fracture and it is comfortable"),
+    E_SURGERY(
+            "RCOG, recovering well: leaflets for women after hysterectomy, keyhole surgery and pelvic floor repair",
+            2015,
+            MEDIUM,
+            "Walking from the first days, nothing heavy for 4–6 weeks (longer after open surgery or a repair); from memory"),
     COMMON_PRACTICE(
             "Common practice among women's-health movement instructors",
             0,

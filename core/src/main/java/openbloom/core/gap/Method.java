@@ -49,7 +49,7 @@ public enum Method {
     }
 
     /** {@code 1 finger}, {@code 0.67 fingers}, {@code 4.5 mm}: a mean lies between the steps; without its sign. */
-    String meanWords(double amount) {
+    public String meanWords(double amount) {
         String size = RepeatabilityInUse.number(Math.abs(amount));
         return size + (readsFingers() && size.equals("1") ? " finger" : " " + unit);
     }

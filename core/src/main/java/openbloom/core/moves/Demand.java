@@ -21,7 +21,8 @@ public enum Demand {
     ROUNDED("the spine rounds fully"),
     SQUAT("knees and hips bend deep on two legs"),
     HANGING("she hangs by her hands"),
-    FALL("she could fall from it");
+    FALL("she could fall from it"),
+    FRONT_STRETCH("a long stretch of the belly wall");
 
     private final String words;
 

@@ -125,6 +125,22 @@ public record Move(
         return needs(Equipment.DUMBBELL) || needs(Equipment.BARBELL);
     }
 
+    /**
+     * Bears weight on hands or forearms facing down: front supports and push-ups on whatever surface, the inverted V, and on
+     * hands and knees whatever loads the arms more than resting there does.
+     */
+    public boolean isOnTheHands() {
+        boolean facingDown = position() == Position.PLANK_FULL || position() == Position.PLANK_KNEES;
+        boolean loadedOnAllFours =
+                position() == Position.HANDS_AND_KNEES && (load() >= TIRING_LOAD || has(Demand.HEAD_LOW));
+        boolean fallsIntoIt = has(Demand.WRIST) && isImpact() && !needs(Equipment.BARBELL);
+        return purpose() == Purpose.FRONT_SUPPORT
+                || strand() == Strand.STRENGTH_PUSH
+                || facingDown
+                || loadedOnAllFours
+                || fallsIntoIt;
+    }
+
     public boolean isFullFrontSupport() {
         return position() == Position.PLANK_FULL;
     }

@@ -23,6 +23,8 @@ public enum Position {
     STANDING("standing", "standing");
 
     private static final Set<Position> ON_THE_BACK = EnumSet.of(SUPINE, HOOKLYING);
+    private static final Set<Position> ON_THE_KNEES =
+            EnumSet.of(HANDS_AND_KNEES, ROCKED_BACK, PLANK_KNEES, TALL_KNEEL, HALF_KNEEL);
     private static final Set<Position> LYING = EnumSet.of(SUPINE, HOOKLYING, SIDE_LYING, PRONE);
 
     private final String words;
@@ -49,6 +51,11 @@ public enum Position {
 
     public boolean isOnTheBack() {
         return ON_THE_BACK.contains(this);
+    }
+
+    /** Weight on one knee or both. */
+    public boolean isOnTheKnees() {
+        return ON_THE_KNEES.contains(this);
     }
 
     public boolean isLying() {

@@ -34,6 +34,11 @@ public record PelvicFloorCheck(
         return tone == Tone.TIGHT || lettingGo == LettingGo.ABSENT;
     }
 
+    /** The same, known to hurt from what she told. */
+    public PelvicFloorCheck hurting() {
+        return new PelvicFloorCheck(holdSeconds, holdRepetitions, flicks, lettingGo, tone, Told.YES, fades);
+    }
+
     /** The same, with a tone that has not been seen to let go for long enough. */
     PelvicFloorCheck stillTight() {
         return new PelvicFloorCheck(holdSeconds, holdRepetitions, flicks, lettingGo, Tone.TIGHT, pain, fades);

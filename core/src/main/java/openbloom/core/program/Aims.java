@@ -15,7 +15,6 @@ import openbloom.core.record.Client;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.stage.Birth;
-import openbloom.core.stage.Told;
 import openbloom.core.verdict.Facts;
 
 /** Which aims a woman's record suggests, each with the fact that suggests it. */
@@ -88,8 +87,8 @@ public final class Aims {
     private void floor(PelvicFloorCheck floor) {
         if (floor.isTight()) {
             why.put(Aim.LET_GO, "a tight pelvic floor");
-        } else if (floor.pain() == Told.YES || facts.client().has(Symptom.PAIN_WITH_LIFTS)) {
-            why.put(Aim.LET_GO, "pain with lifts");
+        } else if (facts.isFloorPainful()) {
+            why.put(Aim.LET_GO, "pain deep in the pelvis or with lifts");
         } else if (floor.lettingGo() == LettingGo.PARTIAL) {
             why.put(Aim.LET_GO, "letting go in part");
         }

@@ -13,6 +13,7 @@ import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
 import openbloom.core.progress.LineDay.Against;
 import openbloom.core.record.Client;
+import openbloom.core.record.LadderDecision;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.Gate;
 import openbloom.core.verdict.Judgement;
@@ -26,6 +27,7 @@ import openbloom.core.verdict.Verdict;
 public final class Progress {
     private static final int PAIN_STOPS_ABOVE = Published.PAIN_TOO_MUCH.amount();
     private static final int PAIN_TELLS_ABOVE = Published.PAIN_ACCEPTABLE.amount();
+    private static final int PAIN_KEEPS_FROM = Published.PAIN_KEEPS_A_RUNG.amount();
     private static final int SHORT_PAUSE_DAYS = Published.SHORT_PAUSE.days();
     private static final int LONG_PAUSE_DAYS = Published.LONG_PAUSE.days();
     private static final int DAYS_AFTER_DOMING = Published.AFTER_DOMING.days();
@@ -143,7 +145,7 @@ public final class Progress {
             reasons.add("there is no rung below: another move of the same purpose is offered");
         }
         return new Proposal(
-                Decision.DOWN, Math.max(1, latest.rung() - 1), DoseStep.LOWEST, reasons, List.of(), atTheBottom);
+                Decision.DOWN, LadderDecision.below(latest.rung()), DoseStep.LOWEST, reasons, List.of(), atTheBottom);
     }
 
     private Optional<Proposal> afterAPause(LineDay latest) {
@@ -181,13 +183,18 @@ public final class Progress {
         return earned(latest, before.get());
     }
 
-    /** Pain that was there before is nothing against a move, unless it is the floor's or the scar's and above 2. */
+    /** A good day: nothing against it, and no pain that keeps a rung. */
     private boolean isGood(LineDay day) {
-        boolean tells = day.pain().now() > PAIN_TELLS_ABOVE && placeOf(day) != Pain.Place.ELSEWHERE;
-        return day.isGood() && !tells;
+        return day.isGood() && !isKeptByPain(day);
     }
 
-    private static String whyNotGood(LineDay day) {
+    /** Pain of 4 and more keeps a rung even if it was there before; floor and scar already above 2. */
+    private boolean isKeptByPain(LineDay day) {
+        boolean tells = day.pain().now() > PAIN_TELLS_ABOVE && placeOf(day) != Pain.Place.ELSEWHERE;
+        return tells || day.pain().now() >= PAIN_KEEPS_FROM;
+    }
+
+    private String whyNotGood(LineDay day) {
         if (day.has(Against.DOMED_UNTIL_CUED)) {
             return "domed, flat after one cue";
         }
@@ -197,14 +204,16 @@ public final class Progress {
         if (day.pain().isMore()) {
             return "a little more pain than before";
         }
-        if (day.isGood()) {
-            return "pain of the pelvic floor or scar above " + PAIN_TELLS_ABOVE + ", as before";
+        if (isKeptByPain(day)) {
+            return "pain " + day.pain().now() + " of 10, as before: no rung rises with it";
         }
         if (!day.done().isAll()) {
             return "less done than asked";
         }
-        boolean told = day.report().complete() && day.report().felt().isPresent();
-        return told ? "too hard" : "not everything was asked that day";
+        if (day.report().felt().isEmpty()) {
+            return "done; how hard it felt was not asked";
+        }
+        return day.report().complete() ? "too hard" : "not everything was asked that day";
     }
 
     /** Another good day with at least the whole dose since this rung was entered; only one of the two may be from home. */
@@ -213,7 +222,7 @@ public final class Progress {
         for (int i = days.size() - 1; i >= 0 && days.get(i).rung() == latest.rung(); i--) {
             LineDay day = days.get(i);
             boolean another = day.date().isBefore(latest.date());
-            boolean counts = day.isGood()
+            boolean counts = isGood(day)
                     && day.step() >= DoseStep.WRITTEN
                     && !(day.report().fromHome() && latest.report().fromHome());
             if (another && counts && found.isEmpty()) {

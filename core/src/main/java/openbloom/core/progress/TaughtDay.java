@@ -12,17 +12,17 @@ import openbloom.core.evidence.Published;
 import openbloom.core.progress.LineDay.Against;
 import openbloom.core.record.HurtAt;
 import openbloom.core.record.Noted;
+import openbloom.core.record.Response;
 
 /**
- * What was noted on one ladder in one session, and the pain that was told around it. The hardest rung counts, and the
- * worst of what was noted about either side.
+ * What was noted on one ladder in one session, and the pain that was told around it. The hardest rung counts, or the lowest
+ * on which something sets her down, and the worst of what was noted about either side.
  *
- * @param finished whether the session was taught to its end
+ * @param in the session: whether it was taught to its end, and how hard it was all in all
  * @param before pain told before the session, by place; empty where nobody asked
  * @param nextMorning the worst of the morning after; empty when nobody asked
  */
-public record TaughtDay(
-        LocalDate on, List<Note> notes, boolean finished, Before before, Optional<Integer> nextMorning) {
+public record TaughtDay(LocalDate on, List<Note> notes, Response.In in, Before before, Optional<Integer> nextMorning) {
     public TaughtDay {
         notes = List.copyOf(notes);
     }
@@ -56,16 +56,24 @@ public record TaughtDay(
             OptionalInt pain,
             Optional<LineDay.Done> counted) {}
 
-    /** The day as the table of decisions reads it; how hard it was counts as right where nobody said. */
+    /** The day as the table of decisions reads it. */
     public LineDay lineDay() {
-        int rung = notes.stream().mapToInt(Note::rung).max().orElse(1);
+        int rung = rung();
         int step = notes.stream()
                 .filter(note -> note.rung() == rung)
                 .mapToInt(Note::step)
                 .min()
                 .orElse(DoseStep.WRITTEN);
-        return new LineDay(
-                on, rung, step, done(rung), against(), pain(), new LineDay.Report(Optional.of(felt()), false, true));
+        return new LineDay(on, rung, step, done(rung), against(), pain(), new LineDay.Report(felt(), false, true));
+    }
+
+    /** The rung the day is about: where it went wrong first, otherwise the hardest. */
+    private int rung() {
+        return notes.stream()
+                .filter(note -> note.noted().setsDown() || note.noted() == Noted.HURT)
+                .mapToInt(Note::rung)
+                .min()
+                .orElseGet(() -> notes.stream().mapToInt(Note::rung).max().orElse(1));
     }
 
     private Set<Noted> noted() {
@@ -99,7 +107,7 @@ public record TaughtDay(
                         Double.compare(one.done() / (double) one.asked(), other.done() / (double) other.asked()));
         boolean told = ofRung.stream().anyMatch(note -> note.noted() == Noted.DONE)
                 && ofRung.stream().noneMatch(note -> note.noted() == Noted.PARTLY || note.noted() == Noted.SKIPPED);
-        if (!finished || !told) {
+        if (!in.finished() || !told) {
             LineDay.Done counted = least.orElse(new LineDay.Done(0, 1));
             return counted.isAll() ? new LineDay.Done(0, 1) : counted;
         }
@@ -130,16 +138,22 @@ public record TaughtDay(
         };
     }
 
-    private Felt felt() {
+    /** How hard it was, as it was told of a move or of all in all; the hardest counts, and empty when nobody asked. */
+    private Optional<Felt> felt() {
         Set<Noted> told = noted();
         return Stream.of(Noted.TOO_HARD, Noted.RIGHT, Noted.TOO_EASY)
                 .filter(told::contains)
                 .findFirst()
-                .map(effort -> switch (effort) {
-                    case TOO_HARD -> Felt.TOO_HARD;
-                    case TOO_EASY -> Felt.TOO_EASY;
-                    default -> Felt.RIGHT;
-                })
-                .orElse(Felt.RIGHT);
+                .or(in::effort)
+                .flatMap(TaughtDay::felt);
+    }
+
+    private static Optional<Felt> felt(Noted effort) {
+        return switch (effort) {
+            case TOO_HARD -> Optional.of(Felt.TOO_HARD);
+            case TOO_EASY -> Optional.of(Felt.TOO_EASY);
+            case RIGHT -> Optional.of(Felt.RIGHT);
+            default -> Optional.empty();
+        };
     }
 }

@@ -20,7 +20,7 @@ import openbloom.core.screening.SymptomReport;
  * @param safety the signs that stand, and the symptoms as she answered last
  * @param loads load checks, oldest first
  * @param responses what her sessions showed, oldest first
- * @param decisions about her ladders
+ * @param decided about her ladders, and that it goes on after pain
  * @param lastClosed the day her last pregnancy ended without a birth
  */
 public record CaseNotes(
@@ -30,13 +30,12 @@ public record CaseNotes(
         Checks checks,
         List<DatedLoad> loads,
         List<Response> responses,
-        List<LadderDecision> decisions,
+        Standing.Decided decided,
         Optional<LocalDate> lastClosed) {
 
     public CaseNotes {
         loads = List.copyOf(loads);
         responses = List.copyOf(responses);
-        decisions = List.copyOf(decisions);
     }
 
     /** The first day whose notes count: her latest birth, or ever. */
@@ -53,18 +52,22 @@ public record CaseNotes(
                 medical(),
                 told,
                 checks,
-                Standing.after(responses, loads, decisions),
+                Standing.after(responses, loads, decided),
                 intake.approach(),
                 intake.equipment());
     }
 
-    /** For six weeks after a pregnancy was closed, load waits for her clinician. */
+    /** For six weeks after a pregnancy was closed, load waits for her clinician, unless she has said something since. */
     private Medical medical() {
         Medical told = intake.medical();
         return lastClosed
+                .filter(on -> told.clearance()
+                        .filter(given -> !given.date().isBefore(on))
+                        .isEmpty())
                 .filter(on -> day.isBefore(on.plusDays(Published.FULL_CHECK_AFTER_BIRTH.days())))
                 .map(on -> new Conditions(Set.of(Condition.OTHER_SIGNIFICANT), Map.of(Condition.OTHER_SIGNIFICANT, on)))
-                .map(waits -> new Medical(told.conditions(), told.besides().and(waits), told.clearance()))
+                .map(waits ->
+                        new Medical(told.conditions(), told.besides().and(waits), told.clearance(), told.operations()))
                 .orElse(told);
     }
 

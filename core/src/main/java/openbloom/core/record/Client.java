@@ -1,6 +1,7 @@
 package openbloom.core.record;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -143,18 +144,23 @@ public record Client(
         }
 
         public Builder cleared(Clearance given) {
-            medical = new Medical(medical.conditions(), medical.besides(), Optional.of(given));
+            medical = new Medical(medical.conditions(), medical.besides(), Optional.of(given), medical.operations());
             return this;
         }
 
         public Builder conditions(Answer<Conditions> told) {
-            medical = new Medical(told, medical.besides(), medical.clearance());
+            medical = new Medical(told, medical.besides(), medical.clearance(), medical.operations());
             return this;
         }
 
         /** Known without the others having been asked. */
         public Builder knownBesides(Conditions besides) {
-            medical = new Medical(medical.conditions(), besides, medical.clearance());
+            medical = new Medical(medical.conditions(), besides, medical.clearance(), medical.operations());
+            return this;
+        }
+
+        public Builder operated(List<Surgery> all) {
+            medical = new Medical(medical.conditions(), medical.besides(), medical.clearance(), all);
             return this;
         }
 

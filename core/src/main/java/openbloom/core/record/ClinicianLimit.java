@@ -4,16 +4,21 @@ import java.util.Arrays;
 import java.util.Optional;
 import java.util.function.Predicate;
 import openbloom.core.moves.Demand;
+import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Purpose;
+import openbloom.core.moves.Strand;
 
 /** Limits a clinician sets that the rules can read. Anything else she writes is kept as her words. */
 public enum ClinicianLimit {
-    NOTHING_ON_THE_BACK("nothing on the back", Move::isOnTheBack),
+    NO_LYING_ON_THE_BACK("no lying on the back", Move::isOnTheBack),
     NO_IMPACT("no impact", move -> move.demands().impact() > 0),
     NO_ARMS_OVERHEAD("no arms overhead", move -> move.has(Demand.OVERHEAD)),
-    LIGHT_LOAD_ONLY("light load only", move -> move.load() > 2),
-    NO_FRONT_SUPPORT("no front support", move -> move.purpose() == Purpose.FRONT_SUPPORT),
+    LIGHT_LOAD_ONLY(
+            "light load only: load 1, nothing heavy in the hands",
+            move -> move.load() > 1 || move.has(Demand.HEAVY) || move.needs(Equipment.BARBELL)),
+    NO_FRONT_SUPPORT("no weight on hands or forearms facing down", Move::isOnTheHands),
+    NO_FLOOR_CONTRACTIONS("no pelvic floor contractions", Move::isSqueezeOrLift),
+    BREATH_ONLY("breath only", move -> move.strand() != Strand.BREATH),
     NO_SINGLE_LEG("nothing on one leg", move -> move.has(Demand.SINGLE_LEG)),
     WORDS_UNDERSTOOD("the words below are read; what they mean is ticked here", move -> false);
 
@@ -27,8 +32,13 @@ public enum ClinicianLimit {
 
     public static Optional<ClinicianLimit> parse(String code) {
         return Arrays.stream(values())
-                .filter(limit -> limit.name().equals(code))
+                .filter(limit -> limit.name().equals(code) || limit.formerly().equals(code))
                 .findFirst();
+    }
+
+    /** What it was called before; kept records and other programs may still say so. */
+    private String formerly() {
+        return this == NO_LYING_ON_THE_BACK ? "NOTHING_ON_THE_BACK" : "";
     }
 
     public String words() {

@@ -1,16 +1,33 @@
 package openbloom.core.record;
 
+import java.util.List;
 import java.util.Optional;
+import openbloom.core.screening.Condition;
+import openbloom.core.screening.SurgeryKind;
 
 /**
  * What she and her clinician have said about her health.
  *
  * @param conditions what she answered when all of them were asked
  * @param besides conditions known by another way; that one is known never means that the others were asked
+ * @param operations each with its kind and, where it was told, its day
  */
-public record Medical(Answer<Conditions> conditions, Conditions besides, Optional<Clearance> clearance) {
+public record Medical(
+        Answer<Conditions> conditions, Conditions besides, Optional<Clearance> clearance, List<Surgery> operations) {
     /** Nothing was asked and nothing is known. */
-    public static final Medical UNKNOWN = new Medical(Answer.notAsked(), Conditions.NONE, Optional.empty());
+    public static final Medical UNKNOWN = new Medical(Answer.notAsked(), Conditions.NONE, Optional.empty(), List.of());
+
+    public Medical {
+        operations = List.copyOf(operations);
+    }
+
+    /** Her operations; one that is known as a condition alone has its day, if any, and no kind. */
+    public List<Surgery> surgeries() {
+        boolean asCondition = operations.isEmpty() && known().has(Condition.EARLIER_SURGERY);
+        return asCondition
+                ? List.of(new Surgery(SurgeryKind.UNKNOWN, known().since(Condition.EARLIER_SURGERY), false))
+                : operations;
+    }
 
     /** The conditions known of her, asked for or not. */
     public Conditions known() {

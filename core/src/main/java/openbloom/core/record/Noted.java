@@ -41,6 +41,16 @@ public enum Noted {
         return against;
     }
 
+    /** Whether it sets her down one rung from where it was seen. */
+    public boolean setsDown() {
+        return this == DOMED || this == LEAKED || this == HEAVY;
+    }
+
+    /** Whether it says that it was not too hard. */
+    public boolean isManageable() {
+        return this == TOO_EASY || this == RIGHT;
+    }
+
     /** Whether it says how hard it was. */
     public boolean isEffort() {
         return this == TOO_EASY || this == RIGHT || this == TOO_HARD;

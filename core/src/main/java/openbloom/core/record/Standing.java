@@ -7,6 +7,7 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -22,13 +23,15 @@ import openbloom.core.moves.Strand;
  * @param barCurves whether a bar was seen to travel round her bump
  * @param working the rung and dose step that were decided; a load check of that ladder ends it
  * @param flat how far a load check showed a ladder flat, and on which day
+ * @param against what speaks against going on: pain that holds, and the latest doming
  */
 public record Standing(
         Map<Strand, Integer> rungs,
         Map<Strand, Integer> ceilings,
         Map<Strand, Flat> flat,
         Map<Strand, Working> working,
-        boolean barCurves) {
+        boolean barCurves,
+        Against against) {
     public Standing {
         rungs = Map.copyOf(rungs);
         ceilings = Map.copyOf(ceilings);
@@ -36,8 +39,34 @@ public record Standing(
         working = Map.copyOf(working);
     }
 
+    /**
+     * What speaks against going on.
+     *
+     * @param holds pain that holds a ladder and what loads the place, the latest of each place and ladder
+     * @param domed the latest day on which a ladder domed
+     */
+    public record Against(List<PainHold> holds, Map<Strand, LocalDate> domed) {
+        public static final Against NOTHING = new Against(List.of(), Map.of());
+
+        public Against {
+            holds = List.copyOf(holds);
+            domed = Map.copyOf(domed);
+        }
+    }
+
+    /** Pain that holds. */
+    public List<PainHold> holds() {
+        return against.holds();
+    }
+
     /** The rung and dose step an instructor decided on. */
-    public record Working(int rung, int step) {}
+    public record Working(int rung, int step) {
+        /** After something that sets down on a rung she did: the one below it, unless she works lower still. */
+        Working setDownFrom(int done) {
+            int below = LadderDecision.below(done);
+            return below < rung ? new Working(below, 1) : this;
+        }
+    }
 
     /** The highest rung a load check showed flat. */
     public record Flat(int rung, LocalDate on) {}
@@ -46,11 +75,17 @@ public record Standing(
     private record Item(long session, String move) {}
 
     /** Nothing is written down. */
-    public static final Standing UNWRITTEN = new Standing(Map.of(), Map.of(), Map.of(), Map.of(), false);
+    public static final Standing UNWRITTEN =
+            new Standing(Map.of(), Map.of(), Map.of(), Map.of(), false, Against.NOTHING);
 
-    /** Nothing was decided about any ladder. */
-    public static Standing after(List<Response> responses, List<DatedLoad> loads) {
-        return after(responses, loads, List.of());
+    /** What was decided besides: about her ladders, and that it goes on after pain. */
+    public record Decided(List<LadderDecision> ladders, List<PainLift> lifts) {
+        public static final Decided NOTHING = new Decided(List.of(), List.of());
+
+        public Decided {
+            ladders = List.copyOf(ladders);
+            lifts = List.copyOf(lifts);
+        }
     }
 
     /**
@@ -59,12 +94,13 @@ public record Standing(
      *
      * @param responses oldest first
      */
-    public static Standing after(List<Response> responses, List<DatedLoad> loads, List<LadderDecision> decisions) {
+    public static Standing after(List<Response> responses, List<DatedLoad> loads, Decided decided) {
         Climb climb = new Climb();
         LocalDate from = LocalDate.MIN;
         List<Turn> turns = Stream.concat(
                         loads.stream().map(load -> new Turn(load.on(), () -> climb.take(load))),
-                        decisions.stream().map(made -> new Turn(made.on().plusDays(1), () -> climb.decide(made))))
+                        decided.ladders().stream()
+                                .map(made -> new Turn(made.on().plusDays(1), () -> climb.decide(made))))
                 .sorted(Comparator.comparing(Turn::from))
                 .toList();
         for (Turn turn : turns) {
@@ -73,26 +109,46 @@ public record Standing(
             from = turn.from();
         }
         climb.weighAll(between(responses, from, LocalDate.MAX));
-        return new Standing(climb.rungs, climb.ceilings, climb.flat, climb.working, false);
+        Against against = new Against(holding(responses, decided.lifts()), climb.domed);
+        return new Standing(climb.rungs, climb.ceilings, climb.flat, climb.working, false, against);
+    }
+
+    /** Pain that nobody has answered yet, of each place and ladder the latest. */
+    private static List<PainHold> holding(List<Response> responses, List<PainLift> lifts) {
+        Map<List<Object>, PainHold> holds = new LinkedHashMap<>();
+        responses.stream()
+                .filter(PainHold::isHeldBy)
+                .map(PainHold::of)
+                .filter(hold -> lifts.stream().noneMatch(hold::isLiftedBy))
+                .forEach(hold -> holds.merge(
+                        List.of(hold.place(), hold.strand()),
+                        hold,
+                        (one, other) -> other.response() > one.response() ? other : one));
+        return List.copyOf(holds.values());
     }
 
     /** Something that sets a ladder anew, before the sessions of a day. */
     private record Turn(LocalDate from, Runnable applies) {}
 
     Standing withRungs(Map<Strand, Integer> done) {
-        return new Standing(done, ceilings, flat, working, barCurves);
+        return new Standing(done, ceilings, flat, working, barCurves, against);
     }
 
     Standing withCeilings(Map<Strand, Integer> highestFlatRungs) {
-        return new Standing(rungs, highestFlatRungs, flat, working, barCurves);
+        return new Standing(rungs, highestFlatRungs, flat, working, barCurves, against);
+    }
+
+    /** The same with pain that holds. */
+    public Standing withHolds(List<PainHold> holds) {
+        return new Standing(rungs, ceilings, flat, working, barCurves, new Against(holds, against.domed()));
     }
 
     public Standing withFlat(Map<Strand, Flat> seen) {
-        return new Standing(rungs, ceilings, seen, working, barCurves);
+        return new Standing(rungs, ceilings, seen, working, barCurves, against);
     }
 
     Standing withABarThatCurves() {
-        return new Standing(rungs, ceilings, flat, working, true);
+        return new Standing(rungs, ceilings, flat, working, true, against);
     }
 
     /** This standing where the other says nothing. */
@@ -102,7 +158,12 @@ public record Standing(
                 laid(ceilings, seen.ceilings),
                 laid(flat, seen.flat),
                 laid(working, seen.working),
-                barCurves || seen.barCurves);
+                barCurves || seen.barCurves,
+                new Against(
+                        Stream.concat(holds().stream(), seen.holds().stream())
+                                .distinct()
+                                .toList(),
+                        laid(against.domed(), seen.against.domed())));
     }
 
     private static <T> Map<Strand, T> laid(Map<Strand, T> below, Map<Strand, T> above) {
@@ -152,7 +213,7 @@ public record Standing(
         void weighAll(List<Response> responses) {
             Map<Item, List<Response>> items = responses.stream()
                     .collect(Collectors.groupingBy(
-                            response -> new Item(response.session(), response.moveId()),
+                            response -> new Item(response.in().session(), response.moveId()),
                             LinkedHashMap::new,
                             Collectors.toList()));
             items.values().forEach(this::weigh);
@@ -164,6 +225,10 @@ public record Standing(
             Response any = item.get(0);
             Strand strand = any.strand();
             int rung = any.rung();
+            Optional<Noted> effort = effort(told, any.in().effort());
+            if (told.stream().anyMatch(Noted::setsDown) || item.stream().anyMatch(PainHold::isHeldBy)) {
+                working.computeIfPresent(strand, (same, now) -> now.setDownFrom(rung));
+            }
             if (told.stream().anyMatch(Noted::isAgainst)) {
                 good.getOrDefault(strand, new ArrayList<>()).removeIf(day -> day.rung() >= rung);
             }
@@ -176,10 +241,19 @@ public record Standing(
                 int below = Math.max(0, rung - 2);
                 rungs.merge(strand, below, (done, restart) -> Math.min(done, restart));
             }
-            boolean against = told.contains(Noted.TOO_HARD) || told.stream().anyMatch(Noted::isAgainst);
-            if (any.finished() && told.contains(Noted.DONE) && !against) {
+            boolean managed = effort.filter(Noted::isManageable).isPresent()
+                    && told.stream().noneMatch(Noted::isAgainst);
+            if (any.in().finished() && told.contains(Noted.DONE) && managed) {
                 wentWell(strand, new GoodDay(any.on(), rung));
             }
+        }
+
+        /** How hard a move was: as it was told of it, or of all in all; empty when nobody asked. */
+        private static Optional<Noted> effort(Set<Noted> told, Optional<Noted> allInAll) {
+            return Stream.of(Noted.TOO_HARD, Noted.RIGHT, Noted.TOO_EASY)
+                    .filter(told::contains)
+                    .findFirst()
+                    .or(() -> allInAll);
         }
 
         private void wentWell(Strand strand, GoodDay today) {

@@ -13,12 +13,14 @@ import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.program.Aim;
 import openbloom.core.program.RunningPath;
+import openbloom.core.record.Standing;
 import openbloom.core.screening.Symptom;
 import openbloom.core.stage.Told;
+import openbloom.core.verdict.Facts;
 import openbloom.core.verdict.Judgement;
 
 /**
- * What an aim came to.
+ * What an aim came to. Nothing is reached on what nobody asked or read, nor on a day on which a ladder of it domed.
  *
  * @param why the fact that says so
  */
@@ -27,7 +29,11 @@ public record AimLook(Aim aim, State state, String why) {
     public enum State {
         REACHED("reached"),
         ON_THE_WAY("on the way"),
-        NO_CHANGE_SINCE("no change since");
+        NO_CHANGE_SINCE("no change since"),
+        /** Nobody asked, read or looked: neither yes nor no. */
+        NOT_READ("not read"),
+        /** What it was for has ended. */
+        CLOSED("closed");
 
         private final String words;
 
@@ -45,6 +51,14 @@ public record AimLook(Aim aim, State state, String why) {
     private static final int QUIET_SCAR = 4;
 
     static AimLook of(Aim aim, Look look) {
+        AimLook found = found(aim, look);
+        return found.state() == State.REACHED && look.hasJustDomed(aim)
+                ? new AimLook(
+                        aim, State.ON_THE_WAY, "a ladder of it domed; " + found.why() + " counts again 48 hours later")
+                : found;
+    }
+
+    private static AimLook found(Aim aim, Look look) {
         return switch (aim) {
             case STOP_LEAKING -> symptom(aim, look, Set.of(Symptom.LEAK_WITH_EFFORT));
             case EASE_HEAVINESS -> symptom(aim, look, Set.of(Symptom.HEAVINESS));
@@ -55,10 +69,7 @@ public record AimLook(Aim aim, State state, String why) {
             case SUPPORT_MIDLINE -> supported(aim, look);
             case SCAR_AT_EASE -> scar(aim, look);
             case KEEP_ACTIVE -> minutes(aim, look);
-            case READY_FOR_BIRTH ->
-                look.after().facts().isPregnant()
-                        ? new AimLook(aim, State.ON_THE_WAY, "still pregnant")
-                        : new AimLook(aim, State.REACHED, "the birth is recorded");
+            case READY_FOR_BIRTH -> birth(aim, look);
             case STRONG_BONES -> rungs(aim, look);
             case RUN -> wish(aim, look, RunningPath.of(look.after(), List.of()).ready(), "the tests and times");
             case JUMP -> wish(aim, look, passes(look.after(), Move::isImpact), "a jump on the spot");
@@ -69,6 +80,23 @@ public record AimLook(Aim aim, State state, String why) {
         };
     }
 
+    /** A birth that was recorded since; a pregnancy that ended without one is none. */
+    private static AimLook birth(Aim aim, Look look) {
+        if (look.after().facts().isPregnant()) {
+            return new AimLook(aim, State.ON_THE_WAY, "still pregnant");
+        }
+        boolean born = look.after()
+                .facts()
+                .client()
+                .situation()
+                .birth()
+                .filter(birth -> !birth.date().isBefore(look.from()))
+                .isPresent();
+        return born
+                ? new AimLook(aim, State.REACHED, "the birth is recorded")
+                : new AimLook(aim, State.CLOSED, "the pregnancy ended, and no birth is recorded");
+    }
+
     private static AimLook symptom(Aim aim, Look look, Set<Symptom> symptoms) {
         String name = symptoms.iterator().next().words();
         if (look.isFreeFor(FREE_WEEKS, symptoms)) {
@@ -76,6 +104,9 @@ public record AimLook(Aim aim, State state, String why) {
         }
         long times = look.times(symptoms);
         boolean now = symptoms.stream().anyMatch(look::toldNow);
+        if (!now && !look.after().facts().isAskedForSymptoms()) {
+            return notAsked(aim);
+        }
         if (!now && (times > 0 || symptoms.stream().anyMatch(look::toldBefore))) {
             return new AimLook(
                     aim, State.ON_THE_WAY, "none told at the last asking, but not yet for " + FREE_WEEKS + " weeks");
@@ -83,10 +114,21 @@ public record AimLook(Aim aim, State state, String why) {
         return new AimLook(aim, State.NO_CHANGE_SINCE, name + " told " + times + (times == 1 ? " time" : " times"));
     }
 
+    private static AimLook notAsked(Aim aim) {
+        return new AimLook(
+                aim, State.NOT_READ, Published.said("not asked in the last {} days", Published.SYMPTOM_MEMORY));
+    }
+
     private static AimLook lettingGo(Aim aim, Look look) {
         PelvicFloorCheck now = look.after().facts().client().checks().pelvicFloor();
         PelvicFloorCheck then = look.before().facts().client().checks().pelvicFloor();
-        boolean quiet = now.pain() != Told.YES && !look.toldNow(Symptom.PELVIC_PAIN);
+        if (now.lettingGo() == LettingGo.UNKNOWN) {
+            return new AimLook(aim, State.NOT_READ, "letting go was not checked");
+        }
+        if (!look.after().facts().isAskedForSymptoms()) {
+            return notAsked(aim);
+        }
+        boolean quiet = now.pain() == Told.NO && !look.after().facts().isFloorPainful();
         if (now.lettingGo() == LettingGo.FULL && !now.isTight() && quiet) {
             return new AimLook(
                     aim,
@@ -103,34 +145,50 @@ public record AimLook(Aim aim, State state, String why) {
     }
 
     private static AimLook rebuilt(Aim aim, Look look) {
-        boolean flat = look.after().facts().achieved(Strand.LIMB_LOAD) >= FIRM_AND_FLAT;
-        if (!look.after().facts().hasGapOrDoming() || flat) {
-            return new AimLook(aim, State.REACHED, flat ? "flat at limb load rung 7" : "recovered by her approach");
+        Facts now = look.after().facts();
+        if (now.midlineRecovered() == Told.YES) {
+            return new AimLook(aim, State.REACHED, "recovered by her approach: " + now.gapWords());
         }
-        boolean better = Measures.of(look).stream()
-                .anyMatch(measure -> measure.verdict() == Measure.Verdict.REAL_CHANGE
-                        && (measure.what().startsWith("Gap") || measure.what().startsWith("Midline")));
-        return better ? new AimLook(aim, State.ON_THE_WAY, "the gap has really changed") : rungs(aim, look);
+        if (now.isMidlineFirmAndFlat() && now.achieved(Strand.LIMB_LOAD) >= FIRM_AND_FLAT) {
+            return new AimLook(aim, State.REACHED, "firm, and flat at limb load rung " + FIRM_AND_FLAT);
+        }
+        if (now.midlineRecovered() == Told.UNKNOWN) {
+            return new AimLook(
+                    aim, State.NOT_READ, now.gapWords() + "; " + now.gapRead().words());
+        }
+        return Measures.isNarrower(look)
+                ? new AimLook(aim, State.ON_THE_WAY, "the gap is really narrower")
+                : rungs(aim, look);
     }
 
     private static AimLook supported(Aim aim, Look look) {
-        boolean domes = !look.after().facts().client().standing().ceilings().isEmpty();
-        return domes
-                ? new AimLook(aim, State.NO_CHANGE_SINCE, "doming holds a ladder")
-                : new AimLook(aim, State.ON_THE_WAY, "rungs kept without doming; no width is promised");
+        Standing standing = look.after().facts().client().standing();
+        if (!standing.ceilings().isEmpty()) {
+            return new AimLook(aim, State.NO_CHANGE_SINCE, "doming holds a ladder");
+        }
+        boolean looked = aim.strands().stream()
+                .anyMatch(strand ->
+                        standing.rungs().containsKey(strand) || standing.flat().containsKey(strand));
+        return looked
+                ? new AimLook(aim, State.ON_THE_WAY, "rungs kept without doming; no width is promised")
+                : new AimLook(aim, State.NOT_READ, "no load check, and no rung done on two days");
     }
 
     private static AimLook scar(Aim aim, Look look) {
-        boolean quiet = !look.toldNow(Symptom.SCAR_PAIN);
         int rung = look.after().facts().achieved(Strand.SCAR);
-        if (rung >= QUIET_SCAR && quiet) {
-            return new AimLook(aim, State.REACHED, "scar rung " + rung + " without pain");
+        if (rung < QUIET_SCAR || look.toldNow(Symptom.SCAR_PAIN)) {
+            return rungs(aim, look);
         }
-        return rungs(aim, look);
+        return look.after().facts().isAskedForSymptoms()
+                ? new AimLook(aim, State.REACHED, "scar rung " + rung + " without pain")
+                : notAsked(aim);
     }
 
     private static AimLook minutes(Aim aim, Look look) {
         boolean afterBirth = look.after().facts().recentBirth().isPresent();
+        if (look.done().weeks().isEmpty()) {
+            return new AimLook(aim, State.NOT_READ, "no minutes are recorded");
+        }
         int target = (afterBirth ? Published.WEEKLY_MINUTES_AFTER_BIRTH : Published.WEEKLY_MINUTES).amount();
         long met = look.done().weeks().stream()
                 .limit(FREE_WEEKS)

@@ -3,7 +3,14 @@ package openbloom.core.review;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.IntFunction;
+import openbloom.core.evidence.Published;
+import openbloom.core.gap.Measured;
+import openbloom.core.gap.Method;
+import openbloom.core.gap.Repeatability;
+import openbloom.core.gap.RepeatabilityInUse;
 import openbloom.core.program.Aim;
 import openbloom.core.screening.Symptom;
 import openbloom.core.verdict.Judgement;
@@ -13,10 +20,45 @@ import openbloom.core.verdict.Judgement;
  *
  * @param before her record as it was judged at the beginning
  * @param after her record today
+ * @param gap the gap checks at both ends, with who measured and how
  * @param answers what she told in between, each on its day; oldest first
+ * @param planned whether it looks back at a block; otherwise there is none yet
  */
-public record Look(Judgement before, Judgement after, List<Aim> aims, Done done, List<Answered> answers) {
+public record Look(
+        Judgement before,
+        Judgement after,
+        List<Aim> aims,
+        GapRead gap,
+        Done done,
+        List<Answered> answers,
+        boolean planned) {
     private static final int WEEK = 7;
+
+    /**
+     * The gap checks at both ends.
+     *
+     * @param ofSite how far two readings of one site may differ, by the method of the later one
+     * @param ofMeans the same for means over so many sites
+     */
+    public record GapRead(
+            Optional<Measured> then,
+            Optional<Measured> now,
+            RepeatabilityInUse ofSite,
+            IntFunction<RepeatabilityInUse> ofMeans) {
+        /** Neither then nor now. */
+        public static final GapRead NONE = working(Optional.empty(), Optional.empty());
+
+        /** With the working values, where nobody has read anything twice. */
+        public static GapRead working(Optional<Measured> then, Optional<Measured> now) {
+            Method method = now.or(() -> then).map(Measured::method).orElse(Method.FINGERS);
+            return new GapRead(
+                    then,
+                    now,
+                    RepeatabilityInUse.of(method, Repeatability.Sums.NONE, Repeatability.Sums.NONE),
+                    sites -> RepeatabilityInUse.ofMeans(
+                            method, sites, Repeatability.Sums.NONE, Repeatability.Sums.NONE));
+        }
+    }
 
     public Look {
         aims = List.copyOf(aims);
@@ -68,6 +110,14 @@ public record Look(Judgement before, Judgement after, List<Aim> aims, Done done,
             }
         }
         return true;
+    }
+
+    /** Whether a ladder of an aim domed less than 48 hours before the day that is looked at. */
+    boolean hasJustDomed(Aim aim) {
+        return after.facts().client().standing().against().domed().entrySet().stream()
+                .filter(domed -> aim.strands().contains(domed.getKey()))
+                .anyMatch(domed ->
+                        domed.getValue().plusDays(Published.AFTER_DOMING.days()).isAfter(to()));
     }
 
     /** How many of her answers told one of some symptoms. */

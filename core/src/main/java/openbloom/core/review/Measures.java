@@ -7,10 +7,13 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import openbloom.core.Days;
 import openbloom.core.evidence.Published;
-import openbloom.core.gap.GapCheck;
-import openbloom.core.gap.GapReading;
+import openbloom.core.gap.Change;
 import openbloom.core.gap.GapState;
-import openbloom.core.gap.Width;
+import openbloom.core.gap.Measured;
+import openbloom.core.gap.RepeatabilityInUse;
+import openbloom.core.gap.Series;
+import openbloom.core.gap.Spot;
+import openbloom.core.gap.WholeMidline;
 import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
@@ -21,6 +24,8 @@ import openbloom.core.record.Standing;
 final class Measures {
     private final Look look;
     private final List<Measure> measures = new ArrayList<>();
+    private final List<Change> changes = new ArrayList<>();
+    private boolean narrowedAsAWhole;
 
     private Measures(Look look) {
         this.look = look;
@@ -44,9 +49,10 @@ final class Measures {
         return look.after().facts().client().checks();
     }
 
+    /** Only {@link Change} and {@link WholeMidline} say what a difference of widths is worth. */
     private void gap() {
-        Optional<GapCheck> then = before().gap();
-        Optional<GapCheck> now = after().gap();
+        Optional<Measured> then = look.gap().then();
+        Optional<Measured> now = look.gap().now();
         if (then.isEmpty() && now.isEmpty()) {
             return;
         }
@@ -54,59 +60,87 @@ final class Measures {
                 look.before().facts().isPregnant() || look.after().facts().isPregnant();
         boolean newer = then.isPresent()
                 && now.isPresent()
-                && now.get().date().isAfter(then.get().date());
+                && now.get().check().date().isAfter(then.get().check().date());
         if (pregnant || !newer) {
             measures.add(new Measure(
                     "Gap",
-                    then.map(check -> Days.words(check.date())).orElse("not read"),
-                    now.map(check -> Days.words(check.date())).orElse("not read"),
+                    then.map(Measures::day).orElse("not read"),
+                    now.map(Measures::day).orElse("not read"),
                     Measure.Verdict.NOT_COMPARABLE,
                     pregnant ? "in pregnancy a width is neither better nor worse" : "not read both times"));
             return;
         }
-        List<double[]> both = new ArrayList<>();
-        boolean fingers = true;
-        for (GapReading reading : then.get().in(GapState.LIFT).toList()) {
-            Optional<GapReading> again = now.get().at(reading.spot(), GapState.LIFT);
-            boolean alike = again.filter(
-                            other -> other.width().getClass() == reading.width().getClass())
-                    .isPresent();
-            if (!alike) {
-                continue;
-            }
-            fingers = reading.width() instanceof Width.Fingers;
-            double first = amount(reading.width());
-            double second = amount(again.get().width());
-            both.add(new double[] {first, second});
-            add("Gap " + reading.spot().words(), first, second, unit(fingers), repeatability(fingers));
+        int first = measures.size();
+        then.get().check().in(GapState.LIFT).forEach(reading -> site(reading.spot(), then.get(), now.get()));
+        if (measures.size() == first) {
+            measures.add(new Measure(
+                    "Gap",
+                    day(then.get()),
+                    day(now.get()),
+                    Measure.Verdict.NOT_COMPARABLE,
+                    "no site was read on the small lift both times"));
         }
-        whole(both, fingers);
+        whole(List.of(then.get(), now.get()));
     }
 
-    /** The mean over the sites read each time has more power than one site. */
-    private void whole(List<double[]> both, boolean fingers) {
-        if (both.size() > 1) {
-            double first = both.stream().mapToDouble(pair -> pair[0]).average().orElse(0);
-            double second = both.stream().mapToDouble(pair -> pair[1]).average().orElse(0);
-            add(
-                    "Midline as a whole, mean of " + both.size() + " sites",
-                    first,
-                    second,
-                    unit(fingers),
-                    repeatability(fingers) / Math.sqrt(both.size()));
-        }
+    private static String day(Measured measured) {
+        return Days.words(measured.check().date());
     }
 
-    private static double amount(Width width) {
-        return width instanceof Width.Fingers fingers ? fingers.fingers() : width.roughMm();
+    private void site(Spot spot, Measured then, Measured now) {
+        Change.between(then, now, spot, GapState.LIFT, look.gap().ofSite()).ifPresent(change -> {
+            changes.add(change);
+            measures.add(new Measure(
+                    "Gap " + spot.words(),
+                    width(then, spot),
+                    width(now, spot),
+                    verdict(change.worth()),
+                    change.words().equals(change.worth().words())
+                            ? change.sum()
+                            : change.words() + ": " + change.sum()));
+        });
     }
 
-    private static String unit(boolean fingers) {
-        return fingers ? "fingers" : "mm";
+    private static String width(Measured measured, Spot spot) {
+        return measured.method().words(measured.amount(spot, GapState.LIFT).orElseThrow());
     }
 
-    private static double repeatability(boolean fingers) {
-        return fingers ? 1 : Published.NOMINAL_FINGER.amount() / 2.0;
+    private static Measure.Verdict verdict(Change.Worth worth) {
+        return switch (worth) {
+            case REAL_CHANGE -> Measure.Verdict.REAL_CHANGE;
+            case WITHIN_REPEATABILITY -> Measure.Verdict.WITHIN_REPEATABILITY;
+            case NOT_COMPARABLE -> Measure.Verdict.NOT_COMPARABLE;
+        };
+    }
+
+    /** The mean over the sites read each time has more power than one site; only of one person and method. */
+    private void whole(List<Measured> both) {
+        WholeMidline.of(GapState.LIFT, both)
+                .filter(midline -> midline.means().readings().size() == both.size())
+                .ifPresent(midline -> {
+                    RepeatabilityInUse inUse =
+                            look.gap().ofMeans().apply(midline.spots().size());
+                    Series means = midline.means();
+                    double first = means.readings().get(0).amount();
+                    double second = means.readings().get(1).amount();
+                    boolean real = midline.hasChanged(inUse);
+                    narrowedAsAWhole = real && second < first;
+                    measures.add(new Measure(
+                            "Midline as a whole, mean of " + midline.spots().size() + " sites",
+                            means.method().meanWords(first),
+                            means.method().meanWords(second),
+                            real ? Measure.Verdict.REAL_CHANGE : Measure.Verdict.WITHIN_REPEATABILITY,
+                            midline.words(inUse) + "; " + inUse.words()));
+                });
+    }
+
+    /** Whether the gap is really narrower than it was, at a site or as a whole. */
+    static boolean isNarrower(Look look) {
+        Measures all = new Measures(look);
+        all.gap();
+        return all.narrowedAsAWhole
+                || all.changes.stream()
+                        .anyMatch(change -> change.worth() == Change.Worth.REAL_CHANGE && change.amount() < 0);
     }
 
     private void pelvicFloor() {
@@ -207,8 +241,7 @@ final class Measures {
     }
 
     private static String told(double value, String unit) {
-        String one = unit.equals("fingers") && value == 1 ? "finger" : unit;
-        return number(value) + (unit.isEmpty() ? "" : " " + one);
+        return number(value) + (unit.isEmpty() ? "" : " " + unit);
     }
 
     private static String number(double value) {

@@ -8,6 +8,7 @@ import openbloom.core.evidence.Source;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.program.Aim;
 import openbloom.core.program.Aims;
+import openbloom.core.record.HurtAt;
 import openbloom.core.screening.Symptom;
 
 /**
@@ -19,6 +20,7 @@ import openbloom.core.screening.Symptom;
 public record Proposed(Kind kind, String what, String why, String source) {
     /** Kinds of proposal. */
     public enum Kind {
+        CHECK("a check"),
         NEXT_BLOCK("next block"),
         CHANGE_OF_AIM("change of aim"),
         CHANGE_OF_APPROACH("change of approach"),
@@ -37,8 +39,23 @@ public record Proposed(Kind kind, String what, String why, String source) {
 
     static List<Proposed> of(Look look, List<AimLook> aims) {
         List<Proposed> proposed = new ArrayList<>();
+        held(look, proposed);
         referrals(look, proposed);
+        aims.stream()
+                .filter(told -> told.state() == AimLook.State.NOT_READ)
+                .forEach(told -> proposed.add(new Proposed(
+                        Kind.CHECK,
+                        "ask or look again for “" + told.aim().words() + "”",
+                        told.why(),
+                        Source.COMMON_PRACTICE.key())));
         for (AimLook told : aims) {
+            if (told.state() == AimLook.State.CLOSED) {
+                proposed.add(new Proposed(
+                        Kind.CHANGE_OF_AIM,
+                        "take “" + told.aim().words() + "” off her aims",
+                        told.why(),
+                        told.aim().source().key()));
+            }
             if (told.state() == AimLook.State.REACHED) {
                 proposed.add(new Proposed(
                         Kind.CHANGE_OF_AIM,
@@ -57,10 +74,26 @@ public record Proposed(Kind kind, String what, String why, String source) {
         stalled(look, aims, proposed);
         proposed.add(new Proposed(
                 Kind.NEXT_BLOCK,
-                "make the next block from today",
-                look.days() + " days since this one began",
+                look.planned() ? "make the next block from today" : "make her first block from today",
+                look.planned() ? look.days() + " days since this one began" : "she has no plan yet",
                 Source.COMMON_PRACTICE.key()));
         return List.copyOf(proposed);
+    }
+
+    /** Pain that holds a ladder: somebody looks at the place before it goes on. */
+    private static void held(Look look, List<Proposed> proposed) {
+        look.after()
+                .facts()
+                .client()
+                .standing()
+                .holds()
+                .forEach(hold -> proposed.add(new Proposed(
+                        Kind.REFERRAL,
+                        hold.place() == HurtAt.ELSEWHERE
+                                ? "her clinician looks at what hurt"
+                                : "her clinician looks at the " + hold.place().words(),
+                        hold.words() + "; it holds until it is answered",
+                        Source.E_PAIN.key())));
     }
 
     private static void referrals(Look look, List<Proposed> proposed) {

@@ -1,7 +1,5 @@
 package openbloom.core.screening;
 
-import java.util.Set;
-
 /** Conditions known at intake or told since. */
 public enum Condition {
     RUPTURED_MEMBRANES("ruptured membranes"),
@@ -38,20 +36,6 @@ public enum Condition {
     VERTEBRAL_FRACTURE("a vertebral fracture"),
     BREASTFEEDING("breastfeeding");
 
-    private static final Set<Condition> COME_UP_IN_PREGNANCY = Set.of(
-            RUPTURED_MEMBRANES,
-            PREMATURE_LABOUR,
-            UNEXPLAINED_BLEEDING,
-            PLACENTA_PRAEVIA,
-            PRE_ECLAMPSIA,
-            CERVICAL_INSUFFICIENCY,
-            GROWTH_RESTRICTION,
-            GESTATIONAL_HYPERTENSION,
-            GESTATIONAL_DIABETES,
-            HIGH_BLOOD_PRESSURE_UNCONTROLLED,
-            ANAEMIA_SYMPTOMATIC,
-            ANAEMIA);
-
     private final String words;
 
     Condition(String words) {
@@ -60,10 +44,5 @@ public enum Condition {
 
     public String words() {
         return words;
-    }
-
-    /** Whether it is one that comes up in a pregnancy or between visits, so that an older clearance may not have known of it. */
-    public boolean comesUpInPregnancy() {
-        return COME_UP_IN_PREGNANCY.contains(this);
     }
 }

@@ -21,6 +21,7 @@ public enum Symptom {
     SITTING_PRESSURE_UNCOMFORTABLE("sitting pressure is uncomfortable"),
     FRONT_LYING_UNCOMFORTABLE("lying on the front is uncomfortable"),
     BELLY_PUSHES_OUT("belly pushes out or domes in daily tasks"),
+    REFLUX("acid coming up when bending down or lying flat"),
     LOW_DAY("a low day");
 
     /** What the pelvic floor check looks at. */
@@ -38,6 +39,9 @@ public enum Symptom {
             BACK_PAIN,
             SCAR_PAIN,
             LIGHT_HEADED);
+
+    /** What says nothing about load: a day that is harder than others, acid that comes up. */
+    public static final Set<Symptom> OF_NO_LOAD = Set.of(LOW_DAY, REFLUX);
 
     private final String words;
 

@@ -20,6 +20,9 @@ record Dosing(Dose dose, int step) {
     private static final int EXTRA_REST_SECONDS = 20;
     private static final int LONGEST_REST_SECONDS = 300;
 
+    /** Areas as attention: about a minute (P-BRE-1). */
+    private static final int BREATHS_OF_ATTENTION = 10;
+
     /** P-DOSE-10: no full front support above a minute a set (common practice, no source). */
     static final int LONGEST_FULL_SUPPORT = 60;
 
@@ -48,6 +51,9 @@ record Dosing(Dose dose, int step) {
     }
 
     private static Dose changed(Dose stepped, Verdict verdict) {
+        if (verdict.adjustments().contains(Adjustment.ATTENTION_ONLY)) {
+            return new Dose(1, 1, 0, BREATHS_OF_ATTENTION, 0, stepped.perSide());
+        }
         Dose dose = stepped;
         if (verdict.adjustments().contains(Adjustment.SHORTER_HOLD)) {
             dose = dose.heldAtMost(Published.SHORT_HOLD.amount());

@@ -40,7 +40,7 @@ final class Rest {
         this.limitedOnTheBack = isLimitedOnTheBack(judgement);
         this.request = request;
         this.candidates = candidates;
-        this.tight = judgement.facts().client().checks().pelvicFloor().isTight();
+        this.tight = judgement.facts().isFloorToLetGo();
     }
 
     /** Whether her time on the back comes in short bouts. */

@@ -5,6 +5,7 @@ import openbloom.core.evidence.Published;
 /** A condition that must be true before something is allowed. */
 public enum GateKind {
     TIME("time since the birth"),
+    TIME_SINCE_SURGERY("time since the operation"),
     AFTER_PREGNANCY("this pregnancy to be over"),
     CLEARANCE("clearance from her clinician"),
     WOUND_CLOSED("a closed wound"),
@@ -25,6 +26,7 @@ public enum GateKind {
     RUNG_BELOW("the rung below done well"),
     SEAT_COMFORT("comfortable sitting"),
     BONE_SAFE("her clinician’s word about her bones"),
+    PAIN_ANSWERED("somebody to say by name why it goes on after that pain"),
     CLINICIAN_ALLOWS("her clinician to allow it"),
     ASKED("her to be asked first"),
     START_LEVEL("a seen start: the opening check or a lower rung"),

@@ -84,12 +84,10 @@ public record Recovery(RecoveryStage stage, List<Gate> missing) {
     }
 
     private static Optional<Gate> floor(LocalDate day, Optional<Birth> birth, Published floor) {
-        return birth.map(
-                b -> Gate.from(TIME, b.date().plusDays(floor.days()), day, floor.amount() + " weeks after birth"));
+        return birth.map(b -> Gate.since(TIME, b.date(), b.date().plusDays(floor.days()), day));
     }
 
     private static Optional<Gate> returnFloor(LocalDate day, Optional<Birth> birth) {
-        return birth.map(
-                b -> Gate.from(TIME, b.earliestReturn(), day, b.daysOn(b.earliestReturn()) / 7 + " weeks after birth"));
+        return birth.map(b -> Gate.since(TIME, b.date(), b.earliestReturn(), day));
     }
 }

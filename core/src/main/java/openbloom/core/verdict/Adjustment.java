@@ -70,6 +70,9 @@ public enum Adjustment {
     SLOW_TO_RISE("come up slowly, pause sitting", move -> !move.position().isUpright()),
     STOP_IF_HEAVY("stop if heaviness comes on", any()),
     GENTLE_AND_LET_GO("about a quarter of her strength, full letting-go between", Move::isSqueezeOrLift),
+    ATTENTION_ONLY(
+            "attention only: notice each area widen and soften, lift nothing",
+            move -> move.strand() == Strand.PELVIC_FLOOR_AREAS),
     ONLY_IF_COMFORTABLE("only while sitting pressure is comfortable", any()),
     WITHIN_HER_LIMITS("within her clinician's limits", any()),
     USE_SUBSTITUTE("use what is at hand", any());

@@ -43,7 +43,7 @@ final class ApproachRules {
             "Keep a light tension between the repetitions and go on breathing.",
             "Her approach keeps a light brace between repetitions while breathing; never with a floor that cannot let go.",
             Adjustment.LIGHT_BRACE_STAYS,
-            facts -> !facts.client().checks().pelvicFloor().isTight(),
+            facts -> !facts.isFloorToLetGo(),
             Adjustment.LET_ALL_GO,
             move -> move.demands().midlineLoad() >= 2 && move.strand() != Strand.IMPACT);
 

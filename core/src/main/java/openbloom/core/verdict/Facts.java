@@ -3,8 +3,11 @@ package openbloom.core.verdict;
 import static openbloom.core.evidence.Published.*;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.Set;
 import openbloom.core.dating.Dating;
 import openbloom.core.dating.GestationalAge;
@@ -23,12 +26,14 @@ import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
 import openbloom.core.record.ImpactTests;
 import openbloom.core.record.Standing;
+import openbloom.core.record.Surgery;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Contraindication;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Birth;
+import openbloom.core.stage.Gate;
 import openbloom.core.stage.Recovery;
 import openbloom.core.stage.Told;
 import openbloom.core.words.Evidence;
@@ -109,6 +114,11 @@ public final class Facts {
         return gates;
     }
 
+    /** A gap reading that still counts, met or not. */
+    public Gate gapRead() {
+        return gates.gapRead();
+    }
+
     public LocalDate day() {
         return day;
     }
@@ -148,21 +158,58 @@ public final class Facts {
     }
 
     /**
-     * A clearance that answers a condition: expressly given for it, or by somebody who can have known of it. Of one that
-     * comes up in a pregnancy and has no day, only a clearance of the last four weeks can.
+     * A clearance that answers a condition: expressly given for it, and not before it was there; where nobody said since
+     * when, one older than a year opens nothing new. A general word opens what only needs the look after a birth.
      */
     Optional<Clearance> clearanceFor(Condition condition) {
         Optional<LocalDate> since = client.medical().known().since(condition);
-        return clearance().filter(given -> {
-            if (!given.answers().isEmpty()) {
-                return given.answers().contains(condition);
-            }
-            if (since.isPresent()) {
-                return !given.date().isBefore(since.get());
-            }
-            return !condition.comesUpInPregnancy()
-                    || !given.date().isBefore(day.minusDays(Published.CLEARANCE_MEMORY.days()));
-        });
+        LocalDate earliest = since.orElse(day.minusDays(Published.CLEARANCE_OPENS_NOTHING_NEW.days()));
+        return clearance()
+                .filter(given -> given.answers().contains(condition))
+                .filter(given -> !given.date().isBefore(earliest));
+    }
+
+    // --- surgery, wounds and a floor that has to let go
+
+    /** Days since an operation that still bears on her; 0 when nobody told the day, empty when it bears on her no longer. */
+    OptionalLong daysSince(Surgery surgery) {
+        if (surgery.longAgo()) {
+            return OptionalLong.empty();
+        }
+        long days = surgery.on().map(on -> ChronoUnit.DAYS.between(on, day)).orElse(0L);
+        return days > Published.SURGERY_BEARS.days() ? OptionalLong.empty() : OptionalLong.of(days);
+    }
+
+    /** Her operations that still bear on her. */
+    List<Surgery> surgeries() {
+        return client.medical().surgeries().stream()
+                .filter(surgery -> daysSince(surgery).isPresent())
+                .toList();
+    }
+
+    /** A wound of the belly that is open or young, as what says so: a caesarean or an operation through the belly wall. */
+    Optional<Evidence> bellyWound() {
+        Optional<Evidence> caesarean = recentBirth
+                .filter(Birth::isCaesarean)
+                .filter(birth -> !gates.wound().met() || birth.daysOn(day) < Published.YOUNG_WOUND.days())
+                .map(birth -> sinceBirth());
+        return caesarean.or(() -> surgeries().stream()
+                .filter(surgery -> surgery.kind().isThroughTheBelly())
+                .filter(surgery -> daysSince(surgery).orElseThrow() < Published.YOUNG_WOUND.days())
+                .findFirst()
+                .map(surgery -> new Evidence.Operated(surgery)));
+    }
+
+    /** Told or found: lifts hurt, or there is pain deep in the pelvis. The whole floor lets go, and nothing lifts. */
+    public boolean isFloorPainful() {
+        return has(Symptom.PELVIC_PAIN)
+                || has(Symptom.PAIN_WITH_LIFTS)
+                || client.checks().pelvicFloor().pain() == Told.YES;
+    }
+
+    /** A floor that is on the release track: tight, or painful. No lift, no squeeze and no lift cue reaches her. */
+    public boolean isFloorToLetGo() {
+        return client.checks().pelvicFloor().isTight() || isFloorPainful();
     }
 
     // --- what was asked
@@ -171,7 +218,8 @@ public final class Facts {
         return client.safety().signs().isGiven();
     }
 
-    boolean isAskedForSymptoms() {
+    /** Whether she was asked lately enough; not asked is not "none". */
+    public boolean isAskedForSymptoms() {
         return client.safety().symptoms().isFreshOn(day);
     }
 
@@ -184,7 +232,7 @@ public final class Facts {
         boolean noCondition =
                 client.medical().known().all().stream().allMatch(known -> known == Condition.BREASTFEEDING);
         boolean noSymptom = client.safety().symptoms() instanceof SymptomReport.Asked asked
-                && asked.symptoms().stream().allMatch(told -> told == Symptom.LOW_DAY);
+                && Symptom.OF_NO_LOAD.containsAll(asked.symptoms());
         return isAskedForSigns()
                 && isAskedForSymptoms()
                 && isAskedForConditions()
@@ -346,6 +394,24 @@ public final class Facts {
     /** A gap that is not recovered by her approach, or doming that was seen and not seen flat since. */
     public boolean hasGapOrDoming() {
         return gapRecovered == Told.NO || domed() == Told.YES;
+    }
+
+    /** Whether her midline has recovered: by a reading that still counts, flat on the lift; unknown where nobody read it so. */
+    public Told midlineRecovered() {
+        if (gapRecovered == Told.NO || domed() == Told.YES) {
+            return Told.NO;
+        }
+        return gapRecovered == Told.YES && domed() == Told.NO && isGapFresh() ? Told.YES : Told.UNKNOWN;
+    }
+
+    /** Firm wherever it was read lately, and flat: what a wide gap may be, too. */
+    public boolean isMidlineFirmAndFlat() {
+        return midline == Midline.HOLDING || midline == Midline.PART;
+    }
+
+    /** What a gap reading says by her approach, or that there is none, in words. */
+    public String gapWords() {
+        return gap.words();
     }
 
     /** The highest rung to reach for: one above what is written down; any that passes where nothing is. */

@@ -31,7 +31,7 @@ final class FloorPractice {
 
     static Prescription of(Facts facts, PelvicFloorCheck check) {
         Effort wished = facts.follows(Choice.STRONG_LIFT) ? Effort.STRONG : Effort.GENTLE;
-        return Prescriber.of(check, wished, allowance(facts), habit(facts));
+        return Prescriber.of(facts.isFloorPainful() ? check.hurting() : check, wished, allowance(facts), habit(facts));
     }
 
     private static Habit habit(Facts facts) {

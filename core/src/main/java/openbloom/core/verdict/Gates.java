@@ -48,13 +48,22 @@ final class Gates {
     }
 
     Gate clearanceFor(Condition condition) {
-        Optional<Clearance> answers = facts.clearanceFor(condition);
-        String words = answers.map(Gates::by)
-                .orElseGet(() -> facts.clearance()
-                        .map(given ->
-                                "the one of " + Days.words(given.date()) + " cannot have known of " + condition.words())
-                        .orElse("none on file for this time"));
-        return Gate.of(GateKind.CLEARANCE, answers.isPresent(), words);
+        return word(
+                facts.clearanceFor(condition),
+                facts.clearance().map(given -> missingFor(condition, given)).orElse("none on file for this time"));
+    }
+
+    private static String missingFor(Condition condition, Clearance given) {
+        String date = "the one of " + Days.words(given.date());
+        return given.answers().contains(condition)
+                ? date + " cannot have known of " + condition.words() + " as it is now"
+                : date + " does not say that it is for " + condition.words();
+    }
+
+    /** A clinician's word that counts, or why there is none. */
+    Gate word(Optional<Clearance> given, String missing) {
+        return Gate.of(
+                GateKind.CLEARANCE, given.isPresent(), given.map(Gates::by).orElse(missing));
     }
 
     Gate clearance() {
@@ -85,8 +94,7 @@ final class Gates {
     }
 
     Gate time(Birth birth, Published floor) {
-        return Gate.from(
-                GateKind.TIME, birth.date().plusDays(floor.days()), facts.day(), floor.amount() + " weeks after birth");
+        return Gate.since(GateKind.TIME, birth.date(), birth.date().plusDays(floor.days()), facts.day());
     }
 
     Gate gapRead() {
@@ -126,8 +134,7 @@ final class Gates {
     }
 
     Gate returnToImpact(Birth birth) {
-        long weeks = birth.daysOn(birth.earliestReturn()) / 7;
-        return Gate.from(GateKind.TIME, birth.earliestReturn(), facts.day(), weeks + " weeks after birth");
+        return Gate.since(GateKind.TIME, birth.date(), birth.earliestReturn(), facts.day());
     }
 
     Gate clinicianAllows(String limit) {

@@ -49,8 +49,26 @@ public final class Judgement {
         return catalogue;
     }
 
-    /** The family of cue her approach prefers; the plain one while the connect check has found none. */
-    public CueFamily cueFamily() {
+    /**
+     * The family of cue for a move: the one her approach prefers, the plain one while the connect check has found none; for a
+     * floor that has to let go none that lifts.
+     */
+    public CueFamily cueFamily(Move move) {
+        if (!facts.isFloorToLetGo()) {
+            return preferred();
+        }
+        boolean hasOwn = move.teaching().cues().containsKey(CueFamily.LET_GO);
+        return hasOwn || move.strand().isPelvicFloorLift()
+                ? CueFamily.LET_GO
+                : preferred().lifts() ? CueFamily.PLAIN : preferred();
+    }
+
+    /** The cue for a move as it is said to her. */
+    public String cue(Move move) {
+        return move.teaching().cueFor(cueFamily(move));
+    }
+
+    private CueFamily preferred() {
         return switch (facts.client().approach().at(Question.A5)) {
             case CUE_WHOLE_HUG -> CueFamily.WHOLE_HUG;
             case CUE_UPWARD_SWEEP -> CueFamily.UPWARD_SWEEP;

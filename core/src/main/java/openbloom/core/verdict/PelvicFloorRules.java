@@ -1,13 +1,13 @@
 package openbloom.core.verdict;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Predicate;
 import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 import openbloom.core.moves.Demand;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.PelvicTone;
+import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
@@ -16,7 +16,6 @@ import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
-import openbloom.core.stage.Told;
 import openbloom.core.words.Evidence;
 
 /** What the pelvic floor allows. */
@@ -38,7 +37,13 @@ final class PelvicFloorRules {
                     Evidence fact = check.tone() == Tone.TIGHT
                             ? new Evidence.FloorTone(check.tone())
                             : new Evidence.FloorLetsGo(check.lettingGo());
-                    found.notYet(Move::isSqueeze, fact, lettingGo(), painGate(facts));
+                    Predicate<Move> lifts =
+                            move -> move.isSqueeze() || isAreaWork(move) && move.tone() == PelvicTone.TRAIN;
+                    found.notYet(lifts, fact, lettingGo(), painGate(facts));
+                    found.adjust(
+                            move -> isAreaWork(move) && move.tone() != PelvicTone.TRAIN,
+                            fact,
+                            Adjustment.ATTENTION_ONLY);
                 }
             });
 
@@ -80,20 +85,25 @@ final class PelvicFloorRules {
                 if (facts.has(Symptom.LEAK_WITH_EFFORT)) {
                     Evidence fact = facts.told(Symptom.LEAK_WITH_EFFORT);
                     found.swap(strains(STRONG_PRESSURE), fact);
-                    found.adjust(strains(SOME_PRESSURE), fact, Adjustment.PRE_LIFT);
+                    found.adjust(
+                            strains(SOME_PRESSURE),
+                            fact,
+                            facts.isFloorToLetGo() ? Adjustment.NO_BREATH_HOLD : Adjustment.PRE_LIFT);
                 }
             });
 
     private static final Rule PAIN = Rule.code("PF-PAIN")
-            .client("Lifts hurt, so we stop them, leave heavy loads and ask a pelvic health clinician.")
-            .instructor("Pain with lifts: stop lifts, nothing heavy, and refer to a pelvic health clinician.")
+            .client(
+                    "It hurts there, so nothing lifts or squeezes; letting go and breath stay, and a pelvic health clinician"
+                            + " is asked.")
+            .instructor(
+                    "Pain deep in the pelvis, or with lifts: no holds, flicks, area work, squeeze or brace, nothing heavy;"
+                            + " letting go and breath stay; refer to a pelvic health clinician.")
             .source(Source.E_DOWN)
             .looks((facts, found) -> {
-                boolean hurts = facts.has(Symptom.PAIN_WITH_LIFTS)
-                        || facts.client().checks().pelvicFloor().pain() == Told.YES;
-                if (hurts) {
-                    Evidence fact = new Evidence.SymptomTold(Symptom.PAIN_WITH_LIFTS, Optional.empty());
-                    found.notYet(Move::isSqueeze, fact, painGate(facts));
+                if (facts.isFloorPainful()) {
+                    Evidence fact = pain(facts);
+                    found.notYet(move -> move.isSqueeze() || isFloorWork(move), fact, painGate(facts));
                     found.swap(move -> move.has(Demand.HEAVY), fact);
                 }
             });
@@ -129,6 +139,24 @@ final class PelvicFloorRules {
         found.adjust(strains(SOME_PRESSURE), fact, Adjustment.STOP_IF_HEAVY);
     }
 
+    private static boolean isAreaWork(Move move) {
+        return move.strand() == Strand.PELVIC_FLOOR_AREAS;
+    }
+
+    /** Any work of the floor itself but letting go. */
+    private static boolean isFloorWork(Move move) {
+        return isAreaWork(move) || move.strand().isPelvicFloorLift();
+    }
+
+    private static Evidence pain(Facts facts) {
+        for (Symptom symptom : List.of(Symptom.PAIN_WITH_LIFTS, Symptom.PELVIC_PAIN)) {
+            if (facts.has(symptom)) {
+                return facts.told(symptom);
+            }
+        }
+        return new Evidence.FloorPain();
+    }
+
     private static boolean isLift(Move move) {
         return move.strand().isPelvicFloorLift() && move.tone() == PelvicTone.TRAIN;
     }
@@ -145,9 +173,8 @@ final class PelvicFloorRules {
     }
 
     private static Gate painGate(Facts facts) {
-        boolean free = !facts.has(Symptom.PELVIC_PAIN)
-                && !facts.has(Symptom.PAIN_WITH_LIFTS)
-                && facts.client().checks().pelvicFloor().pain() != Told.YES;
-        return Gate.of(GateKind.NO_PELVIC_PAIN, free, free ? "none told" : "pelvic pain told");
+        boolean free = !facts.isFloorPainful();
+        return Gate.of(
+                GateKind.NO_PELVIC_PAIN, free, free ? "none told" : pain(facts).words());
     }
 }

@@ -57,6 +57,20 @@ final class StopRules {
             .source(Source.E_PPCARE)
             .looks(StopRules::limitsInWords);
 
+    private static final Rule PAIN = Rule.code("STOP-PAIN")
+            .client("That hurt too much last time. What loads the place that hurt waits until we have asked you again.")
+            .instructor(
+                    "Pain above {} of 10 in a session, or any with a pelvic floor lift: the ladder and every move that loads"
+                            + " the place wait until she was asked again ({} of 10 or less; floor and scar none) or her"
+                            + " clinician has said so since, and somebody says by name why it goes on.",
+                    Published.PAIN_TOO_MUCH,
+                    Published.PAIN_ACCEPTABLE)
+            .source(Source.E_PAIN)
+            .looks((facts, found) -> facts.client().standing().holds().forEach(hold -> {
+                Evidence fact = new Evidence.PainHeld(hold);
+                found.notYet(hold::holds, fact, Gate.of(GateKind.PAIN_ANSWERED, false, hold.words()));
+            }));
+
     private static final Rule ASK_SIGNS = ask(
             "SIGNS",
             "We begin with the questions about warning signs.",
@@ -96,7 +110,7 @@ final class StopRules {
                         signs,
                         absolute,
                         relative,
-                        Stream.of(CLEARANCE, LIMIT, WORDS, ASK_SIGNS, ASK_SYMPTOMS, ASK_CONDITIONS))
+                        Stream.of(PAIN, CLEARANCE, LIMIT, WORDS, ASK_SIGNS, ASK_SYMPTOMS, ASK_CONDITIONS))
                 .flatMap(rules -> rules)
                 .toList();
     }

@@ -10,6 +10,8 @@ import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.record.Choice;
+import openbloom.core.record.PainHold;
+import openbloom.core.record.Surgery;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.SideCheck;
@@ -125,6 +127,9 @@ public sealed interface Evidence {
     /** How her pelvic floor lets go. */
     record FloorLetsGo(LettingGo lettingGo) implements Evidence {}
 
+    /** The pelvic floor check found that lifts hurt. */
+    record FloorPain() implements Evidence {}
+
     /** What the breath check found. */
     record BreathFound(BreathFinding finding) implements Evidence {}
 
@@ -157,6 +162,22 @@ public sealed interface Evidence {
         @Override
         public Optional<LocalDate> on() {
             return Optional.of(read);
+        }
+    }
+
+    /** An operation, on its day where that is known. */
+    record Operated(Surgery surgery) implements Evidence {
+        @Override
+        public Optional<LocalDate> on() {
+            return surgery.on();
+        }
+    }
+
+    /** Pain in a session that holds until it is answered. */
+    record PainHeld(PainHold hold) implements Evidence {
+        @Override
+        public Optional<LocalDate> on() {
+            return Optional.of(hold.since());
         }
     }
 

@@ -96,6 +96,9 @@ final class EvidenceWords {
     }
 
     private static String standing(Evidence evidence) {
+        if (evidence instanceof Evidence.FloorPain) {
+            return "lifts hurt in the pelvic floor check";
+        }
         if (evidence instanceof Evidence.BreathFound breath) {
             return breath.finding().words();
         }
@@ -124,6 +127,12 @@ final class EvidenceWords {
         if (evidence instanceof Evidence.MidlineSoft soft) {
             return (soft.domes() ? "domes on the head lift" : "deep and soft under the fingers") + ", "
                     + Days.words(soft.read());
+        }
+        if (evidence instanceof Evidence.Operated operated) {
+            return operated.surgery().words();
+        }
+        if (evidence instanceof Evidence.PainHeld held) {
+            return held.hold().words();
         }
         if (evidence instanceof Evidence.NotAtHand) {
             return "not at hand";

@@ -110,7 +110,12 @@ class TwelveWeeksTest {
             }
             Standing standing = woman.standing();
             now.standing(new Standing(
-                    standing.rungs(), standing.ceilings(), standing.flat(), working, standing.barCurves()));
+                    standing.rungs(),
+                    standing.ceilings(),
+                    standing.flat(),
+                    working,
+                    standing.barCurves(),
+                    standing.against()));
             return Judgement.of(CATALOGUE, now.build(), day);
         }
 

@@ -136,6 +136,43 @@ class ProgressTest {
         assertThat(proposal.decision()).isEqualTo(expected);
     }
 
+    /** Pain that was there before, on both days: up to 3 elsewhere and 2 at floor or scar it keeps nothing back. */
+    @ParameterizedTest
+    @CsvSource({
+        "3, ELSEWHERE, UP",
+        "4, ELSEWHERE, STAY",
+        "5, ELSEWHERE, STAY",
+        "2, SCAR, UP",
+        "3, SCAR, STAY",
+        "4, SCAR, STAY",
+        "2, FLOOR, UP",
+        "4, FLOOR, STAY"
+    })
+    void constantPainOfFourNeverRaisesARung(int pain, Pain.Place place, Decision expected) {
+        Pain same = new Pain(pain, pain, Optional.of(place), Optional.of(pain));
+        LineDay first = day(5, 2, 2, Set.of(), same, Felt.RIGHT, 8);
+        LineDay second = day(2, 2, 2, Set.of(), same, Felt.RIGHT, 8);
+        assertThat(bridge(first, second).decision()).isEqualTo(expected);
+        assertThat(bridge(first, good(2, 2, 2)).decision())
+                .as("one of two good days")
+                .isEqualTo(expected);
+    }
+
+    @Test
+    void staysWhereNobodyAskedHowHardItFelt() {
+        LineDay done = new LineDay(
+                DAY.minusDays(1),
+                2,
+                2,
+                new LineDay.Done(8, 8),
+                Set.of(),
+                Pain.NONE,
+                new LineDay.Report(Optional.empty(), false, true));
+        Proposal proposal = bridge(good(4, 2, 2), done);
+        is(proposal, Decision.STAY, 2, 2);
+        assertThat(proposal.reasons()).containsExactly("done; how hard it felt was not asked");
+    }
+
     @Test
     void goesDownForStrainOnTwoDaysRunningButNotOnce() {
         is(bridge(against(3, Against.TOOK_OVER), against(1, Against.BREATH_HELD)), Decision.DOWN, 1, 1);

@@ -10,6 +10,7 @@ import java.util.Set;
 import openbloom.core.progress.LineDay.Against;
 import openbloom.core.record.HurtAt;
 import openbloom.core.record.Noted;
+import openbloom.core.record.Response;
 import org.junit.jupiter.api.Test;
 
 class TaughtDayTest {
@@ -25,7 +26,35 @@ class TaughtDayTest {
     }
 
     private static LineDay day(boolean finished, TaughtDay.Note... notes) {
-        return new TaughtDay(DAY, List.of(notes), finished, TaughtDay.Before.NOT_ASKED, Optional.empty()).lineDay();
+        return day(new Response.In(1, finished, Optional.of(Noted.RIGHT)), notes);
+    }
+
+    private static LineDay day(Response.In in, TaughtDay.Note... notes) {
+        return new TaughtDay(DAY, List.of(notes), in, TaughtDay.Before.NOT_ASKED, Optional.empty()).lineDay();
+    }
+
+    @Test
+    void howHardItFeltIsWhatWasToldAndNothingElse() {
+        Response.In notAsked = new Response.In(1, true, Optional.empty());
+        assertThat(day(notAsked, note(4, Noted.DONE)).report().felt()).isEmpty();
+        assertThat(day(notAsked, note(4, Noted.DONE)).isGood())
+                .as("done is not done well")
+                .isFalse();
+        Response.In hard = new Response.In(1, true, Optional.of(Noted.TOO_HARD));
+        assertThat(day(hard, note(4, Noted.DONE)).report().felt()).contains(Felt.TOO_HARD);
+        assertThat(day(hard, note(4, Noted.DONE), note(4, Noted.RIGHT)).report().felt())
+                .as("told of the move")
+                .contains(Felt.RIGHT);
+    }
+
+    @Test
+    void theDayIsAboutTheRungOnWhichItWentWrong() {
+        LineDay domed = day(true, counted(7, 10, 10), note(3, Noted.DOMED), counted(3, 10, 10));
+        assertThat(domed.rung()).isEqualTo(3);
+        assertThat(domed.noted()).isEqualTo(Set.of(Against.DOMED));
+        assertThat(day(true, note(7, Noted.DOMED), note(3, Noted.HURT)).rung()).isEqualTo(3);
+        assertThat(day(true, note(7, Noted.DONE), note(3, Noted.BREATH_HELD)).rung())
+                .isEqualTo(7);
     }
 
     @Test
@@ -64,7 +93,12 @@ class TaughtDayTest {
         TaughtDay.Note hurt =
                 new TaughtDay.Note(4, 2, Noted.HURT, Optional.of(HurtAt.SCAR), OptionalInt.of(4), Optional.empty());
         TaughtDay.Before before = new TaughtDay.Before(OptionalInt.of(1), OptionalInt.of(3), OptionalInt.empty());
-        Pain pain = new TaughtDay(DAY, List.of(note(4, Noted.DONE), hurt), true, before, Optional.of(3))
+        Pain pain = new TaughtDay(
+                        DAY,
+                        List.of(note(4, Noted.DONE), hurt),
+                        new Response.In(1, true, Optional.empty()),
+                        before,
+                        Optional.of(3))
                 .lineDay()
                 .pain();
         assertThat(pain).isEqualTo(new Pain(4, 3, Optional.of(Pain.Place.SCAR), Optional.of(3)));

@@ -37,7 +37,7 @@ class CaseNotesTest {
                         her.checks(),
                         List.of(),
                         List.of(),
-                        List.of(),
+                        Standing.Decided.NOTHING,
                         Optional.of(DAY.minusDays(daysSinceClosed)))
                 .client();
     }

@@ -42,7 +42,7 @@ class StandingTest {
                 "2 LEAKED|0|none"
             })
     void countsWhatWasDoneWellAndSetsACeilingWhereItDomed(String sessions, int rung, String ceiling) {
-        Standing standing = Standing.after(responses(sessions), List.of());
+        Standing standing = after(responses(sessions));
         assertThat(standing.rungs().getOrDefault(Strand.LIMB_LOAD, 0)).isEqualTo(rung);
         assertThat(String.valueOf(standing.ceilings().getOrDefault(Strand.LIMB_LOAD, -1)))
                 .isEqualTo(ceiling.equals("none") ? "-1" : ceiling);
@@ -53,7 +53,7 @@ class StandingTest {
         List<Response> responses = new ArrayList<>(responses("3 DONE DOMED"));
         responses.add(noted(8, LocalDate.EPOCH, "bridge", Strand.BRIDGE, 4, Noted.DONE));
         responses.add(noted(9, LocalDate.EPOCH.plusDays(1), "bridge", Strand.BRIDGE, 4, Noted.DONE));
-        Standing standing = Standing.after(responses, List.of());
+        Standing standing = after(responses);
         assertThat(standing.rungs()).containsEntry(Strand.BRIDGE, 4).doesNotContainKey(Strand.LIMB_LOAD);
         assertThat(standing.ceilings()).containsOnlyKeys(Strand.LIMB_LOAD);
     }
@@ -68,7 +68,8 @@ class StandingTest {
                 noted(1, day.plusDays(5), "move", Strand.LIMB_LOAD, 3, Noted.DOMED));
         LoadCheck flatToFour =
                 new LoadCheck(Map.of(Strand.LIMB_LOAD, new LoadCheck.Climb(4, LoadCheck.EndedBy.NOT_TRIED_FURTHER)));
-        Standing standing = Standing.after(domed, List.of(new DatedLoad(day.plusDays(loadOn), flatToFour)));
+        Standing standing = Standing.after(
+                domed, List.of(new DatedLoad(day.plusDays(loadOn), flatToFour)), Standing.Decided.NOTHING);
         assertThat(standing.rungs()).containsEntry(Strand.LIMB_LOAD, rung);
         assertThat(String.valueOf(standing.ceilings().getOrDefault(Strand.LIMB_LOAD, -1)))
                 .isEqualTo(ceiling.equals("none") ? "-1" : ceiling);
@@ -80,7 +81,7 @@ class StandingTest {
         List<Response> oneDay = List.of(
                 noted(1, LocalDate.EPOCH, "one", Strand.LIMB_LOAD, 3, Noted.DONE),
                 noted(1, LocalDate.EPOCH, "other", Strand.LIMB_LOAD, 3, Noted.DONE));
-        assertThat(Standing.after(oneDay, List.of()).rungs()).isEmpty();
+        assertThat(after(oneDay).rungs()).isEmpty();
     }
 
     /** 48 hours after doming nothing rises yet, however well it went. */
@@ -92,7 +93,7 @@ class StandingTest {
                 noted(1, day, "move", Strand.LIMB_LOAD, 3, Noted.DOMED),
                 noted(2, day.plusDays(daysAfter - 1), "other", Strand.LIMB_LOAD, 3, Noted.DONE),
                 noted(3, day.plusDays(daysAfter), "move", Strand.LIMB_LOAD, 3, Noted.DONE));
-        Standing standing = Standing.after(responses, List.of());
+        Standing standing = after(responses);
         assertThat(standing.rungs().getOrDefault(Strand.LIMB_LOAD, 0)).isEqualTo(rung);
         assertThat(String.valueOf(standing.ceilings().getOrDefault(Strand.LIMB_LOAD, -1)))
                 .isEqualTo(ceiling.equals("none") ? "-1" : ceiling);
@@ -103,14 +104,15 @@ class StandingTest {
     @CsvSource({"1 DONE; 1 DONE, 4, 3, 3", "4 DONE; 4 DONE, 2, 3, 1", "4 DONE; 4 DONE; 2 DONE; 2 DONE, 2, 3, 2"})
     void aDecisionSetsTheRungSheWorksOn(String sessions, int decided, int onDay, int rung) {
         LadderDecision made = new LadderDecision(LocalDate.EPOCH.plusDays(onDay), Strand.LIMB_LOAD, decided, 1);
-        Standing standing = Standing.after(responses(sessions), List.of(), List.of(made));
+        Standing standing =
+                Standing.after(responses(sessions), List.of(), new Standing.Decided(List.of(made), List.of()));
         assertThat(standing.rungs()).containsEntry(Strand.LIMB_LOAD, rung);
     }
 
     @Test
     void knowsNothingOfAWomanWithoutSessions() {
-        assertThat(Standing.after(List.of(), List.of()).rungs()).isEmpty();
-        assertThat(Standing.after(List.of(), List.of()).ceilings()).isEmpty();
+        assertThat(after(List.of()).rungs()).isEmpty();
+        assertThat(after(List.of()).ceilings()).isEmpty();
     }
 
     private static List<Response> responses(String sessions) {
@@ -129,8 +131,48 @@ class StandingTest {
         return responses;
     }
 
+    private static Standing after(List<Response> responses) {
+        return Standing.after(responses, List.of(), Standing.Decided.NOTHING);
+    }
+
+    /** In a session that felt right all in all. */
     private static Response noted(long session, LocalDate on, String move, Strand strand, int rung, Noted told) {
-        return new Response(on, session, move, strand, rung, told, Optional.empty(), true);
+        Response.In in = new Response.In(session, true, Optional.of(Noted.RIGHT));
+        return new Response(session, on, in, move, strand, rung, told, Response.Hurt.NOT_TOLD);
+    }
+
+    /** Done claims no more than done: how hard it felt is asked, of the move or of all in all. */
+    @ParameterizedTest
+    @CsvSource({
+        "NOTE, , 0",
+        "RIGHT, , 3",
+        "TOO_HARD, RIGHT, 0",
+        "NOTE, RIGHT, 3",
+        "NOTE, TOO_HARD, 0",
+        "TOO_EASY, TOO_HARD, 3"
+    })
+    void doneAloneIsNotDoneWell(Noted ofTheMove, Noted allInAll, int rung) {
+        List<Response> two = new ArrayList<>();
+        for (int session = 1; session <= 2; session++) {
+            Response.In in = new Response.In(session, true, Optional.ofNullable(allInAll));
+            for (Noted told : List.of(Noted.DONE, ofTheMove)) {
+                LocalDate on = LocalDate.EPOCH.plusDays(3L * session);
+                two.add(new Response(session, on, in, "move", Strand.LIMB_LOAD, 3, told, Response.Hurt.NOT_TOLD));
+            }
+        }
+        assertThat(after(two).rungs().getOrDefault(Strand.LIMB_LOAD, 0)).isEqualTo(rung);
+    }
+
+    /** Decided: rung 7. It domed, leaked or got heavy on the rung in the table; it is that rung she is set down from. */
+    @ParameterizedTest
+    @CsvSource({"DOMED, 3, 2", "LEAKED, 3, 2", "HEAVY, 7, 6", "DOMED, 1, 1", "HURT, 3, 7", "BREATH_HELD, 3, 7"})
+    void isSetDownFromTheRungSheDid(Noted told, int rung, int works) {
+        LadderDecision seven = new LadderDecision(LocalDate.EPOCH, Strand.LIMB_LOAD, 7, 2);
+        Standing standing = Standing.after(
+                List.of(noted(1, LocalDate.EPOCH.plusDays(2), "move", Strand.LIMB_LOAD, rung, told)),
+                List.of(),
+                new Standing.Decided(List.of(seven), List.of()));
+        assertThat(standing.working().get(Strand.LIMB_LOAD).rung()).isEqualTo(works);
     }
 
     /** Domed on the left, went well on the right: one move, and the worst answer counts. */
@@ -138,10 +180,10 @@ class StandingTest {
     void theWorstAnswerOfEitherSideCounts() {
         LocalDate day = LocalDate.EPOCH;
         List<Response> both = List.of(
-                new Response(day, 1, "side", Strand.SIDE_SUPPORT, 3, Noted.DONE, Optional.empty(), true),
-                new Response(day, 1, "side", Strand.SIDE_SUPPORT, 3, Noted.DOMED, Optional.empty(), true),
-                new Response(day, 1, "side", Strand.SIDE_SUPPORT, 3, Noted.DONE, Optional.empty(), true));
-        Standing standing = Standing.after(both, List.of());
+                noted(1, day, "side", Strand.SIDE_SUPPORT, 3, Noted.DONE),
+                noted(1, day, "side", Strand.SIDE_SUPPORT, 3, Noted.DOMED),
+                noted(1, day, "side", Strand.SIDE_SUPPORT, 3, Noted.DONE));
+        Standing standing = after(both);
         assertThat(standing.ceilings()).containsEntry(Strand.SIDE_SUPPORT, 2);
         assertThat(standing.rungs()).doesNotContainKey(Strand.SIDE_SUPPORT);
     }
@@ -149,10 +191,11 @@ class StandingTest {
     /** A session that was begun and not finished earns nothing, but what went wrong in it counts at once. */
     @Test
     void anUnfinishedSessionEarnsNothingAndWarnsAtOnce() {
+        Response.In in = new Response.In(1, false, Optional.of(Noted.RIGHT));
         List<Response> begun = List.of(
-                new Response(LocalDate.EPOCH, 1, "a", Strand.BRIDGE, 3, Noted.DONE, Optional.empty(), false),
-                new Response(LocalDate.EPOCH, 1, "b", Strand.LIMB_LOAD, 3, Noted.DOMED, Optional.empty(), false));
-        Standing standing = Standing.after(begun, List.of());
+                new Response(1, LocalDate.EPOCH, in, "a", Strand.BRIDGE, 3, Noted.DONE, Response.Hurt.NOT_TOLD),
+                new Response(2, LocalDate.EPOCH, in, "b", Strand.LIMB_LOAD, 3, Noted.DOMED, Response.Hurt.NOT_TOLD));
+        Standing standing = after(begun);
         assertThat(standing.rungs()).isEmpty();
         assertThat(standing.ceilings()).containsEntry(Strand.LIMB_LOAD, 2);
     }

@@ -122,7 +122,8 @@ class ApproachTest {
     })
     void choosesTheFamilyOfCues(Choice choice, CueFamily family) {
         Client woman = woman().approach(Approach.of(Set.of(choice))).build();
-        assertThat(Judgement.of(CATALOGUE, woman, TODAY).cueFamily()).isEqualTo(family);
+        assertThat(Judgement.of(CATALOGUE, woman, TODAY).cueFamily(move("bridge")))
+                .isEqualTo(family);
     }
 
     @Test
@@ -184,7 +185,7 @@ class ApproachTest {
         Session session = Composer.compose(
                 judgement, SessionRequest.of(20, Place.STUDIO, 6, History.of(List.of(lately, lately, lately))));
         return verdicts
-                + judgement.cueFamily()
+                + judgement.cueFamily(move("bridge"))
                 + judgement.facts().pelvicPractice(woman.checks().pelvicFloor())
                 + session.items().stream()
                         .map(item -> item.move().id() + item.dose())
@@ -234,5 +235,9 @@ class ApproachTest {
 
     private static Kind verdict(Client woman, String move) {
         return Judgement.of(CATALOGUE, woman, TODAY).of(CATALOGUE.get(move)).kind();
+    }
+
+    private static Move move(String id) {
+        return CATALOGUE.find(id).orElseThrow();
     }
 }

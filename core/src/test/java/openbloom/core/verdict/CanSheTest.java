@@ -62,7 +62,7 @@ class CanSheTest {
                 .as("of the times that have passed only the longest is said")
                 .filteredOn(gate -> gate.kind() == GateKind.TIME)
                 .extracting(Gate::detail)
-                .containsExactly("6 weeks after birth");
+                .containsExactly("10 weeks; 6 weeks are needed");
         assertThat(answer.met())
                 .extracting(Gate::detail)
                 .anySatisfy(detail -> assertThat(detail).contains("family doctor"));

@@ -84,7 +84,8 @@ class CheckFactsTest {
     }
 
     private static CueFamily cue(Client woman) {
-        return Judgement.of(new CatalogueLoader().shipped(), woman, DAY).cueFamily();
+        Judgement judgement = Judgement.of(new CatalogueLoader().shipped(), woman, DAY);
+        return judgement.cueFamily(judgement.catalogue().find("bridge").orElseThrow());
     }
 
     /** Days since birth, tear, cleared or not: what the pelvic floor may do. */

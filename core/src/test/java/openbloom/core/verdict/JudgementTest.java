@@ -208,8 +208,8 @@ class JudgementTest {
         Birth vaginal = new Birth(TODAY.minusWeeks(5), BirthKind.VAGINAL, Tear.NONE, Told.YES);
         Birth caesarean = new Birth(TODAY.minusWeeks(5), BirthKind.CAESAREAN, Tear.NONE, Told.YES);
         Gates gates = gates(caesarean(35).build());
-        assertThat(gates.returnToImpact(vaginal).detail()).isEqualTo("12 weeks after birth");
-        assertThat(gates.returnToImpact(caesarean).detail()).isEqualTo("16 weeks after birth");
+        assertThat(gates.returnToImpact(vaginal).detail()).isEqualTo("5 of 12 weeks");
+        assertThat(gates.returnToImpact(caesarean).detail()).isEqualTo("5 of 16 weeks");
         assertThat(gates.returnToImpact(caesarean).earliestDate()).contains(TODAY.plusWeeks(11));
     }
 

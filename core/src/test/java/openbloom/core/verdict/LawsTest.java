@@ -362,10 +362,12 @@ class LawsTest {
     }
 
     /** Somebody who gave birth, is not pregnant, and of whose middle nothing was read lately, nor a ladder seen flat. */
+    /** Nobody looked at the middle, and no ladder was told to have stayed flat up to a rung. */
     private static boolean middleUnknown(Client woman) {
         return woman.background().births() > 0
                 && woman.situation().pregnancy().isEmpty()
                 && woman.standing().flat().isEmpty()
+                && woman.standing().ceilings().values().stream().allMatch(flat -> flat == 0)
                 && woman.checks().gap().filter(LawsTest::isLookedAt).isEmpty();
     }
 
@@ -379,6 +381,7 @@ class LawsTest {
         return woman.background().births() > 0
                 && woman.situation().pregnancy().isEmpty()
                 && woman.standing().flat().isEmpty()
+                && woman.standing().ceilings().values().stream().allMatch(flat -> flat == 0)
                 && woman.checks().gap().filter(LawsTest::isSoftLift).isPresent();
     }
 

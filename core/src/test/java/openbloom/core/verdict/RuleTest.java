@@ -21,8 +21,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Arrays;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Stream;
 import openbloom.core.breath.BreathFinding;
@@ -39,8 +41,13 @@ import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.record.Answer;
 import openbloom.core.record.Approach;
 import openbloom.core.record.Choice;
+import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
+import openbloom.core.record.HurtAt;
 import openbloom.core.record.ImpactTests;
+import openbloom.core.record.PainHold;
+import openbloom.core.record.Standing;
+import openbloom.core.record.Surgery;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Contraindication;
@@ -49,6 +56,7 @@ import openbloom.core.screening.FeltIn;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.screening.SideScore;
 import openbloom.core.screening.SideTask;
+import openbloom.core.screening.SurgeryKind;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;
@@ -130,7 +138,7 @@ class RuleTest {
     }
 
     static Stream<Case> cases() {
-        return Stream.of(stops(), pregnancy(), afterBirth(), midline(), body(), approach())
+        return Stream.of(stops(), pregnancy(), afterBirth(), healing(), midline(), body(), approach())
                 .flatMap(cases -> cases);
     }
 
@@ -161,7 +169,7 @@ class RuleTest {
                         "squat",
                         Kind.NOT_YET,
                         any.fires,
-                        any.fires.but().cleared(clearance()).build()));
+                        any.fires.but().cleared(forAll(any.fires)).build()));
         return Stream.of(
                         signs,
                         absolute,
@@ -236,8 +244,8 @@ class RuleTest {
                                         Kind.ADJUST,
                                         born(60).conditions(TODAY, Set.of(condition))
                                                 .build(),
-                                        cleared(60)
-                                                .conditions(TODAY, Set.of(condition))
+                                        born(60).conditions(TODAY, Set.of(condition))
+                                                .cleared(new Clearance(TODAY, "doctor", List.of(), Set.of(condition)))
                                                 .build())))
                 .flatMap(cases -> cases);
     }
@@ -447,6 +455,110 @@ class RuleTest {
                         cleared(90).build()));
     }
 
+    /** The same woman's clearance given for everything she has, twins included. */
+    private static Clearance forAll(Client woman) {
+        Set<Condition> all = new HashSet<>(woman.medical().known().all());
+        all.add(Condition.TWINS);
+        return new Clearance(TODAY, "doctor", List.of(), all);
+    }
+
+    private static Client operated(int daysAgo, SurgeryKind kind) {
+        return well().operated(List.of(Surgery.on(TODAY.minusDays(daysAgo), kind)))
+                .build();
+    }
+
+    private static Client operatedAndCleared(int daysAgo, SurgeryKind kind) {
+        return operated(daysAgo, kind)
+                .but()
+                .cleared(new Clearance(
+                        TODAY.minusDays(daysAgo - 1), "surgeon", List.of(), Set.of(Condition.EARLIER_SURGERY)))
+                .build();
+    }
+
+    private static Stream<Case> healing() {
+        PainHold held =
+                new PainHold(1, TODAY.minusDays(2), HurtAt.BACK, Strand.STRENGTH_LEGS, "squat", OptionalInt.of(8));
+        return Stream.of(
+                new Case(
+                        "STOP-PAIN",
+                        "support-kneeling",
+                        Kind.NOT_YET,
+                        well().standing(Standing.UNWRITTEN.withHolds(List.of(held)))
+                                .build(),
+                        well().build()),
+                new Case(
+                        "SURG-REST",
+                        "bridge",
+                        Kind.NOT_YET,
+                        operated(13, SurgeryKind.KEYHOLE),
+                        operated(14, SurgeryKind.KEYHOLE)),
+                new Case(
+                        "SURG-LIGHT",
+                        "long-stretch",
+                        Kind.NOT_YET,
+                        operated(55, SurgeryKind.OPEN),
+                        operated(56, SurgeryKind.OPEN)),
+                new Case(
+                        "SURG-LIGHT",
+                        "head-lift",
+                        Kind.NOT_YET,
+                        operated(41, SurgeryKind.KEYHOLE),
+                        operated(42, SurgeryKind.KEYHOLE)),
+                new Case(
+                        "SURG-WORD",
+                        "march-lying",
+                        Kind.NOT_YET,
+                        operated(83, SurgeryKind.HYSTERECTOMY),
+                        operated(84, SurgeryKind.HYSTERECTOMY)),
+                new Case(
+                        "SURG-WORD",
+                        "curl-up",
+                        Kind.NOT_YET,
+                        operated(300, SurgeryKind.HYSTERECTOMY),
+                        operatedAndCleared(300, SurgeryKind.HYSTERECTOMY)),
+                new Case(
+                        "SURG-WORD",
+                        "curl-up",
+                        Kind.NOT_YET,
+                        operated(365, SurgeryKind.OTHER),
+                        operated(366, SurgeryKind.OTHER)),
+                new Case(
+                        "SURG-REPAIR",
+                        "two-hand-carry",
+                        Kind.NOT_YET,
+                        operatedAndCleared(83, SurgeryKind.PROLAPSE_OR_CONTINENCE_REPAIR),
+                        operatedAndCleared(84, SurgeryKind.PROLAPSE_OR_CONTINENCE_REPAIR)),
+                new Case(
+                        "WOUND-BELLY",
+                        "thigh-reach-over",
+                        Kind.NOT_YET,
+                        caesarean(41).cleared(clearance()).build(),
+                        caesarean(42).cleared(clearance()).build()),
+                new Case(
+                        "WOUND-BELLY",
+                        "prone-leg-lift",
+                        Kind.NOT_YET,
+                        operated(41, SurgeryKind.HERNIA_REPAIR),
+                        operated(41, SurgeryKind.PROLAPSE_OR_CONTINENCE_REPAIR)),
+                new Case(
+                        "HEAD-LOW",
+                        "inverted-v",
+                        Kind.SWAP,
+                        born(20).cleared(clearance()).build(),
+                        born(21).cleared(clearance()).build()),
+                new Case("HEAD-LOW", "inverted-v", Kind.SWAP, told(well(), Symptom.REFLUX), well().build()),
+                new Case(
+                        "PP-TEAR-34-WIDE",
+                        "happy-hips",
+                        Kind.NOT_YET,
+                        born(41).gaveBirth(birth(41, BirthKind.VAGINAL, Tear.THIRD))
+                                .cleared(clearance())
+                                .build(),
+                        born(42).gaveBirth(birth(42, BirthKind.VAGINAL, Tear.THIRD))
+                                .cleared(clearance())
+                                .build()));
+    }
+
     private static Stream<Case> midline() {
         Stream<Case> domes = Arrays.stream(Strand.values())
                 .filter(strand -> strand != Strand.SCAR)
@@ -642,7 +754,8 @@ class RuleTest {
                         well().conditions(TODAY, Set.of(Condition.VERTEBRAL_FRACTURE))
                                 .build(),
                         well().conditions(TODAY, Set.of(Condition.VERTEBRAL_FRACTURE))
-                                .cleared(clearance())
+                                .cleared(
+                                        new Clearance(TODAY, "doctor", List.of(), Set.of(Condition.VERTEBRAL_FRACTURE)))
                                 .build()),
                 new Case(
                         "HERNIA",

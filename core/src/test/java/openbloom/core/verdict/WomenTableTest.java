@@ -38,8 +38,10 @@ import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
 import openbloom.core.record.Conditions;
 import openbloom.core.record.ImpactTests;
+import openbloom.core.record.Surgery;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
+import openbloom.core.screening.SurgeryKind;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;
@@ -110,6 +112,7 @@ class WomenTableTest {
             }
             birth().ifPresent(client::gaveBirth);
             clearance().ifPresent(client::cleared);
+            operation().ifPresent(one -> client.operated(List.of(one)));
             asked(client);
             gap().ifPresent(client::gap);
             floor().ifPresent(client::pelvicFloor);
@@ -133,6 +136,19 @@ class WomenTableTest {
             Tear torn = tear.equals("UNKNOWN") ? Tear.UNKNOWN : Tear.of(caesarean ? 0 : Integer.parseInt(tear));
             Told wound = Told.valueOf(facts.getOrDefault("wound", "YES"));
             return Optional.of(new Birth(on, caesarean ? BirthKind.CAESAREAN : BirthKind.VAGINAL, torn, wound));
+        }
+
+        private Optional<Surgery> operation() {
+            return Optional.ofNullable(facts.get("op")).map(told -> {
+                String[] parts = told.split("[@,]");
+                SurgeryKind kind = SurgeryKind.valueOf(parts[0]);
+                if (told.endsWith(",LONG")) {
+                    return new Surgery(kind, Optional.empty(), true);
+                }
+                return parts.length > 1
+                        ? Surgery.on(DAY.minusDays(Integer.parseInt(parts[1])), kind)
+                        : Surgery.undated(kind);
+            });
         }
 
         private Optional<Clearance> clearance() {
