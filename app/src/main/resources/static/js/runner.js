@@ -8,8 +8,13 @@ const csrf = { [document.querySelector('meta[name=_csrf_header]').content]: docu
 const store = `teach-${runner.dataset.session}`;
 const byTheClock = runner.dataset.kind === 'INTERVALS';
 const ENDS = ['DONE', 'PARTLY', 'SKIPPED'];
+const EFFORTS = ['TOO_EASY', 'RIGHT', 'TOO_HARD'];
 const waiting = JSON.parse(sessionStorage.getItem(store) ?? '[]');
 const noted = new Map();
+for (const line of document.querySelectorAll('#items li')) {
+  const pairs = (line.dataset.noted ?? '').split(' ').filter(Boolean).map((pair) => [pair.slice(0, pair.indexOf(':')), pair.slice(pair.indexOf(':') + 1)]);
+  if (pairs.length > 0) noted.set([...line.parentElement.children].indexOf(line), new Map(pairs));
+}
 let now = Math.max(0, Math.min(items.length - 1, Number(runner.dataset.start) || 0));
 let elapsed = 0;
 let running = false;
@@ -48,6 +53,8 @@ function show() {
   at('forward').hidden = now === items.length - 1;
   at('finish-button').textContent = now === items.length - 1 ? 'Finish' : 'Finish here';
   for (const id of ['where', 'how-much', 'took-over']) at(id).hidden = true;
+  at('stopped').hidden = !item.held;
+  at('stopped-words').textContent = item.held ? `Held: ${item.held}. Leave it out today.` : '';
   at('load').hidden = item.weighted !== 'true';
   at('kilograms').value = item.kilograms ?? '';
   const before = items[now - 1];
@@ -59,6 +66,9 @@ function show() {
 
 function marks() {
   document.querySelectorAll('.answer').forEach((button) => button.setAttribute('aria-pressed', String(noted.get(now)?.has(button.dataset.told) ?? false)));
+  const here = [...(noted.get(now)?.keys() ?? [])];
+  at('last').textContent = here.length === 0 ? '' : `noted: ${here.map((told) => WORDS[told] ?? told.toLowerCase()).join(', ')}`;
+  at('undo').hidden = (taken.get(now) ?? []).length === 0;
 }
 
 async function showFigure(item) {
@@ -202,6 +212,10 @@ function toggle() {
   draw();
 }
 
+const WORDS = Object.fromEntries([...document.querySelectorAll('.answer')].map((button) => [button.dataset.told, button.dataset.words]));
+Object.assign(WORDS, { DONE: 'done', PARTLY: 'partly done', SKIPPED: 'skipped' });
+const taken = new Map();
+for (const [item, told] of noted) taken.set(item, [...told.keys()]);
 const ended = () => ENDS.some((how) => noted.get(now)?.has(how));
 
 // What was really counted: whole repetitions, or seconds of a single hold.
@@ -238,7 +252,7 @@ function go(step) {
   if (step === 1) {
     evenOut(items[now], items[target]);
     if (elapsed > 0) end(elapsed >= totalSeconds(items[now]) ? 'DONE' : 'PARTLY', counted(items[now]));
-    else end('SKIPPED', 0);
+    else end(noted.get(now)?.size > 0 ? 'PARTLY' : 'SKIPPED', 0);
   }
   now = target;
   elapsed = 0;
@@ -247,19 +261,45 @@ function go(step) {
   show();
 }
 
-// Each response carries its own key, so sending it again after a lost connection keeps it once.
-function note(what, more = {}) {
-  const here = noted.get(now) ?? new Set();
-  const key = what + (more.place ?? '') + (more.pain ?? '') + (more.note ?? '');
-  if (here.has(key)) return;
-  here.add(what);
-  here.add(key);
-  noted.set(now, here);
-  const formKey = crypto.randomUUID?.() ?? `${Date.now()}-${Math.random()}`.slice(0, 36);
-  waiting.push(new URLSearchParams({ item: String(now), told: what, ...more, formKey }).toString());
+const newKey = () => crypto.randomUUID?.() ?? `${Date.now()}-${Math.random()}`.slice(0, 36);
+
+// Each response carries its own key, so sending it again after a lost connection keeps it once. One told more exactly names the
+// one it takes the place of; so does one that is taken back.
+function put(item, what, more = {}) {
+  const here = noted.get(item) ?? new Map();
+  const before = here.get(what);
+  const formKey = newKey();
+  here.set(what, formKey);
+  noted.set(item, here);
+  const list = taken.get(item) ?? [];
+  if (!list.includes(what)) list.push(what);
+  taken.set(item, list);
+  queue({ item: String(item), told: what, ...more, ...(before ? { instead: before } : {}), formKey });
+}
+
+function takeBack(item, what) {
+  const here = noted.get(item);
+  const before = here?.get(what);
+  if (!before) return;
+  here.delete(what);
+  taken.set(item, (taken.get(item) ?? []).filter((told) => told !== what));
+  if (what === 'HURT') release(item);
+  queue({ item: String(item), told: what, instead: before, takenBack: 'yes', formKey: newKey() });
+}
+
+function queue(response) {
+  waiting.push(new URLSearchParams(response).toString());
   sessionStorage.setItem(store, JSON.stringify(waiting));
   send();
   marks();
+}
+
+function note(what, more = {}) {
+  if (what === 'NOTE') {
+    queue({ item: String(now), told: what, ...more, formKey: newKey() });
+  } else if (!noted.get(now)?.has(what)) {
+    put(now, what, more);
+  }
 }
 
 let sending = null;
@@ -293,10 +333,54 @@ async function flush() {
   }
 }
 
+// An answer is kept when it is pressed; a second press takes it back. Where and how much are asked afterwards.
 function answer(what) {
-  if (what === 'HURT') at('where').hidden = false;
-  if (what === 'TOOK_OVER') at('took-over').hidden = false;
-  if (what !== 'HURT' && what !== 'TOOK_OVER') note(what);
+  if (noted.get(now)?.has(what)) {
+    takeBack(now, what);
+    for (const id of ['where', 'how-much', 'took-over']) at(id).hidden = true;
+    return;
+  }
+  if (EFFORTS.includes(what)) EFFORTS.filter((other) => other !== what).forEach((other) => takeBack(now, other));
+  put(now, what);
+  hurtAt = '';
+  pained = '';
+  at('where').hidden = what !== 'HURT';
+  at('how-much').hidden = what !== 'HURT';
+  at('took-over').hidden = what !== 'TOOK_OVER';
+}
+
+// Too much pain ends the move, and every later one that loads the place; what to do stands there.
+function stop(place, pain) {
+  running = false;
+  changing = 0;
+  const item = items[now];
+  if (ended()) ENDS.forEach((how) => takeBack(now, how));
+  put(now, 'PARTLY', { counted: String(counted(item)) });
+  const where = document.querySelector(`[data-place="${CSS.escape(place || 'ELSEWHERE')}"][data-for="HURT"]`);
+  const why = `pain ${pain} of 10${place && place !== 'ELSEWHERE' ? ` at the ${where.textContent}` : ''}`;
+  items.forEach((other, index) => {
+    const loads = (other.loads ?? '').split(' ').includes(place || 'ELSEWHERE');
+    if (index > now && (loads || (other.strand === item.strand && other.earned === 'true') || other.name === item.name) && !other.held) {
+      other.held = `${why} today`;
+      other.heldBy = String(now);
+    }
+  });
+  item.held = '';
+  at('stopped-words').textContent = `Stop this one: ${why}. ${where.dataset.say}`;
+  at('stopped').hidden = false;
+  at('phase').textContent = 'stopped';
+  draw();
+}
+
+// What a pain that was taken back had held.
+function release(index) {
+  items.filter((other) => other.heldBy === String(index)).forEach((other) => { other.held = ''; other.heldBy = ''; });
+  if (index === now) at('stopped').hidden = !items[now].held;
+}
+
+let hurtAt = '';
+function hurt(more) {
+  put(now, 'HURT', { ...(hurtAt ? { place: hurtAt } : {}), ...more });
 }
 
 at('run').addEventListener('click', toggle);
@@ -304,9 +388,15 @@ at('done').addEventListener('click', () => { end('DONE', number(items[now].count
 at('repeat').addEventListener('click', () => { elapsed = 0; running = false; draw(); });
 at('back').addEventListener('click', () => go(-1));
 at('forward').addEventListener('click', () => go(1));
+// Asked once at the end: how hard it was all in all counts for every move of which nobody said it.
+at('finish-button').addEventListener('click', () => {
+  if (elapsed > 0) end(elapsed >= totalSeconds(items[now]) ? 'DONE' : 'PARTLY', counted(items[now]));
+  at('all-in-all').hidden = false;
+  at('all-in-all').querySelector('button').focus();
+});
 at('finish').addEventListener('submit', async (event) => {
   event.preventDefault();
-  if (elapsed > 0) end(elapsed >= totalSeconds(items[now]) ? 'DONE' : 'PARTLY', counted(items[now]));
+  at('effort').value = event.submitter?.value ?? '';
   await send();
   if (waiting.length === 0) event.target.submit();
 });
@@ -316,27 +406,39 @@ at('note-form').addEventListener('submit', (event) => {
   if (words) note('NOTE', { note: words });
   at('note').value = '';
 });
+// After a touch or a click the focus leaves the button, so that Enter and Space go on.
+document.querySelectorAll('.teach-answers button').forEach((button) => button.addEventListener('click', (event) => {
+  if (event.detail > 0) button.blur();
+}));
 document.querySelectorAll('.answer').forEach((button) => button.addEventListener('click', () => answer(button.dataset.told)));
-let hurtAt = '';
 document.querySelectorAll('[data-place]').forEach((button) => button.addEventListener('click', () => {
   button.parentElement.hidden = true;
   if (button.dataset.for === 'HURT') {
     hurtAt = button.dataset.place;
-    at('how-much').hidden = false;
+    hurt(pained === '' ? {} : { pain: pained });
+    if (Number(pained) > stopsAbove) stop(hurtAt, pained);
   } else {
-    note('TOOK_OVER', { place: button.dataset.place });
+    put(now, 'TOOK_OVER', { place: button.dataset.place });
   }
 }));
+let pained = '';
+const stopsAbove = number(runner.dataset.stopsAbove);
 document.querySelectorAll('[data-pain]').forEach((button) => button.addEventListener('click', () => {
   at('how-much').hidden = true;
-  note('HURT', { place: hurtAt, pain: button.dataset.pain });
+  pained = button.dataset.pain;
+  hurt({ pain: pained });
+  if (Number(pained) > stopsAbove) stop(hurtAt, pained);
 }));
+at('undo').addEventListener('click', () => {
+  const last = (taken.get(now) ?? []).at(-1);
+  if (last) takeBack(now, last);
+});
 document.querySelectorAll('[data-compare]').forEach((button) => button.addEventListener('click', () => note('NOTE', { note: `${button.dataset.compare}: ${button.dataset.words}` })));
 document.addEventListener('keydown', (event) => {
   if (event.ctrlKey || event.metaKey || event.altKey || event.target instanceof HTMLInputElement) return;
   const onButton = event.target instanceof HTMLButtonElement || event.target instanceof HTMLAnchorElement;
   if (event.key === ' ' && !onButton) { event.preventDefault(); toggle(); }
-  else if (event.key === 'Enter' && !onButton) at('done').click();
+  else if (event.key === 'Enter' && !onButton) { event.preventDefault(); at('done').click(); }
   else if (event.key === 'ArrowRight') go(1);
   else if (event.key === 'End') at('finish-button').click();
   else if (event.key === 'ArrowLeft') go(-1);

@@ -13,6 +13,7 @@ import openbloom.app.people.Woman;
 import openbloom.app.studio.Accounts;
 import openbloom.app.studio.NewAccount;
 import openbloom.app.studio.SignedIn;
+import openbloom.app.system.RenderedForm;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -104,6 +105,14 @@ public abstract class PageTest {
                 .param("babies", "1")
                 .param("noCondition", "yes")
                 .param("situation", "AFTER_BIRTH");
+    }
+
+    /** The form of a page that leads to an address, with the fields as the page renders them. */
+    protected MockHttpServletRequestBuilder rendered(String address, String action) throws Exception {
+        RenderedForm form = RenderedForm.to(action, page(address), address);
+        MockHttpServletRequestBuilder request = post(form.action());
+        form.fields().forEach((name, values) -> request.param(name, values.toArray(String[]::new)));
+        return request;
     }
 
     protected static MockHttpServletRequestBuilder set(MockHttpServletRequestBuilder form, String field, String value) {

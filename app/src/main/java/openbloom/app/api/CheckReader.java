@@ -36,7 +36,7 @@ final class CheckReader {
     }
 
     void addTo(Client.Builder client, ClientRequest told) {
-        Optional.ofNullable(told.checks().connect()).map(CheckReader::connect).ifPresent(client::connect);
+        Optional.ofNullable(told.checks().connect()).map(this::connect).ifPresent(client::connect);
         Optional.ofNullable(told.checks().sides()).map(this::sides).ifPresent(client::sides);
         if (told.bump() != null && Boolean.TRUE.equals(told.bump().barCurves())) {
             client.barCurves();
@@ -48,9 +48,11 @@ final class CheckReader {
                 .ifPresent(client::impactTests);
     }
 
-    private static ConnectCheck connect(ClientRequest.ConnectTold told) {
+    private ConnectCheck connect(ClientRequest.ConnectTold told) {
         Map<CueFamily, Boolean> cues = new EnumMap<>(CueFamily.class);
-        if (told.works() != null) {
+        if (told.works() != null && !CueFamily.FOUND.contains(told.works())) {
+            reading.refuse("client.connect.works", "api.oneOf", CueFamily.FOUND, told.works());
+        } else if (told.works() != null) {
             cues.put(told.works(), true);
         }
         Map<ConnectPosition, Boolean> positions = new EnumMap<>(ConnectPosition.class);

@@ -90,6 +90,7 @@ final class ClientReader {
         pregnancy(told).ifPresent(client::pregnant);
         birth(told, background.births()).ifPresent(client::gaveBirth);
         clearance(told.health()).ifPresent(client::cleared);
+        client.operated(told.health().operations(reading, onDate));
         gap(told.checks().gap(), told.standing().domingCeiling()).ifPresent(client::gap);
         floor(told.checks().pelvicFloor()).ifPresent(client::pelvicFloor);
         new CheckReader(reading, onDate).addTo(client, told);

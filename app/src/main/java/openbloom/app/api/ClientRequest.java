@@ -7,6 +7,7 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,6 +17,7 @@ import openbloom.core.breath.ConnectPosition;
 import openbloom.core.breath.CueFamily;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.GapState;
+import openbloom.core.gap.Method;
 import openbloom.core.gap.Site;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Strand;
@@ -26,10 +28,12 @@ import openbloom.core.record.Choice;
 import openbloom.core.record.ImpactTests;
 import openbloom.core.record.Limits;
 import openbloom.core.record.Question;
+import openbloom.core.record.Surgery;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.screening.SideTask;
+import openbloom.core.screening.SurgeryKind;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.session.Format;
@@ -72,7 +76,32 @@ public record ClientRequest(
             @Nullable List<ConditionTold> conditions,
             @Nullable List<Symptom> symptoms,
             @Nullable List<WarningSign> warningSigns,
-            @Nullable ClearanceTold clearance) {}
+            @Nullable ClearanceTold clearance,
+            @Nullable List<SurgeryTold> surgery) {
+        /** Read beside what is told; one whose day is not told counts as recent. */
+        List<Surgery> operations(FieldReader reading, LocalDate onDate) {
+            List<Surgery> all = new ArrayList<>();
+            for (int i = 0; surgery != null && i < surgery.size(); i++) {
+                String path = "client.surgery[" + i + "]";
+                Optional<SurgeryTold> one = reading.required(path, surgery.get(i));
+                one.flatMap(told -> reading.required(path + ".kind", told.kind())
+                                .map(kind -> new Surgery(
+                                        kind,
+                                        told.date() == null
+                                                ? Optional.empty()
+                                                : reading.past(path + ".date", told.date(), onDate),
+                                        Boolean.TRUE.equals(told.overAYearAgo()))))
+                        .ifPresent(all::add);
+            }
+            return all;
+        }
+    }
+
+    /** An operation; without a day it counts as recent, unless it is told to be more than a year ago. */
+    public record SurgeryTold(
+            @Nullable LocalDate date,
+            @Nullable SurgeryKind kind,
+            @Nullable Boolean overAYearAgo) {}
 
     /** What was found when she was looked at. */
     public record ChecksTold(
@@ -168,8 +197,12 @@ public record ClientRequest(
             @Nullable JsonNode done,
             @Nullable JsonNode symptoms) {}
 
-    /** A gap check. */
-    public record Gap(@Nullable LocalDate date, @Nullable List<Reading> readings) {}
+    /** A gap check; how it was read and by whom, where it is told: only one method and person are ever compared. */
+    public record Gap(
+            @Nullable LocalDate date,
+            @Nullable List<Reading> readings,
+            @Nullable Method method,
+            @Nullable String by) {}
 
     /** One reading, in fingers or in millimetres. */
     public record Reading(

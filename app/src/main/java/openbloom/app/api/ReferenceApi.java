@@ -29,6 +29,7 @@ import openbloom.core.record.Question;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.SideTask;
+import openbloom.core.screening.SurgeryKind;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.GateKind;
@@ -116,7 +117,9 @@ class ReferenceApi {
         words.put("depths", words(Depth.values(), Depth::words));
         words.put("tones", words(Tone.values(), Tone::words));
         words.put("breaths", words(BreathFinding.values(), BreathFinding::words));
-        words.put("cues", words(CueFamily.values(), CueFamily::words));
+        words.put("cues", words(CueFamily.FOUND.toArray(CueFamily[]::new), CueFamily::words));
+        words.put("limits", words(ClinicianLimit.values(), ClinicianLimit::words));
+        words.put("surgery", words(SurgeryKind.values(), SurgeryKind::words));
         words.put("connectPositions", words(ConnectPosition.values(), ConnectPosition::words));
         words.put("connectFaults", words(ConnectFault.values(), ConnectFault::words));
         words.put("sideTasks", words(SideTask.values(), SideTask::words));

@@ -5,12 +5,17 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import openbloom.app.moves.Catalogues;
 import openbloom.app.studio.SignedIn;
+import openbloom.core.gap.Measured;
+import openbloom.core.gap.Method;
+import openbloom.core.gap.Width;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.program.Aim;
 import openbloom.core.program.Aims;
+import openbloom.core.record.Client;
 import openbloom.core.review.AimLook;
 import openbloom.core.review.Look;
 import openbloom.core.review.Measure;
@@ -86,7 +91,11 @@ class ReviewApi {
         Catalogue catalogue = catalogues.of(me.studioId());
         Judgement first = Judgement.of(catalogue, ClientReader.read(before.client(), from, reading), from);
         Judgement second = Judgement.of(catalogue, ClientReader.read(after.client(), to, reading), to);
-        Review review = Review.of(new Look(first, second, aims(request, after, first), done, answers));
+        Look.GapRead gap = Look.GapRead.working(
+                measured(before, first.facts().client(), "before", reading),
+                measured(after, second.facts().client(), "after", reading));
+        reading.orRefuse();
+        Review review = Review.of(new Look(first, second, aims(request, after, first), gap, done, answers, true));
         return new ReviewResponse(
                 review.from(),
                 review.to(),
@@ -95,6 +104,23 @@ class ReviewApi {
                         .map(told -> new AimTold(told.aim(), told.state(), told.why()))
                         .toList(),
                 review.proposals());
+    }
+
+    /** With who read it and how, as far as it was told: fingers, or calipers for millimetres, by one and the same person. */
+    private static Optional<Measured> measured(Side side, Client client, String path, FieldReader reading) {
+        ClientRequest.Gap told =
+                side.client() == null ? null : side.client().checks().gap();
+        return client.checks().gap().map(check -> {
+            boolean fingers = check.readings().stream().allMatch(one -> one.width() instanceof Width.Fingers);
+            Method usual = fingers ? Method.FINGERS : Method.CALIPERS;
+            Method method = told == null || told.method() == null ? usual : told.method();
+            if (method.readsFingers() != fingers) {
+                reading.refuse(path + ".client.gap.method", "api.methodUnit", method, fingers ? "fingers" : "mm");
+            }
+            String by = told == null || told.by() == null ? "" : told.by().strip();
+            String name = by.isEmpty() ? "somebody not named" : by;
+            return new Measured(check, method, new Measured.Examiner(name.hashCode(), name));
+        });
     }
 
     private static List<Aim> aims(ReviewRequest request, Side after, Judgement before) {

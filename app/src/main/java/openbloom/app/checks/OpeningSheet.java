@@ -62,7 +62,8 @@ class OpeningSheet implements SheetReader {
         Client.Builder client = known.but();
         check.training().ifPresent(client::trained);
         if (!check.tries().isEmpty()) {
-            Standing seen = Standing.after(List.of(), List.of(new DatedLoad(beside.day(), check.asLoadCheck())));
+            Standing seen = Standing.after(
+                    List.of(), List.of(new DatedLoad(beside.day(), check.asLoadCheck())), Standing.Decided.NOTHING);
             client.standing(known.standing().and(seen));
         }
         return Judgement.of(beside.catalogue(), client.build(), beside.day());

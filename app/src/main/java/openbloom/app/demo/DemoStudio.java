@@ -363,7 +363,7 @@ class DemoStudio implements SmartInitializingSingleton {
                         planned, Sessions.NewResponse.of(i, Noted.DOMED, "demo-" + id + "-" + i + "-domed"), on);
             }
         }
-        kept.taught(id, on, who.accountId());
+        kept.taught(id, on, who.accountId(), Noted.RIGHT);
         ladders.acceptAll(who, woman, on, day.instant());
     }
 }

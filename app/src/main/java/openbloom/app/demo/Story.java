@@ -143,7 +143,8 @@ record Story(
                             clearedDaysAgo < 0 ? null : today.minusDays(clearedDaysAgo),
                             clearedBy,
                             limits,
-                            ""),
+                            clearedDaysAgo < 0 ? "" : conditions,
+                            Woman.SurgeryTold.NONE),
                     equipment,
                     "");
         }

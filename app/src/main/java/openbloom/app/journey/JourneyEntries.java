@@ -26,6 +26,7 @@ import openbloom.app.people.Woman;
 import openbloom.app.program.Programs;
 import openbloom.app.program.Reviews;
 import openbloom.app.session.LadderDecisions;
+import openbloom.app.session.PainLifts;
 import openbloom.app.session.PlannedItem;
 import openbloom.app.session.Sessions;
 import openbloom.core.Days;
@@ -35,6 +36,7 @@ import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.GapState;
 import openbloom.core.gap.School;
 import openbloom.core.gap.Width;
+import openbloom.core.progress.Decision;
 import openbloom.core.record.Clearance;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
@@ -62,6 +64,7 @@ class JourneyEntries {
     private final Reviews reviews;
     private final LadderDecisions decisions;
     private final WrittenTimes times;
+    private final PainLifts lifts;
 
     JourneyEntries(
             GapChecks gaps,
@@ -73,7 +76,9 @@ class JourneyEntries {
             Programs programs,
             Reviews reviews,
             LadderDecisions decisions,
-            WrittenTimes times) {
+            WrittenTimes times,
+            PainLifts lifts) {
+        this.lifts = lifts;
         this.times = times;
         this.programs = programs;
         this.reviews = reviews;
@@ -149,6 +154,9 @@ class JourneyEntries {
         decisions.ofAll(List.of(woman.id())).getOrDefault(woman.id(), List.of()).stream()
                 .collect(Collectors.groupingBy(LadderDecisions.Made::on))
                 .forEach((on, made) -> entries.add(decided(on, made, record).at(written.of(DECISION, 0, on))));
+        lifts.ofAll(List.of(woman.id()))
+                .getOrDefault(woman.id(), List.of())
+                .forEach(lifted -> entries.add(lifted(lifted, record)));
         intake(woman, record).forEach(entries::add);
         return timed(entries);
     }
@@ -231,15 +239,30 @@ class JourneyEntries {
 
     /** What was decided on one day, ladder by ladder; what was overruled says so. */
     private static Entry decided(LocalDate on, List<LadderDecisions.Made> made, String record) {
-        String title = made.stream()
-                .map(one -> one.strand().words() + " rung " + one.chosen().rung())
-                .collect(Collectors.joining(", "));
+        String title = made.stream().map(JourneyEntries::chosen).collect(Collectors.joining(", "));
         String overruled = made.stream()
                 .filter(one -> !one.chosen().overruledBecause().isEmpty())
                 .map(one -> one.strand().words() + " overruled: " + one.chosen().overruledBecause() + "; ")
                 .collect(Collectors.joining());
         String by = made.stream().map(LadderDecisions.Made::by).distinct().collect(Collectors.joining(" and "));
         return entry(on, DECISION, title, overruled + "by " + by, record + "/response", false);
+    }
+
+    private static String chosen(LadderDecisions.Made made) {
+        return made.proposed().decision() == Decision.STOP
+                ? made.strand().words() + " stopped: " + made.proposed().reasons()
+                : made.strand().words() + " rung " + made.chosen().rung();
+    }
+
+    /** Why it went on after pain, and who said so. */
+    private static Entry lifted(PainLifts.Lifted lifted, String record) {
+        String asked = lifted.pain() == null ? "" : "asked again: " + lifted.pain() + " of 10";
+        String word = lifted.clinicianOn() == null ? "" : "clinician’s word of " + Days.words(lifted.clinicianOn());
+        String title = "Goes on after pain, " + lifted.place().words() + ": "
+                + Stream.of(asked, word).filter(one -> !one.isEmpty()).collect(Collectors.joining(", "));
+        String detail = lifted.said().saidBy() + ": " + lifted.said().reason() + "; written down by "
+                + lifted.said().by();
+        return entry(lifted.on(), DECISION, title, detail, record + "/held", false);
     }
 
     private Entry sheet(Sheet sheet, String record) {

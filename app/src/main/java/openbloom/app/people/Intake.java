@@ -72,7 +72,8 @@ final class Intake {
                 cleared.orElse(null),
                 clearedBy(cleared),
                 Columns.lines(limits(cleared)),
-                Columns.constants(clearedFor(cleared, conditions)));
+                Columns.constants(clearedFor(cleared, conditions)),
+                form.has().surgery(typed, conditions));
     }
 
     private Set<Condition> conditions() {

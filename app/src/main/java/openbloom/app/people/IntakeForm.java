@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import openbloom.app.system.Columns;
@@ -15,6 +16,7 @@ import openbloom.core.record.ClinicianLimit;
 import openbloom.core.record.Limits;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
+import openbloom.core.screening.SurgeryKind;
 import org.jspecify.annotations.Nullable;
 
 /** The intake exactly as it is typed; where it is written, the fields of every part stand side by side. */
@@ -101,7 +103,27 @@ public record IntakeForm(
     public record Has(
             @Nullable List<String> conditions,
             @Nullable String noCondition,
-            @Nullable List<String> since) {}
+            @Nullable List<String> since,
+            @Nullable String surgeryKind,
+            @Nullable String surgeryLongAgo) {
+        /** Read beside what is typed. A kind or a time of an operation needs the condition to be ticked. */
+        Woman.SurgeryTold surgery(Typed typed, Set<Condition> conditions) {
+            SurgeryKind kind =
+                    typed.choice("surgeryKind", surgeryKind, SurgeryKind.class).orElse(null);
+            boolean longAgo = "yes".equals(surgeryLongAgo);
+            boolean told = kind != null || longAgo;
+            if (told && !conditions.contains(Condition.EARLIER_SURGERY)) {
+                typed.refuse("surgeryKind", "intake.surgeryNotTicked");
+            }
+            boolean dated = since != null
+                    && since.size() > Condition.EARLIER_SURGERY.ordinal()
+                    && !since.get(Condition.EARLIER_SURGERY.ordinal()).isBlank();
+            if (longAgo && dated) {
+                typed.refuse("surgeryKind", "intake.surgeryTwice");
+            }
+            return new Woman.SurgeryTold(kind, longAgo);
+        }
+    }
 
     /** What her clinician said. */
     public record Cleared(
@@ -119,7 +141,7 @@ public record IntakeForm(
                 new Stated("", "", "", ""),
                 new Scan("", "", ""),
                 new Born("", "", "", ""),
-                new Has(List.of(), "", List.of()),
+                new Has(List.of(), "", List.of(), "", ""),
                 new Cleared("", "", List.of(), "", List.of()));
     }
 
@@ -153,7 +175,9 @@ public record IntakeForm(
                                         && w.medical().conditions().isEmpty()
                                 ? "yes"
                                 : "",
-                        daysSince(w)),
+                        daysSince(w),
+                        text(w.medical().surgery().kind()),
+                        w.medical().surgery().longAgo() ? "yes" : ""),
                 cleared(w));
     }
 

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import openbloom.app.studio.TourMapper;
+import openbloom.app.system.FormKeys;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Days;
 import org.springframework.context.annotation.Configuration;
@@ -38,6 +39,7 @@ class PageFrame {
         WomanArgument.signedIn().ifPresent(me -> {
             LocalDate today = day.today(me);
             model.addAttribute("me", me);
+            model.addAttribute("keys", new FormKeys());
             model.addAttribute("today", today);
             model.addAttribute("todayWords", Days.words(today));
             if (namesAWoman(request)) {

@@ -5,7 +5,7 @@ import java.util.List;
 /**
  * The line that is always in view in a woman's record.
  *
- * @param stop what stops her today, empty if nothing
+ * @param stops what stops her today, and what pain holds
  */
 public record StageStrip(
         long womanId,
@@ -13,7 +13,7 @@ public record StageStrip(
         Now now,
         List<String> cautions,
         String clearance,
-        String stop,
+        Stops stops,
         NextCheck nextCheck,
         Drawn drawn) {
     static final String CANNOT_BE_READ = "this record cannot be read: open her intake, look through it and save it";
@@ -25,6 +25,25 @@ public record StageStrip(
      * @param detail trimester and block, or kind of birth
      */
     public record Now(String where, String detail, String stage, boolean isReadable) {}
+
+    /**
+     * What stops her.
+     *
+     * @param sign a warning sign in words; empty if none stands
+     * @param held pain that holds ladders and what loads the place, in words
+     */
+    public record Stops(String sign, List<String> held) {
+        public static final Stops NONE = new Stops("", List.of());
+    }
+
+    /** A warning sign that stops her today; empty if none. */
+    public String stop() {
+        return stops.sign();
+    }
+
+    public List<String> held() {
+        return stops.held();
+    }
 
     /** When the next check is due, in words; whether today or overdue. */
     public record NextCheck(String words, boolean isDue) {}
@@ -39,7 +58,8 @@ public record StageStrip(
     /** Stands for a woman whose record cannot be read. */
     public static StageStrip unreadable(long womanId, String name) {
         Now now = new Now(CANNOT_BE_READ, "", "", false);
-        return new StageStrip(womanId, name, now, List.of(), "", "", new NextCheck("", false), new Drawn("", ""));
+        return new StageStrip(
+                womanId, name, now, List.of(), "", Stops.NONE, new NextCheck("", false), new Drawn("", ""));
     }
 
     public boolean isReadable() {

@@ -20,8 +20,10 @@ import openbloom.core.record.Clearance;
 import openbloom.core.record.Conditions;
 import openbloom.core.record.Intake;
 import openbloom.core.record.Medical;
+import openbloom.core.record.Surgery;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
+import openbloom.core.screening.SurgeryKind;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
@@ -134,9 +136,21 @@ public record Woman(
             @Nullable LocalDate clearedOn,
             @Nullable String clearedBy,
             String clearanceLimits,
-            String clearedFor) {
+            String clearedFor,
+            SurgeryTold surgery) {
         MedicalTold withoutClearance() {
-            return new MedicalTold(askedOn, conditions, conditionsSince, null, null, "", "");
+            return new MedicalTold(askedOn, conditions, conditionsSince, null, null, "", "", surgery);
+        }
+
+        /** Her operation, if one is told: with its day since when the condition is known. */
+        List<Surgery> operations() {
+            if (!Columns.known(conditions, Condition.class).contains(Condition.EARLIER_SURGERY)) {
+                return List.of();
+            }
+            Optional<LocalDate> on = Optional.ofNullable(
+                    Columns.days(conditionsSince, Condition.class).get(Condition.EARLIER_SURGERY));
+            SurgeryKind kind = surgery.kind() == null ? SurgeryKind.UNKNOWN : surgery.kind();
+            return List.of(new Surgery(kind, on, surgery.longAgo()));
         }
 
         public List<String> limits() {
@@ -162,6 +176,15 @@ public record Woman(
                     && Columns.areDays(conditionsSince, Condition.class)
                     && Columns.unknown(clearedFor, Condition.class).isEmpty();
         }
+    }
+
+    /**
+     * An operation of belly or pelvis; its day stands with the conditions.
+     *
+     * @param longAgo more than a year ago, where nobody knows the day
+     */
+    public record SurgeryTold(@Nullable SurgeryKind kind, boolean longAgo) {
+        public static final SurgeryTold NONE = new SurgeryTold(null, false);
     }
 
     /** A group whose columns are all empty is read as nothing. */
@@ -260,7 +283,7 @@ public record Woman(
         return new Intake(
                 about.background(ageYears(day)),
                 openbloom.core.record.Situation.of(dating(), birth()),
-                new Medical(medical.told(), Conditions.NONE, clearance()),
+                new Medical(medical.told(), Conditions.NONE, clearance(), medical.operations()),
                 counts,
                 equipmentSet());
     }

@@ -21,6 +21,7 @@ import openbloom.app.people.RecordReader;
 import openbloom.app.people.StageStrip;
 import openbloom.app.people.Woman;
 import openbloom.app.session.LadderDecisions;
+import openbloom.app.session.PainLifts;
 import openbloom.app.session.Sessions;
 import openbloom.app.session.StoredResponse;
 import openbloom.app.studio.AccountMapper;
@@ -38,6 +39,7 @@ import openbloom.core.record.Client;
 import openbloom.core.record.Intake;
 import openbloom.core.record.Question;
 import openbloom.core.record.Safety;
+import openbloom.core.record.Standing;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.stage.Birth;
 import openbloom.core.verdict.Facts;
@@ -59,6 +61,7 @@ class ClientAssembler implements RecordReader {
     private final AccountMapper accounts;
     private final LifeEvents events;
     private final Practices practices;
+    private final PainLifts lifts;
 
     ClientAssembler(
             openbloom.app.checks.Safety answers,
@@ -69,7 +72,9 @@ class ClientAssembler implements RecordReader {
             Sheets sheets,
             AccountMapper accounts,
             LifeEvents events,
-            Practices practices) {
+            Practices practices,
+            PainLifts lifts) {
+        this.lifts = lifts;
         this.practices = practices;
         this.answers = answers;
         this.gaps = gaps;
@@ -118,13 +123,16 @@ class ClientAssembler implements RecordReader {
     /** What the tables hold of some women. */
     private record Kept(
             Map<Long, List<StoredResponse>> responses,
-            Map<Long, List<LadderDecisions.Made>> decisions,
+            Decided decided,
             Map<Long, List<Sheet>> sheets,
             Map<Long, List<GapChecks.KeptCheck>> gaps,
             Map<Long, List<Release.Practice>> practices,
             Map<Long, SafetyRecord> answers,
             Map<Long, List<LifeEvent>> events,
             Map<Long, String> studioApproach) {}
+
+    /** What was decided besides, about ladders and after pain. */
+    private record Decided(Map<Long, List<LadderDecisions.Made>> ladders, Map<Long, List<PainLifts.Lifted>> lifts) {}
 
     private Kept read(List<Woman> women) {
         List<Long> ids = women.stream().map(Woman::id).toList();
@@ -134,7 +142,7 @@ class ClientAssembler implements RecordReader {
                 .collect(Collectors.toMap(id -> id, id -> accounts.studio(id).approach()));
         return new Kept(
                 sessions.responsesOf(ids),
-                decisions.ofAll(ids),
+                new Decided(decisions.ofAll(ids), lifts.ofAll(ids)),
                 sheets.ofAll(ids),
                 gaps.ofAll(ids),
                 practices.ofAll(ids),
@@ -173,9 +181,13 @@ class ClientAssembler implements RecordReader {
                 between(kept.responses(), woman, StoredResponse::on, since, day).stream()
                         .map(StoredResponse::response)
                         .toList(),
-                between(kept.decisions(), woman, LadderDecisions.Made::on, since, day).stream()
-                        .map(LadderDecisions.Made::decision)
-                        .toList(),
+                new Standing.Decided(
+                        between(kept.decided().ladders(), woman, LadderDecisions.Made::on, since, day).stream()
+                                .flatMap(made -> made.decision().stream())
+                                .toList(),
+                        between(kept.decided().lifts(), woman, PainLifts.Lifted::on, since, day).stream()
+                                .map(PainLifts.Lifted::lift)
+                                .toList()),
                 lastClosed(kept.events().getOrDefault(woman.id(), List.of())));
     }
 

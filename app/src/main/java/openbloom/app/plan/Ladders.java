@@ -173,7 +173,7 @@ public class Ladders {
         return new TaughtDay(
                 on,
                 item.stream().map(Ladders::note).toList(),
-                item.get(0).finished(),
+                item.get(0).in(),
                 new TaughtDay.Before(
                         told(pains, on, PainTold.Where.FLOOR),
                         told(pains, on, PainTold.Where.SCAR),
@@ -207,9 +207,14 @@ public class Ladders {
                         : Optional.of(new LineDay.Done(done, asked)));
     }
 
+    /** Done claims no more than done; how it felt, where somebody asked. */
+    private static String felt(LineDay day) {
+        return day.report().felt().map(felt -> ", " + felt.words()).orElse("");
+    }
+
     private static String words(LineDay day) {
         String noted = day.noted().isEmpty() && day.pain().equals(Pain.NONE)
-                ? (day.done().done() > 0 ? "done well" : "begun")
+                ? (day.done().done() > 0 ? "done" + felt(day) : "begun")
                 : day.noted().stream()
                                 .sorted()
                                 .map(what ->

@@ -72,6 +72,9 @@ class NextStepFinder implements NextSteps {
     private List<Step> before(Woman woman, Facts facts, Optional<Sessions.Planned> session) {
         LocalDate today = facts.day();
         List<Step> left = new ArrayList<>();
+        if (!facts.client().standing().holds().isEmpty()) {
+            left.add(new Step("Ask about the pain again", "it holds what loads the place", "held"));
+        }
         if (facts.gapCheckDue().filter(due -> !due.isAfter(today)).isPresent()) {
             left.add(new Step("Gap check", "due today", "checks/gap"));
         }

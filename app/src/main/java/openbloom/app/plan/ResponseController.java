@@ -2,6 +2,7 @@ package openbloom.app.plan;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -9,11 +10,14 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import openbloom.app.people.Woman;
 import openbloom.app.session.LadderDecisions;
+import openbloom.app.studio.Editions;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
+import openbloom.core.moves.Strand;
+import openbloom.core.progress.Decision;
 import openbloom.core.progress.DoseStep;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -26,14 +30,15 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 class ResponseController {
     private static final int LONGEST_REASON = 400;
-    private static final int LONGEST_REASONS = 2000;
 
     private final Ladders ladders;
     private final LadderDecisions decisions;
     private final FormPages forms;
+    private final Editions editions;
     private final StudioDay day;
 
-    ResponseController(Ladders ladders, LadderDecisions decisions, FormPages forms, StudioDay day) {
+    ResponseController(Ladders ladders, LadderDecisions decisions, FormPages forms, Editions editions, StudioDay day) {
+        this.editions = editions;
         this.ladders = ladders;
         this.decisions = decisions;
         this.forms = forms;
@@ -65,6 +70,9 @@ class ResponseController {
                     .orElse(line.proposal().rung());
             String because = problems.text("because-" + name, typed.get("because-" + name), LONGEST_REASON);
             boolean overruled = rung != line.proposal().rung();
+            if (overruled && line.proposal().decision() == Decision.STOP) {
+                problems.refuse("rung-" + name, "response.stop", line.strand().words());
+            }
             if (overruled && because.isBlank()) {
                 problems.refuse("because-" + name, "response.because");
             }
@@ -79,11 +87,33 @@ class ResponseController {
                             ? new LadderDecisions.Chosen(rung, DoseStep.LOWEST, because)
                             : LadderDecisions.Chosen.as(line.proposal())));
         }
+        boolean seen = typed.keySet().stream().anyMatch(field -> field.startsWith("proposed-"));
+        if (!seen) {
+            problems.refuse("edition", "response.unseen");
+        }
+        editions.keep(
+                me,
+                Editions.Subject.LADDERS,
+                woman.id(),
+                typed.getOrDefault("edition", "0"),
+                problems,
+                () -> made.forEach(one -> decisions.keep(one, me.accountId(), day.instant())));
         if (!problems.isClean()) {
             return forms.refused(page(me, woman, typed), problems);
         }
-        made.forEach(one -> decisions.keep(one, me.accountId(), day.instant()));
         return new ModelAndView("redirect:/people/" + woman.id() + "/response");
+    }
+
+    /** What was typed about each ladder, so that nothing is lost when somebody else has decided meanwhile. */
+    private static List<String> inWords(Map<String, String> typed) {
+        return Arrays.stream(Strand.values())
+                .filter(strand -> !typed.getOrDefault("rung-" + strand, "").isBlank())
+                .map(strand -> {
+                    String because = typed.getOrDefault("because-" + strand, "").strip();
+                    return strand.words() + ": rung " + typed.get("rung-" + strand)
+                            + (because.isEmpty() ? "" : ", “" + because + "”");
+                })
+                .toList();
     }
 
     private ModelAndView page(SignedIn me, Woman woman, Map<String, String> typed) {
@@ -93,6 +123,8 @@ class ResponseController {
         List<Ladders.Line> lines = ladders.of(woman, day.today(me));
         return new ModelAndView("plan/response")
                 .addObject("lines", lines)
+                .addObject("edition", editions.of(Editions.Subject.LADDERS, woman.id()))
+                .addObject("youTyped", inWords(typed))
                 .addObject("typed", typed)
                 .addObject("before", before)
                 .addObject(

@@ -15,6 +15,7 @@ import openbloom.core.figure.BodyStage;
 import openbloom.core.moves.Strand;
 import openbloom.core.picture.StageRing;
 import openbloom.core.record.Client;
+import openbloom.core.record.PainHold;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;
@@ -51,11 +52,16 @@ final class StageStripWriter {
                 new StageStrip.Now(where(), detail(), stage(), true),
                 cautions(),
                 clearance(),
-                client.safety().standing().keySet().stream()
-                        .sorted()
-                        .findFirst()
-                        .map(WarningSign::words)
-                        .orElse(""),
+                new StageStrip.Stops(
+                        client.safety().standing().keySet().stream()
+                                .sorted()
+                                .findFirst()
+                                .map(WarningSign::words)
+                                .orElse(""),
+                        client.standing().holds().stream()
+                                .map(PainHold::words)
+                                .distinct()
+                                .toList()),
                 new StageStrip.NextCheck(
                         isDue
                                 ? (client.checks().gap().isPresent() ? "today" : "today, none yet")

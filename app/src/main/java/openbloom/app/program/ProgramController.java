@@ -5,10 +5,10 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import openbloom.app.checks.Safety;
 import openbloom.app.people.Woman;
 import openbloom.app.session.ComposeForm;
+import openbloom.app.studio.Editions;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
@@ -36,9 +36,11 @@ class ProgramController {
     private final Ways ways;
     private final Safety safety;
     private final FormPages forms;
+    private final Editions editions;
     private final StudioDay day;
 
-    ProgramController(Programs programs, Ways ways, Safety safety, FormPages forms, StudioDay day) {
+    ProgramController(Programs programs, Ways ways, Safety safety, FormPages forms, Editions editions, StudioDay day) {
+        this.editions = editions;
         this.programs = programs;
         this.ways = ways;
         this.safety = safety;
@@ -63,15 +65,22 @@ class ProgramController {
             @AuthenticationPrincipal SignedIn me,
             Woman woman,
             ProgramForm form,
+            @RequestParam(defaultValue = "0") String edition,
             @RequestParam(defaultValue = "") String formKey) {
         Typed typed = new Typed();
         List<Aim> aims = form.aims(typed);
         LocalDate today = day.today(me);
         Rhythm rhythm = form.rhythm(typed, today, programs.lastDay(woman, today));
+        editions.keep(
+                me,
+                Editions.Subject.PROGRAM,
+                woman.id(),
+                edition,
+                typed,
+                () -> programs.make(me, woman, today, aims, rhythm, formKey));
         if (!typed.isClean()) {
             return forms.refused(page(me, woman, programs.of(woman.id()), form), typed);
         }
-        programs.make(me, woman, today, aims, rhythm, formKey);
         return new ModelAndView("redirect:/people/" + woman.id() + "/program");
     }
 
@@ -84,6 +93,7 @@ class ProgramController {
             @RequestParam(defaultValue = "") String from,
             @RequestParam(defaultValue = "") String to,
             @RequestParam(defaultValue = "") String what,
+            @RequestParam(defaultValue = "0") String edition,
             @RequestParam(defaultValue = "") String formKey) {
         Typed typed = new Typed();
         Optional<LocalDate> day = typed.requiredDate("from", from);
@@ -94,9 +104,14 @@ class ProgramController {
         if (last.isEmpty()) {
             typed.refuse("from", "program.noSession");
         }
-        if (typed.isClean()) {
-            typed.refuseAll(programs.moveSession(me, woman, last.orElseThrow(), day.orElseThrow(), target, formKey));
-        }
+        editions.keep(
+                me,
+                Editions.Subject.PROGRAM,
+                woman.id(),
+                edition,
+                typed,
+                () -> typed.refuseAll(
+                        programs.moveSession(me, woman, last.orElseThrow(), day.orElseThrow(), target, formKey)));
         return typed.isClean()
                 ? new ModelAndView("redirect:/people/" + woman.id() + "/program")
                 : forms.refused(show(me, woman).addObject("typedFrom", from).addObject("typedTo", to), typed);
@@ -152,7 +167,7 @@ class ProgramController {
         Optional<ProgramDocument.SessionTold> session = last.flatMap(found -> found.on(today));
         return new ModelAndView("program/show")
                 .addObject("form", form)
-                .addObject("formKey", UUID.randomUUID().toString())
+                .addObject("edition", editions.of(Editions.Subject.PROGRAM, woman.id()))
                 .addObject("last", last.orElse(null))
                 .addObject("block", last.flatMap(Programs.Kept::document).orElse(null))
                 .addObject("conditions", conditions(last))

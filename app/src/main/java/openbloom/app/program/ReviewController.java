@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import openbloom.app.people.Woman;
+import openbloom.app.studio.Editions;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.Once;
@@ -27,9 +28,11 @@ class ReviewController {
 
     private final Reviews reviews;
     private final FormPages forms;
+    private final Editions editions;
     private final StudioDay day;
 
-    ReviewController(Reviews reviews, FormPages forms, StudioDay day) {
+    ReviewController(Reviews reviews, FormPages forms, Editions editions, StudioDay day) {
+        this.editions = editions;
         this.reviews = reviews;
         this.forms = forms;
         this.day = day;
@@ -48,7 +51,10 @@ class ReviewController {
         List<String> because = new ArrayList<>();
         for (int i = 0; i < review.proposals().size(); i++) {
             String what = review.proposals().get(i).what();
-            if (!what.equals(typed.getOrDefault("what-" + i, what))) {
+            String shown = typed.getOrDefault("what-" + i, "");
+            if (shown.isEmpty()) {
+                problems.refuse("because-" + i, "review.unseen");
+            } else if (!what.equals(shown)) {
                 problems.refuse("because-" + i, "review.stale");
             }
             String why = problems.text("because-" + i, typed.get("because-" + i), LONGEST);
@@ -58,10 +64,16 @@ class ReviewController {
             }
             because.add(overruled ? why : "");
         }
+        editions.keep(
+                me,
+                Editions.Subject.REVIEW,
+                woman.id(),
+                typed.getOrDefault("edition", "0"),
+                problems,
+                () -> reviews.keep(me, woman, reviews.decided(review, because)));
         if (!problems.isClean()) {
             return forms.refused(page(me, woman, typed), problems);
         }
-        reviews.keep(me, woman, reviews.decided(review, because));
         return new ModelAndView("redirect:/people/" + woman.id() + "/review");
     }
 
@@ -69,6 +81,7 @@ class ReviewController {
         return new ModelAndView("program/review")
                 .addObject("review", reviews.of(woman, day.today(me)))
                 .addObject("kept", reviews.keptOf(woman.id()))
+                .addObject("edition", editions.of(Editions.Subject.REVIEW, woman.id()))
                 .addObject("typed", typed)
                 .addObject("formKey", UUID.randomUUID().toString());
     }

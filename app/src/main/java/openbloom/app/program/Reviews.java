@@ -6,18 +6,24 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import openbloom.app.checks.Safety;
+import openbloom.app.checks.SafetyAnswer;
+import openbloom.app.checks.gap.GapChecks;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
 import openbloom.app.session.Sessions;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
+import openbloom.core.gap.Measured;
 import openbloom.core.program.Aim;
+import openbloom.core.record.CaseNotes;
 import openbloom.core.review.Look;
 import openbloom.core.review.Measure;
 import openbloom.core.review.Proposed;
 import openbloom.core.review.Review;
 import openbloom.core.session.Place;
+import openbloom.core.verdict.Judgement;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
@@ -41,6 +47,7 @@ public class Reviews {
     private final Judgements judgements;
     private final Sessions sessions;
     private final Safety safety;
+    private final GapChecks gaps;
     private final StudioDay day;
     private final JsonMapper json;
 
@@ -50,8 +57,10 @@ public class Reviews {
             Judgements judgements,
             Sessions sessions,
             Safety safety,
+            GapChecks gaps,
             StudioDay day,
             JsonMapper json) {
+        this.gaps = gaps;
         this.rows = rows;
         this.programs = programs;
         this.judgements = judgements;
@@ -79,7 +88,7 @@ public class Reviews {
         Optional<Programs.Kept> block = programs.of(woman.id()).stream()
                 .filter(kept -> kept.row().madeOn().isBefore(today))
                 .findFirst();
-        LocalDate from = block.map(kept -> kept.row().madeOn()).orElse(today.minusDays(FIRST_LOOK_DAYS));
+        LocalDate from = block.map(kept -> kept.row().madeOn()).orElseGet(() -> firstLook(woman, today));
         List<Aim> aims = block.map(kept -> ProgramForm.aimsOf(kept.row()))
                 .filter(told -> !told.isEmpty())
                 .orElseGet(() -> programs.suggestedOn(woman, from));
@@ -88,12 +97,49 @@ public class Reviews {
                 .sorted(Comparator.comparing(answer -> answer.askedOn()))
                 .map(answer -> new Look.Answered(answer.askedOn(), answer.symptomSet(), false))
                 .toList();
+        Judgement then = judgements.of(woman, from, Place.STUDIO);
+        Judgement now = judgements.of(woman, today, Place.STUDIO);
         return Review.of(new Look(
-                judgements.of(woman, from, Place.STUDIO),
-                judgements.of(woman, today, Place.STUDIO),
-                aims,
-                done(woman, block, from, today),
-                answers));
+                then, now, aims, gap(woman, then, now), done(woman, block, from, today), answers, block.isPresent()));
+    }
+
+    /** The gap checks that count at both ends, with the repeatability of whoever read the later one. */
+    private Look.GapRead gap(Woman woman, Judgement then, Judgement now) {
+        List<GapChecks.KeptCheck> all = gaps.of(woman.id());
+        Optional<Measured> first = latest(all, then);
+        Optional<Measured> second = latest(all, now);
+        return second.map(read -> new Look.GapRead(
+                        first,
+                        second,
+                        gaps.repeatability(woman.studioId(), read.by().id(), read.method()),
+                        sites -> gaps.repeatabilityOfMeans(
+                                woman.studioId(), read.by().id(), read.method(), sites)))
+                .orElse(Look.GapRead.NONE);
+    }
+
+    /** What was read in this pregnancy or since the latest birth, up to a day. */
+    private static Optional<Measured> latest(List<GapChecks.KeptCheck> all, Judgement on) {
+        LocalDate since = CaseNotes.beginsOn(on.facts().client().situation());
+        List<GapChecks.KeptCheck> counting = all.stream()
+                .filter(kept -> !kept.check().date().isAfter(on.facts().day())
+                        && !kept.check().date().isBefore(since))
+                .toList();
+        return GapChecks.latest(counting, on.facts().client().approach().school())
+                .map(GapChecks.KeptCheck::measured);
+    }
+
+    /** Four weeks back, and never before anything was known of her. */
+    private LocalDate firstLook(Woman woman, LocalDate today) {
+        LocalDate back = today.minusDays(FIRST_LOOK_DAYS);
+        LocalDate known = Stream.of(
+                        safety.answersOf(woman).stream().map(SafetyAnswer::askedOn),
+                        gaps.of(woman.id()).stream().map(kept -> kept.check().date()),
+                        sessions.of(woman.id()).stream()
+                                .map(planned -> planned.stored().plannedOn()))
+                .flatMap(days -> days)
+                .min(Comparator.naturalOrder())
+                .orElse(today);
+        return known.isAfter(back) ? known : back;
     }
 
     private Look.Done done(Woman woman, Optional<Programs.Kept> block, LocalDate from, LocalDate today) {

@@ -9,6 +9,7 @@ import openbloom.app.moves.Judgements;
 import openbloom.app.moves.MoveFigures;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
+import openbloom.app.studio.Editions;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.StudioDay;
@@ -44,6 +45,7 @@ class EditController {
     private final RecordReader records;
     private final WantedMoves wanted;
     private final FormPages forms;
+    private final Editions editions;
     private final StudioDay day;
 
     EditController(
@@ -53,7 +55,9 @@ class EditController {
             RecordReader records,
             WantedMoves wanted,
             FormPages forms,
+            Editions editions,
             StudioDay day) {
+        this.editions = editions;
         this.sessions = sessions;
         this.edits = edits;
         this.judgements = judgements;
@@ -142,7 +146,10 @@ class EditController {
         }
         if (!typed.isClean()) {
             int line = new Typed().whole("item", form.item(), 0, 100).orElse(0);
-            ModelAndView page = page(me, woman, planned, line);
+            ModelAndView page = page(me, woman, open(woman, sessionId), line)
+                    .addObject("asked", form.move())
+                    .addObject("typedWords", form.words())
+                    .addObject("youTyped", form.inWords());
             return forms.refused(fragment(page, htmx), typed);
         }
         return htmx == null
@@ -186,13 +193,13 @@ class EditController {
                 .findFirst()
                 .ifPresent(
                         line -> typed.refuse("words", line.shut() ? "session.shut" : "session.because", line.words()));
-        if (typed.isClean() && (act == EditForm.Act.PIN || act == EditForm.Act.BAN)) {
-            pinOrBan(me, woman, act, form, before);
-        }
         if (typed.isClean()
                 && !edits.keep(
                         me, planned, latest, after, judgement, change.get().words())) {
             typed.refuse("version", "session.overtaken", "");
+        }
+        if (typed.isClean() && (act == EditForm.Act.PIN || act == EditForm.Act.BAN)) {
+            pinOrBan(me, woman, act, form, before);
         }
         return change.get().at();
     }
@@ -203,7 +210,11 @@ class EditController {
                 .orElse(0);
         String move = before.outline().entries().get(at).move().id();
         WantedMoves.Kind kind = act == EditForm.Act.PIN ? WantedMoves.Kind.PIN : WantedMoves.Kind.BAN;
-        wanted.keep(me, woman, new WantedMoves.Wanted(move, kind, null, ""));
+        editions.add(
+                me,
+                Editions.Subject.PREFERENCES,
+                woman.id(),
+                () -> wanted.keep(me, woman, new WantedMoves.Wanted(move, kind, null, "")));
     }
 
     /** What was broken before the change is no reason to refuse it. */

@@ -1,6 +1,8 @@
 package openbloom.app.session;
 
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import openbloom.app.system.Typed;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Dose;
@@ -51,6 +53,23 @@ record EditForm(
 
     /** A change that makes sense, with what it is called. */
     record Change(Outline outline, int at, String words) {}
+
+    /** What was typed, in words, so that a change that was refused is not lost. */
+    String inWords() {
+        String dose = isTold(sets) || isTold(amount) ? "dose " + told(sets) + " × " + told(amount) : "";
+        return Stream.of(dose, told(move), isTold(words) ? "“" + told(words) + "”" : "")
+                .filter(one -> !one.isEmpty())
+                .collect(Collectors.joining(", "));
+    }
+
+    private static boolean isTold(@Nullable String typed) {
+        return typed != null && !typed.isBlank();
+    }
+
+    private static String told(@Nullable String typed) {
+        String text = typed == null ? "" : typed.strip();
+        return text.substring(0, Math.min(LONGEST, text.length()));
+    }
 
     int seen(Typed typed) {
         return typed.requiredWhole("version", version, 0, MOST_VERSIONS).orElse(-1);

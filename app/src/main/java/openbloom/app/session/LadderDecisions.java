@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import openbloom.core.moves.Strand;
 import openbloom.core.progress.Decision;
@@ -30,9 +31,11 @@ public class LadderDecisions {
     /** A decision as its row holds it; number 0 until it is kept. */
     public record Made(
             long id, long womanId, LocalDate on, String by, Strand strand, Proposed proposed, Chosen chosen) {
-        /** As the rules read it. */
-        public LadderDecision decision() {
-            return new LadderDecision(on, strand, chosen.rung(), chosen.step());
+        /** As the rules read it; a stop sets no rung: what it holds stands in what was noted. */
+        public Optional<LadderDecision> decision() {
+            return proposed.decision() == Decision.STOP
+                    ? Optional.empty()
+                    : Optional.of(new LadderDecision(on, strand, chosen.rung(), chosen.step()));
         }
     }
 

@@ -227,7 +227,7 @@ public record PlannedItem(
                         item.setUpSeconds()),
                 new Taught(
                         move.teaching().setup(),
-                        move.teaching().cueFor(judgement.cueFamily()),
+                        judgement.cue(move),
                         move.teaching().watchFor()),
                 judgement.of(item.insteadOf().orElse(move)).reasons().stream()
                         .map(Because::of)

@@ -2,6 +2,7 @@ package openbloom.app.session;
 
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,6 +10,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import openbloom.app.checks.Safety;
 import openbloom.app.moves.Catalogues;
+import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.Once;
@@ -18,7 +20,9 @@ import openbloom.core.moves.Catalogue;
 import openbloom.core.picture.SessionStrip;
 import openbloom.core.record.HurtAt;
 import openbloom.core.record.Noted;
+import openbloom.core.record.PainHold;
 import openbloom.core.record.TookOver;
+import openbloom.core.verdict.Judgement;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -41,8 +45,16 @@ class SessionController {
     private final Sentences sentences;
     private final Catalogues catalogues;
     private final Loads loads;
+    private final Judgements judgements;
 
-    SessionController(Sessions sessions, Safety safety, Sentences sentences, Catalogues catalogues, Loads loads) {
+    SessionController(
+            Sessions sessions,
+            Safety safety,
+            Sentences sentences,
+            Catalogues catalogues,
+            Loads loads,
+            Judgements judgements) {
+        this.judgements = judgements;
         this.loads = loads;
         this.sessions = sessions;
         this.safety = safety;
@@ -98,12 +110,61 @@ class SessionController {
         model.addAttribute("places", HurtAt.values());
         model.addAttribute("tookOver", TookOver.values());
         model.addAttribute("start", start(sessionId, planned.plan()));
+        model.addAttribute("noted", noted(sessionId, planned.plan()));
+        model.addAttribute("taught", taught(me, woman, planned));
+        model.addAttribute("stopsAbove", PainHold.HOLDS_ABOVE);
+        model.addAttribute(
+                "efforts", Arrays.stream(Noted.values()).filter(Noted::isEffort).toList());
         model.addAttribute(
                 "answers",
                 Arrays.stream(Noted.values())
                         .filter(told -> !told.key().isEmpty())
                         .toList());
         return "session/teach";
+    }
+
+    /**
+     * What the runner knows of a move beside its line.
+     *
+     * @param earned whether its ladder is earned rung by rung, so that pain holds all of it
+     * @param loads the places it loads, so that pain there stops it at once
+     * @param held why it waits today, in words; empty where it does not
+     */
+    public record Loaded(boolean earned, String loads, String held) {}
+
+    private Map<String, Loaded> taught(SignedIn me, Woman woman, Sessions.Planned planned) {
+        Judgement judgement =
+                judgements.of(woman, sessions.today(me), planned.stored().place());
+        List<PainHold> holds = judgement.facts().client().standing().holds();
+        Map<String, Loaded> all = new HashMap<>();
+        planned.plan().items().stream()
+                .map(PlannedItem::moveId)
+                .distinct()
+                .flatMap(id -> judgement.catalogue().find(id).stream())
+                .forEach(move -> all.put(
+                        move.id(),
+                        new Loaded(
+                                move.isEarned(),
+                                Arrays.stream(HurtAt.values())
+                                        .filter(place -> place.isLoadedBy(move))
+                                        .map(HurtAt::name)
+                                        .collect(Collectors.joining(" ")),
+                                holds.stream()
+                                        .filter(hold -> hold.holds(move))
+                                        .map(PainHold::words)
+                                        .findFirst()
+                                        .orElse(""))));
+        return all;
+    }
+
+    /** What was noted about each item so far, as the runner keeps it: what, where, how much, and its key. */
+    private Map<Integer, String> noted(long sessionId, PlanDocument plan) {
+        return sessions.responsesIn(sessionId).stream()
+                .filter(told -> told.told() != Noted.NOTE)
+                .collect(Collectors.groupingBy(
+                        told -> itemOf(told, plan),
+                        Collectors.mapping(
+                                told -> told.told() + ":" + told.when().key(), Collectors.joining(" "))));
     }
 
     @Once
@@ -127,12 +188,16 @@ class SessionController {
                 : typed.choice("place", place, HurtAt.class).map(HurtAt::name).orElse("");
         Sessions.Planned planned = find(woman, sessionId);
         StoredResponse.How went = how.read(typed, number.orElse(-1), planned.plan());
+        Optional<String> instead = how.insteadOf(typed);
+        if (how.isTakenBack() && instead.isEmpty()) {
+            typed.refuse("instead", "session.noSuchResponse");
+        }
         if (planned.stored().taughtOn() != null) {
             typed.refuse("session", "session.finished");
         }
         if (typed.isClean()) {
-            Sessions.NewResponse noted =
-                    new Sessions.NewResponse(number.orElseThrow(), answer.orElseThrow(), where, went, formKey);
+            Sessions.NewResponse noted = new Sessions.NewResponse(
+                    number.orElseThrow(), answer.orElseThrow(), where, went, formKey, instead, how.isTakenBack());
             if (sessions.respond(planned, noted, sessions.today(me)).isPresent()) {
                 return ResponseEntity.noContent().build();
             }
@@ -144,8 +209,16 @@ class SessionController {
     }
 
     @PostMapping("/people/{womanId}/sessions/{sessionId:\\d{1,18}}/finish")
-    String finish(@AuthenticationPrincipal SignedIn me, Woman woman, @PathVariable long sessionId) {
-        sessions.finish(me, find(woman, sessionId));
+    String finish(
+            @AuthenticationPrincipal SignedIn me,
+            Woman woman,
+            @PathVariable long sessionId,
+            @RequestParam(defaultValue = "") String effort) {
+        Optional<Noted> told = Arrays.stream(Noted.values())
+                .filter(Noted::isEffort)
+                .filter(one -> one.name().equals(effort))
+                .findFirst();
+        sessions.finish(me, find(woman, sessionId), told);
         return "redirect:/people/" + woman.id() + "/response";
     }
 

@@ -4,12 +4,14 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import openbloom.core.record.Noted;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.ResultMap;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
 
 /** Sessions and responses as they are kept. */
 @Mapper
@@ -37,7 +39,8 @@ public interface SessionMapper {
     @Select("select plan from session where id = #{id}")
     String composed(long id);
 
-    @Select("select distinct move_id from response join session on session.id = session_id where woman_id = #{womanId}")
+    @Select(
+            "select distinct move_id from response_that_counts join session on session.id = session_id where woman_id = #{womanId}")
     List<String> movesEverDone(long womanId);
 
     @Select(value = """
@@ -53,19 +56,29 @@ public interface SessionMapper {
             @Param("by") long by,
             @Param("at") Instant at);
 
-    @Update("update session set taught_on = #{on}, taught_by = #{by} where id = #{id} and taught_on is null")
-    int taught(long id, LocalDate on, long by);
+    @Update(
+            "update session set taught_on = #{on}, taught_by = #{by}, effort = #{effort} where id = #{id} and taught_on is null")
+    int taught(
+            @Param("id") long id,
+            @Param("on") LocalDate on,
+            @Param("by") long by,
+            @Param("effort") @Nullable Noted effort);
 
     @Select("select count(*) from session where woman_id = #{womanId} and taught_on is not null")
     int countTaught(long womanId);
 
     @Insert("""
             insert into response (session_id, form_key, item, move_id, strand, rung, told, place, noted_on, stored_at,
-              pain, done, asked, dose_step, kilograms, note)
-            values (#{r.when.sessionId}, #{formKey}, #{r.when.item}, #{r.what.moveId}, #{r.what.strand}, #{r.what.rung}, #{r.told}, #{r.place},
-              #{r.when.on}, #{at}, #{r.how.pain}, #{r.how.done}, #{r.how.asked}, #{r.how.doseStep}, #{r.how.kilograms}, #{r.how.note})
+              pain, done, asked, dose_step, kilograms, note, instead_of, taken_back)
+            values (#{r.when.sessionId}, #{r.when.key}, #{r.when.item}, #{r.what.moveId}, #{r.what.strand}, #{r.what.rung}, #{r.told}, #{r.place},
+              #{r.when.on}, #{at}, #{r.how.pain}, #{r.how.done}, #{r.how.asked}, #{r.how.doseStep}, #{r.how.kilograms}, #{r.how.note},
+              #{instead}, #{takenBack})
             """)
-    void insertResponse(@Param("r") StoredResponse response, @Param("formKey") String formKey, @Param("at") Instant at);
+    void insertResponse(
+            @Param("r") StoredResponse response,
+            @Param("instead") @Nullable String insteadOf,
+            @Param("takenBack") boolean takenBack,
+            @Param("at") Instant at);
 
     /**
      * Everything noted with some women, oldest first, whether or not the session was finished. There are thousands of rows:
@@ -74,9 +87,9 @@ public interface SessionMapper {
     @ResultMap("response")
     @Select("""
             <script>
-            select response.id, woman_id, session_id, noted_on as "on", item, move_id, strand, rung, told, response.place,
-              taught_on is not null as finished, pain, done, asked, dose_step, kilograms, note
-            from response join session on session.id = session_id
+            select response.id, woman_id, session_id, noted_on as "on", item, response.form_key, move_id, strand, rung, told,
+              response.place, taught_on is not null as finished, effort, pain, done, asked, dose_step, kilograms, note
+            from response_that_counts response join session on session.id = session_id
             where woman_id in (<foreach collection='womanIds' item='id' separator=','>#{id}</foreach>)
             order by noted_on, session_id, response.id
             </script>
@@ -85,9 +98,9 @@ public interface SessionMapper {
 
     @ResultMap("response")
     @Select("""
-            select response.id, woman_id, session_id, noted_on as "on", item, move_id, strand, rung, told, response.place,
-              taught_on is not null as finished, pain, done, asked, dose_step, kilograms, note
-            from response join session on session.id = session_id
+            select response.id, woman_id, session_id, noted_on as "on", item, response.form_key, move_id, strand, rung, told,
+              response.place, taught_on is not null as finished, effort, pain, done, asked, dose_step, kilograms, note
+            from response_that_counts response join session on session.id = session_id
             where session_id = #{sessionId} order by response.id
             """)
     List<StoredResponse> responsesIn(long sessionId);

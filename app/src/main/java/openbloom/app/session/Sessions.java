@@ -136,11 +136,23 @@ public class Sessions {
         return keep(me, woman, judgement, plan, minutes, Place.STUDIO, formKey);
     }
 
-    /** What was noted about one item. */
-    public record NewResponse(int item, Noted noted, String place, StoredResponse.How how, String formKey) {
+    /**
+     * What was noted about one item.
+     *
+     * @param insteadOf key of what it takes the place of; empty if of nothing
+     * @param takenBack whether it only takes that back
+     */
+    public record NewResponse(
+            int item,
+            Noted noted,
+            String place,
+            StoredResponse.How how,
+            String formKey,
+            Optional<String> insteadOf,
+            boolean takenBack) {
         /** Noted with one tap. */
         public static NewResponse of(int item, Noted noted, String formKey) {
-            return new NewResponse(item, noted, "", StoredResponse.How.UNTOLD, formKey);
+            return new NewResponse(item, noted, "", StoredResponse.How.UNTOLD, formKey, Optional.empty(), false);
         }
     }
 
@@ -154,19 +166,20 @@ public class Sessions {
         StoredResponse row = new StoredResponse(
                 0,
                 new StoredResponse.When(
-                        planned.stored().womanId(), planned.stored().id(), on, response.item()),
+                        planned.stored().womanId(), planned.stored().id(), on, response.item(), response.formKey()),
                 new StoredResponse.What(
                         of.moveId(), of.named().strand(), of.named().rung()),
                 response.noted(),
                 response.place(),
-                false,
+                StoredResponse.Of.TEACHING,
                 response.how());
-        mapper.insertResponse(row, response.formKey(), day.instant());
+        mapper.insertResponse(row, response.insteadOf().orElse(null), response.takenBack(), day.instant());
         return Optional.of(of);
     }
 
-    public void finish(SignedIn me, Planned planned) {
-        mapper.taught(planned.stored().id(), today(me), me.accountId());
+    /** @param effort how hard it was all in all; empty when nobody asked */
+    public void finish(SignedIn me, Planned planned, Optional<Noted> effort) {
+        mapper.taught(planned.stored().id(), today(me), me.accountId(), effort.orElse(null));
     }
 
     LocalDate today(SignedIn me) {

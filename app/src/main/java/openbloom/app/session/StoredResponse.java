@@ -2,6 +2,8 @@ package openbloom.app.session;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.Optional;
+import java.util.OptionalInt;
 import openbloom.core.moves.Strand;
 import openbloom.core.progress.DoseStep;
 import openbloom.core.record.HurtAt;
@@ -14,15 +16,26 @@ import org.jspecify.annotations.Nullable;
  *
  * @param place where it hurt, as {@link HurtAt}, or what took over, as {@link openbloom.core.record.TookOver}; empty if
  *     it was not asked
- * @param finished whether the session was taught to its end
+ * @param of the session: whether it was taught to its end, and how hard it was all in all
  */
-public record StoredResponse(long id, When when, What what, Noted told, String place, boolean finished, How how) {
+public record StoredResponse(long id, When when, What what, Noted told, String place, Of of, How how) {
     /**
      * Of whom, in which session and when.
      *
      * @param item number of the item in its session, from 0
+     * @param key under which it was sent; what takes its place names it
      */
-    public record When(long womanId, long sessionId, LocalDate on, int item) {}
+    public record When(long womanId, long sessionId, LocalDate on, int item, String key) {}
+
+    /**
+     * What is known of its session by now.
+     *
+     * @param effort how hard it was all in all; empty when nobody asked
+     */
+    public record Of(boolean finished, @Nullable Noted effort) {
+        /** While it is being taught. */
+        public static final Of TEACHING = new Of(false, null);
+    }
 
     /** The move it was noted about. */
     public record What(String moveId, Strand strand, int rung) {}
@@ -86,6 +99,13 @@ public record StoredResponse(long id, When when, What what, Noted told, String p
         if (told == null || strand() == null) {
             throw new IllegalStateException("A response of session " + sessionId() + " stands in unknown words");
         }
-        return new Response(on(), sessionId(), moveId(), strand(), rung(), told, HurtAt.named(place), finished);
+        OptionalInt pain = how.pain() == null ? OptionalInt.empty() : OptionalInt.of(how.pain());
+        return new Response(
+                id, on(), in(), moveId(), strand(), rung(), told, new Response.Hurt(HurtAt.named(place), pain));
+    }
+
+    /** Its session as the rules read it. */
+    public Response.In in() {
+        return new Response.In(sessionId(), of.finished(), Optional.ofNullable(of.effort()));
     }
 }

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.Optional;
 import openbloom.app.moves.Catalogues;
 import openbloom.app.people.Woman;
+import openbloom.app.studio.Editions;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.Typed;
@@ -28,8 +29,10 @@ class WantedController {
     private final WantedMoves wanted;
     private final Catalogues catalogues;
     private final FormPages forms;
+    private final Editions editions;
 
-    WantedController(WantedMoves wanted, Catalogues catalogues, FormPages forms) {
+    WantedController(WantedMoves wanted, Catalogues catalogues, FormPages forms, Editions editions) {
+        this.editions = editions;
         this.wanted = wanted;
         this.catalogues = catalogues;
         this.forms = forms;
@@ -60,6 +63,7 @@ class WantedController {
                                         one.kilograms(),
                                         one.note()))
                                 .toList())
+                .addObject("edition", editions.of(Editions.Subject.PREFERENCES, woman.id()))
                 .addObject("kinds", WantedMoves.Kind.values())
                 .addObject("moves", catalogue.moves());
     }
@@ -71,7 +75,8 @@ class WantedController {
             @RequestParam(defaultValue = "") String move,
             @RequestParam(defaultValue = "") String kind,
             @RequestParam(defaultValue = "") String kilograms,
-            @RequestParam(defaultValue = "") String note) {
+            @RequestParam(defaultValue = "") String note,
+            @RequestParam(defaultValue = "0") String edition) {
         Typed typed = new Typed();
         Optional<Move> found = found(me, typed.requiredText("move", move, LONGEST_NAME));
         if (found.isEmpty() && typed.isClean()) {
@@ -80,6 +85,14 @@ class WantedController {
         Optional<WantedMoves.Kind> how = typed.requiredChoice("kind", kind, WantedMoves.Kind.class);
         BigDecimal load = Loads.read(typed, "kilograms", kilograms).orElse(null);
         String words = typed.text("note", note, LONGEST_NOTE);
+        editions.keep(
+                me,
+                Editions.Subject.PREFERENCES,
+                woman.id(),
+                edition,
+                typed,
+                () -> wanted.keep(
+                        me, woman, new WantedMoves.Wanted(found.orElseThrow().id(), how.orElseThrow(), load, words)));
         if (!typed.isClean()) {
             return forms.refused(
                     show(me, woman)
@@ -89,15 +102,26 @@ class WantedController {
                             .addObject("typedNote", note),
                     typed);
         }
-        wanted.keep(me, woman, new WantedMoves.Wanted(found.orElseThrow().id(), how.orElseThrow(), load, words));
         return back(woman);
     }
 
     @PostMapping("/remove")
     ModelAndView remove(
-            Woman woman, @RequestParam(defaultValue = "") String move, @RequestParam(defaultValue = "") String kind) {
-        WantedMoves.Kind.named(kind).ifPresent(how -> wanted.remove(woman, move, how));
-        return back(woman);
+            @AuthenticationPrincipal SignedIn me,
+            Woman woman,
+            @RequestParam(defaultValue = "") String move,
+            @RequestParam(defaultValue = "") String kind,
+            @RequestParam(defaultValue = "0") String edition) {
+        Typed typed = new Typed();
+        Optional<WantedMoves.Kind> how = typed.requiredChoice("kind", kind, WantedMoves.Kind.class);
+        editions.keep(
+                me,
+                Editions.Subject.PREFERENCES,
+                woman.id(),
+                edition,
+                typed,
+                () -> wanted.remove(woman, move, how.orElseThrow()));
+        return typed.isClean() ? back(woman) : forms.refused(show(me, woman), typed);
     }
 
     private Optional<Move> found(SignedIn me, String written) {

@@ -2,9 +2,7 @@ package openbloom.app.session;
 
 import java.math.BigDecimal;
 import java.time.Instant;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
@@ -42,12 +40,6 @@ public class WantedMoves {
 
         public String words() {
             return words;
-        }
-
-        static Optional<Kind> named(String name) {
-            return Arrays.stream(values())
-                    .filter(kind -> kind.name().equals(name))
-                    .findFirst();
         }
     }
 

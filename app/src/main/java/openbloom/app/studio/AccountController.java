@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import openbloom.app.system.Sentences;
+import openbloom.app.system.Typed;
 import openbloom.app.system.Version;
 import openbloom.core.Problem;
 import openbloom.core.gap.FingerWidths;
@@ -35,6 +36,7 @@ class AccountController {
     private final Sentences sentences;
     private final OpenSessions sessions;
     private final TourMapper tours;
+    private final Editions editions;
     private final boolean demo;
 
     AccountController(
@@ -42,7 +44,9 @@ class AccountController {
             Sentences sentences,
             OpenSessions sessions,
             TourMapper tours,
+            Editions editions,
             @Value("${bloom.demo}") boolean demo) {
+        this.editions = editions;
         this.tours = tours;
         this.accounts = accounts;
         this.sentences = sentences;
@@ -142,13 +146,29 @@ class AccountController {
     ModelAndView setNumbers(
             @AuthenticationPrincipal SignedIn me,
             @RequestParam(defaultValue = "") String emergencyNumber,
-            @RequestParam(defaultValue = "") String maternityNumber) {
+            @RequestParam(defaultValue = "") String maternityNumber,
+            @RequestParam(defaultValue = "0") String edition) {
         NumbersToCall numbers = new NumbersToCall(emergencyNumber, maternityNumber);
-        List<Problem> problems = accounts.setNumbers(me.studioId(), numbers);
-        if (problems.isEmpty()) {
+        Typed typed = new Typed();
+        editions.keep(
+                me,
+                Editions.Subject.NUMBERS,
+                me.studioId(),
+                edition,
+                typed,
+                () -> typed.refuseAll(accounts.setNumbers(me.studioId(), numbers)));
+        if (typed.isClean()) {
             return new ModelAndView("redirect:/studio?numbers");
         }
-        return studioRefused(me, Map.of("errors", sentences.byField(problems), "numbers", numbers));
+        return studioRefused(
+                me,
+                Map.of(
+                        "errors",
+                        sentences.byField(typed.problems()),
+                        "numbers",
+                        numbers,
+                        "numbersNow",
+                        accounts.numbersOf(me.studioId())));
     }
 
     @PostMapping("/studio/password")
@@ -173,6 +193,7 @@ class AccountController {
         page.put("instructor", new NewAccount("", "", ""));
         page.put("presets", Preset.values());
         page.put("numbers", accounts.numbersOf(me.studioId()));
+        page.put("numbersEdition", editions.of(Editions.Subject.NUMBERS, me.studioId()));
         page.put("studioVersion", accounts.studioVersion(me.studioId()));
         page.put("accountVersion", accounts.fresh(me).settings().version());
         page.put("refused", me.account().owner() ? refusedLines(me) : List.of());

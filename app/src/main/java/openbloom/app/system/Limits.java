@@ -29,7 +29,9 @@ class Limits {
     static final int MOST_FIELDS = 600;
     static final int LONGEST_FIELD_NAME = 80;
 
-    private static final Pattern FIELD_NAME = Pattern.compile("[A-Za-z0-9_.-]{1," + LONGEST_FIELD_NAME + "}");
+    /** Names such as ours; in brackets the key of a field that is a map, never a number. */
+    private static final Pattern FIELD_NAME =
+            Pattern.compile("[A-Za-z0-9_.-]{1," + LONGEST_FIELD_NAME + "}(\\[[a-z-]{1,40}])?");
 
     @Bean
     FilterRegistrationBean<OncePerRequestFilter> limitsBeforeAnythingIsRead() {

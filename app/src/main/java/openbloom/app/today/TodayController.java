@@ -21,6 +21,7 @@ import openbloom.app.people.Visit;
 import openbloom.app.people.VisitMapper;
 import openbloom.app.program.ProgramDocument;
 import openbloom.app.program.Programs;
+import openbloom.app.session.PainLifts;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Days;
@@ -49,6 +50,7 @@ class TodayController {
     private final Programs programs;
     private final Catalogues catalogues;
     private final Seasons seasons;
+    private final PainLifts lifts;
     private final StudioDay day;
 
     TodayController(
@@ -59,7 +61,9 @@ class TodayController {
             Programs programs,
             Catalogues catalogues,
             Seasons seasons,
+            PainLifts lifts,
             StudioDay day) {
+        this.lifts = lifts;
         this.safety = safety;
         this.programs = programs;
         this.people = people;
@@ -89,6 +93,7 @@ class TodayController {
         expected.forEach(visit -> looked.add(visit.womanId()));
         List<Long> stopped = safety.stoppedIn(me.studioId());
         looked.addAll(stopped);
+        looked.addAll(lifts.heldIn(me.studioId()));
         looked.addAll(people.seenLast(me, MOST_LOOKED_AT));
         People.Page women = people.of(me, List.copyOf(looked));
         List<RecordReader.Listed> listed = records.listedOn(women.women(), today);
@@ -108,6 +113,7 @@ class TodayController {
                         .toList());
         model.addAttribute("due", named(strips, strip -> strip.nextCheck().isDue()));
         model.addAttribute("stopped", named(strips, strip -> !strip.stop().isEmpty()));
+        model.addAttribute("held", named(strips, strip -> !strip.held().isEmpty()));
         model.addAttribute("unreadable", named(strips, strip -> !strip.isReadable()));
         model.addAttribute("changes", changes(me, listed, today));
         model.addAttribute("women", people.count(me));

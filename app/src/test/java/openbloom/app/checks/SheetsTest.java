@@ -69,7 +69,8 @@ class SheetsTest extends PageTest {
         send(form("connect", "cue-HIP_BONES=YES;cue-DRAW_IN=NO;position-LYING=YES;position-SITTING=YES"));
         assertThat(client().checks().connect().positionsFelt()).contains(2);
         var judgement = judgements.of(woman, TODAY, Place.STUDIO);
-        assertThat(judgement.cueFamily()).isEqualTo(openbloom.core.breath.CueFamily.HIP_BONES);
+        assertThat(judgement.cueFamily(judgement.catalogue().get("bridge")))
+                .isEqualTo(openbloom.core.breath.CueFamily.HIP_BONES);
     }
 
     @Test

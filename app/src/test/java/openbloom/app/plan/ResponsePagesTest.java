@@ -45,7 +45,7 @@ class ResponsePagesTest extends PageTest {
                         .param("told", told));
             }
         }
-        send(post(session + "/finish"));
+        send(post(session + "/finish").param("effort", "RIGHT"));
         return woman;
     }
 
@@ -124,5 +124,23 @@ class ResponsePagesTest extends PageTest {
         Woman woman = taught("DONE");
         isNothingForAStranger("/people/" + woman.id() + "/response");
         assertThat(made(woman)).isEmpty();
+    }
+
+    /** Two people decide about the same proposal: the second is told, and what she typed is shown. */
+    @Test
+    void theSecondOfTwoDecisionsIsToldAndNotLost() throws Exception {
+        Woman woman = taught("DONE");
+        String page = "/people/" + woman.id() + "/response";
+        String name = first(woman).strand().name();
+        MockHttpServletRequestBuilder slow = set(rendered(page, "/response"), "rung-" + name, "2");
+        set(slow, "because-" + name, "seen at home");
+        send(rendered(page, "/response"));
+        int decided = made(woman).size();
+        assertThat(decided).isPositive();
+        assertThat(body(slow)).contains("Ines changed this after the page was opened", "rung 2, “seen at home”");
+        assertThat(made(woman)).hasSize(decided);
+        assertThat(body(post(page).param("formKey", key())))
+                .as("sent empty")
+                .contains("Nothing was sent along of what was proposed");
     }
 }

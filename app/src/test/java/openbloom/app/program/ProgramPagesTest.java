@@ -6,8 +6,10 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import openbloom.app.PageTest;
 import openbloom.app.people.Woman;
+import openbloom.app.system.RenderedForm;
 import openbloom.core.Days;
 import openbloom.core.session.Wishes;
 import org.junit.jupiter.api.Test;
@@ -15,6 +17,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.springframework.test.web.servlet.request.RequestPostProcessor;
 
 /** Her program: made once a form, every version kept, nothing of it for another studio. */
 class ProgramPagesTest extends PageTest {
@@ -28,15 +31,39 @@ class ProgramPagesTest extends PageTest {
         return post("/people/" + woman.id() + "/program").param("formKey", key());
     }
 
-    private static MockHttpServletRequestBuilder form(Woman woman, String key) {
-        return post("/people/" + woman.id() + "/program")
-                .param("formKey", key)
-                .param("aim1", "SUPPORT_MIDLINE")
-                .param("aim2", "KEEP_ACTIVE")
-                .param("wish", "LIFT")
-                .param("visitsPerWeek", "2")
-                .param("homeDays", "MONDAY")
-                .param("homeMinutes", "10");
+    /** The form as the page renders it, with what is typed over it. */
+    private MockHttpServletRequestBuilder form(Woman woman, String key) throws Exception {
+        MockHttpServletRequestBuilder form = rendered("/people/" + woman.id() + "/program", "/program");
+        Map<String, String> typed = Map.of(
+                "formKey", key,
+                "aim1", "SUPPORT_MIDLINE",
+                "aim2", "KEEP_ACTIVE",
+                "aim3", "",
+                "wish", "LIFT",
+                "visitsPerWeek", "2",
+                "homeDays", "MONDAY",
+                "homeMinutes", "10");
+        typed.forEach((field, value) -> set(form, field, value));
+        return form.with(request -> {
+            request.removeParameter("visitOn");
+            request.removeParameter("visitMinutes");
+            return request;
+        });
+    }
+
+    private static RequestPostProcessor typed(String field, String... values) {
+        return request -> {
+            request.setParameter(field, values);
+            return request;
+        };
+    }
+
+    /** Moving a day as the page sends it. */
+    private MockHttpServletRequestBuilder move(Woman woman, LocalDate from, String to, String what) throws Exception {
+        MockHttpServletRequestBuilder form = rendered("/people/" + woman.id() + "/program", "/program/session");
+        set(form, "from", from.toString());
+        set(form, "to", to);
+        return what.isEmpty() ? form : set(form, "what", what);
     }
 
     private String program(Woman woman) throws Exception {
@@ -57,8 +84,9 @@ class ProgramPagesTest extends PageTest {
     void keepsEveryVersionAndTheSameFormOnce() throws Exception {
         Woman woman = askedWoman("Versions");
         String key = key();
-        send(form(woman, key));
-        send(form(woman, key));
+        MockHttpServletRequestBuilder first = form(woman, key);
+        send(first);
+        send(first);
         assertThat(programs.of(woman.id())).hasSize(1);
         send(form(woman, key()));
         assertThat(programs.of(woman.id())).hasSize(2);
@@ -90,17 +118,21 @@ class ProgramPagesTest extends PageTest {
     void plansOnBookedVisitsAndRefusesThoseItCannotPlanFor() throws Exception {
         Woman woman = askedWoman("Booked");
         LocalDate soon = TODAY.plusDays(3);
-        send(form(woman, key()).param("visitOn", soon.toString()).param("visitMinutes", "50"));
+        send(form(woman, key()).with(typed("visitOn", soon.toString())).with(typed("visitMinutes", "50")));
         assertThat(program(woman))
                 .contains("studio 50 min", "value=\"" + soon + "\"")
                 .doesNotContain("studio 45 min");
         String far = soon.plusDays(100).toString();
-        assertThat(as(ines, form(woman, key()).param("visitOn", far)).getContentAsString())
+        assertThat(as(ines, form(woman, key()).with(typed("visitOn", far))).getContentAsString())
                 .contains("problem-visitOn", "lies outside this block", far);
-        assertThat(as(ines, form(woman, key()).param("visitOn", soon.toString(), soon.toString()))
+        assertThat(as(ines, form(woman, key()).with(typed("visitOn", soon.toString(), soon.toString())))
                         .getContentAsString())
                 .contains("Two visits are booked on one day");
-        assertThat(as(ines, form(woman, key()).param("visitOn", soon.toString()).param("visitMinutes", "600"))
+        assertThat(as(
+                                ines,
+                                form(woman, key())
+                                        .with(typed("visitOn", soon.toString()))
+                                        .with(typed("visitMinutes", "600")))
                         .getContentAsString())
                 .contains("problem-visitOn");
         assertThat(as(ines, blank(woman).param("visitsPerWeek", "0").param("homeMinutes", "0"))
@@ -178,22 +210,16 @@ class ProgramPagesTest extends PageTest {
         LocalDate taken = planned.get(1).date();
         LocalDate free = first.plusDays(1).equals(taken) ? first.plusDays(2) : first.plusDays(1);
         String her = "/people/" + woman.id() + "/program/session";
-        assertThat(body(post(her)
-                        .param("formKey", key())
-                        .param("from", first.toString())
-                        .param("to", taken.toString())))
+        assertThat(body(move(woman, first, taken.toString(), "")))
                 .contains("Something is planned for that day already");
-        assertThat(body(post(her)
-                        .param("formKey", key())
-                        .param("from", first.toString())
-                        .param("to", block.to().plusDays(1).toString())))
+        assertThat(body(move(woman, first, block.to().plusDays(1).toString(), "")))
                 .contains("choose a day inside it");
-        assertThat(body(post(her).param("formKey", key()).param("from", "soon").param("to", free.toString())))
+        assertThat(body(set(move(woman, first, free.toString(), ""), "from", "soon")))
                 .contains("Give a day such as");
-        send(post(her).param("formKey", key()).param("from", first.toString()).param("to", free.toString()));
+        send(move(woman, first, free.toString(), ""));
         assertThat(programs.latest(woman.id()).orElseThrow().on(free)).isPresent();
         assertThat(programs.latest(woman.id()).orElseThrow().on(first)).isEmpty();
-        send(post(her).param("formKey", key()).param("from", free.toString()).param("what", "leave-out"));
+        send(move(woman, free, "", "leave-out"));
         assertThat(programs.latest(woman.id()).orElseThrow().on(free)).isEmpty();
         assertThat(programs.of(woman.id())).as("every version stays").hasSize(3);
         assertThat(page("/people/" + woman.id() + "/journey")).contains("Planned to");
@@ -233,5 +259,23 @@ class ProgramPagesTest extends PageTest {
 
     private static MockHttpServletRequestBuilder step(String address, String step, String kind) {
         return post(address).param("path", "birth").param("step", step).param("kind", kind);
+    }
+
+    /** Two windows: the second is refused, told who was faster, keeps what was typed, and may send it again. */
+    @Test
+    void whatTwoPeopleChangeAtOnceIsToldToTheSecond() throws Exception {
+        Woman woman = askedWoman("Two");
+        MockHttpServletRequestBuilder lotte = set(form(woman, key()), "aim1", "EASE_BACK");
+        MockHttpServletRequestBuilder ines = form(woman, key());
+        send(lotte);
+        String refused = body(ines);
+        assertThat(refused).contains("Ines changed this after the page was opened", "ease the back", "value=\"2\"");
+        assertThat(programs.of(woman.id())).hasSize(1);
+        RenderedForm again = RenderedForm.to("/program", refused, "/people/" + woman.id() + "/program");
+        assertThat(again.fields()).containsEntry("aim1", List.of("SUPPORT_MIDLINE"));
+        MockHttpServletRequestBuilder sent = post(again.action());
+        again.fields().forEach((name, values) -> sent.param(name, values.toArray(String[]::new)));
+        send(sent);
+        assertThat(programs.of(woman.id())).hasSize(2);
     }
 }

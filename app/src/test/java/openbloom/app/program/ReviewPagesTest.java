@@ -6,11 +6,15 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import openbloom.app.PageTest;
 import openbloom.app.people.Woman;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 /** The review of a block: computed from the record, every proposal accepted or overruled with a reason, kept as it was. */
 class ReviewPagesTest extends PageTest {
+    @Autowired
+    private Reviews reviews;
+
     private Woman demoWoman(String name) {
         return people.search(ines, name).get(0);
     }
@@ -20,20 +24,35 @@ class ReviewPagesTest extends PageTest {
         Woman woman = demoWoman("Rhona");
         String her = "/people/" + woman.id() + "/review";
         assertThat(page(her)).contains("Midline as a whole", "make the next block from today", "Aims");
-        MockHttpServletRequestBuilder without =
-                post(her).param("formKey", key()).param("do-0", "overrule");
+        MockHttpServletRequestBuilder without = set(rendered(her, "/review"), "do-0", "overrule");
         assertThat(body(without)).contains("problem-because-0");
-        send(post(her).param("formKey", key()).param("do-0", "overrule").param("because-0", "she moves house"));
+        MockHttpServletRequestBuilder other = set(rendered(her, "/review"), "because-0", "another window");
+        MockHttpServletRequestBuilder why = set(rendered(her, "/review"), "do-0", "overrule");
+        send(set(why, "because-0", "she moves house"));
         assertThat(page(her)).contains("Earlier reviews", "overruled, she moves house");
-        assertThat(body(post(her).param("formKey", key()).param("what-0", "something else")))
+        assertThat(body(other))
+                .as("another window was slower, and loses nothing")
+                .contains("Ines changed this after the page was opened", "value=\"another window\"");
+        assertThat(body(set(rendered(her, "/review"), "what-0", "something else")))
                 .contains("has changed since this page was opened");
         isNothingForAStranger(her);
+    }
+
+    /** Nobody accepts what she was not shown. */
+    @Test
+    void aReviewSentEmptyAcceptsNothing() throws Exception {
+        Woman woman = demoWoman("Maren");
+        int before = reviews.keptOf(woman.id()).size();
+        assertThat(body(post("/people/" + woman.id() + "/review").param("formKey", key())))
+                .contains("Nothing that was proposed was sent along");
+        assertThat(reviews.keptOf(woman.id())).hasSize(before);
     }
 
     @Test
     void saysWhatItNeedsWhereNothingWasMeasuredTwice() throws Exception {
         assertThat(page("/people/" + askedWoman("New").id() + "/review"))
-                .contains("Nothing was measured twice yet", "make the next block from today");
+                .contains("Nothing was measured twice yet", "make her first block from today", "she has no plan yet")
+                .doesNotContain("days since this one began");
     }
 
     private MockHttpServletResponse api(String body) throws Exception {
@@ -63,7 +82,10 @@ class ReviewPagesTest extends PageTest {
                         + "}")
                 .getContentAsString();
         assertThat(told)
-                .contains("\"what\":\"Gap at the navel\"", "\"verdict\":\"REAL_CHANGE\"", "1.5 − 3 = −1.5 fingers")
+                .contains(
+                        "\"what\":\"Gap at the navel\"",
+                        "\"verdict\":\"REAL_CHANGE\"",
+                        "1½ fingers narrower: 1.5 less half a step (0.25) is more than 1 finger")
                 .contains("\"aim\":\"STOP_LEAKING\",\"state\":\"NO_CHANGE_SINCE\"")
                 .contains("leaking unchanged after 12 weeks of training", "E-NICE");
         String free = "{\"before\":" + before + ",\"after\":" + after.replace("LEAK_WITH_EFFORT", "BACK_PAIN")

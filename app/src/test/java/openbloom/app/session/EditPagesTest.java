@@ -169,12 +169,14 @@ class EditPagesTest extends PageTest {
         id = sessions.latest(woman.id()).orElseThrow();
         assertThat(moves()).contains(first).doesNotContain(second);
         assertThat(page(next + "/sheet")).contains("☐").doesNotContain("PREG-", "Source:");
-        assertThat(body(post(her + "/wanted")
-                        .param("move", "Squat")
-                        .param("kind", "USUAL")
-                        .param("kilograms", "heavy")))
-                .contains("Kilograms from 0 to 400", "value=\"heavy\"");
-        send(post(her + "/wanted").param("move", "Squat").param("kind", "USUAL").param("kilograms", "12,5"));
+        MockHttpServletRequestBuilder heavy = rendered(her + "/wanted", "/wanted");
+        set(set(set(heavy, "move", "Squat"), "kind", "USUAL"), "kilograms", "heavy");
+        assertThat(body(heavy)).contains("Kilograms from 0 to 400", "value=\"heavy\"");
+        MockHttpServletRequestBuilder light = rendered(her + "/wanted", "/wanted");
+        send(set(set(set(light, "move", "Squat"), "kind", "USUAL"), "kilograms", "12,5"));
+        assertThat(body(set(heavy, "kilograms", "14")))
+                .as("another window was faster")
+                .contains("Ines changed this after the page was opened", "value=\"14\"", "12.5 kg");
         assertThat(page(her + "/wanted")).contains("12.5 kg");
         String card = send(post(her + "/sessions")
                         .param("formKey", key())

@@ -126,11 +126,9 @@ class SessionsTest extends PageTest {
     @Test
     void proposesALoadFromWhatSheUsed() throws Exception {
         for (String kind : List.of("USUAL", "PIN")) {
-            send(post(her + "/wanted")
-                    .param("move", "goblet-squat")
-                    .param("kind", kind)
-                    .param("kilograms", kind.equals("USUAL") ? "20" : "")
-                    .param("formKey", key()));
+            MockHttpServletRequestBuilder form = rendered(her + "/wanted", "/wanted");
+            set(set(form, "move", "goblet-squat"), "kind", kind);
+            send(set(form, "kilograms", kind.equals("USUAL") ? "20" : ""));
         }
         Sessions.Planned planned = composed("30", "STUDIO");
         String session = her + "/sessions/" + planned.stored().id();

@@ -19,6 +19,10 @@ public enum CueFamily {
     public static final List<CueFamily> TRIED =
             List.of(DRAW_IN, HIP_BONES, LIFT_FIRST, NARROW_WAIST, UPWARD_SWEEP, WHOLE_HUG);
 
+    /** The families a connect check may find to work: those it tries, and the plain one. */
+    public static final List<CueFamily> FOUND =
+            List.of(PLAIN, DRAW_IN, HIP_BONES, LIFT_FIRST, NARROW_WAIST, UPWARD_SWEEP, WHOLE_HUG);
+
     /** Families whose words lift the pelvic floor, or draw up from it. */
     private static final Set<CueFamily> LIFT = Set.of(LIFT_FIRST, UPWARD_SWEEP);
 

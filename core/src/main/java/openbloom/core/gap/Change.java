@@ -42,7 +42,7 @@ public record Change(Worth worth, double amount, String words, String sum) {
         boolean real = repeatability.isReal(amount);
         String sum = RepeatabilityInUse.number(Math.abs(amount)) + " less half a step ("
                 + RepeatabilityInUse.number(repeatability.halfAStep()) + ") is " + (real ? "more" : "not more")
-                + " than " + RepeatabilityInUse.number(repeatability.coefficient()) + " " + method.unit() + ": "
+                + " than " + method.meanWords(repeatability.coefficient()) + ": "
                 + repeatability.basis();
         return new Change(real ? Worth.REAL_CHANGE : Worth.WITHIN_REPEATABILITY, amount, words, sum);
     }

@@ -1,0 +1,113 @@
+package openbloom.app.session;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.Collectors;
+import openbloom.core.record.HurtAt;
+import openbloom.core.record.PainHold;
+import openbloom.core.record.PainLift;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.ResultMap;
+import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** Who said by name why it goes on after pain; none is ever changed. */
+@Service
+public class PainLifts {
+    private final Rows rows;
+
+    PainLifts(Rows rows) {
+        this.rows = rows;
+    }
+
+    /**
+     * A row.
+     *
+     * @param responseId the latest thing noted that it answers
+     * @param pain what she told there when she was asked again; empty when nobody asked
+     * @param clinicianOn the day of her clinician's word; empty when there is none
+     * @param saidBy who says that it goes on
+     * @param by who wrote it down
+     */
+    public record Lifted(
+            long womanId,
+            long responseId,
+            HurtAt place,
+            LocalDate on,
+            @Nullable Integer pain,
+            @Nullable LocalDate clinicianOn,
+            Said said) {
+        /** Who said it, why, and who wrote it down. */
+        public record Said(String saidBy, String reason, String by) {}
+
+        /** As the rules read it. */
+        public PainLift lift() {
+            return new PainLift(
+                    responseId,
+                    on,
+                    place,
+                    pain == null ? OptionalInt.empty() : OptionalInt.of(pain),
+                    Optional.ofNullable(clinicianOn));
+        }
+    }
+
+    /** Of several women, oldest first; a row in words this version does not know lifts nothing. */
+    @SuppressWarnings("ConstantValue")
+    public Map<Long, List<Lifted>> ofAll(List<Long> womanIds) {
+        return womanIds.isEmpty()
+                ? Map.of()
+                : rows.of(womanIds).stream()
+                        .filter(lifted -> lifted.place() != null)
+                        .collect(Collectors.groupingBy(Lifted::womanId));
+    }
+
+    /** Numbers of the women of a studio whose pain may still hold something. */
+    public List<Long> heldIn(long studioId) {
+        return rows.heldIn(studioId, PainHold.HOLDS_ABOVE);
+    }
+
+    public void keep(Lifted lifted, long byAccount, Instant at) {
+        rows.insert(lifted, byAccount, at);
+    }
+
+    /** The table. */
+    @Mapper
+    interface Rows {
+        @Select("""
+                <script>
+                select woman_id, response_id, place, lifted_on as "on", pain, clinician_on, said_by, reason,
+                  account.name as "by"
+                from pain_lift join account on account.id = lifted_by
+                where woman_id in <foreach item="id" collection="ids" open="(" separator="," close=")">#{id}</foreach>
+                order by pain_lift.id
+                </script>
+                """)
+        @ResultMap("lifted")
+        List<Lifted> of(@Param("ids") List<Long> womanIds);
+
+        @Select("""
+                select distinct woman.id from response_that_counts response
+                join session on session.id = response.session_id join woman on woman.id = session.woman_id
+                where response.told = 'HURT' and woman.studio_id = #{studioId}
+                  and (response.pain > #{above} or response.strand like 'PELVIC_FLOOR%')
+                  and not exists (select 1 from pain_lift where pain_lift.woman_id = woman.id
+                    and pain_lift.response_id >= response.id)
+                """)
+        List<Long> heldIn(@Param("studioId") long studioId, @Param("above") int above);
+
+        @Insert("""
+                insert into pain_lift (woman_id, response_id, place, lifted_on, pain, clinician_on, said_by, reason, lifted_by,
+                  stored_at)
+                values (#{l.womanId}, #{l.responseId}, #{l.place}, #{l.on}, #{l.pain}, #{l.clinicianOn}, #{l.said.saidBy},
+                  #{l.said.reason}, #{by}, #{at})
+                """)
+        void insert(@Param("l") Lifted lifted, @Param("by") long byAccount, @Param("at") Instant at);
+    }
+}

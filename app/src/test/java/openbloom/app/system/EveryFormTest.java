@@ -1,0 +1,149 @@
+package openbloom.app.system;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.http.HttpResponse;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import openbloom.app.PageTest;
+import openbloom.app.people.Woman;
+import org.jsoup.Jsoup;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+/**
+ * Every form of every page that links lead to is sent as its page renders it. It may be kept, lead on, or be refused with what
+ * is wrong beside its field; it may never be one that the server cannot read.
+ */
+class EveryFormTest extends PageTest {
+    /** What ends the visit, or is no page. */
+    private static final Set<String> LEFT_OUT = Set.of("/sign-out");
+
+    private static String kind(String address) {
+        return address.replaceAll("\\?.*", "")
+                .replaceAll("/\\d+", "/N")
+                .replaceAll("(/moves/)(?!own|figures|compare)[a-z0-9-]+", "$1move");
+    }
+
+    @LocalServerPort
+    private int port;
+
+    private StudioHttp studio;
+
+    @BeforeEach
+    void signInOverTheWire() throws Exception {
+        studio = StudioHttp.signedIn(port, "ines@boathouse.example", "tarnmouth-demo");
+    }
+
+    /** The pages, one of each kind, with the forms on each. */
+    private TreeMap<String, List<RenderedForm>> crawled(String... first) throws Exception {
+        Deque<String> left = new ArrayDeque<>(List.of(first));
+        Set<String> seen = new HashSet<>();
+        left.forEach(address -> seen.add(kind(address)));
+        TreeMap<String, List<RenderedForm>> pages = new TreeMap<>();
+        while (!left.isEmpty()) {
+            StudioHttp.Page page = studio.open(left.poll());
+            if (!page.isPage()) {
+                assertThat(page.answer().statusCode()).as(page.address()).isIn(200, 404, 409);
+                continue;
+            }
+            pages.putIfAbsent(kind(page.address()), page.forms());
+            Jsoup.parse(page.answer().body(), "http://localhost" + page.address())
+                    .select("a[href]")
+                    .forEach(link -> {
+                        String href = link.absUrl("href")
+                                .replaceFirst("^http://localhost", "")
+                                .replaceAll("#.*", "");
+                        boolean ours = href.startsWith("/")
+                                && !href.matches("/(api|webjars|js|css)/.*|.*\\.(csv|json|yaml|svg)(\\?.*)?");
+                        if (ours && seen.add(kind(href))) {
+                            left.add(href);
+                        }
+                    });
+        }
+        return pages;
+    }
+
+    /** A woman of her own, asked today, with a plan and a session: what the pages offer her is sent. */
+    private String herPages() throws Exception {
+        Woman woman = askedWoman("Forms");
+        String her = "/people/" + woman.id();
+        assertThat(studio.send(studio.open(her + "/program").form("/program")).statusCode())
+                .isEqualTo(302);
+        assertThat(studio.send(studio.open(her + "/program").form("/sessions")).statusCode())
+                .isEqualTo(302);
+        return her;
+    }
+
+    @Test
+    void everyFormIsSentAsItsPageRendersIt() throws Exception {
+        String her = herPages();
+        TreeMap<String, List<RenderedForm>> pages = crawled(
+                "/",
+                her + "/journey",
+                her + "/checks/gap",
+                her + "/checks/pelvic-floor",
+                her + "/checks/breath",
+                her + "/checks/connect",
+                her + "/checks/load",
+                her + "/checks/sides",
+                her + "/checks/effort",
+                her + "/checks/opening",
+                her + "/safe",
+                her + "/held",
+                her + "/session");
+        Set<String> sent = new TreeSet<>();
+        List<String> broken = new ArrayList<>();
+        int refused = 0;
+        int found = 0;
+        for (var page : pages.entrySet()) {
+            for (RenderedForm form : page.getValue()) {
+                found++;
+                if (LEFT_OUT.contains(form.action())
+                        || !sent.add(kind(form.action()) + form.fields().keySet())) {
+                    continue;
+                }
+                HttpResponse<String> answer = studio.send(form);
+                refused += answer.statusCode() == 422 ? 1 : 0;
+                if (!Set.of(200, 204, 302, 303, 422).contains(answer.statusCode())) {
+                    broken.add(answer.statusCode() + " from " + form.action() + " on " + page.getKey() + " with "
+                            + form.fields().keySet());
+                }
+                if (answer.body().contains("opened in a way that cannot be kept")) {
+                    broken.add("no usable key in " + form.action() + " on " + page.getKey());
+                }
+                if (answer.statusCode() == 422) {
+                    assertThat(answer.body())
+                            .as("refused without a word: " + form.action() + " on " + page.getKey())
+                            .containsAnyOf("problem", "Not kept");
+                }
+            }
+        }
+        System.out.println("Forms found " + found + " on " + pages.size() + " kinds of page, sent " + sent.size()
+                + " kinds, refused " + refused);
+        assertThat(broken).isEmpty();
+        assertThat(pages.keySet())
+                .as("the crawl reaches what an instructor uses")
+                .contains(
+                        "/people/N/program",
+                        "/people/N/response",
+                        "/people/N/review",
+                        "/people/N/edit",
+                        "/people/N/wanted",
+                        "/people/N/safe",
+                        "/people/N/sessions/N",
+                        "/people/N/sessions/N/edit",
+                        "/moves/own",
+                        "/studio",
+                        "/people/N/checks/gap",
+                        "/people/N/checks/pelvic-floor");
+        assertThat(sent).hasSizeGreaterThan(40);
+    }
+}

@@ -1,0 +1,92 @@
+package openbloom.app.system;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.List;
+
+/** Somebody at a browser without scripts: signed in over the wire, she opens pages and sends the forms they render. */
+public final class StudioHttp {
+    private static final String BOUNDARY = "bloom-form-boundary";
+
+    private final int port;
+    private final HttpClient http = HttpClient.newBuilder()
+            .cookieHandler(new CookieManager())
+            .followRedirects(HttpClient.Redirect.NEVER)
+            .build();
+
+    private StudioHttp(int port) {
+        this.port = port;
+    }
+
+    public static StudioHttp signedIn(int port, String email, String password)
+            throws IOException, InterruptedException {
+        StudioHttp one = new StudioHttp(port);
+        RenderedForm form = RenderedForm.to("/sign-in", one.get("/sign-in").body(), "/sign-in")
+                .with("email", email)
+                .with("password", password);
+        HttpResponse<String> in = one.send(form);
+        if (!in.headers().firstValue("Location").orElse("").endsWith("/")) {
+            throw new AssertionError(
+                    "Signing in led to " + in.statusCode() + " " + in.headers().map());
+        }
+        return one;
+    }
+
+    public HttpResponse<String> get(String path) throws IOException, InterruptedException {
+        return ask(HttpRequest.newBuilder(at(path)).GET());
+    }
+
+    /** The page behind an address, wherever it leads. */
+    public Page open(String path) throws IOException, InterruptedException {
+        String address = path;
+        HttpResponse<String> answer = get(address);
+        for (int hops = 0; hops < 5 && answer.headers().firstValue("Location").isPresent(); hops++) {
+            address = at(address)
+                    .resolve(answer.headers().firstValue("Location").orElseThrow())
+                    .toString()
+                    .replaceFirst("^http://[^/]+", "");
+            answer = get(address);
+        }
+        return new Page(address, answer);
+    }
+
+    /** A page with the address it was found at. */
+    public record Page(String address, HttpResponse<String> answer) {
+        public List<RenderedForm> forms() {
+            return RenderedForm.all(answer.body(), address);
+        }
+
+        public RenderedForm form(String action) {
+            return RenderedForm.to(action, answer.body(), address);
+        }
+
+        public boolean isPage() {
+            return answer.statusCode() == 200
+                    && answer.headers().firstValue("Content-Type").orElse("").startsWith("text/html");
+        }
+    }
+
+    public HttpResponse<String> send(RenderedForm form) throws IOException, InterruptedException {
+        String body = form.body(BOUNDARY);
+        if (!form.isPost()) {
+            return get(form.action() + (form.action().contains("?") ? "&" : "?") + body);
+        }
+        String type =
+                form.isMultipart() ? "multipart/form-data; boundary=" + BOUNDARY : "application/x-www-form-urlencoded";
+        return ask(HttpRequest.newBuilder(at(form.action()))
+                .header("Content-Type", type)
+                .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    private HttpResponse<String> ask(HttpRequest.Builder request) throws IOException, InterruptedException {
+        return http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+    }
+
+    private URI at(String path) {
+        return URI.create("http://localhost:" + port + path);
+    }
+}
