@@ -131,8 +131,10 @@ if (holdButton) {
   for (const end of ['pointerup', 'pointercancel']) holdButton.addEventListener(end, endHold);
   document.addEventListener('keydown', (event) => {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
-    const field = event.target instanceof Element && event.target.closest('input, select, textarea, a, summary, button:not([data-hold]):not([data-tap])');
-    if (field) return;
+    const target = event.target instanceof Element ? event.target : document.body;
+    const typing = target.closest('input:not([type=radio]):not([type=checkbox]), select, textarea');
+    const pressing = target.closest('a, summary, input, button:not([data-hold]):not([data-tap])');
+    if (typing || (pressing && [' ', 'Enter'].includes(event.key))) return;
     const counter = document.querySelector('meta[name=bloom-keys]') ? undefined : { f: 'flicks', h: 'holdRepetitions', g: 'letGoOfTen' }[event.key];
     if (event.key === ' ') {
       event.preventDefault();
@@ -147,7 +149,10 @@ if (holdButton) {
   // Taken at both ends, so that Space never presses a button as well; and a hold ends when the window is left.
   document.addEventListener('keyup', (event) => { if (event.key === ' ' && heldSince !== null) { event.preventDefault(); endHold(); } });
   window.addEventListener('blur', endHold);
+  // The keys count from the first moment on: no choice has the focus that Space would tick unseen, nor after a touch.
+  if (document.activeElement === document.body || sheet.contains(document.activeElement)) holdButton.focus({ preventScroll: true });
   sheet.addEventListener('click', (event) => {
+    if (event.detail > 0 && event.target instanceof HTMLInputElement && ['radio', 'checkbox'].includes(event.target.type)) event.target.blur();
     const button = event.target instanceof Element && event.target.closest('[data-tap], [data-clear]');
     if (!button) return;
     if (button.dataset.tap) tap(button);

@@ -135,8 +135,10 @@ function told(count, of, phaseWords) {
 const breathWords = (seconds) => (seconds < 3 ? 'breathe in' : 'breathe out');
 
 function phase(item, seconds, hold, each) {
-  if (hold) return seconds < hold ? 'lift and hold, breathing' : 'let go';
+  const lifts = (item.strand ?? '').startsWith('PELVIC_FLOOR');
+  if (hold) return seconds < hold ? (lifts ? 'lift and hold, breathing' : 'hold, breathing') : 'let go';
   if (item.breath === 'EVEN') return breathWords(seconds % 6);
+  if (item.breath === 'COUNT' && !lifts) return seconds < each / 2 ? 'go' : 'and back';
   if (item.breath === 'COUNT') return seconds < each / 2 ? 'lift' : 'let go';
   return seconds < each / 2 ? 'breathe in' : 'breathe out and move';
 }

@@ -37,11 +37,16 @@ class PelvicFloorWalkTest extends BrowserTest {
         page.clock().install();
         openFenna();
         goTo("/checks/pelvic-floor");
-        page.locator("h1").click();
         page.keyboard().down(" ");
         page.clock().runFor(2_300);
         page.keyboard().up(" ");
         assertThat(page.locator("#holdSeconds")).hasValue("2");
+        assertThat(page.locator(".sheet input[type=radio]:checked")).hasCount(0);
+        page.locator("label[for=felt-YES]").click();
+        page.keyboard().press("g");
+        page.keyboard().press("g");
+        assertThat(page.locator("#letGoOfTen")).hasValue("2");
+        page.locator("[data-clear=letGoOfTen]").click();
         var button = page.locator(".pf-hold");
         button.dispatchEvent("pointerdown", java.util.Map.of("pointerType", "touch", "pointerId", 1));
         page.clock().runFor(3_300);
@@ -58,7 +63,6 @@ class PelvicFloorWalkTest extends BrowserTest {
         page.keyboard().press("Enter");
         assertThat(page.locator("#flicks")).hasValue("13");
         page.keyboard().press("h");
-        page.locator("h1").click();
         for (int i = 0; i < 4; i++) {
             page.keyboard().press("h");
         }

@@ -179,6 +179,9 @@ public class Safety {
         if (now.isEmpty() && !form.isNotMeasured() && typed.isClean()) {
             typed.refuse("systolic", "safe.pressure");
         }
+        if (now.isPresent() && form.isNotMeasured()) {
+            typed.refuse("systolic", "safe.pressureBoth");
+        }
         BloodPressure held = limit.orElse(BloodPressure.USUAL_LIMIT);
         if (now.filter(measured -> measured.isAbove(held)).isPresent()) {
             signs.add(WarningSign.PRESSURE_ABOVE_LIMIT);

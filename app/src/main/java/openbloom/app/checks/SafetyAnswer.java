@@ -43,7 +43,9 @@ public record SafetyAnswer(
         public static final Pressures NONE = new Pressures(null, null, null, null);
 
         private static Optional<BloodPressure> both(@Nullable Integer upper, @Nullable Integer lower) {
-            return upper == null || lower == null ? Optional.empty() : Optional.of(new BloodPressure(upper, lower));
+            return upper == null || lower == null || !BloodPressure.isPossible(upper, lower)
+                    ? Optional.empty()
+                    : Optional.of(new BloodPressure(upper, lower));
         }
     }
 

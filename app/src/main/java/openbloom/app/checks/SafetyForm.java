@@ -62,8 +62,8 @@ public record SafetyForm(Sent sent, Told told, Lifted lifted, Measured measured)
         if (systolic.isEmpty() || diastolic.isEmpty()) {
             return Optional.empty();
         }
-        if (diastolic.get() >= systolic.get()) {
-            typed.refuse(lower, "safe.pressureOrder", systolic.get(), diastolic.get());
+        if (!BloodPressure.isPossible(systolic.get(), diastolic.get())) {
+            typed.refuse(lower, "safe.pressureOrder", BloodPressure.LEAST_BETWEEN, systolic.get(), diastolic.get());
             return Optional.empty();
         }
         return Optional.of(new BloodPressure(systolic.get(), diastolic.get()));

@@ -13,7 +13,7 @@ import openbloom.app.checks.gap.GapChecks;
 import openbloom.app.moves.Catalogues;
 import openbloom.app.moves.Seasons;
 import openbloom.app.people.RecordReader;
-import openbloom.app.people.VisitMapper;
+import openbloom.app.people.Visits;
 import openbloom.app.people.Woman;
 import openbloom.app.session.LadderDecisions;
 import openbloom.app.session.Sessions;
@@ -47,7 +47,7 @@ class JourneyController {
     private final JourneyEntries entries;
     private final GapChecks gaps;
     private final Sessions sessions;
-    private final VisitMapper visits;
+    private final Visits visits;
     private final RecordReader records;
     private final Catalogues catalogues;
     private final Seasons seasons;
@@ -60,7 +60,7 @@ class JourneyController {
             JourneyEntries entries,
             GapChecks gaps,
             Sessions sessions,
-            VisitMapper visits,
+            Visits visits,
             RecordReader records,
             Catalogues catalogues,
             Seasons seasons,
@@ -81,8 +81,12 @@ class JourneyController {
         this.day = day;
     }
 
-    /** A visit ahead. */
-    record Ahead(long id, String words) {}
+    /**
+     * A visit ahead.
+     *
+     * @param beside who else is expected at that minute
+     */
+    record Ahead(long id, String words, List<String> beside) {}
 
     @GetMapping("/people/{womanId}/journey")
     ModelAndView journey(@AuthenticationPrincipal SignedIn me, Woman woman) {
@@ -107,10 +111,7 @@ class JourneyController {
         if (!TIME.matcher(at).matches()) {
             typed.refuse("at", "visit.time");
         }
-        if (typed.isClean()
-                && visits.insertUnlessThere(
-                                woman.id(), formKey, date.orElseThrow().atTime(LocalTime.parse(at)))
-                        == 0) {
+        if (typed.isClean() && !visits.book(woman, formKey, date.orElseThrow().atTime(LocalTime.parse(at)))) {
             typed.refuse("at", "visit.twice");
         }
         if (!typed.isClean()) {
@@ -121,7 +122,7 @@ class JourneyController {
 
     @PostMapping("/people/{womanId}/visits/{visitId:\\d{1,18}}/delete")
     ModelAndView cancel(Woman woman, @PathVariable long visitId) {
-        visits.delete(woman.id(), visitId);
+        visits.cancel(woman, visitId);
         return toJourney(woman);
     }
 
@@ -131,8 +132,9 @@ class JourneyController {
 
     private ModelAndView page(SignedIn me, Woman woman, String on, String at) {
         LocalDate today = day.today(me);
-        List<Ahead> ahead = visits.ahead(woman.id(), today.atStartOfDay()).stream()
-                .map(next -> new Ahead(next.id(), VISIT.format(next.startsAt())))
+        List<Ahead> ahead = visits.ahead(woman, today.atStartOfDay()).stream()
+                .map(next ->
+                        new Ahead(next.id(), VISIT.format(next.startsAt()), visits.beside(me, woman, next.startsAt())))
                 .toList();
         List<JourneyEntries.Entry> told = entries.of(woman, today, me.zone());
         return new ModelAndView("journey/journey")

@@ -24,7 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class LifeEvents {
     private final LifeEventMapper events;
     /** Before this a pregnancy that ended is closed, not recorded as a birth (common practice, no source). */
-    private static final int EARLIEST_BIRTH_WEEKS = 16;
+    static final int EARLIEST_BIRTH_WEEKS = 16;
 
     private final WomanMapper women;
     private final EarlierIntakes earlier;
@@ -114,7 +114,8 @@ public class LifeEvents {
         }
     }
 
-    private static boolean isTooEarlyForABirth(Woman woman, LocalDate born) {
+    /** Whether by her dating the pregnancy was too short on a day to have ended in a birth. */
+    static boolean isTooEarlyForABirth(Woman woman, LocalDate born) {
         return woman.dating()
                 .map(Dating::firstDay)
                 .filter(first -> !born.isBefore(first) && born.isBefore(first.plusWeeks(EARLIEST_BIRTH_WEEKS)))

@@ -1,5 +1,6 @@
 package openbloom.app.people;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -12,6 +13,7 @@ import openbloom.app.system.UnreadableRecord;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
 import openbloom.core.record.Choice;
+import openbloom.core.stage.Birth;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -155,6 +157,11 @@ public class People {
         Intake.Owner owner = new Intake.Owner(kept.id(), me.studioId(), me.accountId(), version, kept.approach());
         Outcome<Woman> read = Intake.read(form, owner, day.today(me));
         if (read.problems().isEmpty()) {
+            Optional<LocalDate> tooEarly =
+                    read.value().birth().map(Birth::date).filter(born -> LifeEvents.isTooEarlyForABirth(kept, born));
+            if (tooEarly.isPresent()) {
+                return Outcome.refused(Problem.of("birthDate", "life.tooEarly", LifeEvents.EARLIEST_BIRTH_WEEKS));
+            }
             if (women.update(read.value(), day.instant()) == 0) {
                 return Outcome.refused(Problem.of("version", "intake.stale", kept.version()));
             }

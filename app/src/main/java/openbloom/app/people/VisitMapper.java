@@ -21,6 +21,13 @@ public interface VisitMapper {
             "select id, woman_id, starts_at from visit where woman_id = #{womanId} and starts_at >= #{from} order by starts_at")
     List<Visit> ahead(long womanId, LocalDateTime from);
 
+    /** Names of the others of a studio who are expected at a minute. */
+    @Select("""
+            select woman.name from visit join woman on woman.id = visit.woman_id
+            where studio_id = #{studioId} and woman.id <> #{womanId} and starts_at = #{at} order by woman.name
+            """)
+    List<String> namesAt(long studioId, long womanId, LocalDateTime at);
+
     @Insert("insert into visit (woman_id, form_key, starts_at) values (#{womanId}, #{formKey}, #{startsAt})")
     void insert(long womanId, String formKey, LocalDateTime startsAt);
 

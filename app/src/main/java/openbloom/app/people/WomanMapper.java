@@ -34,6 +34,20 @@ public interface WomanMapper {
     @Select("select id, name from woman " + NAMED + " order by name, id limit #{most} offset #{from}")
     List<Named> names(long studioId, String pattern, int from, int most);
 
+    /** A woman as a file tells her apart from others: two may have one name. */
+    record NameAndYear(String name, int birthYear) {}
+
+    @Select("select name, birth_year as \"birthYear\" from woman where studio_id = #{studioId}")
+    List<NameAndYear> namesAndYears(long studioId);
+
+    /** Nobody else brings women into a studio until this transaction has ended. */
+    @Select("select id from studio where id = #{studioId} for update")
+    long alone(long studioId);
+
+    /** Nobody else who asks for it writes in a woman's record until this transaction has ended. */
+    @Select("select id from woman where id = #{womanId} for update")
+    long aloneWith(long womanId);
+
     /** The women of some numbers. */
     @Select("""
             <script>

@@ -75,8 +75,7 @@ class WomenFile {
         if (!unknown.isEmpty() || !parser.getHeaderNames().contains("name")) {
             return nothing(Problem.of("file", "women.columns", unknown.isEmpty() ? List.of("name") : unknown));
         }
-        Set<String> here = new HashSet<>();
-        rows.names(me.studioId(), "", 0, Integer.MAX_VALUE).forEach(named -> here.add(named.name()));
+        Set<WomanMapper.NameAndYear> here = new HashSet<>(rows.namesAndYears(me.studioId()));
         List<Line> added = new ArrayList<>();
         List<Refused> refused = new ArrayList<>();
         int already = 0;
@@ -87,7 +86,7 @@ class WomenFile {
                 break;
             }
             IntakeForm form = form(line);
-            if (here.contains(String.valueOf(form.who().name()).strip())) {
+            if (here.contains(who(form))) {
                 already++;
                 continue;
             }
@@ -95,12 +94,19 @@ class WomenFile {
                     Intake.read(form, new Intake.Owner(0, me.studioId(), me.accountId(), 0, ""), day.today(me));
             if (read.problems().isEmpty()) {
                 added.add(new Line(parser.getCurrentLineNumber(), form));
-                here.add(read.value().name());
+                here.add(who(form));
             } else {
                 refused.add(new Refused(parser.getCurrentLineNumber(), read.problems()));
             }
         }
         return new Preview(List.copyOf(added), already, List.copyOf(refused));
+    }
+
+    /** A year that is none belongs to nobody who is here. */
+    private static WomanMapper.NameAndYear who(IntakeForm form) {
+        String year = String.valueOf(form.who().birthYear()).strip();
+        return new WomanMapper.NameAndYear(
+                String.valueOf(form.who().name()).strip(), year.matches("\\d{1,4}") ? Integer.parseInt(year) : 0);
     }
 
     private static Preview nothing(Problem problem) {
@@ -121,9 +127,10 @@ class WomenFile {
         return json.convertValue(typed, IntakeForm.class);
     }
 
-    /** Adds every line that makes sense; all of them or, should one fail, none. */
+    /** Adds every line that makes sense; all of them or, should one fail, none. Of two at once the second finds them here. */
     @Transactional
     public int keep(SignedIn me, String file) {
+        rows.alone(me.studioId());
         List<Line> added = look(me, file).added();
         added.forEach(line -> people.add(me, line.form()));
         return added.size();

@@ -5,6 +5,7 @@ import java.util.Objects;
 import java.util.stream.Collectors;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
+import openbloom.app.system.Once;
 import openbloom.app.system.Sentences;
 import openbloom.core.Problem;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -72,6 +73,7 @@ class WomenFileController {
                         .collect(Collectors.joining(" ")));
     }
 
+    @Once
     @PostMapping("/people/file")
     ModelAndView keep(@AuthenticationPrincipal SignedIn me, @RequestParam(defaultValue = "") String written) {
         return written.isBlank() || written.length() > LONGEST

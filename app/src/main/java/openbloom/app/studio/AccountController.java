@@ -2,11 +2,14 @@ package openbloom.app.studio;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 import openbloom.app.system.Sentences;
 import openbloom.app.system.Typed;
 import openbloom.app.system.Version;
@@ -31,6 +34,9 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 class AccountController {
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH);
+
+    private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
+    private static final int MOST_REFUSED_LINES = 20;
 
     private final Accounts accounts;
     private final Sentences sentences;
@@ -204,17 +210,43 @@ class AccountController {
         return page;
     }
 
-    /** A refused sign-in as it is shown. */
+    /** Refused sign-ins of one account from one address on one day, as one line. */
     record RefusedLine(String at, String email, String address, String why) {}
 
     private List<RefusedLine> refusedLines(SignedIn me) {
-        return accounts.refusedOf(me.studioId()).stream()
-                .map(refused -> new RefusedLine(
-                        MOMENT.format(refused.refusedAt().atZone(me.studio().zone())),
-                        refused.email(),
-                        refused.address(),
-                        refused.why().equals(SignInGuard.PAUSED) ? "paused after too many tries" : "wrong password"))
+        ZoneId zone = me.studio().zone();
+        Map<List<Object>, List<AccountMapper.Refused>> gathered = accounts.refusedOf(me.studioId()).stream()
+                .collect(Collectors.groupingBy(
+                        refused -> List.of(
+                                refused.email(),
+                                refused.address(),
+                                refused.refusedAt().atZone(zone).toLocalDate()),
+                        LinkedHashMap::new,
+                        Collectors.toList()));
+        return gathered.values().stream()
+                .limit(MOST_REFUSED_LINES)
+                .map(tries -> refusedLine(tries, zone))
                 .toList();
+    }
+
+    /** @param tries the latest first */
+    private static RefusedLine refusedLine(List<AccountMapper.Refused> tries, ZoneId zone) {
+        AccountMapper.Refused latest = tries.get(0);
+        AccountMapper.Refused first = tries.get(tries.size() - 1);
+        long paused = tries.stream()
+                .filter(one -> one.why().equals(SignInGuard.PAUSED))
+                .count();
+        String at = MOMENT.format(first.refusedAt().atZone(zone))
+                + (tries.size() == 1 ? "" : "–" + HOUR.format(latest.refusedAt().atZone(zone)));
+        String wrong = tries.size() - paused == 0
+                ? ""
+                : tries.size() - paused == 1 ? "wrong password" : tries.size() - paused + " wrong passwords";
+        String refused = paused == 0 ? "" : paused + (paused == 1 ? " try" : " tries") + " while it was paused";
+        return new RefusedLine(
+                at,
+                latest.email(),
+                latest.address(),
+                wrong + (wrong.isEmpty() || refused.isEmpty() ? "" : ", then ") + refused);
     }
 
     private ModelAndView studioRefused(SignedIn me, Map<String, ?> typed) {

@@ -92,7 +92,7 @@ public interface AccountMapper {
     @Select("""
             select refused_sign_in.email, address, refused_at, why
             from refused_sign_in join account on account.email = refused_sign_in.email
-            where studio_id = #{studioId} order by refused_sign_in.id desc limit 20
+            where studio_id = #{studioId} order by refused_sign_in.id desc limit 2000
             """)
     List<Refused> refusedOf(long studioId);
 }

@@ -33,7 +33,8 @@ public record Edited(Outline outline, Session session, List<Broken> broken) {
             GateKind.CLINICIAN_ALLOWS,
             GateKind.NO_WARNING_SIGN,
             GateKind.BONE_SAFE,
-            GateKind.WOUND_CLOSED);
+            GateKind.WOUND_CLOSED,
+            GateKind.PAIN_ANSWERED);
 
     public Edited {
         broken = List.copyOf(broken);
@@ -43,7 +44,8 @@ public record Edited(Outline outline, Session session, List<Broken> broken) {
      * A hard line that is broken.
      *
      * @param at number of the entry, from 0
-     * @param shut whether no reason opens it: a warning sign, a clearance or a clinician's limit
+     * @param shut whether no reason opens it: a warning sign, a clearance, a clinician's limit, an open wound, pain that holds,
+     *     or more lifts than are prescribed
      */
     public record Broken(int at, String words, boolean shut) {}
 
@@ -121,9 +123,11 @@ public record Edited(Outline outline, Session session, List<Broken> broken) {
             }
         }
 
-        private static boolean isShut(Verdict verdict) {
+        /** Every gate that bears on the move counts, also where another rule swaps it. */
+        private boolean isShut(Verdict verdict) {
             return verdict.kind() == Kind.STOP
-                    || verdict.gates().stream().anyMatch(gate -> !gate.met() && HER_CLINICIANS.contains(gate.kind()))
+                    || judgement.gatesOf(verdict.move()).stream()
+                            .anyMatch(gate -> !gate.met() && HER_CLINICIANS.contains(gate.kind()))
                     || verdict.reasons().stream()
                             .anyMatch(reason -> reason.code().startsWith("STOP-"));
         }
@@ -176,7 +180,10 @@ public record Edited(Outline outline, Session session, List<Broken> broken) {
                 if (entry.move().strand().isPelvicFloorLift()) {
                     sum += entry.dose().sets() * entry.dose().repetitions();
                     if (sum > most) {
-                        line(at, "More lifts of the pelvic floor than the " + most + " a day that are prescribed.");
+                        broken.add(new Broken(
+                                at,
+                                "More lifts of the pelvic floor than the " + most + " a day that are prescribed.",
+                                true));
                         return;
                     }
                 }

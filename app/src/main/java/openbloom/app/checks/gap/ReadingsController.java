@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
+import openbloom.app.system.Once;
 import openbloom.app.system.Sentences;
 import openbloom.core.Days;
 import openbloom.core.Problem;
@@ -138,14 +139,14 @@ class ReadingsController {
                         .collect(Collectors.joining(" ")));
     }
 
+    @Once
     @PostMapping("/readings")
     ModelAndView keep(
             @AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam(defaultValue = "") String written) {
         if (written.length() > LARGEST_BYTES) {
             return refused(woman, "", "csv.tooLarge");
         }
-        int readings = carrying.look(me, woman, written).readings();
-        carrying.keep(me, woman, written);
+        int readings = carrying.keep(me, woman, written);
         return new ModelAndView("redirect:/people/" + woman.id() + "/checks/gap/readings?kept=" + readings);
     }
 }

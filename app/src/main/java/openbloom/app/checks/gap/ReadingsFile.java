@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import openbloom.app.people.Woman;
+import openbloom.app.people.WomanMapper;
 import openbloom.app.studio.Accounts;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
@@ -26,8 +27,10 @@ class ReadingsFile {
     private final GapChecks checks;
     private final Accounts accounts;
     private final StudioDay day;
+    private final WomanMapper women;
 
-    ReadingsFile(GapChecks checks, Accounts accounts, StudioDay day) {
+    ReadingsFile(GapChecks checks, Accounts accounts, StudioDay day, WomanMapper women) {
+        this.women = women;
         this.checks = checks;
         this.accounts = accounts;
         this.day = day;
@@ -112,15 +115,23 @@ class ReadingsFile {
         }
     }
 
-    /** Keeps what {@link #look} would add: first readings before the second ones that repeat them. */
+    /**
+     * Keeps what {@link #look} would add: first readings before the second ones that repeat them. Of two at once the second
+     * finds them here.
+     *
+     * @return how many readings were new
+     */
     @Transactional
-    public void keep(SignedIn me, Woman woman, String file) {
-        List<NewCheck> added = look(me, woman, file).added();
+    public int keep(SignedIn me, Woman woman, String file) {
+        women.aloneWith(woman.id());
+        Preview preview = look(me, woman, file);
+        List<NewCheck> added = preview.added();
         Instant at = day.instant();
         for (int reading = 1; reading <= 2; reading++) {
             int turn = reading;
             added.stream().filter(check -> check.key().reading() == turn).forEach(check -> keep(me, woman, check, at));
         }
+        return preview.readings();
     }
 
     private void keep(SignedIn me, Woman woman, NewCheck added, Instant at) {

@@ -1,0 +1,66 @@
+package openbloom.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.Media;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Every page that is printed: her name, the studio and the day on it, every value under its own heading, and nothing to press. */
+class PrintWalkTest extends BrowserTest {
+    private static final String WRONG_COLUMNS = """
+            () => [...document.querySelectorAll('main table')].flatMap((table) => {
+              const shown = (cell) => getComputedStyle(cell).display !== 'none';
+              const width = (row) => [...row.cells].filter(shown).reduce((sum, cell) => sum + cell.colSpan, 0);
+              const head = table.tHead?.rows[0];
+              if (!head || !shown(table) || !shown(table.tHead)) return [];
+              return [...table.tBodies].flatMap((body) => [...body.rows]).filter(shown).filter((row) => width(row) !== width(head))
+                .map((row) => row.innerText.slice(0, 60));
+            })""";
+    private static final String PRESSED = """
+            () => [...document.querySelectorAll('button, .btn, input[type=submit]')]
+              .filter((one) => one.offsetParent !== null && getComputedStyle(one).visibility !== 'hidden').map((one) => one.innerText)""";
+    private static final String SHUT = """
+            () => [...document.querySelectorAll('main details:not([open])')].filter((one) => one.offsetParent !== null
+              && [...one.children].some((part) => part.tagName !== 'SUMMARY' && part.getClientRects().length === 0
+                && !part.matches('.screen-only, form, button') && part.innerText !== '')).map((one) => one.innerText.slice(0, 60))""";
+
+    @Test
+    @SuppressWarnings("unchecked")
+    void everyPrintedPageSaysWhoseItIsAndPutsValuesUnderTheirHeadings() {
+        open("/people?q=Rhona");
+        String her = page.locator("main a[href$=journey]")
+                .first()
+                .getAttribute("href")
+                .replace("/journey", "");
+        for (String path : List.of(
+                "/program",
+                "/review",
+                "/session",
+                "/checks",
+                "/floor",
+                "/journey",
+                "/plan",
+                "/response",
+                "/approach",
+                "/held")) {
+            page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
+            open(her + path);
+            page.waitForLoadState();
+            page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+            page.evaluate("() => window.dispatchEvent(new Event('beforeprint'))");
+            String text = page.locator("body").innerText();
+            assertThat(text)
+                    .as(path)
+                    .contains("Rhona Vale", "The Boathouse Rooms", "1 Jul 2027", "It does not diagnose");
+            assertThat((List<String>) page.evaluate(WRONG_COLUMNS))
+                    .as("columns of " + path)
+                    .isEmpty();
+            assertThat((List<String>) page.evaluate(PRESSED))
+                    .as("buttons on " + path)
+                    .isEmpty();
+            assertThat((List<String>) page.evaluate(SHUT)).as("shut on " + path).isEmpty();
+        }
+    }
+}
