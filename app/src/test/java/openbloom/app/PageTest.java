@@ -69,7 +69,7 @@ public abstract class PageTest {
     protected Woman askedWoman(String name) throws Exception {
         String hers = name + " " + key();
         send(intake(hers));
-        Woman woman = people.search(ines, hers).get(0);
+        Woman woman = people.page(ines, hers, 0).women().get(0);
         send(post("/people/" + woman.id() + "/safe")
                 .param("formKey", key())
                 .param("noSign", "yes")

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
@@ -169,5 +170,84 @@ class SessionWalkTest extends BrowserTest {
         page.reload();
         page.navigate(session);
         assertThat(page.locator(".tag-told")).hasText("too easy, domed, flat after one cue");
+    }
+
+    /** The tag of a move the session says responses of; there is one. */
+    private Locator told() {
+        return page.locator(".tag-told");
+    }
+
+    @Test
+    void keepsWhatHurtsWhenItIsPressedAndTakesAMisTapBack() {
+        compose("20", "");
+        String session = page.url();
+        link("Teach it").click();
+        teaching();
+        page.keyboard().press("e");
+        assertThat(page.locator("#kept")).hasText("kept");
+        page.keyboard().press("p");
+        assertThat(page.locator("#kept")).hasText("kept");
+        String hurting = page.locator("#move").textContent();
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#place")).containsText("2 of ");
+        page.keyboard().press("c");
+        page.locator("#undo").click();
+        assertThat(page.locator("[data-told=CUE_WORKED]")).hasAttribute("aria-pressed", "false");
+        page.keyboard().press("ArrowLeft");
+        page.keyboard().press("e");
+        assertThat(page.locator("[data-told=TOO_EASY]")).hasAttribute("aria-pressed", "false");
+        assertThat(page.locator("#kept")).hasText("kept");
+        page.reload();
+        teaching();
+        assertThat(page.locator("[data-told=HURT]")).hasAttribute("aria-pressed", "true");
+        assertThat(page.locator("[data-told=TOO_EASY]")).hasAttribute("aria-pressed", "false");
+        page.navigate(session);
+        assertThat(told()).hasCount(1);
+        assertThat(told()).containsText("hurt");
+        assertThat(told()).not().containsText("well");
+        assertThat(told()).not().containsText("easy");
+        assertThat(page.locator("li", new Page.LocatorOptions().setHas(told())).first())
+                .containsText(hurting);
+    }
+
+    /** Pain of 8 where she holds herself on her hands: the move stops, what loads the wrist waits, until somebody answers for it. */
+    @Test
+    void painAboveFiveStopsTheMoveAndHoldsWhatLoadsThePlace() {
+        compose("30", "");
+        String session = page.url();
+        link("Teach it").click();
+        teaching();
+        page.keyboard().press("Space");
+        page.keyboard().press("p");
+        page.locator("#where [data-place=BACK]").click();
+        page.locator("[data-pain='8']").click();
+        assertThat(page.locator("#stopped")).isVisible();
+        assertThat(page.locator("#stopped")).containsText("8 of 10");
+        assertThat(page.locator("#run")).hasText("Start");
+        look();
+        page.locator("#finish-button").click();
+        page.locator("#all-in-all button").first().click();
+        page.waitForLoadState();
+        page.navigate(person + "/journey");
+        assertThat(page.locator(".held-line").first()).containsText("back");
+        page.navigate(session);
+        assertThat(page.locator("#page")).containsText("pain 8 of 10 at the back");
+        open("/");
+        assertThat(page.locator("body")).containsText("pain 8 of 10 at the back");
+        page.navigate(person + "/held");
+        look();
+        page.locator("[name=pain]").fill("6");
+        page.locator("[name=saidBy]").fill("Ines Halvorsen");
+        page.locator("[name=reason]").fill("asked two days later, gone since");
+        page.locator("#page .form-end button").click();
+        page.waitForLoadState();
+        assertThat(page.locator("#page")).containsText("2 of 10 or less");
+        assertThat(page.locator("[name=reason]")).hasValue("asked two days later, gone since");
+        page.locator("[name=pain]").fill("1");
+        page.locator("#page .form-end button").click();
+        page.waitForLoadState();
+        page.navigate(person + "/held");
+        assertThat(page.locator("#page")).containsText("Nothing is held");
+        assertThat(page.locator("#page")).containsText("asked two days later, gone since");
     }
 }

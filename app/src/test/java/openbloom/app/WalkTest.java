@@ -206,6 +206,7 @@ class WalkTest extends BrowserTest {
         page.locator("[data-pain='4']").click();
         assertThat(page.locator("#kept")).hasText("kept");
         page.getByRole(AriaRole.BUTTON, named("Finish")).click();
+        page.locator("#all-in-all [value=TOO_HARD]").click();
         assertThat(page.locator("h1")).hasText("Response");
         link("Session").click();
         assertThat(page.locator(".session-items")).containsText("breath held");

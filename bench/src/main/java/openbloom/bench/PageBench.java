@@ -3,10 +3,6 @@ package openbloom.bench;
 import java.net.http.HttpClient;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.sql.Connection;
-import java.sql.DriverManager;
-import java.sql.SQLException;
-import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -19,24 +15,29 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
- * Times of whole pages: a studio of 20 women beside one of 10,000 in the same run, fifty people at once on the
+ * Times of whole pages: the demonstration beside a studio as rich and 715 times as large in the same run, fifty people at once on the
  * demonstration, and how long it takes from the start to the first page.
  */
 public final class PageBench {
-    private static final List<String> PAGES =
-            List.of("/", "/people", "/people?q=00007", "/people/7/checks", "/people/7/journey");
-    private static final int FEW = 20;
-    private static final int MANY = 10_000;
-    private static final int WARM_UP = 60;
-    private static final int MEASURED = 60;
+    /** Each of the fourteen women of the demonstration so many times more. */
+    private static final int COPIES = 714;
+
+    /** One with a long record. */
+    private static final long HER = 13;
+
+    private static final String LAST_PAGE = "/people?page=0";
+    private static final int WARM_UP = 25;
+    private static final int MEASURED = 25;
     private static final int USERS = 50;
     private static final int LOAD_SECONDS = 60;
     private static final int LOAD_WARM_UP_SECONDS = 20;
     private static final int STARTS = 5;
-    private static final String OWNER = "owner@bench.example";
-    private static final String PASSWORD = "a-bench-password";
+    private static final String OWNER = "ines@boathouse.example";
+    private static final String PASSWORD = "tarnmouth-demo";
 
     private final List<String> plain;
     private final List<String> unpacked;
@@ -68,82 +69,85 @@ public final class PageBench {
         }
     }
 
-    // --- 20 and 10,000 women side by side
+    // --- the demonstration and the same 715 times over, side by side
 
     private void fewBesideMany() throws Exception {
-        Path few = filled(FEW, 18_081);
-        Path many = filled(MANY, 18_082);
+        Path few = demonstration(18_081);
+        Path many = demonstration(18_082);
+        say("Rows of the large studio: %s", GrownStudio.grow(many, COPIES));
         try (Studio small = Studio.start(plain, home(few), 18_081);
                 Studio large = Studio.start(plain, home(many), 18_082)) {
             HttpClient inSmall = small.signedIn(OWNER, PASSWORD);
             HttpClient inLarge = large.signedIn(OWNER, PASSWORD);
-            say("| page | %d women, ms | %,d women, ms | ratio |", FEW, MANY);
+            say("| page | 14 women, ms (cpu) | %,d women, ms (cpu) | ratio (cpu) |", 14 * (COPIES + 1));
             say("|---|---|---|---|");
-            for (String page : PAGES) {
-                double[] ofFew = new double[MEASURED];
-                double[] ofMany = new double[MEASURED];
-                for (int i = -WARM_UP; i < MEASURED; i++) {
-                    double one = small.millis(inSmall, page);
-                    double other = large.millis(inLarge, page);
-                    if (i >= 0) {
-                        ofFew[i] = one;
-                        ofMany[i] = other;
-                    }
-                }
-                double median = median(ofFew);
-                say("| `%s` | %.1f | %.1f | %.2f |", page, median, median(ofMany), median(ofMany) / median);
+            for (String page : pages(small, inSmall)) {
+                String last = page.equals(LAST_PAGE) ? "/people?page=" + 14 * COPIES / 40 : page;
+                Measured one = measure(small, inSmall, page);
+                Measured other = measure(large, inLarge, last);
+                say(
+                        "| `%s` | %.1f (%.1f) | %.1f (%.1f) | %.2f (%.2f) |",
+                        last,
+                        one.wall,
+                        one.cpu,
+                        other.wall,
+                        other.cpu,
+                        other.wall / one.wall,
+                        other.cpu / one.cpu);
             }
         }
     }
 
-    /** A studio kept in a folder of its own, with so many women, each asked and checked once. */
-    private Path filled(int women, int port) throws Exception {
-        Path folder = Files.createTempDirectory("bloom-bench");
-        try (Studio first = Studio.start(plain, home(folder), port)) {
-            HttpClient browser = HttpClient.newBuilder()
-                    .cookieHandler(new java.net.CookieManager())
-                    .build();
-            first.post(
-                    browser,
-                    "/first",
-                    Map.of(
-                            "studio",
-                            "Bench",
-                            "zone",
-                            "Europe/London",
-                            "name",
-                            "Owner",
-                            "email",
-                            OWNER,
-                            "password",
-                            PASSWORD));
+    private record Measured(double wall, double cpu) {}
+
+    private static Measured measure(Studio studio, HttpClient browser, String page) throws Exception {
+        for (int i = 0; i < WARM_UP; i++) {
+            studio.millis(browser, page);
         }
-        fill(folder, women);
-        return folder;
+        double[] times = new double[MEASURED];
+        double from = studio.cpuMillis();
+        for (int i = 0; i < MEASURED; i++) {
+            times[i] = studio.millis(browser, page);
+        }
+        return new Measured(median(times), (studio.cpuMillis() - from) / MEASURED);
     }
 
-    private static void fill(Path folder, int women) throws SQLException {
-        String url = "jdbc:h2:file:" + folder.resolve("bloom") + ";WRITE_DELAY=0";
-        try (Connection store = DriverManager.getConnection(url, "bloom", "");
-                Statement sql = store.createStatement()) {
-            sql.execute(
-                    "insert into woman (studio_id, form_key, version, changed_by, changed_at, name, birth_year, goals,"
-                            + " situation, dating_basis, dating_given_on, cycle_length_days, births, babies, conditions, equipment,"
-                            + " clearance_limits) select 1, 'w' || x, 1, 1, current_timestamp, 'Woman ' || lpad(x, 5, '0'), 1990, '', 'PREGNANT',"
-                            + " 'LAST_PERIOD', dateadd(day, -70 - mod(x, 180), current_date), 28, 1, 1, '', 'CHAIR', ''"
-                            + " from system_range(1, " + women + ")");
-            sql.execute("insert into safety_answer (woman_id, form_key, asked_on, asked_by, stored_at, warning_signs,"
-                    + " symptoms, what_to_do) select id, 's' || id, current_date, 1, current_timestamp, '', '', ''"
-                    + " from woman");
-            sql.execute(
-                    "insert into gap_check (woman_id, form_key, checked_on, examiner_id, stored_at, kept_by, method)"
-                            + " select id, 'g' || id, dateadd(day, -3, current_date), 1, current_timestamp, 1, 'FINGERS'"
-                            + " from woman");
-            sql.execute(
-                    "insert into gap_reading (check_id, site, offset_mm, state, width_half_fingers, depth, firmness,"
-                            + " domed) select id, 'NAVEL', 0, 'LIFT', 5, 'SURFACE', 2, 'NO' from gap_check");
-            sql.execute("insert into visit (woman_id, form_key, starts_at) select id, 'v' || id,"
-                    + " dateadd(hour, 9 + mod(id, 8), cast(current_date as timestamp)) from woman where id <= 8");
+    /** Every page of the menu, and every page of one woman that stands in her menu. */
+    private static List<String> pages(Studio studio, HttpClient browser) throws Exception {
+        List<String> pages = new ArrayList<>(List.of(
+                "/",
+                "/people",
+                LAST_PAGE,
+                "/people?q=marlowe",
+                "/people/new",
+                "/people/file",
+                "/moves",
+                "/moves?woman=" + HER,
+                "/moves/curl-up?woman=" + HER,
+                "/moves/own",
+                "/reasons",
+                "/reasons/what-if",
+                "/reasons/what-if?woman=" + HER,
+                "/studio"));
+        Matcher hers = Pattern.compile("href=\"(/people/" + HER + "(?:/[a-z0-9/-]+)?)[\"?]")
+                .matcher(studio.text(browser, "/people/" + HER + "/journey")
+                        + studio.text(browser, "/people/" + HER + "/checks")
+                        + studio.text(browser, "/people/" + HER + "/plan"));
+        while (hers.find()) {
+            if (!pages.contains(hers.group(1)) && studio.status(browser, hers.group(1)) == 200) {
+                pages.add(hers.group(1));
+            }
+        }
+        return pages;
+    }
+
+    /** The demonstration, kept in a folder. */
+    private Path demonstration(int port) throws Exception {
+        Path folder = Files.createTempDirectory("bloom-bench");
+        List<String> command = new ArrayList<>(plain);
+        command.addAll(List.of("--spring.profiles.active=demo", "--spring.datasource.url=" + GrownStudio.url(folder)));
+        try (Studio told = Studio.start(command, home(folder), port)) {
+            return folder;
         }
     }
 
@@ -159,7 +163,7 @@ public final class PageBench {
         try (Studio demo = Studio.start(command, Map.of(), 18_083)) {
             List<Callable<List<Double>>> people = new ArrayList<>();
             for (int i = 0; i < USERS; i++) {
-                HttpClient browser = demo.signedIn("ines@boathouse.example", "tarnmouth-demo");
+                HttpClient browser = demo.signedIn(OWNER, PASSWORD);
                 Random random = new Random(i);
                 people.add(() -> {
                     walk(demo, browser, random, LOAD_WARM_UP_SECONDS);

@@ -104,6 +104,22 @@ final class Studio implements AutoCloseable {
         return (System.nanoTime() - from) / 1e6;
     }
 
+    /** What a page says. */
+    String text(HttpClient browser, String path) throws Exception {
+        return browser.send(HttpRequest.newBuilder(at(path)).build(), HttpResponse.BodyHandlers.ofString())
+                .body();
+    }
+
+    int status(HttpClient browser, String path) throws Exception {
+        return browser.send(HttpRequest.newBuilder(at(path)).build(), HttpResponse.BodyHandlers.discarding())
+                .statusCode();
+    }
+
+    /** Milliseconds the processor has worked for it since it started. */
+    double cpuMillis() {
+        return process.info().totalCpuDuration().orElseThrow().toNanos() / 1e6;
+    }
+
     @Override
     public void close() throws InterruptedException {
         process.destroy();

@@ -70,6 +70,7 @@ class MovesController {
     String all(
             @AuthenticationPrincipal SignedIn me,
             @RequestParam(defaultValue = "") String woman,
+            @RequestParam(defaultValue = "") String who,
             @RequestParam(defaultValue = "") String position,
             @RequestParam(defaultValue = "") String kit,
             @RequestParam(defaultValue = "") String most,
@@ -77,7 +78,8 @@ class MovesController {
             @RequestParam(defaultValue = "") String named,
             Model model) {
         Catalogue catalogue = catalogues.of(me.studioId());
-        Optional<Woman> her = her(me, woman);
+        People.Picked picked = people.picked(me, her(me, woman), who);
+        Optional<Woman> her = picked.her();
         Optional<Judgement> judgement = her.map(found -> judged(me, found));
         MoveFilter filter = new MoveFilter(position, kit, most, kind, named);
         List<Row> rows = rows(catalogue, filter.asked(judgement), judgement);
@@ -88,7 +90,7 @@ class MovesController {
         model.addAttribute("filter", filter);
         model.addAttribute("her", her.orElse(null));
         model.addAttribute("week", weekShown("", judgement));
-        model.addAttribute("women", people.search(me, ""));
+        model.addAttribute("picked", picked);
         model.addAttribute("kinds", Kind.values());
         model.addAttribute("positions", Position.values());
         model.addAttribute("things", Equipment.values());

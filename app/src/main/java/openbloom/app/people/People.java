@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.UnreadableRecord;
@@ -26,6 +27,8 @@ import org.springframework.transaction.annotation.Transactional;
 public class People {
     /** Women on one page of a list. */
     static final int PAGE = 40;
+
+    private static final int MOST_OFFERED = 20;
 
     private static final Logger LOG = LoggerFactory.getLogger(People.class);
 
@@ -56,14 +59,6 @@ public class People {
         }
     }
 
-    /** Everybody whose name has some letters; those whose record cannot be read are left out. */
-    public List<Woman> search(SignedIn me, String part) {
-        return readable(
-                me,
-                women.names(me.studioId(), pattern(part), 0, Integer.MAX_VALUE),
-                () -> women.search(me.studioId(), pattern(part), 0, Integer.MAX_VALUE));
-    }
-
     /**
      * One page of a search.
      *
@@ -74,18 +69,51 @@ public class People {
 
     /** The women of one page, {@link #PAGE} at most. */
     public Page page(SignedIn me, String part, int page) {
-        int from = page * PAGE;
-        List<WomanMapper.Named> names = women.names(me.studioId(), pattern(part), from, PAGE);
-        List<Woman> readable = readable(me, names, () -> women.search(me.studioId(), pattern(part), from, PAGE));
-        return new Page(readable, without(names, readable), women.count(me.studioId(), pattern(part)));
+        List<WomanMapper.Named> names = women.names(me.studioId(), pattern(part), page * PAGE, PAGE);
+        Page found = of(me, names.stream().map(WomanMapper.Named::id).toList());
+        return new Page(found.women(), found.unreadable(), women.count(me.studioId(), pattern(part)));
+    }
+
+    /**
+     * Whom a page is about, and who can be picked there.
+     *
+     * @param women those offered: everybody of a small studio; otherwise those found by name, or seen last
+     * @param isLarge whether there are more than can be offered at once, so that one searches
+     * @param who what was searched for and is called by nobody, or by several
+     */
+    public record Picked(Optional<Woman> her, List<WomanMapper.Named> women, boolean isLarge, String who) {}
+
+    /** Whom a name alone tells; otherwise her who was chosen already. */
+    public Picked picked(SignedIn me, Optional<Woman> chosen, String who) {
+        boolean large = count(me) > MOST_OFFERED;
+        boolean searched = large && !who.isBlank();
+        List<WomanMapper.Named> found = !large || searched
+                ? women.names(me.studioId(), pattern(who.strip()), 0, MOST_OFFERED)
+                : women.named(me.studioId(), seenLast(me, MOST_OFFERED));
+        if (searched && found.size() == 1) {
+            return new Picked(find(me, found.get(0).id()), found, true, "");
+        }
+        return new Picked(chosen, withHer(found, chosen), large, who);
+    }
+
+    /** Who is picked is always among those offered. */
+    private static List<WomanMapper.Named> withHer(List<WomanMapper.Named> found, Optional<Woman> her) {
+        return Stream.concat(her.stream().map(woman -> new WomanMapper.Named(woman.id(), woman.name())), found.stream())
+                .distinct()
+                .toList();
     }
 
     /** The women of some numbers, by name. */
     public Page of(SignedIn me, List<Long> ids) {
-        List<WomanMapper.Named> names = ids.isEmpty() ? List.of() : women.named(me.studioId(), ids);
+        List<WomanMapper.Named> names = named(me, ids);
         List<Woman> readable =
                 names.isEmpty() ? List.of() : readable(me, names, () -> women.findAll(me.studioId(), ids));
         return new Page(readable, without(names, readable), names.size());
+    }
+
+    /** The names of some numbers. */
+    public List<WomanMapper.Named> named(SignedIn me, List<Long> ids) {
+        return ids.isEmpty() ? List.of() : women.named(me.studioId(), ids);
     }
 
     /** Numbers of the women the studio has seen last. */

@@ -21,10 +21,6 @@ public interface WomanMapper {
 
     String NAMED = "where studio_id = #{studioId} and lower(name) like '%' || #{pattern} || '%' escape '\\'";
 
-    @Select("select * from woman " + NAMED + " order by name, id limit #{most} offset #{from}")
-    @ResultMap("woman")
-    List<Woman> search(long studioId, String pattern, int from, int most);
-
     @Select("select count(*) from woman " + NAMED)
     int count(long studioId, String pattern);
 

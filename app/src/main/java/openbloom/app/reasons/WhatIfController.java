@@ -26,6 +26,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 
 /** The bench of judgement: change a fact and see which verdicts change, and the rule that did it. Nothing is kept. */
@@ -81,12 +82,15 @@ class WhatIfController {
     ModelAndView bench(
             @AuthenticationPrincipal SignedIn me,
             WhatIfForm form,
-            @RequestHeader(name = "HX-Request", required = false) boolean fragment) {
+            @RequestParam(defaultValue = "") String who,
+            @RequestHeader(name = "HX-Target", defaultValue = "") String target) {
         Typed typed = new Typed();
         LocalDate today = day.today(me);
         Catalogue catalogue = catalogues.of(me.studioId());
-        Optional<Woman> woman =
+        Optional<Woman> chosen =
                 typed.whole("woman", form.her().woman(), 1, Integer.MAX_VALUE).flatMap(id -> people.find(me, id));
+        People.Picked picked = people.picked(me, chosen, who);
+        Optional<Woman> woman = picked.her();
         Client base = woman.map(hers -> records.clientOn(hers, today)).orElseGet(() -> form.plain(today, typed));
         Client changed = form.changed(base, today, typed);
         Judgement before = Judgement.of(catalogue, base, today);
@@ -94,9 +98,9 @@ class WhatIfController {
         List<Row> rows = moves(form, catalogue).stream()
                 .map(move -> Row.of(move, before, after))
                 .toList();
-        ModelAndView page = new ModelAndView(fragment ? "reasons/what-if :: judged" : "reasons/what-if")
+        ModelAndView page = new ModelAndView(target.equals("judged") ? "reasons/what-if :: judged" : "reasons/what-if")
                 .addObject("rows", rows)
-                .addObject("women", people.search(me, ""))
+                .addObject("picked", picked)
                 .addObject("wheres", WhatIfForm.Where.values())
                 .addObject("trainings", Training.values())
                 .addObject("allConditions", Condition.values())

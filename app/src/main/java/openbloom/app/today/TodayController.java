@@ -19,11 +19,13 @@ import openbloom.app.people.RecordReader;
 import openbloom.app.people.StageStrip;
 import openbloom.app.people.Visit;
 import openbloom.app.people.VisitMapper;
+import openbloom.app.people.WomanMapper;
 import openbloom.app.program.ProgramDocument;
 import openbloom.app.program.Programs;
 import openbloom.app.session.PainLifts;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
+import openbloom.app.system.Typed;
 import openbloom.core.Days;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.program.Season;
@@ -32,6 +34,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** The first page of the day. */
 @Controller
@@ -40,8 +43,13 @@ class TodayController {
     private static final int DAYS_AHEAD = 7;
     private static final int MOST_CHANGES = 8;
 
-    /** In a large studio the calendar is looked at for those seen last; whoever is stopped or expected is always there. */
+    /**
+     * In a large studio the calendar is looked at for those seen last. Whoever is stopped, held or expected is always there;
+     * of more than this of a kind the others stand by name.
+     */
     private static final int MOST_LOOKED_AT = 20;
+
+    private static final int MOST_COMING = 40;
 
     private final People people;
     private final VisitMapper visits;
@@ -85,15 +93,19 @@ class TodayController {
     record Ahead(long womanId, String name, LocalDate date, String day, String words, String code) {}
 
     @GetMapping("/")
-    String today(@AuthenticationPrincipal SignedIn me, Model model) {
+    String today(@AuthenticationPrincipal SignedIn me, @RequestParam(defaultValue = "") String from, Model model) {
         LocalDate today = day.today(me);
-        List<Visit> expected = visits.between(
+        List<Visit> all = visits.between(
                 me.studioId(), today.atStartOfDay(), today.plusDays(1).atStartOfDay());
+        int first = new Typed().whole("from", from, 0, all.size()).orElse(0);
+        int next = Math.min(first + MOST_COMING, all.size());
+        List<Visit> expected = all.subList(first, next);
         Set<Long> looked = new LinkedHashSet<>();
         expected.forEach(visit -> looked.add(visit.womanId()));
         List<Long> stopped = safety.stoppedIn(me.studioId());
-        looked.addAll(stopped);
-        looked.addAll(lifts.heldIn(me.studioId()));
+        List<Long> held = lifts.heldIn(me.studioId());
+        stopped.stream().limit(MOST_LOOKED_AT).forEach(looked::add);
+        held.stream().limit(MOST_LOOKED_AT).forEach(looked::add);
         looked.addAll(people.seenLast(me, MOST_LOOKED_AT));
         People.Page women = people.of(me, List.copyOf(looked));
         List<RecordReader.Listed> listed = records.listedOn(women.women(), today);
@@ -114,11 +126,21 @@ class TodayController {
         model.addAttribute("due", named(strips, strip -> strip.nextCheck().isDue()));
         model.addAttribute("stopped", named(strips, strip -> !strip.stop().isEmpty()));
         model.addAttribute("held", named(strips, strip -> !strip.held().isEmpty()));
+        model.addAttribute("alsoStopped", notIn(looked, stopped, me));
+        model.addAttribute("alsoHeld", notIn(looked, held, me));
+        model.addAttribute("later", all.size() - next);
+        model.addAttribute("next", next);
+        model.addAttribute("earlier", first > 0);
         model.addAttribute("unreadable", named(strips, strip -> !strip.isReadable()));
         model.addAttribute("changes", changes(me, listed, today));
         model.addAttribute("women", people.count(me));
         model.addAttribute("lookedAt", strips.size());
         return "today/today";
+    }
+
+    private List<WomanMapper.Named> notIn(Set<Long> looked, List<Long> numbers, SignedIn me) {
+        return people.named(
+                me, numbers.stream().filter(id -> !looked.contains(id)).toList());
     }
 
     private static String words(ProgramDocument.SessionTold session) {

@@ -171,7 +171,7 @@ class StopTest extends PageTest {
     private openbloom.app.people.Woman withPressure() throws Exception {
         String name = "Pressure " + key();
         send(set(intake(name), "noCondition", "").param("conditions", "HIGH_BLOOD_PRESSURE_CONTROLLED"));
-        return people.search(ines, name).get(0);
+        return people.page(ines, name, 0).women().get(0);
     }
 
     private static org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder safe(String her) {

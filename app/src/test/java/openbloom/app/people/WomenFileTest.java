@@ -29,17 +29,17 @@ class WomenFileTest extends PageTest {
                         + "Too old;1800;1;1;NEITHER;;;;;;\n"
                         + "Ahead;1991;1;1;AFTER_BIRTH;2090-01-01;VAGINAL;NONE;YES;;\n";
         assertThat(look(lines)).contains("Add her", "birthYear: ", "birthDate: ", "This day lies ahead");
-        assertThat(people.search(ines, hers)).as("only looked at").isEmpty();
+        assertThat(people.page(ines, hers, 0).women()).as("only looked at").isEmpty();
         send(post("/people/file").param("written", lines));
         assertThat(send(post("/people/file").param("written", lines)).getRedirectedUrl())
                 .endsWith("added=0");
-        Woman woman = people.search(ines, hers).get(0);
+        Woman woman = people.page(ines, hers, 0).women().get(0);
         var client = records.clientOn(woman, TODAY);
         assertThat(client.background().training()).contains(Training.REGULAR);
         assertThat(client.has(Condition.ANAEMIA)).isTrue();
         assertThat(client.situation().birth().orElseThrow().isCaesarean()).isTrue();
         assertThat(client.safety().symptoms().askedOn()).as("not asked").isEmpty();
-        assertThat(people.search(stranger(), hers)).isEmpty();
+        assertThat(people.page(stranger(), hers, 0).women()).isEmpty();
     }
 
     @Test

@@ -18,7 +18,7 @@ class ApproachTest extends PageTest {
     @Test
     void showsWhatWouldChangeBeforeItIsKeptAndThenFollowsIt() throws Exception {
         send(intake("Ada Approach"));
-        Woman her = people.search(ines, "ada approach").get(0);
+        Woman her = people.page(ines, "ada approach", 0).women().get(0);
         String address = "/people/" + her.id() + "/approach";
         String look = send(post(address + "/look").param("A8", "NONE_FROM_18")).getContentAsString();
         assertThat(look).contains("Heel slide").contains("Swap");
@@ -40,7 +40,7 @@ class ApproachTest extends PageTest {
 
     @Test
     void answersCanSheWithConditionsAndAnEarliestDate() throws Exception {
-        String rhona = "/people/" + people.search(ines, "rhona").get(0).id();
+        String rhona = "/people/" + people.page(ines, "rhona", 0).women().get(0).id();
         String running = page(rhona + "/can?wish=RUNNING");
         assertThat(running)
                 .contains("the return tests passed")
@@ -54,7 +54,7 @@ class ApproachTest extends PageTest {
 
     @Test
     void showsAWeekOfTheSeasonWithoutThePage() throws Exception {
-        String corin = "/people/" + people.search(ines, "corin").get(0).id();
+        String corin = "/people/" + people.page(ines, "corin", 0).women().get(0).id();
         String week30 = page(corin + "/journey/week?week=30");
         assertThat(week30).contains("30 weeks + 0").doesNotContain("<html");
         assertThat(page(corin + "/journey/week?week=28"))

@@ -34,7 +34,7 @@ class NextStepTest extends PageTest {
     void leadsThroughAVisitAndForcesNothing() throws Exception {
         String name = "Step " + key();
         send(intake(name));
-        Woman woman = people.search(ines, name).get(0);
+        Woman woman = people.page(ines, name, 0).women().get(0);
         assertThat(next(woman)).isEqualTo("Ask: safe today?");
         assertThat(page("/people/" + woman.id() + "/journey")).contains("id=\"next-step\"", "/safe");
         send(to(woman, "/safe").param("noSign", "yes").param("noSymptom", "yes"));
@@ -55,7 +55,7 @@ class NextStepTest extends PageTest {
     void asksForAPlanThenASessionThenToTeachIt() throws Exception {
         String name = "Late " + key();
         send(set(intake(name), "lastPeriod", TODAY.minusWeeks(30).toString()));
-        Woman woman = people.search(ines, name).get(0);
+        Woman woman = people.page(ines, name, 0).women().get(0);
         send(to(woman, "/safe").param("noSign", "yes").param("noSymptom", "yes"));
         assertThat(words(woman)).doesNotContain("Gap check").contains("Make her plan");
         send(to(woman, "/program").param("visitsPerWeek", "2"));

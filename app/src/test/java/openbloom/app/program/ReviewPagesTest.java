@@ -16,7 +16,7 @@ class ReviewPagesTest extends PageTest {
     private Reviews reviews;
 
     private Woman demoWoman(String name) {
-        return people.search(ines, name).get(0);
+        return people.page(ines, name, 0).women().get(0);
     }
 
     @Test

@@ -52,7 +52,7 @@ class PagesTest extends PageTest {
                 .contains("id=\"problem-" + field + "\"")
                 .contains("still to be here")
                 .doesNotContain("Exception");
-        assertThat(people.search(ines, "oda brink")).isEmpty();
+        assertThat(people.page(ines, "oda brink", 0).women()).isEmpty();
     }
 
     @Test
@@ -85,13 +85,13 @@ class PagesTest extends PageTest {
             assertThat(send(set(intake("Petra Twice"), "formKey", key)).getStatus())
                     .isEqualTo(302);
         }
-        assertThat(people.search(ines, "petra twice")).hasSize(1);
+        assertThat(people.page(ines, "petra twice", 0).women()).hasSize(1);
     }
 
     @Test
     void showsBothVersionsOfAStaleEditAndOverwritesNothing() throws Exception {
         send(intake("Stella Stale"));
-        Woman kept = people.search(ines, "stella stale").get(0);
+        Woman kept = people.page(ines, "stella stale", 0).women().get(0);
         String address = "/people/" + kept.id();
         assertThat(send(intake(address, "Stella Changed").param("version", "1")).getStatus())
                 .isEqualTo(302);
@@ -109,10 +109,10 @@ class PagesTest extends PageTest {
 
     @Test
     void findsByAnyPartOfANameAndTakesSignsOfTheDatabaseLiterally() {
-        assertThat(people.search(ines, "VALE")).extracting(Woman::name).containsExactly("Rhona Vale");
-        assertThat(people.search(ines, "%")).isEmpty();
-        assertThat(people.search(ines, "_")).isEmpty();
-        assertThat(people.search(ines, "")).hasSizeGreaterThanOrEqualTo(14);
+        assertThat(people.page(ines, "VALE", 0).women()).extracting(Woman::name).containsExactly("Rhona Vale");
+        assertThat(people.page(ines, "%", 0).women()).isEmpty();
+        assertThat(people.page(ines, "_", 0).women()).isEmpty();
+        assertThat(people.page(ines, "", 0).women()).hasSizeGreaterThanOrEqualTo(14);
     }
 
     @ParameterizedTest
@@ -144,7 +144,7 @@ class PagesTest extends PageTest {
         String name = "stranger-" + UUID.randomUUID() + "@elsewhere.example";
         accounts.createStudio("Elsewhere", "Europe/London", new NewAccount("Stranger", name, "long-enough-1"));
         SignedIn stranger = (SignedIn) accounts.loadUserByUsername(name);
-        long hers = people.search(ines, "rhona").get(0).id();
+        long hers = people.page(ines, "rhona", 0).women().get(0).id();
         assertThat(status(get("/people/" + hers + page).with(user(stranger)))).isEqualTo(404);
         assertThat(status(post("/people/" + hers).with(user(stranger)).with(csrf())))
                 .isEqualTo(404);
@@ -156,7 +156,7 @@ class PagesTest extends PageTest {
     @Test
     void stopsEverythingAtAWarningSignAndSaysWhatToDo() throws Exception {
         send(intake("Wanda Warned"));
-        String her = "/people/" + people.search(ines, "wanda").get(0).id();
+        String her = "/people/" + people.page(ines, "wanda", 0).women().get(0).id();
         assertThat(send(post(her + "/safe").param("formKey", key())).getContentAsString())
                 .contains("Ask, then tick what she has");
         assertThat(send(post(her + "/safe")
@@ -183,7 +183,7 @@ class PagesTest extends PageTest {
     @Test
     void tellsWhatIsWrongWithAGapCheckAndASessionAndLosesNothing() throws Exception {
         send(intake("Gerda Gap"));
-        String her = "/people/" + people.search(ines, "gerda").get(0).id();
+        String her = "/people/" + people.page(ines, "gerda", 0).women().get(0).id();
         send(post(her + "/safe").param("formKey", key()).param("noSign", "yes").param("noSymptom", "yes"));
         String slip = body(post(her + "/checks/gap")
                 .param("formKey", key())
@@ -256,7 +256,7 @@ class PagesTest extends PageTest {
     /** What the gap sheet says while three fingers stand on it, for a woman just taken in. */
     private String lookedAt(MockHttpServletRequestBuilder intake, String name) throws Exception {
         send(intake);
-        String her = "/people/" + people.search(ines, name).get(0).id();
+        String her = "/people/" + people.page(ines, name, 0).women().get(0).id();
         send(post(her + "/safe").param("formKey", key()).param("noSign", "yes").param("noSymptom", "yes"));
         return send(post(her + "/checks/gap/look")
                         .param("width-LIFT-NAVEL-0", "3")

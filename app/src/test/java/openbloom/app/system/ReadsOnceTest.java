@@ -36,7 +36,7 @@ class ReadsOnceTest extends PageTest {
 
     @Test
     void asksForNothingTwice() throws Exception {
-        long rhona = people.search(ines, "rhona").get(0).id();
+        long rhona = people.page(ines, "rhona", 0).women().get(0).id();
         String last = store.sql("select max(id) from session where woman_id = ?")
                 .param(rhona)
                 .query(String.class)

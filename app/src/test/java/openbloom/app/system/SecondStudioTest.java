@@ -44,9 +44,9 @@ class SecondStudioTest extends PageTest {
     @Test
     void findsNothingOfHersAtAnyAddress() throws Exception {
         SignedIn stranger = stranger();
-        long hers = people.search(ines, "rhona").get(0).id();
+        long hers = people.page(ines, "rhona", 0).women().get(0).id();
         as(stranger, intake("Strange Sister"));
-        long own = people.search(stranger, "strange sister").get(0).id();
+        long own = people.page(stranger, "strange sister", 0).women().get(0).id();
         List<String> open = new ArrayList<>();
         List<String> before = visitsOf(hers);
         int asked = 0;
@@ -81,7 +81,8 @@ class SecondStudioTest extends PageTest {
         long other = askedWoman("Other").id();
         long own = askedWoman("Own").id();
         as(stranger(), intake("Strange Niece"));
-        long strange = people.search(stranger(), "strange niece").get(0).id();
+        long strange =
+                people.page(stranger(), "strange niece", 0).women().get(0).id();
         Map<String, String> before = pages(own, strange);
         assertThat(before.keySet()).as("pages compared").hasSizeGreaterThan(40);
         String hers = "/people/" + other;
@@ -125,7 +126,7 @@ class SecondStudioTest extends PageTest {
     @Test
     @Transactional
     void aStudiosOwnPagesShowNothingOfAnother() throws Exception {
-        long hers = people.search(ines, "rhona").get(0).id();
+        long hers = people.page(ines, "rhona", 0).women().get(0).id();
         String rhona = "/people/" + hers;
         String session = store.sql("select max(id) from session where woman_id = ?")
                 .param(hers)
@@ -141,8 +142,8 @@ class SecondStudioTest extends PageTest {
         assertThat(page("/studio")).contains("Mara", "tove@boathouse.example");
         assertThat(page("/")).contains("23:45");
         as(stranger(), intake("Strange Aunt"));
-        String strange =
-                "/people/" + people.search(stranger(), "strange aunt").get(0).id();
+        String strange = "/people/"
+                + people.page(stranger(), "strange aunt", 0).women().get(0).id();
         List<String> ours = new ArrayList<>(store.sql(
                         "select name from woman where studio_id = ? union all select email from account where studio_id = ?")
                 .params(ines.studioId(), ines.studioId())

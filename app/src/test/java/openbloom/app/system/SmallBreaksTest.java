@@ -370,7 +370,7 @@ class SmallBreaksTest extends PageTest {
             form.param(on, TODAY.minusDays(daysAgo).toString());
         }
         assertThat(send(form).getStatus()).isEqualTo(302);
-        Woman dated = people.search(ines, name).get(0);
+        Woman dated = people.page(ines, name, 0).women().get(0);
         assertThat(page("/people/" + dated.id() + "/journey")).contains(now);
         assertThat(page("/people/" + dated.id() + "/edit")).contains("value=\"" + weeks + "\"");
     }

@@ -24,7 +24,7 @@ class TodayTest extends PageTest {
     @Test
     void expectsAWomanOnceAndTakesTheVisitOutAgain() throws Exception {
         send(intake("Vera Visit"));
-        Woman vera = people.search(ines, "vera visit").get(0);
+        Woman vera = people.page(ines, "vera visit", 0).women().get(0);
         String her = "/people/" + vera.id();
         String key = key();
         for (int i = 0; i < 2; i++) {
@@ -49,7 +49,7 @@ class TodayTest extends PageTest {
         "2026-12-01, '', Give a time such as"
     })
     void tellsWhatIsWrongWithAVisitAndKeepsTheDay(String on, String at, String sentence) throws Exception {
-        Woman rhona = people.search(ines, "rhona").get(0);
+        Woman rhona = people.page(ines, "rhona", 0).women().get(0);
         String her = "/people/" + rhona.id();
         String page = body(post(her + "/visits").param("on", on).param("at", at).param("formKey", key()));
         assertThat(page).contains(sentence).contains("value=\"" + at + "\"").contains("Visits ahead");
@@ -58,7 +58,7 @@ class TodayTest extends PageTest {
     @Test
     void keepsAWomanPregnantPastFortyFiveWeeksUntilTheBirthIsRecorded() throws Exception {
         send(set(intake("Ludmila Late"), "lastPeriod", TODAY.minusWeeks(44).toString()));
-        Woman late = people.search(ines, "ludmila").get(0);
+        Woman late = people.page(ines, "ludmila", 0).women().get(0);
         assertThat(page("/people/" + late.id() + "/journey"))
                 .contains("44 weeks + 0")
                 .contains("Pregnant");

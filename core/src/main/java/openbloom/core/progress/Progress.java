@@ -108,7 +108,7 @@ public final class Progress {
     }
 
     private boolean goesDown(LineDay latest) {
-        addIf(latest.has(Against.DOMED), "domed, and stayed domed after a cue");
+        addIf(latest.has(Against.DOMED), "domed");
         addIf(latest.has(Against.LEAKED), "leaked");
         addIf(latest.has(Against.HEAVY), "heaviness, new or more than before");
         Pain pain = latest.pain();

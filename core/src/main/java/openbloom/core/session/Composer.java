@@ -71,7 +71,11 @@ public final class Composer {
     private Session compose() {
         return switch (request.format().kind()) {
             case GYM_CARD -> GymCard.of(judgement, request);
-            case BREATH_AND_FLOOR -> laid(FloorRound.of(rest, candidates, judgement, request), 0);
+            case BREATH_AND_FLOOR ->
+                laid(
+                        FloorRound.of(rest, candidates, judgement, request),
+                        0,
+                        "a round of breath and pelvic floor is no longer than what is prescribed");
             default -> best();
         };
     }
@@ -86,7 +90,10 @@ public final class Composer {
         WorkSolver.Solution up = WorkSolver.solve(frame(frame, upFirst), items, down.score());
         WorkSolver.Solution best = isBetter(up, down) ? up : down;
         List<Pick> work = best.chosen().stream().map(Composer::pick).toList();
-        return laid(rest.spread(new Timetable.Parts(frame.opening(), work, frame.release())), best.score());
+        return laid(
+                rest.spread(new Timetable.Parts(frame.opening(), work, frame.release())),
+                best.score(),
+                Notes.why(frame(frame, downFirst), items, best.chosen(), rest.isTight()));
     }
 
     /** What the solver is given for one order of families, so that others can be asked the same. */
@@ -231,7 +238,7 @@ public final class Composer {
         return seconds;
     }
 
-    private Session laid(Timetable.Parts parts, int score) {
+    private Session laid(Timetable.Parts parts, int score, String why) {
         Timetable timetable = Timetable.of(parts, request.format(), weaker);
         List<LeftOut> leftOut = LeftOuts.of(judgement, request, timetable);
         return new Session(
@@ -239,7 +246,7 @@ public final class Composer {
                 timetable.transitions(),
                 timetable.endsLying(),
                 leftOut,
-                Notes.of(timetable, request, SHORTEST_SHARE, leftOut),
+                Notes.of(timetable, request, SHORTEST_SHARE, leftOut, why),
                 score,
                 request.format());
     }

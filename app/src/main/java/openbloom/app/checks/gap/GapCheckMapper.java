@@ -1,5 +1,6 @@
 package openbloom.app.checks.gap;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import openbloom.app.checks.log.NewVersion;
@@ -40,59 +41,62 @@ interface GapCheckMapper {
     List<KeptReading> readingsOf(@Param("womanIds") List<Long> womanIds);
 
     /**
-     * Duplicates of one kind in sums: how many, and Σ of squared differences.
+     * What repeated readings of one examiner with one method come to. Sums are kept and follow every check that is kept.
      *
-     * @param squares Σ(first − second)², in half fingers or mm
+     * @param pairs places read twice
+     * @param squares Σ(first − second)², in half fingers² or mm²
+     * @param meanPairs checks read twice at two places or more on the small lift
+     * @param meanSquares Σ(mean of the first − mean of the second)² of those, in half fingers² or mm²
      */
-    record Duplicates(long examinerId, long pairs, long squares) {}
+    record Repeated(long examinerId, Method method, long pairs, long squares, long meanPairs, BigDecimal meanSquares) {
+        /** The same with another sign: what is taken away. */
+        Repeated negated() {
+            return new Repeated(examinerId, method, -pairs, -squares, -meanPairs, meanSquares.negate());
+        }
+    }
 
-    /** Every check that was read twice with one method, each in its latest version, summed up by examiner. */
+    /** What a check and its blind second reading come to, each in its latest version; none while one is withdrawn. */
     @Select("""
-            select first_check.examiner_id, count(*) as pairs,
+            select first_check.examiner_id, first_check.method, count(*) as pairs,
               sum(power(coalesce(r1.width_half_fingers, r1.width_mm) - coalesce(r2.width_half_fingers, r2.width_mm), 2))
-                as squares
+                as squares,
+              case when count(case when r1.state = 'LIFT' then 1 end) >= 2 then 1 else 0 end as mean_pairs,
+              case when count(case when r1.state = 'LIFT' then 1 end) >= 2 then power(
+                avg(case when r1.state = 'LIFT' then cast(coalesce(r1.width_half_fingers, r1.width_mm)
+                  - coalesce(r2.width_half_fingers, r2.width_mm) as double precision) end), 2) else 0 end as mean_squares
             from gap_check second_check
-              join gap_check first_check on coalesce(first_check.root_id, first_check.id) = second_check.repeats
+              join gap_check first_check on coalesce(first_check.root_id, first_check.id) = #{first}
+                and (first_check.id = #{first} or first_check.root_id = #{first})
                 and first_check.method = second_check.method and first_check.examiner_id = second_check.examiner_id
-              join account on account.id = first_check.examiner_id
               join gap_reading r1 on r1.check_id = first_check.id
               join gap_reading r2 on r2.check_id = second_check.id and r2.site = r1.site
                 and r2.offset_mm = r1.offset_mm and r2.state = r1.state
-            where account.studio_id = #{studioId} and first_check.method = #{method}
+            where second_check.repeats = #{first}
               and not exists (select 1 from gap_check later where later.corrects = first_check.id)
               and not exists (select 1 from gap_check later where later.corrects = second_check.id)
-            group by first_check.examiner_id
+            group by first_check.id, second_check.id, first_check.examiner_id, first_check.method
             """)
-    List<Duplicates> duplicatesIn(long studioId, Method method);
+    List<Repeated> comesTo(@Param("first") long first);
 
-    /**
-     * Duplicates of one kind as means over their sites on the small lift: how many pairs, and Σ of squared differences.
-     *
-     * @param squares Σ(first − second)², in half fingers or mm
-     */
-    record MeanDuplicates(long examinerId, long pairs, double squares) {}
-
-    /** Every check that was read twice with one method at two sites or more, summed up by examiner. */
+    /** Of each examiner of a studio with one method. */
     @Select("""
-            select examiner_id, count(*) as pairs, sum(power(difference, 2)) as squares from (
-              select first_check.examiner_id,
-                avg(cast(coalesce(r1.width_half_fingers, r1.width_mm) as double precision))
-                  - avg(cast(coalesce(r2.width_half_fingers, r2.width_mm) as double precision)) as difference
-              from gap_check second_check
-                join gap_check first_check on coalesce(first_check.root_id, first_check.id) = second_check.repeats
-                  and first_check.method = second_check.method and first_check.examiner_id = second_check.examiner_id
-                join account on account.id = first_check.examiner_id
-                join gap_reading r1 on r1.check_id = first_check.id and r1.state = 'LIFT'
-                join gap_reading r2 on r2.check_id = second_check.id and r2.site = r1.site
-                  and r2.offset_mm = r1.offset_mm and r2.state = r1.state
-              where account.studio_id = #{studioId} and first_check.method = #{method}
-                and not exists (select 1 from gap_check later where later.corrects = first_check.id)
-                and not exists (select 1 from gap_check later where later.corrects = second_check.id)
-              group by first_check.examiner_id, first_check.id, second_check.id
-              having count(*) >= 2)
-            group by examiner_id
+            select repeated.* from repeated join account on account.id = examiner_id
+            where studio_id = #{studioId} and repeated.method = #{method}
             """)
-    List<MeanDuplicates> meanDuplicatesIn(long studioId, Method method);
+    List<Repeated> repeatedIn(long studioId, Method method);
+
+    /** Whoever keeps a second reading of an examiner waits until the one before is kept. */
+    @Select("select id from account where id = #{examinerId} for update")
+    long lock(long examinerId);
+
+    @Insert("""
+            merge into repeated using (select cast(#{r.examinerId} as bigint) as e, cast(#{r.method} as varchar(20)) as m) on examiner_id = e and method = m
+            when matched then update set pairs = pairs + #{r.pairs}, squares = squares + #{r.squares},
+              mean_pairs = mean_pairs + #{r.meanPairs}, mean_squares = mean_squares + #{r.meanSquares}
+            when not matched then insert (examiner_id, method, pairs, squares, mean_pairs, mean_squares)
+              values (#{r.examinerId}, #{r.method}, #{r.pairs}, #{r.squares}, #{r.meanPairs}, #{r.meanSquares})
+            """)
+    void add(@Param("r") Repeated more);
 
     /**
      * A row to be kept.

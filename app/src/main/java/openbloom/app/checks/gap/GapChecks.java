@@ -4,6 +4,8 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import openbloom.app.checks.log.CheckLog;
@@ -114,33 +116,44 @@ public class GapChecks {
 
     /** The repeatability that counts for an examiner and a method. */
     public RepeatabilityInUse repeatability(long studioId, long examinerId, Method method) {
-        Repeatability.Sums hers = Repeatability.Sums.NONE;
-        Repeatability.Sums studios = Repeatability.Sums.NONE;
-        for (GapCheckMapper.Duplicates kept : mapper.duplicatesIn(studioId, method)) {
-            Repeatability.Sums sums = sums(kept, method);
-            studios = studios.plus(sums);
-            hers = kept.examinerId() == examinerId ? sums : hers;
-        }
-        return RepeatabilityInUse.of(method, hers, studios);
+        return inUse(
+                studioId,
+                examinerId,
+                method,
+                kept -> sums(method, kept.pairs(), kept.squares()),
+                (hers, studios) -> RepeatabilityInUse.of(method, hers, studios));
     }
 
     /** The repeatability that counts for means over some sites by an examiner and a method. */
     public RepeatabilityInUse repeatabilityOfMeans(long studioId, long examinerId, Method method, int sites) {
-        double unit = method.readsFingers() ? 4.0 : 1.0;
+        return inUse(
+                studioId,
+                examinerId,
+                method,
+                kept -> sums(method, kept.meanPairs(), kept.meanSquares().doubleValue()),
+                (hers, studios) -> RepeatabilityInUse.ofMeans(method, sites, hers, studios));
+    }
+
+    private RepeatabilityInUse inUse(
+            long studioId,
+            long examinerId,
+            Method method,
+            Function<GapCheckMapper.Repeated, Repeatability.Sums> read,
+            BiFunction<Repeatability.Sums, Repeatability.Sums, RepeatabilityInUse> decide) {
         Repeatability.Sums hers = Repeatability.Sums.NONE;
         Repeatability.Sums studios = Repeatability.Sums.NONE;
-        for (GapCheckMapper.MeanDuplicates kept : mapper.meanDuplicatesIn(studioId, method)) {
-            Repeatability.Sums sums = new Repeatability.Sums(Math.toIntExact(kept.pairs()), kept.squares() / unit);
+        for (GapCheckMapper.Repeated kept : mapper.repeatedIn(studioId, method)) {
+            Repeatability.Sums sums = read.apply(kept);
             studios = studios.plus(sums);
             hers = kept.examinerId() == examinerId ? sums : hers;
         }
-        return RepeatabilityInUse.ofMeans(method, sites, hers, studios);
+        return decide.apply(hers, studios);
     }
 
     /** Fingers are kept in halves. */
-    private static Repeatability.Sums sums(GapCheckMapper.Duplicates kept, Method method) {
-        double squares = method.readsFingers() ? kept.squares() / 4.0 : kept.squares();
-        return new Repeatability.Sums(Math.toIntExact(kept.pairs()), squares);
+    private static Repeatability.Sums sums(Method method, long pairs, double squares) {
+        double unit = method.readsFingers() ? 4.0 : 1.0;
+        return new Repeatability.Sums(Math.toIntExact(pairs), squares / unit);
     }
 
     /**
@@ -187,8 +200,13 @@ public class GapChecks {
                 repeats,
                 old == null ? repeats : null,
                 old == null ? null : old.fingers().map(FingerWidths::toString).orElse(""));
+        Optional<Long> repeated =
+                Optional.ofNullable(repeats).or(() -> Optional.ofNullable(old).map(KeptCheck::root));
+        repeated.ifPresent(first -> mapper.lock(measured.by().id()));
+        repeated.ifPresent(first -> mapper.comesTo(first).forEach(before -> mapper.add(before.negated())));
         long id = mapper.insert(row);
         measured.check().readings().forEach(reading -> mapper.insertReading(KeptReading.of(id, reading)));
+        repeated.ifPresent(first -> mapper.comesTo(first).forEach(mapper::add));
         return id;
     }
 }

@@ -61,7 +61,8 @@ class DurabilityTest {
 
         try (ConfigurableApplicationContext reopened = open(home)) {
             SignedIn owner = owner(reopened);
-            Woman woman = reopened.getBean(People.class).search(owner, "").get(0);
+            Woman woman =
+                    reopened.getBean(People.class).page(owner, "", 0).women().get(0);
             List<GapChecks.KeptCheck> found = reopened.getBean(GapChecks.class).of(woman.id());
             assertThat(found).hasSizeGreaterThanOrEqualTo(acknowledged);
             assertThat(found)

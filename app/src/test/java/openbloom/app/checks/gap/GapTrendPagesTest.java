@@ -23,7 +23,7 @@ class GapTrendPagesTest extends PageTest {
                 .param("birthKind", "VAGINAL")
                 .param("tear", "NONE")
                 .param("woundClosed", "YES"));
-        Woman woman = people.search(ines, name).get(0);
+        Woman woman = people.page(ines, name, 0).women().get(0);
         StringBuilder file = new StringBuilder(HEADER);
         file.append(line(90, "CALIPERS", "REST", 55)).append(line(80, "CALIPERS", "REST", 60));
         for (int week = 0; week < 6; week++) {
@@ -74,7 +74,7 @@ class GapTrendPagesTest extends PageTest {
     void scoresNothingWhileSheIsPregnant() throws Exception {
         String name = "Pia " + key();
         send(intake(name));
-        Woman woman = people.search(ines, name).get(0);
+        Woman woman = people.page(ines, name, 0).women().get(0);
         StringBuilder file = new StringBuilder(HEADER);
         for (int week = 0; week < 6; week++) {
             file.append(line(40 - 7 * week, "ULTRASOUND", "REST", 45 - 3 * week));
@@ -103,7 +103,7 @@ class GapTrendPagesTest extends PageTest {
     void readsFiveThousandLinesAndSaysThatThereWereMore() throws Exception {
         String name = "Lea " + key();
         send(intake(name));
-        long id = people.search(ines, name).get(0).id();
+        long id = people.page(ines, name, 0).women().get(0).id();
         StringBuilder file = new StringBuilder(HEADER);
         for (int i = 0; i < 5_005; i++) {
             file.append(line(i % 300, "CALIPERS", "REST", i % 90).replace("NAVEL,0,", "ABOVE," + i / 300 * 10 + ","));

@@ -135,7 +135,7 @@ class CarryingTest extends PageTest {
     private Woman woman() throws Exception {
         String name = "Carried " + key();
         send(intake(name));
-        return people.search(ines, name).get(0);
+        return people.page(ines, name, 0).women().get(0);
     }
 
     private static String address(Woman woman, String page) {

@@ -17,7 +17,7 @@ class LiveSensorTest extends PageTest {
 
     @Test
     void streamsWhatTheSameSeedKeeps() throws Exception {
-        long rhona = people.search(ines, "rhona").get(0).id();
+        long rhona = people.page(ines, "rhona", 0).women().get(0).id();
         MvcResult streaming =
                 mvc.perform(get("/people/" + rhona + STREAM).with(user(ines))).andReturn();
         assertThat(streaming.getRequest().isAsyncStarted()).isTrue();
@@ -39,7 +39,7 @@ class LiveSensorTest extends PageTest {
 
     @Test
     void streamsNothingForWhatItDoesNotKnow() throws Exception {
-        long rhona = people.search(ines, "rhona").get(0).id();
+        long rhona = people.page(ines, "rhona", 0).women().get(0).id();
         for (String wrong : List.of(
                 STREAM.replace("TYPICAL", "HAPPY"), STREAM.replace("SHORT", "LONG"), STREAM.replace("=7", "=0"))) {
             assertThat(status(get("/people/" + rhona + wrong).with(user(ines))))

@@ -1,0 +1,118 @@
+package openbloom.bench;
+
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DatabaseMetaData;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+
+/**
+ * A studio as rich as the demonstration and many times as large: every row that belongs to a woman, in every table, is there
+ * once for each of her copies.
+ */
+final class GrownStudio {
+    /** Numbers of copies lie this far apart. */
+    private static final long STEP = 1_000_000;
+
+    private final Connection store;
+
+    private GrownStudio(Connection store) {
+        this.store = store;
+    }
+
+    static String url(Path folder) {
+        return "jdbc:h2:file:" + folder.resolve("bloom") + ";WRITE_DELAY=0";
+    }
+
+    /**
+     * Copies every woman.
+     *
+     * @param copies how often, itself not counted
+     * @return number of rows of every table that was copied
+     */
+    static Map<String, Long> grow(Path folder, int copies) throws SQLException {
+        try (Connection store = DriverManager.getConnection(url(folder), "bloom", "")) {
+            return new GrownStudio(store).grow(copies);
+        }
+    }
+
+    private Map<String, Long> grow(int copies) throws SQLException {
+        Map<String, Map<String, String>> references = references();
+        Set<String> hers = new TreeSet<>(Set.of("WOMAN"));
+        while (references.entrySet().stream()
+                .filter(table -> table.getValue().values().stream().anyMatch(hers::contains))
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toCollection(TreeSet::new))
+                .stream()
+                .anyMatch(hers::add)) {}
+        Map<String, Long> rows = new LinkedHashMap<>();
+        try (Statement sql = store.createStatement()) {
+            sql.execute("set referential_integrity false");
+            for (String table : hers) {
+                sql.execute(copy(table, references.getOrDefault(table, Map.of()), hers, copies));
+                try (ResultSet counted = sql.executeQuery("select count(*) from " + table)) {
+                    counted.next();
+                    rows.put(table, counted.getLong(1));
+                }
+            }
+            sql.execute("update repeated set pairs = pairs * " + (copies + 1) + ", squares = squares * " + (copies + 1)
+                    + ", mean_pairs = mean_pairs * " + (copies + 1) + ", mean_squares = mean_squares * " + (copies + 1));
+            sql.execute("set referential_integrity true");
+            sql.execute("analyze");
+        }
+        return rows;
+    }
+
+    /** Column to table it names, by table. */
+    private Map<String, Map<String, String>> references() throws SQLException {
+        Map<String, Map<String, String>> references = new HashMap<>();
+        DatabaseMetaData described = store.getMetaData();
+        try (ResultSet tables = described.getTables(null, "PUBLIC", null, new String[] {"TABLE", "BASE TABLE"})) {
+            while (tables.next()) {
+                String table = tables.getString("TABLE_NAME");
+                try (ResultSet keys = described.getImportedKeys(null, "PUBLIC", table)) {
+                    while (keys.next()) {
+                        references
+                                .computeIfAbsent(table, none -> new HashMap<>())
+                                .put(keys.getString("FKCOLUMN_NAME"), keys.getString("PKTABLE_NAME"));
+                    }
+                }
+            }
+        }
+        return references;
+    }
+
+    private String copy(String table, Map<String, String> references, Set<String> hers, int copies)
+            throws SQLException {
+        List<String> columns = new ArrayList<>();
+        List<String> values = new ArrayList<>();
+        try (ResultSet all = store.getMetaData().getColumns(null, "PUBLIC", table, null)) {
+            while (all.next()) {
+                String column = all.getString("COLUMN_NAME");
+                boolean moves = column.equals("ID") || hers.contains(references.getOrDefault(column, ""));
+                columns.add(column);
+                if (moves) {
+                    values.add(column + " + x * " + STEP);
+                } else if (column.equals("FORM_KEY")) {
+                    values.add("case when " + column + " is null then null else left(" + column + ", 28) || lpad(x, 8, '0') end");
+                } else if (table.equals("WOMAN") && column.equals("NAME")) {
+                    values.add(column + " || ' ' || lpad(x, 4, '0')");
+                } else {
+                    values.add(column);
+                }
+            }
+        }
+        return "insert into " + table + " (" + String.join(", ", columns) + ") select " + String.join(", ", values)
+                + " from " + table + " cross join system_range(1, " + copies + ")";
+    }
+}
