@@ -53,8 +53,7 @@ function show() {
   at('forward').hidden = now === items.length - 1;
   at('finish-button').textContent = now === items.length - 1 ? 'Finish' : 'Finish here';
   for (const id of ['where', 'how-much', 'took-over']) at(id).hidden = true;
-  at('stopped').hidden = !item.held;
-  at('stopped-words').textContent = item.held ? `Held: ${item.held}. Leave it out today.` : '';
+  showStop(item);
   at('load').hidden = item.weighted !== 'true';
   at('kilograms').value = item.kilograms ?? '';
   const before = items[now - 1];
@@ -102,6 +101,7 @@ function draw() {
   const setWords = turns(item) > 1 ? `, set ${set + 1} of ${turns(item)}` : '';
   const rest = Math.max(0, Math.ceil(setSeconds(item) + number(item.rest) - within));
   at('run').textContent = running ? 'Stop' : elapsed > 0 ? 'Go on' : 'Start';
+  at('run').disabled = Boolean(item.stopped);
   if (changing > 0) {
     told(String(Math.ceil(changing)), `seconds to change: ${named(item)}`, 'change');
   } else if (over) {
@@ -207,6 +207,7 @@ function tick() {
 setInterval(tick, 200);
 
 function toggle() {
+  if (items[now].stopped) return;
   if (!running && elapsed >= totalSeconds(items[now])) elapsed = 0;
   running = !running;
   last = performance.now();
@@ -368,16 +369,22 @@ function stop(place, pain) {
     }
   });
   item.held = '';
-  at('stopped-words').textContent = `Stop this one: ${why}. ${where.dataset.say}`;
-  at('stopped').hidden = false;
-  at('phase').textContent = 'stopped';
+  item.stopped = `Stop this one: ${why}. ${where.dataset.say}`;
+  showStop(item);
   draw();
+  at('phase').textContent = 'stopped';
+}
+
+function showStop(item) {
+  at('stopped').hidden = !item.stopped && !item.held;
+  at('stopped-words').textContent = item.stopped || (item.held ? `Held: ${item.held}. Leave it out today.` : '');
 }
 
 // What a pain that was taken back had held.
 function release(index) {
   items.filter((other) => other.heldBy === String(index)).forEach((other) => { other.held = ''; other.heldBy = ''; });
-  if (index === now) at('stopped').hidden = !items[now].held;
+  items[index].stopped = '';
+  if (index === now) { showStop(items[now]); draw(); }
 }
 
 let hurtAt = '';

@@ -192,13 +192,14 @@ class SessionWalkTest extends BrowserTest {
         assertThat(page.locator("#place")).containsText("2 of ");
         page.keyboard().press("c");
         page.locator("#undo").click();
-        assertThat(page.locator("[data-told=CUE_WORKED]")).hasAttribute("aria-pressed", "false");
+        assertThat(page.locator(".answer[data-key=c]")).hasAttribute("aria-pressed", "false");
         page.keyboard().press("ArrowLeft");
         page.keyboard().press("e");
         assertThat(page.locator("[data-told=TOO_EASY]")).hasAttribute("aria-pressed", "false");
         assertThat(page.locator("#kept")).hasText("kept");
         page.reload();
-        teaching();
+        assertThat(page.locator("#place")).containsText("2 of ");
+        page.keyboard().press("ArrowLeft");
         assertThat(page.locator("[data-told=HURT]")).hasAttribute("aria-pressed", "true");
         assertThat(page.locator("[data-told=TOO_EASY]")).hasAttribute("aria-pressed", "false");
         page.navigate(session);
@@ -223,7 +224,8 @@ class SessionWalkTest extends BrowserTest {
         page.locator("[data-pain='8']").click();
         assertThat(page.locator("#stopped")).isVisible();
         assertThat(page.locator("#stopped")).containsText("8 of 10");
-        assertThat(page.locator("#run")).hasText("Start");
+        assertThat(page.locator("#phase")).hasText("stopped");
+        assertThat(page.locator("#run")).isDisabled();
         look();
         page.locator("#finish-button").click();
         page.locator("#all-in-all button").first().click();

@@ -177,6 +177,8 @@ class VisitWalkTest extends BrowserTest {
         page.waitForURL("**/checks");
         for (String check : List.of("Opening check", "Breath", "Connect", "Pelvic floor check")) {
             next(check);
+            // There Space times a hold until one has gone to an answer.
+            reachBy("document.activeElement.type === 'radio'", "an answer");
             key("Space");
             key("Enter");
             page.waitForURL("**/checks");
