@@ -11,6 +11,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Base64;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,14 +20,21 @@ import java.util.Random;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.core.DefaultParameterNameDiscoverer;
+import org.springframework.core.MethodParameter;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.annotation.DirtiesContext;
+import org.springframework.web.bind.annotation.RequestMethod;
+import org.springframework.web.method.HandlerMethod;
+import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /**
  * Hostile input over every form, call and file of an instance of its own: no answer is a 500, no page shows a stack trace,
@@ -92,6 +100,73 @@ class FuzzTest {
             "\"VAGINAL\"",
             "[1,2]");
 
+    private static final List<String> NASTY_YAML = List.of(
+            "~",
+            "[]",
+            "{}",
+            "[~]",
+            "{a: ~}",
+            "x",
+            "-1",
+            "1e308",
+            ".nan",
+            "99999999999999999999",
+            "true",
+            "\"\\0\"",
+            "\"\\uD800\"",
+            "2026-01-01",
+            "[1, x, ~]",
+            "&a [*a]",
+            "*b",
+            "!!binary aGk=",
+            "|",
+            ">-",
+            "'",
+            "\"",
+            "[",
+            "{",
+            "? a",
+            "<<: *a",
+            "[{needs: ~}]",
+            "{plain: ~}",
+            "{from: hooklying, trunk: .nan}",
+            "{from: ~}",
+            "{all: {sets: ~}}",
+            "\t");
+    private static final String OWN_MOVES = """
+            defaults: {pressure: 2}
+            moves:
+              - id: studio-hover
+                name: Studio hover
+                short: Hover
+                strand: front-support
+                rung: 4
+                purpose: front-support
+                position: hands-and-knees
+                surface: floor
+                breath: out
+                tone: neutral
+                sides: both
+                midline_load: 3
+                flexion: none
+                rotation: none
+                impact: 0
+                effort: 20
+                wrist: true
+                equipment: [{needs: block, substitute: a book}]
+                dose: holds-5
+                setup: ["Hands and knees on the blue mat."]
+                cues: {plain: "Breathe out and float the knees."}
+                feel: the front of the belly
+                look: a flat back
+                watch_for: ["breath held"]
+                figure: hooklying
+                pose: {from: hooklying, trunk: 2}
+                easier: [support-chair]
+                harder: [support-kneeling]
+                swaps: [support-wall]
+            """;
+
     private static final Map<String, String> CALLS = calls();
 
     @LocalServerPort
@@ -99,6 +174,9 @@ class FuzzTest {
 
     @Autowired
     private JdbcTemplate jdbc;
+
+    @Autowired
+    private RequestMappingHandlerMapping requestMappingHandlerMapping;
 
     private final Random random = new Random(20_261_125);
     private final HttpClient http = HttpClient.newBuilder()
@@ -120,9 +198,11 @@ class FuzzTest {
                 forms = forms();
                 assertThat(forms).as("forms found").hasSizeGreaterThan(25);
             }
-            switch (random.nextInt(10)) {
+            switch (random.nextInt(12)) {
                 case 0, 1, 2 -> call();
                 case 3 -> address(forms);
+                case 4 -> asked();
+                case 5 -> ownMoves();
                 default -> send(forms.get(random.nextInt(forms.size())));
             }
         }
@@ -167,8 +247,8 @@ class FuzzTest {
     /** Every form of every page of four women, and of the studio. */
     private List<Form> forms() throws Exception {
         List<Long> women = jdbc.queryForList("select id from woman order by rand() limit 4", Long.class);
-        List<String> pages =
-                new ArrayList<>(List.of("/", "/people", "/people/new", "/moves/own", "/studio", "/reasons"));
+        List<String> pages = new ArrayList<>(
+                List.of("/", "/people", "/people/new", "/people/file", "/moves/own", "/studio", "/reasons"));
         for (long woman : women) {
             String her = "/people/" + woman;
             for (String page : List.of(
@@ -190,12 +270,22 @@ class FuzzTest {
                     "/bench",
                     "/approach",
                     "/checks",
+                    "/checks/opening",
                     "/checks/gap/readings",
+                    "/program",
+                    "/review",
+                    "/response",
+                    "/held",
+                    "/flows",
+                    "/wanted",
                     "/can")) {
                 pages.add(her + page);
             }
             jdbc.queryForList("select id from session where woman_id = ? limit 1", Long.class, woman)
-                    .forEach(id -> pages.add(her + "/sessions/" + id + "/teach"));
+                    .forEach(id -> pages.addAll(List.of(
+                            her + "/sessions/" + id,
+                            her + "/sessions/" + id + "/edit",
+                            her + "/sessions/" + id + "/teach")));
             jdbc.queryForList("select id from recording where woman_id = ? limit 1", Long.class, woman)
                     .forEach(id -> pages.add(her + "/bench/" + id));
             jdbc.queryForList("select id from gap_check where woman_id = ? limit 1", Long.class, woman)
@@ -251,7 +341,7 @@ class FuzzTest {
             filled.put("formKey", UUID.randomUUID().toString());
         }
         filled.put("_csrf", csrf);
-        HttpResponse<String> answer = form.multipart()
+        HttpResponse<String> answer = form.multipart() || random.nextInt(12) == 0
                 ? post(form.action(), "multipart/form-data; boundary=fuzz", multipart(filled))
                 : post(form.action(), "application/x-www-form-urlencoded", encoded(filled));
         judge(form.action() + " " + filled, answer);
@@ -261,7 +351,10 @@ class FuzzTest {
         StringBuilder body = new StringBuilder();
         fields.forEach((name, value) -> body.append("--fuzz\r\nContent-Disposition: form-data; name=\"")
                 .append(name)
-                .append(name.equals("file") ? "\"; filename=\"f.csv\"\r\nContent-Type: text/csv\r\n\r\n" : "\"\r\n\r\n")
+                .append(
+                        name.equals("file") != (random.nextInt(15) == 0 && !name.equals("_csrf"))
+                                ? "\"; filename=\"f.csv\"\r\nContent-Type: text/csv\r\n\r\n"
+                                : "\"\r\n\r\n")
                 .append(name.equals("file") ? file() : value)
                 .append("\r\n"));
         return body.append("--fuzz--\r\n").toString();
@@ -292,6 +385,73 @@ class FuzzTest {
                         .get(random.nextInt(9)) + "="
                 + URLEncoder.encode(nasty(), StandardCharsets.UTF_8);
         judge(hostile, get(hostile));
+    }
+
+    /** A page that is read, with every question it knows answered oddly, some more than once. */
+    private void asked() throws Exception {
+        List<RequestMappingInfo> pages = requestMappingHandlerMapping.getHandlerMethods().keySet().stream()
+                .filter(info -> info.getMethodsCondition().getMethods().contains(RequestMethod.GET))
+                .toList();
+        RequestMappingInfo page = pages.get(random.nextInt(pages.size()));
+        HandlerMethod handler = requestMappingHandlerMapping.getHandlerMethods().get(page);
+        String path = page.getPatternValues().iterator().next();
+        if (path.contains("*")) {
+            return;
+        }
+        while (path.contains("{")) {
+            path = path.replaceFirst(
+                    "\\{[^{}]*(\\{[^}]*\\})?[^{}]*\\}",
+                    random.nextInt(8) == 0 ? "0" : String.valueOf(1 + random.nextInt(14)));
+        }
+        List<String> names = new ArrayList<>();
+        for (MethodParameter parameter : handler.getMethodParameters()) {
+            parameter.initParameterNameDiscovery(new DefaultParameterNameDiscoverer());
+            names.add(parameter.getParameterName());
+            names.addAll(components(parameter.getParameterType()));
+        }
+        String question = names.stream()
+                .filter(name -> name != null && random.nextInt(3) > 0)
+                .flatMap(name -> Stream.of(name).limit(1 + random.nextInt(2)))
+                .map(name -> name + "=" + URLEncoder.encode(odd(name), StandardCharsets.UTF_8))
+                .collect(Collectors.joining("&"));
+        judge(path + "?" + question, get(path + "?" + question));
+    }
+
+    private String odd(String name) {
+        return random.nextInt(4) > 0 ? nasty() : name.equals("woman") ? "3" : "1";
+    }
+
+    /** Names of the fields of a form that is a record, and of the records in it. */
+    private static List<String> components(Class<?> type) {
+        return !type.isRecord() || !type.getName().startsWith("openbloom.app")
+                ? List.of()
+                : Arrays.stream(type.getRecordComponents())
+                        .flatMap(one -> Stream.concat(Stream.of(one.getName()), components(one.getType()).stream()))
+                        .toList();
+    }
+
+    /** A good file of own moves with some values that are none. */
+    private void ownMoves() throws Exception {
+        List<String> lines = new ArrayList<>(OWN_MOVES.lines().toList());
+        for (int i = random.nextInt(4); i > 0; i--) {
+            int at = random.nextInt(lines.size());
+            String line = lines.get(at);
+            int value = line.indexOf(": ");
+            String odd = NASTY_YAML.get(random.nextInt(NASTY_YAML.size()));
+            lines.set(at, value < 0 || random.nextInt(6) == 0 ? odd : line.substring(0, value + 2) + odd);
+        }
+        String file = String.join("\n", lines);
+        Integer version = jdbc.query("select version from studio_moves", found -> found.next() ? found.getInt(1) : 0);
+        judge(
+                "/moves/own/yaml " + file,
+                post(
+                        "/moves/own/yaml",
+                        "application/x-www-form-urlencoded",
+                        encoded(Map.of("_csrf", csrf, "version", String.valueOf(version), "text", file))));
+        for (String page :
+                List.of("/moves/own", "/moves", "/moves/own.yaml", "/people/3/plan", "/moves/studio-hover")) {
+            judge(page + " after " + file, get(page));
+        }
     }
 
     private String nasty() {

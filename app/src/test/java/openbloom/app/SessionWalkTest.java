@@ -207,7 +207,7 @@ class SessionWalkTest extends BrowserTest {
         assertThat(told()).containsText("hurt");
         assertThat(told()).not().containsText("well");
         assertThat(told()).not().containsText("easy");
-        assertThat(page.locator("li", new Page.LocatorOptions().setHas(told())).first())
+        assertThat(page.locator(".session-items tr", new Page.LocatorOptions().setHas(told())))
                 .containsText(hurting);
     }
 
@@ -233,7 +233,7 @@ class SessionWalkTest extends BrowserTest {
         page.navigate(person + "/journey");
         assertThat(page.locator(".held-line").first()).containsText("back");
         page.navigate(session);
-        assertThat(page.locator("#page")).containsText("pain 8 of 10 at the back");
+        assertThat(page.locator(".held-line")).containsText("pain 8 of 10 at the back");
         open("/");
         assertThat(page.locator("body")).containsText("pain 8 of 10 at the back");
         page.navigate(person + "/held");

@@ -202,7 +202,7 @@ class WalkTest extends BrowserTest {
         assertThat(page.locator("[data-told=BREATH_HELD]")).hasAttribute("aria-pressed", "true");
         assertThat(page.locator("#kept")).hasText("kept");
         page.keyboard().press("p");
-        page.locator("#where button").first().click();
+        page.locator("#where [data-place=BACK]").click();
         page.locator("[data-pain='4']").click();
         assertThat(page.locator("#kept")).hasText("kept");
         page.getByRole(AriaRole.BUTTON, named("Finish")).click();
@@ -210,7 +210,7 @@ class WalkTest extends BrowserTest {
         assertThat(page.locator("h1")).hasText("Response");
         link("Session").click();
         assertThat(page.locator(".session-items")).containsText("breath held");
-        assertThat(page.locator(".session-items")).containsText("hurt (pelvic floor), 4 of 10");
+        assertThat(page.locator(".session-items")).containsText("hurt (back), 4 of 10");
         assertThat(page.locator(".session-items .tag-told")).hasCount(items);
     }
 

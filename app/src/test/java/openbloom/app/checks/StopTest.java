@@ -164,7 +164,7 @@ class StopTest extends PageTest {
         assertThat(body(safe(her))).contains("Measure it first");
         assertThat(body(safe(her).param("systolic", "130"))).contains("Give both values");
         assertThat(body(safe(her).param("systolic", "90").param("diastolic", "120")))
-                .contains("The lower value must be below the upper");
+                .contains("The lower value lies at least 10 mmHg below the upper, but it was 90/120");
         assertThat(send(safe(her).param("notMeasured", "yes")).getStatus()).isEqualTo(302);
     }
 

@@ -30,8 +30,9 @@ class WomenFileTest extends PageTest {
                         + "Ahead;1991;1;1;AFTER_BIRTH;2090-01-01;VAGINAL;NONE;YES;;\n";
         assertThat(look(lines)).contains("Add her", "birthYear: ", "birthDate: ", "This day lies ahead");
         assertThat(people.page(ines, hers, 0).women()).as("only looked at").isEmpty();
-        send(post("/people/file").param("written", lines));
-        assertThat(send(post("/people/file").param("written", lines)).getRedirectedUrl())
+        send(post("/people/file").param("written", lines).param("formKey", key()));
+        assertThat(send(post("/people/file").param("written", lines).param("formKey", key()))
+                        .getRedirectedUrl())
                 .endsWith("added=0");
         Woman woman = people.page(ines, hers, 0).women().get(0);
         var client = records.clientOn(woman, TODAY);

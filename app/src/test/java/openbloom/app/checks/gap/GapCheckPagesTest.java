@@ -143,8 +143,8 @@ class GapCheckPagesTest extends PageTest {
         String preview = send(post(into + "/look").param("written", file)).getContentAsString();
         assertThat(preview).contains("Save these 6 readings", "blind second reading");
         assertThat(checks.of(other.id())).isEmpty();
-        send(post(into).param("written", file));
-        send(post(into).param("written", file));
+        send(post(into).param("written", file).param("formKey", key()));
+        send(post(into).param("written", file).param("formKey", key()));
         assertThat(checks.of(other.id())).hasSize(1);
         assertThat(checks.secondReadingsOf(other.id())).hasSize(1);
         assertThat(page("/people/" + other.id() + "/checks/gap/readings.csv")).isEqualTo(file);

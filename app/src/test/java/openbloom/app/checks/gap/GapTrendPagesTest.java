@@ -34,7 +34,9 @@ class GapTrendPagesTest extends PageTest {
     }
 
     private void bringIn(Woman woman, String file) throws Exception {
-        assertThat(send(post("/people/" + woman.id() + "/checks/gap/readings").param("written", file))
+        assertThat(send(post("/people/" + woman.id() + "/checks/gap/readings")
+                                .param("written", file)
+                                .param("formKey", key()))
                         .getStatus())
                 .isEqualTo(302);
     }

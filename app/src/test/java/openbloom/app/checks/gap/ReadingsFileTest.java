@@ -52,7 +52,7 @@ class CarryingTest extends PageTest {
         }
         String file = page(address(from, "/readings.csv"));
         Woman into = woman();
-        send(post(address(into, "/readings")).param("written", file));
+        send(post(address(into, "/readings")).param("written", file).param("formKey", key()));
         assertThat(page(address(into, "/readings.csv"))).isEqualTo(file);
         assertThat(checks.of(into.id()).stream().map(GapChecks.KeptCheck::measured))
                 .isEqualTo(checks.of(from.id()).stream()
@@ -115,12 +115,14 @@ class CarryingTest extends PageTest {
         String header =
                 "date,examiner,method,site,offset_mm,state,width_fingers,width_mm,depth,firmness,domed,sore,reading\n";
         String kept = "2026-01-05,,FINGERS,NAVEL,0,LIFT,3,,SURFACE,2,,,\n";
-        send(post(address(woman, "/readings")).param("written", header + kept));
+        send(post(address(woman, "/readings")).param("written", header + kept).param("formKey", key()));
         String other = kept.replace(",3,,", ",4,,");
         String further = kept.replace("NAVEL,0", "ABOVE,45");
         assertThat(look(woman, header + other + further))
                 .contains("Kept already with another value (3 fingers)", "Save this reading", "<td>2</td>");
-        send(post(address(woman, "/readings")).param("written", header + other + further));
+        send(post(address(woman, "/readings"))
+                .param("written", header + other + further)
+                .param("formKey", key()));
         List<GapChecks.KeptCheck> now = checks.of(woman.id());
         assertThat(now).hasSize(2);
         assertThat(now.stream().flatMap(one -> one.check().readings().stream()).map(GapReading::width))
