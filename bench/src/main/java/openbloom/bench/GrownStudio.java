@@ -66,7 +66,8 @@ final class GrownStudio {
                 }
             }
             sql.execute("update repeated set pairs = pairs * " + (copies + 1) + ", squares = squares * " + (copies + 1)
-                    + ", mean_pairs = mean_pairs * " + (copies + 1) + ", mean_squares = mean_squares * " + (copies + 1));
+                    + ", mean_pairs = mean_pairs * " + (copies + 1) + ", mean_squares = mean_squares * "
+                    + (copies + 1));
             sql.execute("set referential_integrity true");
             sql.execute("analyze");
         }
@@ -104,7 +105,8 @@ final class GrownStudio {
                 if (moves) {
                     values.add(column + " + x * " + STEP);
                 } else if (column.equals("FORM_KEY")) {
-                    values.add("case when " + column + " is null then null else left(" + column + ", 28) || lpad(x, 8, '0') end");
+                    values.add("case when " + column + " is null then null else left(" + column
+                            + ", 28) || lpad(x, 8, '0') end");
                 } else if (table.equals("WOMAN") && column.equals("NAME")) {
                     values.add(column + " || ' ' || lpad(x, 4, '0')");
                 } else {
@@ -112,7 +114,7 @@ final class GrownStudio {
                 }
             }
         }
-        return "insert into " + table + " (" + String.join(", ", columns) + ") select " + String.join(", ", values)
-                + " from " + table + " cross join system_range(1, " + copies + ")";
+        return "insert into " + table + " (" + String.join(", ", columns) + ") overriding system value select "
+                + String.join(", ", values) + " from " + table + " cross join system_range(1, " + copies + ")";
     }
 }
