@@ -34,17 +34,7 @@ class PrintWalkTest extends BrowserTest {
                 .first()
                 .getAttribute("href")
                 .replace("/journey", "");
-        for (String path : List.of(
-                "/program",
-                "/review",
-                "/session",
-                "/checks",
-                "/floor",
-                "/journey",
-                "/plan",
-                "/response",
-                "/approach",
-                "/held")) {
+        for (String path : List.of("/program", "/review", "/session", "/checks", "/floor", "/journey", "/held")) {
             page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
             open(her + path);
             page.waitForLoadState();

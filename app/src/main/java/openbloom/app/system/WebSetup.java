@@ -1,11 +1,7 @@
 package openbloom.app.system;
 
 import java.util.List;
-import org.springframework.boot.web.servlet.FilterRegistrationBean;
-import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.core.Ordered;
-import org.springframework.web.filter.ShallowEtagHeaderFilter;
 import org.springframework.web.method.support.HandlerMethodArgumentResolver;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
@@ -21,15 +17,6 @@ class WebSetup implements WebMvcConfigurer {
         this.once = once;
         this.reading = reading;
         templates.setLinkBuilder(new PlainLinks());
-    }
-
-    /** An answer is made in memory and sent when its reading has ended: who reads slowly keeps nobody waiting. */
-    @Bean
-    static FilterRegistrationBean<ShallowEtagHeaderFilter> sentFromMemory() {
-        FilterRegistrationBean<ShallowEtagHeaderFilter> first =
-                new FilterRegistrationBean<>(new ShallowEtagHeaderFilter());
-        first.setOrder(Ordered.HIGHEST_PRECEDENCE);
-        return first;
     }
 
     @Override

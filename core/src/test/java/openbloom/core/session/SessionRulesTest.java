@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -24,6 +25,8 @@ import openbloom.core.verdict.Judgement;
 /** Every hard line of a session, for generated women, every length and every format. */
 class SessionRulesTest {
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
+    private static final Pattern LIFTS_THE_FLOOR =
+            Pattern.compile("(?i)pelvic floor lift|(?<!nothing; )(lift|draw up|squeeze|tighten)[^.;]* pelvic floor");
     private static final Wishes WISHES =
             Wishes.of(Map.of(Strand.LIMB_LOAD, 30, Strand.BRIDGE, 30, Strand.IMPACT, 20, Strand.FRONT_SUPPORT, 10));
 
@@ -172,6 +175,9 @@ class SessionRulesTest {
     /** At least 45 % for breath, release and letting go; no lift-first cue is a matter of the words. */
     private static void tight(Judgement judgement, Session session) {
         boolean tight = judgement.facts().client().checks().pelvicFloor().isTight();
+        if (judgement.facts().isFloorToLetGo()) {
+            session.items().forEach(item -> neverLifts(judgement, item));
+        }
         int rest = session.items().stream()
                 .filter(item ->
                         item.move().strand() == Strand.BREATH || item.move().strand() == Strand.RELEASE)
@@ -186,5 +192,19 @@ class SessionRulesTest {
                                     .toList())
                     .isGreaterThanOrEqualTo((int) (0.45 * session.seconds()) - 15);
         }
+    }
+
+    /** Neither the words she hears, nor how it is set up, nor what is added tells a floor that has to let go to lift. */
+    private static void neverLifts(Judgement judgement, SessionItem item) {
+        String said = judgement.cue(item.move()) + " "
+                + String.join(" ", item.move().teaching().setup());
+        assertThat(LIFTS_THE_FLOOR.matcher(said).find())
+                .as(() -> item.move().id() + ": " + said)
+                .isFalse();
+        assertThat(item.adjustments()).doesNotContain(Adjustment.PRE_LIFT);
+        assertThat(!item.move().strand().isPelvicFloorLift()
+                        || item.adjustments().contains(Adjustment.ATTENTION_ONLY))
+                .as(item.move().id())
+                .isTrue();
     }
 }
