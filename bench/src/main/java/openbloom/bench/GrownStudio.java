@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DatabaseMetaData;
 import java.sql.DriverManager;
+import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
@@ -23,6 +24,8 @@ import java.util.stream.Collectors;
 final class GrownStudio {
     /** Numbers of copies lie this far apart. */
     private static final long STEP = 1_000_000;
+
+    private static final Set<String> NUMBERS_WITHOUT_A_KEY = Set.of("PAIN_LIFT.RESPONSE_ID");
 
     private final Connection store;
 
@@ -58,8 +61,10 @@ final class GrownStudio {
         Map<String, Long> rows = new LinkedHashMap<>();
         try (Statement sql = store.createStatement()) {
             sql.execute("set referential_integrity false");
+            sql.execute("set write_delay 60000");
+            sql.execute("set cache_size 1000000");
             for (String table : hers) {
-                sql.execute(copy(table, references.getOrDefault(table, Map.of()), hers, copies));
+                copy(table, references.getOrDefault(table, Map.of()), hers, copies);
                 try (ResultSet counted = sql.executeQuery("select count(*) from " + table)) {
                     counted.next();
                     rows.put(table, counted.getLong(1));
@@ -70,6 +75,7 @@ final class GrownStudio {
                     + (copies + 1));
             sql.execute("set referential_integrity true");
             sql.execute("analyze");
+            sql.execute("shutdown compact");
         }
         return rows;
     }
@@ -93,28 +99,42 @@ final class GrownStudio {
         return references;
     }
 
-    private String copy(String table, Map<String, String> references, Set<String> hers, int copies)
-            throws SQLException {
+    /** One copy of all rows after the other: each is appended to the table. */
+    private void copy(String table, Map<String, String> references, Set<String> hers, int copies) throws SQLException {
         List<String> columns = new ArrayList<>();
         List<String> values = new ArrayList<>();
+        String key = "";
         try (ResultSet all = store.getMetaData().getColumns(null, "PUBLIC", table, null)) {
             while (all.next()) {
                 String column = all.getString("COLUMN_NAME");
-                boolean moves = column.equals("ID") || hers.contains(references.getOrDefault(column, ""));
+                boolean moves = column.equals("ID")
+                        || hers.contains(references.getOrDefault(column, ""))
+                        || NUMBERS_WITHOUT_A_KEY.contains(table + "." + column);
                 columns.add(column);
                 if (moves) {
-                    values.add(column + " + x * " + STEP);
-                } else if (column.equals("FORM_KEY")) {
+                    key = key.isEmpty() ? column : key;
+                    values.add(column + " + ? * " + STEP);
+                } else if (column.equals("FORM_KEY") || column.equals("INSTEAD_OF")) {
                     values.add("case when " + column + " is null then null else left(" + column
-                            + ", 28) || lpad(x, 8, '0') end");
+                            + ", 28) || lpad(?, 8, '0') end");
                 } else if (table.equals("WOMAN") && column.equals("NAME")) {
-                    values.add(column + " || ' ' || lpad(x, 4, '0')");
+                    values.add(column + " || ' ' || lpad(?, 4, '0')");
                 } else {
                     values.add(column);
                 }
             }
         }
-        return "insert into " + table + " (" + String.join(", ", columns) + ") overriding system value select "
-                + String.join(", ", values) + " from " + table + " cross join system_range(1, " + copies + ")";
+        String insert = "insert into " + table + " (" + String.join(", ", columns)
+                + ") overriding system value select " + String.join(", ", values) + " from " + table
+                + " where " + key + " < " + STEP;
+        int numbers = (int) insert.chars().filter(sign -> sign == '?').count();
+        try (PreparedStatement sql = store.prepareStatement(insert)) {
+            for (int copy = 1; copy <= copies; copy++) {
+                for (int i = 1; i <= numbers; i++) {
+                    sql.setInt(i, copy);
+                }
+                sql.execute();
+            }
+        }
     }
 }

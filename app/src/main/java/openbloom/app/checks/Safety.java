@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import openbloom.app.people.Woman;
+import openbloom.app.people.WomanMapper;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.Columns;
 import openbloom.app.system.StudioDay;
@@ -35,11 +36,13 @@ public class Safety {
     private static final int LONGEST_REASON = 600;
 
     private final SafetyMapper answers;
+    private final WomanMapper women;
     private final PainTold.Rows pains;
     private final StudioDay day;
 
-    Safety(SafetyMapper answers, PainTold.Rows pains, StudioDay day) {
+    Safety(SafetyMapper answers, WomanMapper women, PainTold.Rows pains, StudioDay day) {
         this.answers = answers;
+        this.women = women;
         this.pains = pains;
         this.day = day;
     }
@@ -141,6 +144,7 @@ public class Safety {
                     new SafetyAnswer.Told(Columns.constants(signs), Columns.constants(symptoms), whatToDo(signs)),
                     lifts ? new SafetyAnswer.Lift(record.latestStop(), by, reason) : SafetyAnswer.Lift.NONE,
                     pressures));
+            women.seen(woman.id(), day.instant());
             pain.forEach((place, amount) -> pains.insert(woman.id(), form.sent().formKey(), place, amount));
         }
         return typed.problems();

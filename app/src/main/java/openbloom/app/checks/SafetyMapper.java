@@ -26,11 +26,12 @@ public interface SafetyMapper {
     @ResultMap("answer")
     List<SafetyAnswer> of(@Param("womanIds") List<Long> womanIds);
 
-    /** The women of a studio whom an answer stops that nobody has lifted. */
+    /** The women of a studio whom an answer stops that nobody has lifted. Signs are kept as constants: from A on is any. */
     @Select("""
-            select distinct woman_id from safety_answer stop join woman on woman.id = woman_id
-            where woman.studio_id = #{studioId} and warning_signs <> '' and not exists (
-              select 1 from safety_answer later where later.woman_id = stop.woman_id and later.lifts >= stop.id)
+            select id from woman where studio_id = #{studioId} and id in (
+              select woman_id from safety_answer stop use index (safety_answer_signs)
+              where warning_signs >= 'A' and not exists (
+                select 1 from safety_answer later where later.woman_id = stop.woman_id and later.lifts >= stop.id))
             """)
     List<Long> stoppedIn(long studioId);
 

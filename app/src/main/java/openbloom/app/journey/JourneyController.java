@@ -41,6 +41,12 @@ class JourneyController {
 
     private static final Pattern TIME = Pattern.compile("([01]\\d|2[0-3]):[0-5]\\d");
 
+    /** Lines of a long record on one page. */
+    private static final int MOST_ENTRIES = 120;
+
+    /** Visits ahead that are shown; a weekly visit of a whole year fits. */
+    private static final int MOST_VISITS = 60;
+
     private static final int VISITS_BACK_DAYS = 31;
     private static final int VISITS_AHEAD_YEARS = 2;
 
@@ -89,8 +95,9 @@ class JourneyController {
     record Ahead(long id, String words, List<String> beside) {}
 
     @GetMapping("/people/{womanId}/journey")
-    ModelAndView journey(@AuthenticationPrincipal SignedIn me, Woman woman) {
-        return page(me, woman, "", "");
+    ModelAndView journey(
+            @AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam(defaultValue = "") String from) {
+        return page(me, woman, from, "", "");
     }
 
     @Once
@@ -115,7 +122,7 @@ class JourneyController {
             typed.refuse("at", "visit.twice");
         }
         if (!typed.isClean()) {
-            return forms.refused(page(me, woman, on, at), typed);
+            return forms.refused(page(me, woman, "", on, at), typed);
         }
         return toJourney(woman);
     }
@@ -130,15 +137,21 @@ class JourneyController {
         return new ModelAndView("redirect:/people/" + woman.id() + "/journey");
     }
 
-    private ModelAndView page(SignedIn me, Woman woman, String on, String at) {
+    private ModelAndView page(SignedIn me, Woman woman, String from, String on, String at) {
         LocalDate today = day.today(me);
-        List<Ahead> ahead = visits.ahead(woman, today.atStartOfDay()).stream()
+        List<Ahead> ahead = visits.ahead(me, woman, today.atStartOfDay()).stream()
+                .limit(MOST_VISITS)
                 .map(next ->
-                        new Ahead(next.id(), VISIT.format(next.startsAt()), visits.beside(me, woman, next.startsAt())))
+                        new Ahead(next.visit().id(), VISIT.format(next.visit().startsAt()), next.beside()))
                 .toList();
         List<JourneyEntries.Entry> told = entries.of(woman, today, me.zone());
+        int first = new Typed().whole("from", from, 0, told.size()).orElse(0);
+        int next = Math.min(first + MOST_ENTRIES, told.size());
         return new ModelAndView("journey/journey")
-                .addObject("entries", told)
+                .addObject("entries", told.subList(first, next))
+                .addObject("earlier", told.size() - next)
+                .addObject("earlierFrom", next)
+                .addObject("later", first > 0)
                 .addObject("since", since(woman, today, told).orElse(null))
                 .addObject("rungs", rungs(woman, today).orElse(""))
                 .addObject("ahead", ahead)

@@ -26,7 +26,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class People {
     /** Women on one page of a list. */
-    static final int PAGE = 40;
+    static final int PAGE = 25;
 
     private static final int MOST_OFFERED = 20;
 
@@ -72,6 +72,14 @@ public class People {
         List<WomanMapper.Named> names = women.names(me.studioId(), pattern(part), page * PAGE, PAGE);
         Page found = of(me, names.stream().map(WomanMapper.Named::id).toList());
         return new Page(found.women(), found.unreadable(), women.count(me.studioId(), pattern(part)));
+    }
+
+    /** One page of the women of some numbers, by name. */
+    public Page page(SignedIn me, List<Long> ids, int page) {
+        List<Long> sorted = named(me, ids).stream().map(WomanMapper.Named::id).toList();
+        int from = Math.min(page * PAGE, sorted.size());
+        Page found = of(me, sorted.subList(from, Math.min(from + PAGE, sorted.size())));
+        return new Page(found.women(), found.unreadable(), sorted.size());
     }
 
     /**

@@ -63,17 +63,49 @@ class PeopleController {
             @AuthenticationPrincipal SignedIn me,
             @RequestParam(defaultValue = "") String q,
             @RequestParam(defaultValue = "0") String page,
+            @RequestParam(defaultValue = "") String only,
             @RequestHeader(name = "HX-Request", required = false) boolean fragment,
             Model model) {
         LocalDate today = day.today(me);
         int asked = new Typed().whole("page", page, 0, MOST_PAGES).orElse(0);
-        People.Page found = people.page(me, q, asked);
+        Optional<Only> some = Only.of(only);
+        People.Page found = some.map(one -> people.page(me, one.numbers(records, me), asked))
+                .orElseGet(() -> people.page(me, q, asked));
         model.addAttribute("q", q);
+        model.addAttribute("only", some.orElse(null));
         model.addAttribute("found", strips(found, today));
         model.addAttribute("page", asked);
         model.addAttribute("pages", (found.total() + People.PAGE - 1) / People.PAGE);
         model.addAttribute("total", found.total());
         return fragment ? "people/list :: found" : "people/list";
+    }
+
+    /** Some women of a studio in a list of their own. */
+    enum Only {
+        STOPPED("Stopped until a clinician has seen her"),
+        HELD("Held after pain, until she was asked again");
+
+        private final String words;
+
+        Only(String words) {
+            this.words = words;
+        }
+
+        static Optional<Only> of(String code) {
+            return Stream.of(values()).filter(one -> one.code().equals(code)).findFirst();
+        }
+
+        public String code() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+
+        public String words() {
+            return words;
+        }
+
+        private List<Long> numbers(RecordReader records, SignedIn me) {
+            return this == STOPPED ? records.stoppedIn(me.studioId()) : records.heldIn(me.studioId());
+        }
     }
 
     private List<StageStrip> strips(People.Page found, LocalDate today) {

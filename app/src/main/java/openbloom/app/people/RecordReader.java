@@ -24,4 +24,10 @@ public interface RecordReader {
     Approach approachOf(Woman woman);
 
     StageStrip stripOn(Woman woman, LocalDate day);
+
+    /** Numbers of the women of a studio whom a warning sign stops. */
+    List<Long> stoppedIn(long studioId);
+
+    /** Numbers of the women of a studio whose pain may still hold something. */
+    List<Long> heldIn(long studioId);
 }

@@ -2,6 +2,8 @@ package openbloom.app.people;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import openbloom.app.studio.SignedIn;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,14 +26,18 @@ public class Visits {
         return visits.insertUnlessThere(woman.id(), formKey, at) == 1;
     }
 
-    /** Her visits from a moment on. */
-    public List<Visit> ahead(Woman woman, LocalDateTime from) {
-        return visits.ahead(woman.id(), from);
-    }
+    /** A visit and who else is expected at that minute, by name. */
+    public record Ahead(Visit visit, List<String> beside) {}
 
-    /** Who else is expected at that minute, by name. */
-    public List<String> beside(SignedIn me, Woman woman, LocalDateTime at) {
-        return visits.namesAt(me.studioId(), woman.id(), at);
+    /** Her visits from a moment on. */
+    public List<Ahead> ahead(SignedIn me, Woman woman, LocalDateTime from) {
+        Map<Long, List<String>> others = visits.beside(me.studioId(), woman.id(), from).stream()
+                .collect(Collectors.groupingBy(
+                        VisitMapper.Beside::visitId,
+                        Collectors.mapping(VisitMapper.Beside::name, Collectors.toList())));
+        return visits.ahead(woman.id(), from).stream()
+                .map(visit -> new Ahead(visit, others.getOrDefault(visit.id(), List.of())))
+                .toList();
     }
 
     public void cancel(Woman woman, long visitId) {

@@ -7,6 +7,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.ResultMap;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
 
 /** Women as they are kept; every question names the studio. The columns of a row stand in the {@code .xml} alone. */
 @Mapper
@@ -27,7 +28,7 @@ public interface WomanMapper {
     /** A woman by her name alone, for lists in which somebody's record cannot be read. */
     record Named(long id, String name) {}
 
-    @Select("select id, name from woman " + NAMED + " order by name, id limit #{most} offset #{from}")
+    @Select("select id, name from woman " + NAMED + " order by studio_id, name, id limit #{most} offset #{from}")
     List<Named> names(long studioId, String pattern, int from, int most);
 
     /** A woman as a file tells her apart from others: two may have one name. */
@@ -62,15 +63,14 @@ public interface WomanMapper {
     @ResultMap("woman")
     List<Woman> findAll(@Param("studioId") long studioId, @Param("ids") List<Long> ids);
 
-    /** Whom the studio has seen last: by what was asked, checked or planned, or by her intake. */
-    @Select("""
-            select woman.id from woman
-            where studio_id = #{studioId}
-            order by greatest(changed_at,
-              coalesce((select max(stored_at) from safety_answer where woman_id = woman.id), changed_at)) desc, woman.id desc
-            limit #{most}
-            """)
+    /** Whom the studio has asked or written of last. */
+    @Select(
+            "select id from woman where studio_id = #{studioId} order by studio_id, seen_at desc, id desc limit #{most}")
     List<Long> seenLast(long studioId, int most);
+
+    /** Something was asked of her. */
+    @Update("update woman set seen_at = #{at} where id = #{womanId}")
+    void seen(long womanId, Instant at);
 
     /** Keeps a new woman and answers her number. */
     long insert(@Param("w") Woman woman, @Param("at") Instant at);

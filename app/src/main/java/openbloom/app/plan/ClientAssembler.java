@@ -97,6 +97,16 @@ class ClientAssembler implements RecordReader {
         return women.stream().map(woman -> listed(woman, day, all)).toList();
     }
 
+    @Override
+    public List<Long> stoppedIn(long studioId) {
+        return answers.stoppedIn(studioId);
+    }
+
+    @Override
+    public List<Long> heldIn(long studioId) {
+        return lifts.heldIn(studioId);
+    }
+
     /** The records of many women in one batch; if one of them cannot be read, each is read by herself. */
     private Optional<Kept> readAll(List<Woman> women) {
         try {

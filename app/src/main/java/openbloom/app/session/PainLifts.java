@@ -92,13 +92,17 @@ public class PainLifts {
         @ResultMap("lifted")
         List<Lifted> of(@Param("ids") List<Long> womanIds);
 
+        /** From the few answers that hurt to the women, not from every woman to her answers. */
         @Select("""
-                select distinct woman.id from response_that_counts response
-                join session on session.id = response.session_id join woman on woman.id = session.woman_id
-                where response.told = 'HURT' and woman.studio_id = #{studioId}
-                  and (response.pain > #{above} or response.strand like 'PELVIC_FLOOR%')
-                  and not exists (select 1 from pain_lift where pain_lift.woman_id = woman.id
-                    and pain_lift.response_id >= response.id)
+                select id from woman where studio_id = #{studioId} and id in (
+                  select session.woman_id from session where session.id in (
+                    select hurt.session_id from response hurt use index (response_told)
+                    where hurt.told = 'HURT' and (hurt.pain > #{above} or hurt.strand like 'PELVIC_FLOOR%')
+                      and not hurt.taken_back
+                      and not exists (select 1 from response later
+                        where later.session_id = hurt.session_id and later.instead_of = hurt.form_key)
+                      and not exists (select 1 from pain_lift join session on session.woman_id = pain_lift.woman_id
+                        where session.id = hurt.session_id and pain_lift.response_id >= hurt.id)))
                 """)
         List<Long> heldIn(@Param("studioId") long studioId, @Param("above") int above);
 

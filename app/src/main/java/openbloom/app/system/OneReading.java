@@ -11,8 +11,9 @@ import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.servlet.AsyncHandlerInterceptor;
 
 /**
- * A page that is only looked at is read in one transaction, its template included: all of it is of one moment, and MyBatis
- * asks the database for the same rows once, whoever of the page's parts wants them.
+ * A page that is only looked at is read in one transaction: all of it is of one moment, and MyBatis asks the database for the
+ * same rows once, whoever of the page's parts wants them. It ends before the page is written and sent, so that nobody who reads
+ * slowly holds a connection to the store.
  */
 @Component
 class OneReading implements AsyncHandlerInterceptor {
@@ -24,12 +25,23 @@ class OneReading implements AsyncHandlerInterceptor {
         this.transactions = transactions;
     }
 
+    /** A reading under way. */
+    private record Open(PlatformTransactionManager transactions, TransactionStatus status) {
+        void end() {
+            if (status.isRollbackOnly()) {
+                transactions.rollback(status);
+            } else {
+                transactions.commit(status);
+            }
+        }
+    }
+
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
         if (handler instanceof HandlerMethod && request.getMethod().equals("GET")) {
             DefaultTransactionDefinition reading = new DefaultTransactionDefinition();
             reading.setReadOnly(true);
-            request.setAttribute(OPEN, transactions.getTransaction(reading));
+            request.setAttribute(OPEN, new Open(transactions, transactions.getTransaction(reading)));
         }
         return true;
     }
@@ -47,14 +59,11 @@ class OneReading implements AsyncHandlerInterceptor {
         end(request);
     }
 
-    private void end(HttpServletRequest request) {
-        if (request.getAttribute(OPEN) instanceof TransactionStatus open) {
+    /** Nothing more is read for this request; a second call changes nothing. */
+    static void end(HttpServletRequest request) {
+        if (request.getAttribute(OPEN) instanceof Open open) {
             request.removeAttribute(OPEN);
-            if (open.isRollbackOnly()) {
-                transactions.rollback(open);
-            } else {
-                transactions.commit(open);
-            }
+            open.end();
         }
     }
 }

@@ -6,6 +6,7 @@ import org.springframework.web.method.support.HandlerMethodArgumentResolver;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.thymeleaf.spring6.SpringTemplateEngine;
+import org.thymeleaf.spring6.view.ThymeleafViewResolver;
 
 /** What stands before every page. */
 @Configuration
@@ -13,9 +14,10 @@ class WebSetup implements WebMvcConfigurer {
     private final OnceInterceptor once;
     private final OneReading reading;
 
-    WebSetup(OnceInterceptor once, OneReading reading, SpringTemplateEngine templates) {
+    WebSetup(OnceInterceptor once, OneReading reading, SpringTemplateEngine templates, ThymeleafViewResolver views) {
         this.once = once;
         this.reading = reading;
+        views.setViewClass(WrittenPage.class);
         templates.setLinkBuilder(new PlainLinks());
     }
 

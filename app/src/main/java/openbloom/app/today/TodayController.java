@@ -11,7 +11,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
-import openbloom.app.checks.Safety;
 import openbloom.app.moves.Catalogues;
 import openbloom.app.moves.Seasons;
 import openbloom.app.people.People;
@@ -19,10 +18,8 @@ import openbloom.app.people.RecordReader;
 import openbloom.app.people.StageStrip;
 import openbloom.app.people.Visit;
 import openbloom.app.people.VisitMapper;
-import openbloom.app.people.WomanMapper;
 import openbloom.app.program.ProgramDocument;
 import openbloom.app.program.Programs;
-import openbloom.app.session.PainLifts;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
 import openbloom.app.system.Typed;
@@ -43,36 +40,30 @@ class TodayController {
     private static final int DAYS_AHEAD = 7;
     private static final int MOST_CHANGES = 8;
 
-    /**
-     * In a large studio the calendar is looked at for those seen last. Whoever is stopped, held or expected is always there;
-     * of more than this of a kind the others stand by name.
-     */
-    private static final int MOST_LOOKED_AT = 20;
+    /** In a large studio so many of a kind are shown in full: stopped, held, seen last. A list of its own names all. */
+    private static final int MOST_LOOKED_AT = 6;
 
-    private static final int MOST_COMING = 40;
+    /** Visits on one page of a day. */
+    private static final int MOST_COMING = 14;
+
+    private static final int MOST_VISITS = 10_000;
 
     private final People people;
     private final VisitMapper visits;
     private final RecordReader records;
-    private final Safety safety;
     private final Programs programs;
     private final Catalogues catalogues;
     private final Seasons seasons;
-    private final PainLifts lifts;
     private final StudioDay day;
 
     TodayController(
             People people,
             VisitMapper visits,
             RecordReader records,
-            Safety safety,
             Programs programs,
             Catalogues catalogues,
             Seasons seasons,
-            PainLifts lifts,
             StudioDay day) {
-        this.lifts = lifts;
-        this.safety = safety;
         this.programs = programs;
         this.people = people;
         this.visits = visits;
@@ -89,21 +80,31 @@ class TodayController {
      */
     record Coming(String at, StageStrip strip, String planned) {}
 
+    /**
+     * Women shown in full, of all of a kind.
+     *
+     * @param all how many there are
+     */
+    record Listed(List<StageStrip> shown, int all) {
+        public boolean more() {
+            return all > shown.size();
+        }
+    }
+
     /** What the calendar changes for one woman this week. */
     record Ahead(long womanId, String name, LocalDate date, String day, String words, String code) {}
 
     @GetMapping("/")
     String today(@AuthenticationPrincipal SignedIn me, @RequestParam(defaultValue = "") String from, Model model) {
         LocalDate today = day.today(me);
-        List<Visit> all = visits.between(
-                me.studioId(), today.atStartOfDay(), today.plusDays(1).atStartOfDay());
-        int first = new Typed().whole("from", from, 0, all.size()).orElse(0);
-        int next = Math.min(first + MOST_COMING, all.size());
-        List<Visit> expected = all.subList(first, next);
+        int first = new Typed().whole("from", from, 0, MOST_VISITS).orElse(0);
+        List<Visit> read = visits.between(
+                me.studioId(), today.atStartOfDay(), today.plusDays(1).atStartOfDay(), first, MOST_COMING + 1);
+        List<Visit> expected = read.subList(0, Math.min(MOST_COMING, read.size()));
         Set<Long> looked = new LinkedHashSet<>();
         expected.forEach(visit -> looked.add(visit.womanId()));
-        List<Long> stopped = safety.stoppedIn(me.studioId());
-        List<Long> held = lifts.heldIn(me.studioId());
+        List<Long> stopped = records.stoppedIn(me.studioId());
+        List<Long> held = records.heldIn(me.studioId());
         stopped.stream().limit(MOST_LOOKED_AT).forEach(looked::add);
         held.stream().limit(MOST_LOOKED_AT).forEach(looked::add);
         looked.addAll(people.seenLast(me, MOST_LOOKED_AT));
@@ -124,23 +125,18 @@ class TodayController {
                                         .orElse("")))
                         .toList());
         model.addAttribute("due", named(strips, strip -> strip.nextCheck().isDue()));
-        model.addAttribute("stopped", named(strips, strip -> !strip.stop().isEmpty()));
-        model.addAttribute("held", named(strips, strip -> !strip.held().isEmpty()));
-        model.addAttribute("alsoStopped", notIn(looked, stopped, me));
-        model.addAttribute("alsoHeld", notIn(looked, held, me));
-        model.addAttribute("later", all.size() - next);
-        model.addAttribute("next", next);
+        model.addAttribute(
+                "stopped", new Listed(named(strips, strip -> !strip.stop().isEmpty()), stopped.size()));
+        model.addAttribute(
+                "held", new Listed(named(strips, strip -> !strip.held().isEmpty()), held.size()));
+        model.addAttribute("later", read.size() > expected.size());
+        model.addAttribute("next", first + expected.size());
         model.addAttribute("earlier", first > 0);
         model.addAttribute("unreadable", named(strips, strip -> !strip.isReadable()));
         model.addAttribute("changes", changes(me, listed, today));
         model.addAttribute("women", people.count(me));
         model.addAttribute("lookedAt", strips.size());
         return "today/today";
-    }
-
-    private List<WomanMapper.Named> notIn(Set<Long> looked, List<Long> numbers, SignedIn me) {
-        return people.named(
-                me, numbers.stream().filter(id -> !looked.contains(id)).toList());
     }
 
     private static String words(ProgramDocument.SessionTold session) {

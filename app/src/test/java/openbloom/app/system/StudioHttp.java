@@ -2,19 +2,22 @@ package openbloom.app.system;
 
 import java.io.IOException;
 import java.net.CookieManager;
+import java.net.HttpCookie;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /** Somebody at a browser without scripts: signed in over the wire, she opens pages and sends the forms they render. */
 public final class StudioHttp {
     private static final String BOUNDARY = "bloom-form-boundary";
 
     private final int port;
+    private final CookieManager kept = new CookieManager();
     private final HttpClient http = HttpClient.newBuilder()
-            .cookieHandler(new CookieManager())
+            .cookieHandler(kept)
             .followRedirects(HttpClient.Redirect.NEVER)
             .build();
 
@@ -34,6 +37,13 @@ public final class StudioHttp {
                     "Signing in led to " + in.statusCode() + " " + in.headers().map());
         }
         return one;
+    }
+
+    /** What a browser would send as its cookies. */
+    String cookies() {
+        return kept.getCookieStore().getCookies().stream()
+                .map(HttpCookie::toString)
+                .collect(Collectors.joining("; "));
     }
 
     public HttpResponse<String> get(String path) throws IOException, InterruptedException {

@@ -2,13 +2,18 @@ package openbloom.app.today;
 
 import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import java.util.List;
 import openbloom.app.PageTest;
 import openbloom.app.people.Woman;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 /** Who is coming, whose check is due, who is stopped; visits noted and taken out. */
 class TodayTest extends PageTest {
@@ -21,6 +26,38 @@ class TodayTest extends PageTest {
         assertThat(today).contains("This supports an instructor's judgement").contains("It does not diagnose");
     }
 
+    /** Sixteen are expected, eight more are stopped: a page shows some, and a list of its own every one. Not another studio's. */
+    @Test
+    void namesEveryStoppedWomanAndEveryVisitHoweverMany() throws Exception {
+        for (int i = 0; i < 8; i++) {
+            Woman woman = askedWoman("Stopped Sela " + i);
+            MockHttpServletRequestBuilder asked =
+                    rendered("/people/" + woman.id() + "/safe", "/people/" + woman.id() + "/safe");
+            assertThat(send(asked.param("signs", "VAGINAL_BLEEDING").param("noSymptom", "yes"))
+                            .getStatus())
+                    .isEqualTo(302);
+            for (String at : List.of("22:10", "22:20")) {
+                MockHttpServletRequestBuilder visit =
+                        rendered("/people/" + woman.id() + "/journey", "/people/" + woman.id() + "/visits");
+                send(set(set(visit, "on", TODAY.toString()), "at", at));
+            }
+        }
+        Document today = Jsoup.parse(page("/"));
+        assertThat(today.select(".panel-stop a[href*=/safe]").size()).isBetween(6, 28);
+        assertThat(today.select(".lanes li")).hasSize(14);
+        String later = today.select("a:containsOwn(Later today)").attr("href");
+        assertThat(Jsoup.parse(page(later)).select(".lanes li .lane-hour").eachText())
+                .contains("22:20")
+                .doesNotContain("08:45");
+        String all = today.select("a:containsOwn(who are stopped)").attr("href");
+        Document list = Jsoup.parse(page(all));
+        assertThat(list.text()).contains("Stopped until a clinician has seen her");
+        assertThat(list.select("tr .tag-stop")).hasSameSizeAs(list.select("tbody tr"));
+        assertThat(list.select("tbody a").eachText().stream().filter(name -> name.startsWith("Stopped Sela")))
+                .hasSize(8);
+        assertThat(as(stranger(), get(all)).getContentAsString()).contains("Nobody now.");
+    }
+
     @Test
     void expectsAWomanOnceAndTakesTheVisitOutAgain() throws Exception {
         send(intake("Vera Visit"));
@@ -30,12 +67,12 @@ class TodayTest extends PageTest {
         for (int i = 0; i < 2; i++) {
             send(post(her + "/visits")
                     .param("on", TODAY.toString())
-                    .param("at", "23:30")
+                    .param("at", "05:10")
                     .param("formKey", key));
         }
         String journey = page(her + "/journey");
-        assertThat(journey.split("23:30", -1)).hasSize(2);
-        assertThat(page("/")).contains("Vera Visit").contains("23:30");
+        assertThat(journey.split("05:10", -1)).hasSize(2);
+        assertThat(page("/")).contains("Vera Visit").contains("05:10");
         String visit = journey.replaceAll("(?s).*/visits/(\\d+)/delete.*", "$1");
         send(post(her + "/visits/" + visit + "/delete"));
         assertThat(page(her + "/journey")).contains("None noted.");

@@ -50,7 +50,9 @@ final class Gates {
     Gate clearanceFor(Condition condition) {
         return word(
                 facts.clearanceFor(condition),
-                facts.clearance().map(given -> missingFor(condition, given)).orElse("none on file for this time"));
+                facts.clearance()
+                        .map(given -> missingFor(condition, given))
+                        .orElse("none on file that speaks of " + condition.words()));
     }
 
     private static String missingFor(Condition condition, Clearance given) {

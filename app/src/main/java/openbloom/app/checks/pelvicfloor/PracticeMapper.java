@@ -51,7 +51,15 @@ interface PracticeMapper {
             from practice join account on account.id = kept_by
             where woman_id = #{womanId} order by practised_on, practice.id
             """)
-    List<Row> of(long womanId);
+    List<Row> all(long womanId);
+
+    /** Hers, oldest first; a row in words this version does not know is left out. */
+    @SuppressWarnings("ConstantValue")
+    default List<Row> of(long womanId) {
+        return all(womanId).stream()
+                .filter(row -> row.asked().track() != null && row.done().position() != null)
+                .toList();
+    }
 
     /** What one practice showed of letting go. */
     record LetGo(
