@@ -8,6 +8,9 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.UUID;
 import openbloom.app.PageTest;
 import openbloom.app.studio.NewAccount;
@@ -77,14 +80,12 @@ class OwnMovesTest extends PageTest {
     /** Hands and knees with the nearer leg turned straight back. */
     @Test
     void drawsAPoseOfItsOwnAndSaysWhatNoBodyCanDo() throws Exception {
-        assertThat(send(form("plain-hover", "0").param("figure", "hands-knees").param("jointsOf", "hands-knees"))
+        assertThat(send(set(set(form("plain-hover", "0"), "figure", "hands-knees"), "jointsOf", "hands-knees"))
                         .getRedirectedUrl())
                 .isEqualTo("/moves/own?added");
-        MockHttpServletRequestBuilder raised = form("raised-hover", "1")
-                .param("figure", "hands-knees")
-                .param("jointsOf", "hands-knees")
-                .param("joints[near-thigh]", "176")
-                .param("joints[near-shank]", "178");
+        MockHttpServletRequestBuilder raised = form("raised-hover", "1");
+        set(set(raised, "figure", "hands-knees"), "jointsOf", "hands-knees");
+        set(set(raised, "joints[near-thigh]", "176"), "joints[near-shank]", "178");
         assertThat(send(raised).getRedirectedUrl()).isEqualTo("/moves/own?added");
         String file = page("/moves/own.yaml");
         assertThat(file).contains("pose:").contains("from: \"hands-knees\"");
@@ -93,10 +94,8 @@ class OwnMovesTest extends PageTest {
                 .isNotEqualTo(inner(page("/moves/plain-hover/figure.svg")))
                 .isEqualTo(inner(page("/figures/hands-knees.svg?near-thigh=176&near-shank=178")));
 
-        MockHttpServletRequestBuilder broken = form("broken-hover", "2")
-                .param("figure", "hands-knees")
-                .param("jointsOf", "hands-knees")
-                .param("joints[near-shank]", "20");
+        MockHttpServletRequestBuilder broken = form("broken-hover", "2");
+        set(set(set(broken, "figure", "hands-knees"), "jointsOf", "hands-knees"), "joints[near-shank]", "20");
         assertThat(body(broken))
                 .contains("id=\"problem-pose\"")
                 .contains("the wrong way at its middle")
@@ -150,27 +149,35 @@ class OwnMovesTest extends PageTest {
                 .getResponse();
     }
 
-    private static MockHttpServletRequestBuilder form(String id, String version) {
-        return post("/moves/own")
-                .param("version", version)
-                .param("id", id)
-                .param("name", "Blue mat hover")
-                .param("strand", "front-support")
-                .param("rung", "4")
-                .param("purpose", "front-support")
-                .param("position", "hands-and-knees")
-                .param("midlineLoad", "3")
-                .param("pressure", "2")
-                .param("impact", "0")
-                .param("flexion", "none")
-                .param("rotation", "none")
-                .param("sides", "both")
-                .param("breath", "out")
-                .param("tone", "neutral")
-                .param("dose", "holds-5")
-                .param("demands", "wrist")
-                .param("setup", "Hands and knees on the blue mat.")
-                .param("cue", "Breathe out and float the knees.")
-                .param("watchFor", "breath held");
+    /** The form as its page renders it, filled in; the fields of joints belong to the figure chosen there. */
+    private MockHttpServletRequestBuilder form(String id, String version) throws Exception {
+        Map<String, String> typed = new LinkedHashMap<>();
+        typed.put("id", id);
+        typed.put("version", version);
+        typed.put("name", "Blue mat hover");
+        typed.put("strand", "front-support");
+        typed.put("rung", "4");
+        typed.put("purpose", "front-support");
+        typed.put("position", "hands-and-knees");
+        typed.put("midlineLoad", "3");
+        typed.put("pressure", "2");
+        typed.put("impact", "0");
+        typed.put("flexion", "none");
+        typed.put("rotation", "none");
+        typed.put("sides", "both");
+        typed.put("breath", "out");
+        typed.put("tone", "neutral");
+        typed.put("dose", "holds-5");
+        typed.put("demands", "wrist");
+        typed.put("setup", "Hands and knees on the blue mat.");
+        typed.put("cue", "Breathe out and float the knees.");
+        typed.put("watchFor", "breath held");
+        MockHttpServletRequestBuilder form = rendered("/moves/own", "/moves/own");
+        typed.forEach((field, value) -> set(form, field, value));
+        return form.with(request -> {
+            new ArrayList<>(request.getParameterMap().keySet())
+                    .stream().filter(field -> field.startsWith("joints")).forEach(request::removeParameter);
+            return request;
+        });
     }
 }

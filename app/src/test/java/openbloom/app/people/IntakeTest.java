@@ -12,8 +12,10 @@ import openbloom.core.moves.Equipment;
 import openbloom.core.record.Approach;
 import openbloom.core.record.Intake;
 import openbloom.core.record.Medical;
+import openbloom.core.record.Surgery;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
+import openbloom.core.screening.SurgeryKind;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
 import openbloom.core.stage.Told;
@@ -173,5 +175,44 @@ class IntakeTest extends PageTest {
         } catch (Exception unexpected) {
             throw new AssertionError(unexpected);
         }
+    }
+
+    /** An operation as the page asks for it, and what the rules make of it; in the API the same answer. */
+    @Test
+    void keepsAnOperationWithItsKindAndDay() throws Exception {
+        String day = TODAY.minusDays(9).toString();
+        MockHttpServletRequestBuilder form = rendered("/people/new", "/people");
+        set(set(set(set(form, "name", "Operated " + key()), "birthYear", "1979"), "births", "2"), "babies", "1");
+        set(set(set(form, "situation", "NEITHER"), "conditions", "EARLIER_SURGERY"), "surgeryKind", "HYSTERECTOMY");
+        form.with(request -> {
+            String[] since = request.getParameterValues("since").clone();
+            since[Condition.EARLIER_SURGERY.ordinal()] = day;
+            request.setParameter("since", since);
+            return request;
+        });
+        Woman kept = kept(form);
+        assertThat(kept.medical().operations())
+                .containsExactly(Surgery.on(TODAY.minusDays(9), SurgeryKind.HYSTERECTOMY));
+        send(set(
+                set(rendered("/people/" + kept.id() + "/safe", "/people/" + kept.id() + "/safe"), "noSign", "yes"),
+                "noSymptom",
+                "yes"));
+        assertThat(page("/moves/deadlift?woman=" + kept.id()))
+                .contains("needs time since the operation; has: 9 days of 2 weeks");
+        String again = page("/people/" + kept.id() + "/edit");
+        assertThat(again).containsPattern("value=\"HYSTERECTOMY\"[^>]*selected").contains("value=\"" + day + "\"");
+    }
+
+    /** Thirteen weeks are no birth (practice: from 20 weeks on), however it is told: nothing changes, and the way is named. */
+    @Test
+    void refusesABirthAtThirteenWeeks() throws Exception {
+        Woman kept =
+                kept(set(intake("Early"), "lastPeriod", TODAY.minusWeeks(13).toString()));
+        String her = "/people/" + kept.id();
+        MockHttpServletRequestBuilder form = rendered(her + "/edit", her);
+        set(set(set(form, "birthKind", "VAGINAL"), "tear", "NONE"), "births", "1");
+        assertThat(body(set(set(form, "situation", "AFTER_BIRTH"), "birthDate", TODAY.toString())))
+                .contains("id=\"problem-birthDate\"");
+        assertThat(people.find(ines, kept.id()).orElseThrow().dating()).isPresent();
     }
 }

@@ -4,6 +4,12 @@ import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import java.util.Collections;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import openbloom.app.PageTest;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
@@ -41,6 +47,29 @@ class WomenFileTest extends PageTest {
         assertThat(client.situation().birth().orElseThrow().isCaesarean()).isTrue();
         assertThat(client.safety().symptoms().askedOn()).as("not asked").isEmpty();
         assertThat(people.page(stranger(), hers, 0).women()).isEmpty();
+    }
+
+    /** Two women may have one name; one file sent twice at once brings each in once. */
+    @Test
+    void takesTwoOfOneNameAndAFileOnceHoweverOftenItIsPressed() throws Exception {
+        String name = "Twice " + key();
+        String lines = "name;birthYear;births;babies;situation\n" + name + ";1988;1;1;NEITHER\n" + name
+                + ";1994;0;1;NEITHER\n";
+        ExecutorService both = Executors.newFixedThreadPool(4);
+        try {
+            List<Callable<Integer>> presses = Collections.nCopies(
+                    4,
+                    () -> send(post("/people/file").param("written", lines).param("formKey", key()))
+                            .getStatus());
+            for (Future<Integer> answer : both.invokeAll(presses)) {
+                assertThat(answer.get()).isEqualTo(302);
+            }
+        } finally {
+            both.shutdownNow();
+        }
+        assertThat(people.page(ines, name, 0).women())
+                .extracting(woman -> woman.about().birthYear())
+                .containsExactlyInAnyOrder(1988, 1994);
     }
 
     @Test

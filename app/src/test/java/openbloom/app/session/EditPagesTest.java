@@ -1,5 +1,6 @@
 package openbloom.app.session;
 
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
@@ -98,6 +99,39 @@ class EditPagesTest extends PageTest {
         send(post("/people/" + woman.id() + "/safe").param("formKey", key()).param("signs", "CHEST_PAIN"));
         assertThat(body(edit("ADD", 0).param("move", "Squat").param("words", "she wants to")))
                 .contains("No reason opens this");
+    }
+
+    /** Ten lifts more than are prescribed, and what pulls on an open wound: no reason opens either. */
+    @Test
+    void noReasonOpensMoreLiftsThanPrescribedOrAnOpenWound() throws Exception {
+        String lifts = "";
+        for (int i = 0; i < 6 && lifts.isEmpty(); i++) {
+            MockHttpServletResponse answer =
+                    send(edit("ADD", 0).param("move", "Hold for two breaths").param("words", "she asked for it"));
+            lifts = answer.getStatus() == 422 ? answer.getContentAsString() : "";
+        }
+        assertThat(lifts).contains("More lifts of the pelvic floor than the", "No reason opens this");
+
+        send(set(born(), "name", "Wound " + key())
+                .param("birthDate", TODAY.minusWeeks(7).toString())
+                .param("birthKind", "CAESAREAN")
+                .param("tear", "NONE")
+                .param("woundClosed", "NO"));
+        Woman open = people.page(ines, "Wound ", 0).women().get(0);
+        send(rendered("/people/" + open.id() + "/safe", "/people/" + open.id() + "/safe")
+                .param("noSign", "yes")
+                .param("noSymptom", "yes"));
+        String hers = send(post("/people/" + open.id() + "/sessions")
+                        .param("formKey", key())
+                        .param("minutes", "20"))
+                .getRedirectedUrl();
+        String refused = body(post(hers + "/edit")
+                .param("version", "0")
+                .param("act", "ADD")
+                .param("item", "0")
+                .param("move", "Inverted V stretch, heels wide")
+                .param("words", "she feels fine"));
+        assertThat(refused).contains("No reason opens this");
     }
 
     @Test

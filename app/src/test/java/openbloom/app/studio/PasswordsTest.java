@@ -6,6 +6,8 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import openbloom.app.PageTest;
+import org.jsoup.Jsoup;
+import org.jsoup.select.Elements;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -85,5 +87,18 @@ class PasswordsTest extends PageTest {
         assertThat(change(session, "x".repeat(100), "fine-and-long-enough").getContentAsString())
                 .contains("This is not your present password");
         assertThat(change(session, FIRST, "é".repeat(36)).getRedirectedUrl()).isEqualTo("/studio?changed");
+    }
+
+    /** Twelve wrong tries of one account from one place are one line, with how often and the last time. */
+    @Test
+    void refusedSignInsAreGathered() throws Exception {
+        for (int i = 0; i < 12; i++) {
+            signedIn("not-the-password-" + i);
+        }
+        SignedIn owner = (SignedIn) accounts.loadUserByUsername(email);
+        Elements lines = Jsoup.parse(as(owner, get("/studio")).getContentAsString())
+                .select("h2:containsOwn(Refused sign-ins) + table tbody tr");
+        assertThat(lines.eachText()).singleElement().asString().contains("12", email);
+        assertThat(as(stranger(), get("/studio")).getContentAsString()).doesNotContain(email);
     }
 }
