@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import openbloom.core.dating.Dating;
 import openbloom.core.dating.Statement;
+import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.GapReading;
@@ -31,8 +32,11 @@ import openbloom.core.record.Client;
 import openbloom.core.record.Conditions;
 import openbloom.core.record.Question;
 import openbloom.core.screening.Condition;
+import openbloom.core.screening.LeakWhen;
+import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.stage.Birth;
+import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
 import openbloom.core.stage.Told;
 import org.jspecify.annotations.Nullable;
@@ -81,20 +85,29 @@ final class ClientReader {
             client.warningSigns(onDate, set("warningSigns", told.health().warningSigns()));
         }
         if (told.health().symptoms() != null) {
-            client.symptoms(new SymptomReport.Asked(
-                    onDate, set("symptoms", told.health().symptoms())));
+            client.symptoms(symptoms(told.health()));
         }
         if (told.checks().breath() != null) {
             client.breath(told.checks().breath());
         }
         pregnancy(told).ifPresent(client::pregnant);
-        birth(told, background.births()).ifPresent(client::gaveBirth);
+        birth(told, background).ifPresent(client::gaveBirth);
         clearance(told.health()).ifPresent(client::cleared);
         client.operated(told.health().operations(reading, onDate));
+        client.pessary(told(told.health().pessary()));
         gap(told.checks().gap(), told.standing().domingCeiling()).ifPresent(client::gap);
         floor(told.checks().pelvicFloor()).ifPresent(client::pelvicFloor);
         new CheckReader(reading, onDate).addTo(client, told);
         return client.build();
+    }
+
+    private SymptomReport symptoms(ClientRequest.HealthTold told) {
+        Set<Symptom> symptoms = set("symptoms", told.symptoms());
+        Set<LeakWhen> when = set("leaksWhen", told.leaksWhen());
+        if (!when.isEmpty() && !symptoms.contains(Symptom.LEAK_WITH_EFFORT)) {
+            reading.refuse("client.leaksWhen", "safe.leaksWhen");
+        }
+        return new SymptomReport.Asked(onDate, symptoms, when);
     }
 
     /** Absent: not asked. */
@@ -145,22 +158,22 @@ final class ClientReader {
                 });
     }
 
-    private Optional<Birth> birth(ClientRequest told, int births) {
+    private Optional<Birth> birth(ClientRequest told, Background background) {
         ClientRequest.BirthTold birth = told.birth();
         if (birth == null) {
             return Optional.empty();
         }
-        if (births == 0) {
+        if (!background.mayHaveGivenBirth()) {
             reading.refuse("client.births", "api.birthsAfterBirth");
         }
         int degree = reading.numberOr("client.birth.tearDegree", birth.tearDegree(), -1, 0, Tear.WORST_DEGREE);
         Tear tear = degree < 0 ? Tear.UNKNOWN : Tear.of(degree);
         var date = reading.past("client.birth.date", birth.date(), onDate);
-        var kind = reading.required("client.birth.kind", birth.kind());
-        if (kind.isEmpty() || date.isEmpty()) {
+        if (date.isEmpty()) {
             return Optional.empty();
         }
-        Birth read = new Birth(date.get(), kind.get(), tear, told(birth.woundClosed()));
+        BirthKind kind = birth.kind() == null ? BirthKind.UNKNOWN : birth.kind();
+        Birth read = new Birth(date.get(), kind, tear, told(birth.woundClosed()));
         if (read.isCaesarean() && tear.reachesSphincter()) {
             reading.refuse("client.birth.tearDegree", "intake.tearWithCaesarean");
         }
@@ -233,16 +246,18 @@ final class ClientReader {
         }
         var site = reading.required(path + ".site", told.site());
         var state = reading.required(path + ".state", told.state());
-        var depth = reading.required(path + ".depth", told.depth());
-        int firmness = reading.number(path + ".firmness", told.firmness(), 0, 3);
+        Optional<Depth> depth = Optional.ofNullable(told.depth());
+        Optional<Firmness> firmness = told.firmness() == null
+                ? Optional.empty()
+                : Optional.of(Firmness.of(reading.number(path + ".firmness", told.firmness(), 0, 3)));
         Optional<Width> width = width(path, told);
-        if (site.isEmpty() || state.isEmpty() || depth.isEmpty() || width.isEmpty()) {
+        if (site.isEmpty() || state.isEmpty() || width.isEmpty()) {
             return Optional.empty();
         }
         int offset =
                 reading.numberOr(path + ".offsetMm", told.offsetMm(), site.get().usualOffsetMm(), 0, Spot.FURTHEST_MM);
         return Optional.of(new GapReading(
-                site.get(), offset, state.get(), width.get(), depth.get(), Firmness.of(firmness), told(told.domed())));
+                new Spot(site.get(), offset), state.get(), width.get(), depth, firmness, told(told.domed()), false));
     }
 
     private Optional<Width> width(String path, ClientRequest.Reading told) {

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.ConnectFault;
 import openbloom.core.breath.ConnectPosition;
@@ -25,12 +26,14 @@ import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.program.Aim;
 import openbloom.core.record.Background;
 import openbloom.core.record.Choice;
+import openbloom.core.record.Falls;
 import openbloom.core.record.ImpactTests;
 import openbloom.core.record.Limits;
 import openbloom.core.record.Question;
 import openbloom.core.record.Surgery;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
+import openbloom.core.screening.LeakWhen;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.screening.SideTask;
 import openbloom.core.screening.SurgeryKind;
@@ -60,14 +63,17 @@ public record ClientRequest(
             @Nullable Integer babies,
             @Nullable Integer ageYears,
             @Nullable Training training,
+            @Nullable Falls falls,
             @Nullable Boolean feeding) {
         /** Read beside what is told, so that a new fact about her costs the API this file alone. */
         Background background(FieldReader reading) {
+            OptionalInt carried = reading.asked("client.babies", babies, 0, Limits.MOST_BABIES);
             return new Background(
-                    reading.number("client.births", births, 0, Limits.MOST_BIRTHS),
-                    Math.max(1, reading.number("client.babies", babies, 0, Limits.MOST_BABIES)),
-                    reading.number("client.ageYears", ageYears, Limits.YOUNGEST_YEARS, Limits.OLDEST_YEARS),
-                    Optional.ofNullable(training));
+                    reading.asked("client.births", births, 0, Limits.MOST_BIRTHS),
+                    carried.isPresent() ? OptionalInt.of(Math.max(1, carried.getAsInt())) : carried,
+                    reading.asked("client.ageYears", ageYears, Limits.YOUNGEST_YEARS, Limits.OLDEST_YEARS),
+                    Optional.ofNullable(training),
+                    falls == null ? Falls.NOT_ASKED : falls);
         }
     }
 
@@ -77,7 +83,9 @@ public record ClientRequest(
             @Nullable List<Symptom> symptoms,
             @Nullable List<WarningSign> warningSigns,
             @Nullable ClearanceTold clearance,
-            @Nullable List<SurgeryTold> surgery) {
+            @Nullable List<SurgeryTold> surgery,
+            @Nullable Boolean pessary,
+            @Nullable List<LeakWhen> leaksWhen) {
         /** Read beside what is told; one whose day is not told counts as recent. */
         List<Surgery> operations(FieldReader reading, LocalDate onDate) {
             List<Surgery> all = new ArrayList<>();

@@ -3,6 +3,7 @@ package openbloom.app.api;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import openbloom.core.Problem;
 import openbloom.core.Problems;
@@ -48,6 +49,11 @@ final class FieldReader {
 
     int numberOr(String field, @Nullable Integer value, int ifAbsent, int least, int most) {
         return value == null ? ifAbsent : within(field, value, least, most);
+    }
+
+    /** A number nobody needs to have asked for; absent is not asked. */
+    OptionalInt asked(String field, @Nullable Integer value, int least, int most) {
+        return value == null ? OptionalInt.empty() : OptionalInt.of(within(field, value, least, most));
     }
 
     private int within(String field, int value, int least, int most) {

@@ -18,6 +18,7 @@ import openbloom.core.Days;
 import openbloom.core.Problem;
 import openbloom.core.screening.BloodPressure;
 import openbloom.core.screening.Condition;
+import openbloom.core.screening.LeakWhen;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import org.springframework.stereotype.Service;
@@ -129,6 +130,7 @@ public class Safety {
         }
         SafetyAnswer.Pressures pressures = pressures(woman, form, typed, signs);
         Map<PainTold.Where, Integer> pain = form.pain(typed);
+        Set<LeakWhen> leaks = form.leaksWhen(typed);
         SafetyRecord record = of(woman);
         boolean lifts = signs.isEmpty() && form.isNoSign() && !record.stops().isEmpty();
         String by = typed.text("liftedBy", form.lifted().liftedBy(), LONGEST_NAME);
@@ -141,7 +143,11 @@ public class Safety {
                     woman.id(),
                     form.sent().formKey(),
                     new SafetyMapper.Asked(day.today(me), me.accountId(), day.instant()),
-                    new SafetyAnswer.Told(Columns.constants(signs), Columns.constants(symptoms), whatToDo(signs)),
+                    new SafetyAnswer.Told(
+                            Columns.constants(signs),
+                            Columns.constants(symptoms),
+                            Columns.constants(leaks),
+                            whatToDo(signs)),
                     lifts ? new SafetyAnswer.Lift(record.latestStop(), by, reason) : SafetyAnswer.Lift.NONE,
                     pressures));
             women.seen(woman.id(), day.instant());

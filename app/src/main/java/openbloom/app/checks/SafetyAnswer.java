@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import openbloom.app.system.Columns;
 import openbloom.core.screening.BloodPressure;
+import openbloom.core.screening.LeakWhen;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import org.jspecify.annotations.Nullable;
@@ -20,8 +21,8 @@ public record SafetyAnswer(
         pressures = Objects.requireNonNullElse(pressures, Pressures.NONE);
     }
 
-    /** Signs and symptoms, words of their lists joined, and what she was to do. */
-    public record Told(String warningSigns, String symptoms, String whatToDo) {}
+    /** Signs, symptoms and when she leaks, words of their lists joined, and what she was to do. */
+    public record Told(String warningSigns, String symptoms, String leaksWhen, String whatToDo) {}
 
     /**
      * Whether it lifts a stop.
@@ -67,6 +68,10 @@ public record SafetyAnswer(
     /** Signs that were kept in words this version does not know: still signs. */
     public List<String> unknownSigns() {
         return Columns.unknown(told.warningSigns(), WarningSign.class);
+    }
+
+    public Set<LeakWhen> leaksWhen() {
+        return Columns.known(told.leaksWhen(), LeakWhen.class);
     }
 
     public Set<Symptom> symptomSet() {

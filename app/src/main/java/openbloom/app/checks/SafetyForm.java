@@ -10,6 +10,7 @@ import openbloom.app.system.FormOfParts;
 import openbloom.app.system.Typed;
 import openbloom.core.progress.Pain;
 import openbloom.core.screening.BloodPressure;
+import openbloom.core.screening.LeakWhen;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import org.jspecify.annotations.Nullable;
@@ -26,6 +27,7 @@ public record SafetyForm(Sent sent, Told told, Lifted lifted, Measured measured)
             @Nullable String noSign,
             @Nullable List<String> symptoms,
             @Nullable String noSymptom,
+            @Nullable List<String> leaksWhen,
             @Nullable PainForm pain) {}
 
     /** Who said that she may go on, and why. */
@@ -44,7 +46,7 @@ public record SafetyForm(Sent sent, Told told, Lifted lifted, Measured measured)
     static SafetyForm blank(String formKey, long seenStop, BloodPressure limit) {
         return new SafetyForm(
                 new Sent(formKey, String.valueOf(seenStop)),
-                new Told(null, null, null, null, null),
+                new Told(null, null, null, null, null, null),
                 new Lifted(null, null),
                 new Measured(null, null, String.valueOf(limit.systolic()), String.valueOf(limit.diastolic()), null));
     }
@@ -121,6 +123,19 @@ public record SafetyForm(Sent sent, Told told, Lifted lifted, Measured measured)
 
     Set<Symptom> symptomSet() {
         return new Typed().choices("symptoms", told.symptoms(), Symptom.class);
+    }
+
+    /** When she leaks; told without a leak it needs the leak to be ticked. */
+    Set<LeakWhen> leaksWhen(Typed typed) {
+        Set<LeakWhen> when = typed.choices("leaksWhen", told.leaksWhen(), LeakWhen.class);
+        if (!when.isEmpty() && !symptomSet().contains(Symptom.LEAK_WITH_EFFORT)) {
+            typed.refuse("leaksWhen", "safe.leaksWhen");
+        }
+        return when;
+    }
+
+    public boolean leaks(String when) {
+        return told.leaksWhen() != null && told.leaksWhen().contains(when);
     }
 
     public boolean isNoSign() {

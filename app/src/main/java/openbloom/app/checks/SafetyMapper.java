@@ -13,7 +13,7 @@ import org.apache.ibatis.annotations.Select;
 @Mapper
 public interface SafetyMapper {
     String ANSWER = """
-            select safety_answer.id, woman_id, asked_on, account.name as asked_by, warning_signs, symptoms, what_to_do,
+            select safety_answer.id, woman_id, asked_on, account.name as asked_by, warning_signs, symptoms, leaks_when, what_to_do,
               lifts, lifted_by, lift_reason, systolic_mmhg, diastolic_mmhg, limit_systolic_mmhg, limit_diastolic_mmhg
             from safety_answer join account on account.id = asked_by
             """;
@@ -49,11 +49,11 @@ public interface SafetyMapper {
 
     @Insert("""
             insert into safety_answer
-              (woman_id, form_key, asked_on, asked_by, stored_at, warning_signs, symptoms, what_to_do, lifts, lifted_by,
+              (woman_id, form_key, asked_on, asked_by, stored_at, warning_signs, symptoms, leaks_when, what_to_do, lifts, lifted_by,
                lift_reason, systolic_mmhg, diastolic_mmhg, limit_systolic_mmhg, limit_diastolic_mmhg)
             values
               (#{a.womanId}, #{a.formKey}, #{a.asked.on}, #{a.asked.by}, #{a.asked.storedAt}, #{a.told.warningSigns},
-               #{a.told.symptoms}, #{a.told.whatToDo}, #{a.lift.stop}, #{a.lift.by}, #{a.lift.reason},
+               #{a.told.symptoms}, #{a.told.leaksWhen}, #{a.told.whatToDo}, #{a.lift.stop}, #{a.lift.by}, #{a.lift.reason},
                #{a.pressures.systolic}, #{a.pressures.diastolic}, #{a.pressures.limitSystolic}, #{a.pressures.limitDiastolic})
             """)
     void insert(@Param("a") NewAnswer answer);

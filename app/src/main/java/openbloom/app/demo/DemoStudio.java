@@ -246,7 +246,7 @@ class DemoStudio implements SmartInitializingSingleton {
                 woman.id(),
                 "demo-" + woman.id() + "-" + on,
                 new SafetyMapper.Asked(on, who.accountId(), day.instant()),
-                new SafetyAnswer.Told(Columns.constants(signs), Columns.constants(symptoms), whatToDo),
+                new SafetyAnswer.Told(Columns.constants(signs), Columns.constants(symptoms), "", whatToDo),
                 SafetyAnswer.Lift.NONE,
                 woman.conditionSet().contains(Condition.HIGH_BLOOD_PRESSURE_CONTROLLED)
                         ? new SafetyAnswer.Pressures(128, 82, 140, 90)

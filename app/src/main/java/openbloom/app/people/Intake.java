@@ -51,7 +51,7 @@ final class Intake {
     record Owner(long id, long studioId, long accountId, int version, String approach) {}
 
     private Woman read(Owner of) {
-        Woman.About about = form.who().about(typed, today);
+        Woman.About about = form.who().about(typed, today, form.has().falls());
         Situation situation = about.situation();
         Woman.DatingTold pregnancy = situation == Situation.PREGNANT ? pregnancy() : Woman.DatingTold.NONE;
         Woman.BirthTold birth = situation == Situation.AFTER_BIRTH ? birth() : Woman.BirthTold.NONE;

@@ -13,10 +13,12 @@ import openbloom.app.system.FormOfParts;
 import openbloom.app.system.Typed;
 import openbloom.core.dating.DatingBasis;
 import openbloom.core.record.ClinicianLimit;
+import openbloom.core.record.Falls;
 import openbloom.core.record.Limits;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.SurgeryKind;
+import openbloom.core.stage.Told;
 import org.jspecify.annotations.Nullable;
 
 /** The intake exactly as it is typed; where it is written, the fields of every part stand side by side. */
@@ -44,7 +46,7 @@ public record IntakeForm(
             @Nullable String babies,
             @Nullable List<String> equipment) {
         /** Read beside what is typed, so that a new fact about her is told here and nowhere else in the form. */
-        Woman.About about(Typed typed, LocalDate today) {
+        Woman.About about(Typed typed, LocalDate today, @Nullable String falls) {
             String called = typed.requiredText("name", name, Intake.LONGEST_NAME);
             int bornIn = typed.requiredWhole(
                             "birthYear",
@@ -54,9 +56,9 @@ public record IntakeForm(
                     .orElse(0);
             Situation now = typed.requiredChoice("situation", situation, Situation.class)
                     .orElse(Situation.NEITHER);
-            int bornTo =
-                    typed.requiredWhole("births", births, 0, Limits.MOST_BIRTHS).orElse(0);
-            if (now == Situation.AFTER_BIRTH && bornTo == 0) {
+            Integer bornTo =
+                    typed.whole("births", births, 0, Limits.MOST_BIRTHS).orElse(null);
+            if (now == Situation.AFTER_BIRTH && bornTo != null && bornTo == 0) {
                 typed.refuse("births", "intake.birthsAfterBirth");
             }
             return new Woman.About(
@@ -65,8 +67,9 @@ public record IntakeForm(
                     typed.text("goals", goals, Intake.LONGEST_TEXT),
                     typed.choice("training", training, Training.class).orElse(null),
                     bornTo,
-                    typed.requiredWhole("babies", babies, 1, Limits.MOST_BABIES).orElse(1),
-                    now);
+                    typed.whole("babies", babies, 1, Limits.MOST_BABIES).orElse(null),
+                    now,
+                    typed.choice("falls", falls, Falls.class).orElse(Falls.NOT_ASKED));
         }
     }
 
@@ -105,7 +108,9 @@ public record IntakeForm(
             @Nullable String noCondition,
             @Nullable List<String> since,
             @Nullable String surgeryKind,
-            @Nullable String surgeryLongAgo) {
+            @Nullable String surgeryLongAgo,
+            @Nullable String pessary,
+            @Nullable String falls) {
         /** Read beside what is typed. A kind or a time of an operation needs the condition to be ticked. */
         Woman.SurgeryTold surgery(Typed typed, Set<Condition> conditions) {
             SurgeryKind kind =
@@ -121,7 +126,8 @@ public record IntakeForm(
             if (longAgo && dated) {
                 typed.refuse("surgeryKind", "intake.surgeryTwice");
             }
-            return new Woman.SurgeryTold(kind, longAgo);
+            return new Woman.SurgeryTold(
+                    kind, longAgo, typed.choice("pessary", pessary, Told.class).orElse(null));
         }
     }
 
@@ -141,7 +147,7 @@ public record IntakeForm(
                 new Stated("", "", "", ""),
                 new Scan("", "", ""),
                 new Born("", "", "", ""),
-                new Has(List.of(), "", List.of(), "", ""),
+                new Has(List.of(), "", List.of(), "", "", "", ""),
                 new Cleared("", "", List.of(), "", List.of()));
     }
 
@@ -155,8 +161,8 @@ public record IntakeForm(
                         w.goals(),
                         text(w.about().training()),
                         text(w.situation()),
-                        Integer.toString(w.about().births()),
-                        Integer.toString(w.about().babies()),
+                        text(w.about().births()),
+                        text(w.about().babies()),
                         names(w.equipment())),
                 dated(w.datingTold()),
                 stated(w.datingTold()),
@@ -177,7 +183,9 @@ public record IntakeForm(
                                 : "",
                         daysSince(w),
                         text(w.medical().surgery().kind()),
-                        w.medical().surgery().longAgo() ? "yes" : ""),
+                        w.medical().surgery().longAgo() ? "yes" : "",
+                        text(w.medical().surgery().pessary()),
+                        text(w.about().falls())),
                 cleared(w));
     }
 

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import openbloom.app.system.Columns;
 import openbloom.core.dating.Dating;
@@ -18,6 +19,7 @@ import openbloom.core.record.Background;
 import openbloom.core.record.Choice;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Conditions;
+import openbloom.core.record.Falls;
 import openbloom.core.record.Intake;
 import openbloom.core.record.Medical;
 import openbloom.core.record.Surgery;
@@ -53,24 +55,30 @@ public record Woman(
             int birthYear,
             String goals,
             @Nullable Training training,
-            int births,
-            int babies,
-            Situation situation) {
+            @Nullable Integer births,
+            @Nullable Integer babies,
+            Situation situation,
+            Falls falls) {
         /** What is asked of every woman; nothing else is known yet. */
         public static About of(String name, int birthYear, String goals) {
-            return new About(name, birthYear, goals, null, 0, 1, Situation.NEITHER);
+            return new About(name, birthYear, goals, null, 0, 1, Situation.NEITHER, Falls.NOT_ASKED);
         }
 
-        public About now(Situation other, int bornTo, int carried) {
-            return new About(name, birthYear, goals, training, bornTo, carried, other);
+        public About now(Situation other, @Nullable Integer bornTo, @Nullable Integer carried) {
+            return new About(name, birthYear, goals, training, bornTo, carried, other, falls);
         }
 
         public About trained(@Nullable Training before) {
-            return new About(name, birthYear, goals, before, births, babies, situation);
+            return new About(name, birthYear, goals, before, births, babies, situation, falls);
         }
 
         private Background background(int ageYears) {
-            return new Background(births, babies, ageYears, Optional.ofNullable(training));
+            return new Background(
+                    asked(births), asked(babies), OptionalInt.of(ageYears), Optional.ofNullable(training), falls);
+        }
+
+        private static OptionalInt asked(@Nullable Integer number) {
+            return number == null ? OptionalInt.empty() : OptionalInt.of(number);
         }
     }
 
@@ -153,6 +161,10 @@ public record Woman(
             return List.of(new Surgery(kind, on, surgery.longAgo()));
         }
 
+        Told wearsPessary() {
+            return surgery.pessary() == null ? Told.UNKNOWN : surgery.pessary();
+        }
+
         public List<String> limits() {
             return Columns.lines(clearanceLimits);
         }
@@ -179,12 +191,15 @@ public record Woman(
     }
 
     /**
-     * An operation of belly or pelvis; its day stands with the conditions.
+     * An operation of belly or pelvis, whose day stands with the conditions, and what she wears.
      *
      * @param longAgo more than a year ago, where nobody knows the day
      */
-    public record SurgeryTold(@Nullable SurgeryKind kind, boolean longAgo) {
-        public static final SurgeryTold NONE = new SurgeryTold(null, false);
+    public record SurgeryTold(
+            @Nullable SurgeryKind kind,
+            boolean longAgo,
+            @Nullable Told pessary) {
+        public static final SurgeryTold NONE = new SurgeryTold(null, false, null);
     }
 
     /** A group whose columns are all empty is read as nothing. */
@@ -283,7 +298,7 @@ public record Woman(
         return new Intake(
                 about.background(ageYears(day)),
                 openbloom.core.record.Situation.of(dating(), birth()),
-                new Medical(medical.told(), Conditions.NONE, clearance(), medical.operations()),
+                new Medical(medical.told(), Conditions.NONE, clearance(), medical.operations(), medical.wearsPessary()),
                 counts,
                 equipmentSet());
     }
@@ -298,7 +313,7 @@ public record Woman(
         return new Woman(
                 id,
                 key.next(fromVersion, by),
-                about.now(Situation.AFTER_BIRTH, about.births() + 1, about.babies()),
+                about.now(Situation.AFTER_BIRTH, about.births() == null ? 1 : about.births() + 1, about.babies()),
                 DatingTold.NONE,
                 birth,
                 medical.withoutClearance(),

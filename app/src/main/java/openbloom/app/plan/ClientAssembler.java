@@ -218,7 +218,7 @@ class ClientAssembler implements RecordReader {
                         latest.check(),
                         all,
                         school,
-                        intake.background().ageYears(),
+                        intake.background().ageYears().orElse(0),
                         intake.situation().birth().map(Birth::date)));
     }
 
@@ -234,7 +234,7 @@ class ClientAssembler implements RecordReader {
         return answers.latest()
                 .map(latest -> new Safety(
                         Answer.given(latest.askedOn(), answers.signs()),
-                        new SymptomReport.Asked(latest.askedOn(), latest.symptomSet())))
+                        new SymptomReport.Asked(latest.askedOn(), latest.symptomSet(), latest.leaksWhen())))
                 .orElseGet(() -> new Safety(Answer.notAsked(), new SymptomReport.NotAsked()));
     }
 

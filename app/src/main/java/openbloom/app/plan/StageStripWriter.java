@@ -120,11 +120,11 @@ final class StageStripWriter {
                 .filter(StageStripWriter::isCaution)
                 .map(StageStripWriter::plain)
                 .forEach(cautions::add);
-        if (client.background().babies() > 1 && facts.isPregnant()) {
+        if (client.background().knownBabies() > 1 && facts.isPregnant()) {
             cautions.add(
-                    client.background().babies() == 2
+                    client.background().knownBabies() == 2
                             ? "twins"
-                            : client.background().babies() + " babies");
+                            : client.background().knownBabies() + " babies");
         }
         if (client.safety().symptoms() instanceof SymptomReport.Asked asked) {
             asked.symptoms().stream().sorted().map(StageStripWriter::plain).forEach(cautions::add);

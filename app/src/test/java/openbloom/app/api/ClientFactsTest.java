@@ -37,7 +37,7 @@ class ClientFactsTest {
                 "'birth':{'date':'2026-09-20','kind':'VAGINAL','tearDegree':3,'woundClosed':true}|flick-one|NOT_YET|PP-TEAR-34",
                 "'clearance':{'date':'2026-11-01','by':'doctor','limits':['NO_ARMS_OVERHEAD']}|press-seated-light|NOT_YET|STOP-CLEAR-LIMIT",
                 "'clearance':{'date':'2026-11-01','by':'doctor','limits':'NO_ARMS_OVERHEAD'}|press-seated-light|NOT_YET|STOP-CLEAR-LIMIT",
-                "'conditions':['OSTEOPOROSIS']|happy-hips|SWAP|OST-DROP",
+                "'conditions':['OSTEOPOROSIS']|happy-hips|SWAP|OST-FLEX",
                 "'symptoms':['WRIST_PAIN']|support-wall|ADJUST|WRIST",
                 "'warningSigns':['CHEST_PAIN']|breath-side|STOP|STOP-SIGN-CHEST-PAIN",
                 "'gap':{'date':'2026-11-20','readings':[{'site':'NAVEL','state':'LIFT','widthFingers':3,'depth':'SURFACE','firmness':1,'domed':false}]}|breath-lying|GO|PP-SIDE",

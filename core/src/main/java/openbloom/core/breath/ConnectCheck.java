@@ -2,6 +2,7 @@ package openbloom.core.breath;
 
 import java.util.Arrays;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.Map;
@@ -42,6 +43,14 @@ public record ConnectCheck(
                 ? Optional.empty()
                 : Optional.of(Math.toIntExact(
                         positions.values().stream().filter(felt -> felt).count()));
+    }
+
+    /** The hardest position it was felt in; empty where it was felt in none. */
+    public Optional<ConnectPosition> highestFelt() {
+        return positions.entrySet().stream()
+                .filter(Map.Entry::getValue)
+                .map(Map.Entry::getKey)
+                .max(Comparator.naturalOrder());
     }
 
     /** The next position to look in: the first that was not tried. */

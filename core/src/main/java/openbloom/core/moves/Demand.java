@@ -22,7 +22,8 @@ public enum Demand {
     SQUAT("knees and hips bend deep on two legs"),
     HANGING("she hangs by her hands"),
     FALL("she could fall from it"),
-    FRONT_STRETCH("a long stretch of the belly wall");
+    FRONT_STRETCH("a long stretch of the belly wall"),
+    THROWN("a weight is thrown over the head");
 
     private final String words;
 

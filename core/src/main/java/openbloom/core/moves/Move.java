@@ -15,6 +15,7 @@ public record Move(
         Source evidence) {
     private static final int TIRING_LOAD = 2;
     private static final int LONG_LEVER_LOAD = 4;
+    private static final int RUNG_OF_ONE_BREATH = 2;
 
     /** The same move with other moves beside it. */
     Move linked(Links others) {
@@ -104,6 +105,16 @@ public record Move(
     /** Steps on the way to impact, without any yet. */
     public boolean isStepping() {
         return strand() == Strand.IMPACT && !isWalking() && !isImpact();
+    }
+
+    /** A position to rest in: nothing is worked there, so nothing about working is said. */
+    public boolean isRest() {
+        return strand() == Strand.RELEASE && load() == 0;
+    }
+
+    /** A lift of the pelvic floor for one breath at most, or none at all: gentle by itself. */
+    public boolean isGentleLift() {
+        return strand() == Strand.PELVIC_FLOOR_ENDURANCE && rung() <= RUNG_OF_ONE_BREATH;
     }
 
     /** Whether a rung of the strand is earned by the one below; breath, release and mobility are positions, not loads. */

@@ -54,7 +54,11 @@ public final class Prescriber {
     }
 
     private Prescription prescribe() {
-        return switch (track()) {
+        Track track = track();
+        if (allowance == Allowance.ONE_BREATH && track != Track.RELEASE) {
+            return oneBreath();
+        }
+        return switch (track) {
             case RELEASE -> release();
             case COORDINATE -> coordinate();
             case ENDURANCE -> endurance();
@@ -63,10 +67,6 @@ public final class Prescriber {
     }
 
     private Track track() {
-        if (allowance == Allowance.WAITS) {
-            why("A tear of degree 3 or 4: lifts wait for her clinician's clearance", Source.COMMON_PRACTICE);
-            return Track.RELEASE;
-        }
         if (check.isTight()) {
             String tight = check.tone() == Tone.TIGHT
                     ? check.tone().words()
@@ -105,6 +105,15 @@ public final class Prescriber {
                 && check.holdRepetitions() >= FULL_REPETITIONS.amount()
                 && check.flicks() >= FULL_REPETITIONS.amount();
         return all && allowance == Allowance.FULL ? Track.FUNCTION : Track.ENDURANCE;
+    }
+
+    private Prescription oneBreath() {
+        why(
+                "A tear of degree 3 or 4, not cleared yet: gentle lifts of one breath, once any catheter is out and while"
+                        + " comfortable; no flicks, and the strength check after her clinician",
+                Source.E_RCOG29);
+        Holds holds = new Holds(EARLY_HOLD.amount(), EARLY_REPETITIONS.amount(), 2 * EARLY_HOLD.amount());
+        return built(Track.COORDINATE, Effort.GENTLE, holds, Flicks.NONE, SETS_A_DAY.amount(), 0);
     }
 
     private Prescription release() {

@@ -10,6 +10,7 @@ import java.util.Set;
 import openbloom.core.Days;
 import openbloom.core.evidence.Published;
 import openbloom.core.screening.Condition;
+import openbloom.core.screening.LeakWhen;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
 
@@ -66,8 +67,7 @@ public record CaseNotes(
                         .isEmpty())
                 .filter(on -> day.isBefore(on.plusDays(Published.FULL_CHECK_AFTER_BIRTH.days())))
                 .map(on -> new Conditions(Set.of(Condition.OTHER_SIGNIFICANT), Map.of(Condition.OTHER_SIGNIFICANT, on)))
-                .map(waits ->
-                        new Medical(told.conditions(), told.besides().and(waits), told.clearance(), told.operations()))
+                .map(waits -> told.knownBesides(told.besides().and(waits)))
                 .orElse(told);
     }
 
@@ -85,7 +85,21 @@ public record CaseNotes(
         shown.forEach(response -> response.symptom().ifPresent(symptoms::add));
         Optional<LocalDate> asked = latest.map(SymptomReport.Asked::on)
                 .or(() -> shown.stream().map(Response::on).findFirst());
-        return asked.isPresent() ? new SymptomReport.Asked(asked.get(), symptoms) : new SymptomReport.NotAsked();
+        return asked.isPresent()
+                ? new SymptomReport.Asked(asked.get(), symptoms, leaks(latest, symptoms, shown))
+                : new SymptomReport.NotAsked();
+    }
+
+    /** When she leaks, as she told; a leak noted in a session since then may be any. */
+    private static Set<LeakWhen> leaks(
+            Optional<SymptomReport.Asked> latest, Set<Symptom> symptoms, List<Response> since) {
+        boolean noted = since.stream()
+                .anyMatch(response -> response.symptom()
+                        .filter(Symptom.LEAK_WITH_EFFORT::equals)
+                        .isPresent());
+        return noted || !symptoms.contains(Symptom.LEAK_WITH_EFFORT)
+                ? Set.of()
+                : latest.map(SymptomReport.Asked::leaksWhen).orElse(Set.of());
     }
 
     private Optional<SymptomReport.Asked> latestAnswer() {

@@ -22,6 +22,7 @@ import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Birth;
+import openbloom.core.stage.Told;
 
 /**
  * Everything the rules read about a woman, in groups. What is absent is unknown, and unknown is never safe.
@@ -68,7 +69,7 @@ public record Client(
 
     /** How her body is drawn on a day; twins read four weeks further. */
     public BodyStage bodyOn(LocalDate day) {
-        int further = background.babies() > 1 ? BodyStage.TWINS_READ_FURTHER_WEEKS : 0;
+        int further = background.knownBabies() > 1 ? BodyStage.TWINS_READ_FURTHER_WEEKS : 0;
         Optional<GestationalAge> age = situation.pregnancy().flatMap(dating -> dating.ageOn(day));
         if (age.isPresent()) {
             return new BodyStage.Pregnant(
@@ -128,6 +129,22 @@ public record Client(
             return this;
         }
 
+        public Builder falls(Falls told) {
+            background = background.falling(told);
+            return this;
+        }
+
+        /** Who she is, known otherwise than so far. */
+        public Builder background(Background known) {
+            background = known;
+            return this;
+        }
+
+        public Builder pessary(Told wears) {
+            medical = medical.withPessary(wears);
+            return this;
+        }
+
         public Builder pregnant(Dating dating) {
             pregnancy = Optional.of(dating);
             return this;
@@ -144,23 +161,23 @@ public record Client(
         }
 
         public Builder cleared(Clearance given) {
-            medical = new Medical(medical.conditions(), medical.besides(), Optional.of(given), medical.operations());
+            medical = medical.cleared(given);
             return this;
         }
 
         public Builder conditions(Answer<Conditions> told) {
-            medical = new Medical(told, medical.besides(), medical.clearance(), medical.operations());
+            medical = medical.told(told);
             return this;
         }
 
         /** Known without the others having been asked. */
         public Builder knownBesides(Conditions besides) {
-            medical = new Medical(medical.conditions(), besides, medical.clearance(), medical.operations());
+            medical = medical.knownBesides(besides);
             return this;
         }
 
         public Builder operated(List<Surgery> all) {
-            medical = new Medical(medical.conditions(), medical.besides(), medical.clearance(), all);
+            medical = medical.operated(all);
             return this;
         }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.SurgeryKind;
+import openbloom.core.stage.Told;
 
 /**
  * What she and her clinician have said about her health.
@@ -11,11 +12,17 @@ import openbloom.core.screening.SurgeryKind;
  * @param conditions what she answered when all of them were asked
  * @param besides conditions known by another way; that one is known never means that the others were asked
  * @param operations each with its kind and, where it was told, its day
+ * @param pessary whether she wears one
  */
 public record Medical(
-        Answer<Conditions> conditions, Conditions besides, Optional<Clearance> clearance, List<Surgery> operations) {
+        Answer<Conditions> conditions,
+        Conditions besides,
+        Optional<Clearance> clearance,
+        List<Surgery> operations,
+        Told pessary) {
     /** Nothing was asked and nothing is known. */
-    public static final Medical UNKNOWN = new Medical(Answer.notAsked(), Conditions.NONE, Optional.empty(), List.of());
+    public static final Medical UNKNOWN =
+            new Medical(Answer.notAsked(), Conditions.NONE, Optional.empty(), List.of(), Told.UNKNOWN);
 
     public Medical {
         operations = List.copyOf(operations);
@@ -32,5 +39,25 @@ public record Medical(
     /** The conditions known of her, asked for or not. */
     public Conditions known() {
         return conditions.known().orElse(Conditions.NONE).and(besides);
+    }
+
+    Medical told(Answer<Conditions> told) {
+        return new Medical(told, besides, clearance, operations, pessary);
+    }
+
+    Medical knownBesides(Conditions others) {
+        return new Medical(conditions, others, clearance, operations, pessary);
+    }
+
+    Medical cleared(Clearance given) {
+        return new Medical(conditions, besides, Optional.of(given), operations, pessary);
+    }
+
+    Medical operated(List<Surgery> all) {
+        return new Medical(conditions, besides, clearance, all, pessary);
+    }
+
+    Medical withPessary(Told wears) {
+        return new Medical(conditions, besides, clearance, operations, wears);
     }
 }

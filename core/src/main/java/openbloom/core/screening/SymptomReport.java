@@ -12,15 +12,30 @@ public sealed interface SymptomReport {
     /** Nobody asked, or it was too long ago. */
     record NotAsked() implements SymptomReport {}
 
-    /** She was asked on a day; an empty set means "none of these". */
-    record Asked(LocalDate on, Set<Symptom> symptoms) implements SymptomReport {
+    /**
+     * She was asked on a day; an empty set means "none of these".
+     *
+     * @param leaksWhen when she leaks; empty where nobody said
+     */
+    record Asked(LocalDate on, Set<Symptom> symptoms, Set<LeakWhen> leaksWhen) implements SymptomReport {
         public Asked {
             symptoms = symptoms.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(symptoms));
+            leaksWhen = leaksWhen.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(leaksWhen));
+        }
+
+        /** Of a leak nobody said when. */
+        public Asked(LocalDate on, Set<Symptom> symptoms) {
+            this(on, symptoms, Set.of());
         }
     }
 
     static SymptomReport none(LocalDate on) {
         return new Asked(on, Set.of());
+    }
+
+    /** When she leaks, where she said. */
+    default Set<LeakWhen> leaksWhen() {
+        return this instanceof Asked asked ? asked.leaksWhen() : Set.of();
     }
 
     default boolean has(Symptom symptom) {
@@ -41,7 +56,7 @@ public sealed interface SymptomReport {
 
     /** The same answer as if she were asked again and said the same. */
     default SymptomReport askedAgain(LocalDate day) {
-        return this instanceof Asked asked ? new Asked(day, asked.symptoms()) : this;
+        return this instanceof Asked asked ? new Asked(day, asked.symptoms(), asked.leaksWhen()) : this;
     }
 
     default Optional<LocalDate> askedOn() {

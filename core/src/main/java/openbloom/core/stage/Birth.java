@@ -10,6 +10,16 @@ public record Birth(LocalDate date, BirthKind kind, Tear tear, Told woundClosed)
         return kind == BirthKind.CAESAREAN;
     }
 
+    /** A caesarean, or a birth of a kind nobody told. */
+    public boolean mayBeCaesarean() {
+        return isCaesarean() || kind == BirthKind.UNKNOWN;
+    }
+
+    /** A caesarean, a tear of degree 3 or 4, or a birth of a kind nobody told: what heals more slowly. */
+    public boolean healsSlowly() {
+        return mayBeCaesarean() || tear.reachesSphincter();
+    }
+
     /** Completed days since the birth; negative before it. */
     public long daysOn(LocalDate day) {
         return ChronoUnit.DAYS.between(date, day);
@@ -21,7 +31,7 @@ public record Birth(LocalDate date, BirthKind kind, Tear tear, Told woundClosed)
 
     /** The first day on which impact may be thought of: later after surgery or a deep tear. */
     public LocalDate earliestReturn() {
-        boolean slower = isCaesarean() || tear.reachesSphincter();
-        return date.plusDays((slower ? Published.RETURN_AFTER_SURGERY_OR_TEAR : Published.IMPACT_AFTER_BIRTH).days());
+        return date.plusDays(
+                (healsSlowly() ? Published.RETURN_AFTER_SURGERY_OR_TEAR : Published.IMPACT_AFTER_BIRTH).days());
     }
 }

@@ -4,7 +4,9 @@ package openbloom.core.stage;
 public enum BirthKind {
     VAGINAL("vaginal birth"),
     ASSISTED("assisted birth"),
-    CAESAREAN("caesarean");
+    CAESAREAN("caesarean"),
+    /** Nobody told; it counts as the slower one. */
+    UNKNOWN("birth, its kind not told");
 
     private final String words;
 

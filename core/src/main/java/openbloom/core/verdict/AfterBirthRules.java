@@ -50,7 +50,7 @@ final class AfterBirthRules {
             .instructor("Heal: nothing that loads the midline or the pelvic floor for two weeks.")
             .looks((facts, found) -> facts.recentBirth()
                     .ifPresent(birth -> found.unlessMet(
-                            move -> move.load() > 0 && !move.isWalking(),
+                            move -> move.load() > 0 && !move.isWalking() && !EarlyMoves.areOpen(facts, move),
                             facts.sinceBirth(),
                             facts.gates().time(birth, RECONNECT_FLOOR))));
 
@@ -170,7 +170,10 @@ final class AfterBirthRules {
 
     private static final Rule TEAR = Rule.code("PP-TEAR-34")
             .client("After a deep tear, strengthening the pelvic floor and impact need your clinician's yes.")
-            .instructor("Tear of degree 3 or 4, or not known: pelvic floor strengthening and impact need clearance.")
+            .instructor(
+                    "Tear of degree 3 or 4, or not known in the first {} weeks or while something hurts: gentle lifts of one"
+                            + " breath only, once any catheter is out; strengthening and impact need clearance.",
+                    Published.FULL_CHECK_AFTER_BIRTH)
             .source(Source.E_RCOG29)
             .looks(AfterBirthRules::tear);
 
@@ -202,11 +205,9 @@ final class AfterBirthRules {
             .source(Source.E_RUN)
             .looks((facts, found) -> {
                 if (facts.recentBirth().isPresent()) {
+                    found.unlessMet(Move::isImpact, facts.tests(), facts.gates().impactTests());
                     found.unlessMet(
-                            Move::isImpact,
-                            facts.tests(),
-                            facts.gates().impactTests(),
-                            facts.gates().symptomFree());
+                            facts::isAgainstImpact, facts.tests(), facts.gates().symptomFree());
                 }
             });
 
@@ -220,7 +221,7 @@ final class AfterBirthRules {
                     .findFirst()
                     .filter(symptom -> !facts.isPregnant())
                     .ifPresent(symptom -> found.notYet(
-                            Move::isImpact,
+                            facts::isAgainstImpact,
                             facts.told(symptom),
                             Gate.of(
                                     GateKind.SYMPTOM_FREE,
@@ -282,7 +283,7 @@ final class AfterBirthRules {
     }
 
     private static Optional<Birth> caesarean(Facts facts) {
-        return facts.recentBirth().filter(Birth::isCaesarean);
+        return facts.recentBirth().filter(Birth::mayBeCaesarean);
     }
 
     /** Clearance opens load 3; without a note a woman who was asked everything and told nothing goes more slowly. */
@@ -292,12 +293,19 @@ final class AfterBirthRules {
             Gate cleared = facts.gates().clearance();
             Gate wound = facts.gates().wound();
             if (cleared.met()) {
-                found.unlessMet(move -> move.load() > LOAD_IN_RECONNECT, facts.sinceBirth(), time, cleared, wound);
+                found.unlessMet(
+                        move -> move.load() > LOAD_IN_RECONNECT && !EarlyMoves.areOpen(facts, move),
+                        facts.sinceBirth(),
+                        time,
+                        cleared,
+                        wound);
                 return;
             }
             int open = facts.isAskedAndFree() && wound.met() ? loadWithoutNote(birth, facts.day()) : LOAD_IN_RECONNECT;
             found.notYet(
-                    move -> move.load() > open || move.has(Demand.HEAVY) || move.isImpact(),
+                    move -> (move.load() > open && !EarlyMoves.areOpen(facts, move))
+                            || move.has(Demand.HEAVY)
+                            || move.isImpact(),
                     facts.sinceBirth(),
                     time,
                     cleared,
@@ -306,7 +314,7 @@ final class AfterBirthRules {
     }
 
     private static int loadWithoutNote(Birth birth, LocalDate day) {
-        boolean slower = birth.isCaesarean() || birth.tear().reachesSphincter();
+        boolean slower = birth.healsSlowly();
         if (birth.daysOn(day) >= (slower ? NO_NOTE_MIDDLE_SLOWER : NO_NOTE_MIDDLE).days()) {
             return LOAD_IN_REBUILD;
         }
@@ -360,11 +368,25 @@ final class AfterBirthRules {
 
     private static void tear(Facts facts, Findings found) {
         facts.recentBirth()
-                .filter(birth ->
-                        birth.tear().reachesSphincter() || birth.tear() == Tear.UNKNOWN && !birth.isCaesarean())
-                .ifPresent(birth -> found.unlessMet(
-                        move -> move.isSqueeze() || move.isImpact(),
-                        new Evidence.TearKnown(birth.tear()),
-                        facts.gates().clearance()));
+                .filter(birth -> birth.tear().reachesSphincter() || isTakenAsDeep(birth, facts))
+                .ifPresent(birth -> {
+                    Evidence fact = new Evidence.TearKnown(birth.tear());
+                    Gate cleared = facts.gates().clearance();
+                    found.unlessMet(move -> move.isSqueeze() && !move.isGentleLift() || move.isImpact(), fact, cleared);
+                    if (!cleared.met()) {
+                        found.adjust(Move::isGentleLift, fact, Adjustment.GENTLE_AND_LET_GO);
+                    }
+                    if (facts.isWithinOfBirth(Published.CATHETER)) {
+                        found.adjust(Move::isGentleLift, fact, Adjustment.AFTER_THE_CATHETER);
+                    }
+                });
+    }
+
+    /** A tear nobody told of: asked, and taken for the worst only in the first six weeks, or while something hurts. */
+    private static boolean isTakenAsDeep(Birth birth, Facts facts) {
+        boolean quiet = facts.isAskedForSymptoms() && !facts.isFloorPainful();
+        return birth.tear() == Tear.UNKNOWN
+                && !birth.isCaesarean()
+                && (facts.isWithinOfBirth(Published.FULL_CHECK_AFTER_BIRTH) || !quiet);
     }
 }

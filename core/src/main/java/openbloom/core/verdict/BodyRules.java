@@ -13,7 +13,6 @@ import static openbloom.core.verdict.Adjustment.PROP_UP;
 import static openbloom.core.verdict.Adjustment.SHORTER_HOLD;
 import static openbloom.core.verdict.Adjustment.SLOW_TO_RISE;
 import static openbloom.core.verdict.Adjustment.SMALLER_RANGE;
-import static openbloom.core.verdict.Adjustment.SMALL_KNEE_SHIFT;
 import static openbloom.core.verdict.Adjustment.SUPPORT_WITHIN_REACH;
 import static openbloom.core.verdict.Adjustment.SYMMETRICAL;
 
@@ -92,14 +91,6 @@ final class BodyRules {
                 found.notYet(move -> move.demands().impact() >= HARD_IMPACT, fact, bones);
                 found.adjust(Move::isImpact, fact, Adjustment.SOFT_AND_LOW);
             }));
-
-    private static final Rule OST_DROP = Rule.code("OST-DROP")
-            .client("A small shift of the knee, with both sides of the pelvis staying down.")
-            .instructor("Osteoporosis: small knee shift instead of a half drop to the side.")
-            .looks(with(
-                    Condition.OSTEOPOROSIS,
-                    (fact, found) ->
-                            found.adjust(move -> move.isOnTheBack() && move.has(Demand.WIDE), fact, SMALL_KNEE_SHIFT)));
 
     private static final Rule FRACTURE = Rule.code("OST-FRACTURE")
             .client(
@@ -283,7 +274,6 @@ final class BodyRules {
                 OST_FLEX,
                 OST_TWIST,
                 OST_IMPACT,
-                OST_DROP,
                 FRACTURE,
                 FRACTURE_LOAD,
                 HERNIA,
@@ -313,7 +303,7 @@ final class BodyRules {
         found.adjust(move -> isLongStillHold(move) && !move.has(Demand.OVERHEAD), fact, SHORTER_HOLD);
     }
 
-    private static boolean isUnsteadyUpright(Move move) {
+    static boolean isUnsteadyUpright(Move move) {
         return move.position().isUpright() && (move.has(Demand.BALANCE) || move.has(Demand.SINGLE_LEG));
     }
 

@@ -3,22 +3,35 @@ package openbloom.core.verdict;
 import static openbloom.core.verdict.Adjustment.NO_BREATH_HOLD;
 import static openbloom.core.verdict.Adjustment.TALK_WHILE_WORKING;
 import static openbloom.core.verdict.Adjustment.THREE_EVEN_BREATHS;
+import static openbloom.core.verdict.Adjustment.TRY_ONE_SET;
 import static openbloom.core.verdict.Adjustment.WEAKER_SIDE_FIRST;
 
 import java.util.List;
+import java.util.Map;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.ConnectFault;
+import openbloom.core.breath.ConnectPosition;
 import openbloom.core.evidence.Source;
+import openbloom.core.moves.Demand;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Sides;
+import openbloom.core.moves.Strand;
 import openbloom.core.record.Choice;
 import openbloom.core.record.Question;
 import openbloom.core.screening.SideCheck;
+import openbloom.core.stage.Gate;
+import openbloom.core.stage.GateKind;
 import openbloom.core.stage.Told;
 import openbloom.core.words.Evidence;
 
 /** What the breath, connect, side and effort checks change. */
 final class CheckRules {
+    /** What is said about each fault; a held breath and a tense back have rules of their own. */
+    private static final Map<ConnectFault, Adjustment> CUES = Map.of(
+            ConnectFault.PELVIS_TIPS, Adjustment.PELVIS_STILL,
+            ConnectFault.UPPER_BELLY_HARDENS, Adjustment.LOWER_BELLY_FIRST,
+            ConnectFault.SEAT_OR_THIGHS_GRIP, Adjustment.SEAT_AND_THIGHS_SOFT,
+            ConnectFault.NECK_JAW_OR_TOES_GRIP, Adjustment.NECK_AND_JAW_SOFT);
 
     private static final Rule BREATH = Rule.code("BREATH-DOWN")
             .client("Let the breath out through the effort so that nothing presses down.")
@@ -73,9 +86,57 @@ final class CheckRules {
                 }
             });
 
+    private static final Rule FAULTS = Rule.code("CONNECT-FAULT")
+            .client("One thing to watch while you connect, so that the right layer does the work.")
+            .instructor("A fault seen in the connect check: its own cue in connect and limb load until it is gone.")
+            .looks((facts, found) -> CUES.forEach((fault, cue) -> {
+                if (facts.client().checks().connect().has(fault)) {
+                    found.adjust(CheckRules::isConnectWork, new Evidence.ConnectSeen(fault), cue);
+                }
+            }));
+
+    private static final Rule FELT = Rule.code("CONNECT-FELT")
+            .client("We connect where you can feel it, and try one position further.")
+            .instructor(
+                    "Connect felt up to one position: the rungs of that position, the next one is tried with one set;"
+                            + " further ones wait.")
+            .looks((facts, found) -> facts.client()
+                    .checks()
+                    .connect()
+                    .highestFelt()
+                    .ifPresent(highest -> {
+                        Evidence fact = new Evidence.ConnectFelt(highest);
+                        found.adjust(move -> furtherThan(highest, move) == 1, fact, TRY_ONE_SET);
+                        found.notYet(
+                                move -> furtherThan(highest, move) > 1,
+                                fact,
+                                Gate.of(GateKind.CONNECT_FURTHER, false, fact.words()));
+                    }));
+
     private CheckRules() {}
 
+    private static boolean isConnectWork(Move move) {
+        return move.strand() == Strand.CONNECT || move.strand() == Strand.LIMB_LOAD;
+    }
+
+    /** How many positions of the connect check a move lies beyond the highest in which it was felt. */
+    private static int furtherThan(ConnectPosition highest, Move move) {
+        return move.strand() == Strand.CONNECT ? positionOf(move).ordinal() - highest.ordinal() : 0;
+    }
+
+    private static ConnectPosition positionOf(Move move) {
+        if (move.load() > 0 || move.has(Demand.SQUAT)) {
+            return ConnectPosition.DAILY_TASKS;
+        }
+        return switch (move.position()) {
+            case HANDS_AND_KNEES -> ConnectPosition.HANDS_AND_KNEES;
+            case SEATED_CHAIR, SEATED_FLOOR, SEATED_BALL -> ConnectPosition.SITTING;
+            case STANDING, WALL -> ConnectPosition.STANDING;
+            default -> ConnectPosition.LYING;
+        };
+    }
+
     static List<Rule> all() {
-        return List.of(BREATH, EVEN, TALK, SIDES);
+        return List.of(BREATH, EVEN, FAULTS, FELT, TALK, SIDES);
     }
 }

@@ -13,6 +13,7 @@ import openbloom.core.dating.Dating;
 import openbloom.core.dating.GestationalAge;
 import openbloom.core.evidence.Published;
 import openbloom.core.gap.GapCheck;
+import openbloom.core.gap.SchoolAnswer;
 import openbloom.core.moves.DoseStage;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
@@ -78,9 +79,10 @@ public final class Facts {
     private Set<Condition> withBabies() {
         Set<Condition> all = EnumSet.noneOf(Condition.class);
         all.addAll(client.medical().known().all());
-        if (isPregnant() && client.background().babies() >= MANY_BABIES.amount()) {
+        int babies = client.background().knownBabies();
+        if (isPregnant() && babies >= MANY_BABIES.amount()) {
             all.add(Condition.TRIPLETS_OR_MORE);
-        } else if (isPregnant() && client.background().babies() == 2) {
+        } else if (isPregnant() && babies == 2) {
             all.add(Condition.TWINS);
         }
         return all;
@@ -90,19 +92,22 @@ public final class Facts {
         if (client.approach().is(Choice.FOUR_FINGERS)) {
             return Told.NO;
         }
-        return switch (client.approach()
-                .school()
-                .read(check, client.background().ageYears())
-                .verdict()) {
-            case WITHIN -> check.isOfEverySite() ? Told.YES : Told.UNKNOWN;
+        return switch (read(check).verdict()) {
+            case WITHIN -> check.isOfEverySite() && Midline.isReadWhole(check) ? Told.YES : Told.UNKNOWN;
             case WIDER -> Told.NO;
             case NO_READING, NOT_JUDGED -> Told.UNKNOWN;
         };
     }
 
     private Evidence gapIn(GapCheck check) {
-        return new Evidence.GapRead(
-                client.approach().school().read(check, client.background().ageYears()), check.date());
+        return new Evidence.GapRead(read(check), check.date());
+    }
+
+    /** Where nobody asked her age, the narrower limits of the younger. */
+    private SchoolAnswer read(GapCheck check) {
+        return client.approach()
+                .school()
+                .read(check, client.background().ageYears().orElse(0));
     }
 
     public Client client() {
@@ -143,6 +148,15 @@ public final class Facts {
 
     boolean isWithinOfBirth(Published span) {
         return recentBirth.filter(birth -> birth.daysOn(day) < span.days()).isPresent();
+    }
+
+    /** Six weeks after a birth with a clinician's word, or so long after that light loads open by themselves. */
+    boolean isPastFirstLook() {
+        return recentBirth
+                .filter(birth -> birth.daysOn(day)
+                        < (birth.healsSlowly() ? Published.NO_NOTE_LIGHT_SLOWER : Published.NO_NOTE_LIGHT).days())
+                .filter(birth -> clearance().isEmpty() || isWithinOfBirth(FULL_CHECK_AFTER_BIRTH))
+                .isEmpty();
     }
 
     boolean has(Condition condition) {
@@ -190,7 +204,7 @@ public final class Facts {
     /** A wound of the belly that is open or young, as what says so: a caesarean or an operation through the belly wall. */
     Optional<Evidence> bellyWound() {
         Optional<Evidence> caesarean = recentBirth
-                .filter(Birth::isCaesarean)
+                .filter(Birth::mayBeCaesarean)
                 .filter(birth -> !gates.wound().met() || birth.daysOn(day) < Published.YOUNG_WOUND.days())
                 .map(birth -> sinceBirth());
         return caesarean.or(() -> surgeries().stream()
@@ -267,12 +281,13 @@ public final class Facts {
     }
 
     /**
-     * Whether on another day of hers a finding touches the same moves: its trimester and how far the ladders count as seen
-     * flat are what the rules ask of a move beside what they find.
+     * Whether on another day of hers a finding touches the same moves: its trimester, how far the ladders count as seen
+     * flat and what the first weeks open by themselves are what the rules ask of a move beside what they find.
      */
     boolean touchLike(Facts other) {
         return isPregnantFrom(SECOND_TRIMESTER.amount()) == other.isPregnantFrom(SECOND_TRIMESTER.amount())
                 && isPregnantFrom(THIRD_TRIMESTER.amount()) == other.isPregnantFrom(THIRD_TRIMESTER.amount())
+                && EarlyMoves.stepOf(this) == EarlyMoves.stepOf(other)
                 && isFlatLike(other);
     }
 
@@ -347,8 +362,70 @@ public final class Facts {
         return gapRecovered;
     }
 
+    /** A reading that counts: lately, or recovered long ago with nothing told since that speaks against it. */
     boolean isGapFresh() {
+        return client.checks()
+                .gap()
+                .filter(check -> check.isFreshOn(day) || staysRecovered(check))
+                .isPresent();
+    }
+
+    /** Read lately, or so recovered that it is looked at again by choice. */
+    boolean isGapReadLately() {
         return client.checks().gap().filter(check -> check.isFreshOn(day)).isPresent();
+    }
+
+    /** Recovered and flat twice, or once and the birth long ago: it stays so until a birth, doming or a belly that pushes out. */
+    private boolean staysRecovered(GapCheck check) {
+        Optional<LocalDate> birth = client.situation().birth().map(Birth::date);
+        boolean longAgo = birth.filter(
+                        born -> born.plusYears(Published.GAP_STAYS.amount()).isBefore(day))
+                .isPresent();
+        boolean birthSince = birth.filter(born -> born.isAfter(check.date())).isPresent();
+        return !isPregnant()
+                && !check.date().isAfter(day)
+                && (check.settled() || longAgo)
+                && !birthSince
+                && gapRecovered == Told.YES
+                && domed() == Told.NO
+                && client.standing().ceilings().isEmpty()
+                && !has(Symptom.BELLY_PUSHES_OUT);
+    }
+
+    // --- steadiness, and what a leak holds back
+
+    /** What makes her unsteady or a fall dangerous, as what says so; empty where nothing does. */
+    Optional<Evidence> unsteady() {
+        if (client.background().falls().isUnsteady()) {
+            return Optional.of(new Evidence.Steadiness(client.background().falls()));
+        }
+        for (Condition bone : List.of(Condition.OSTEOPOROSIS, Condition.VERTEBRAL_FRACTURE)) {
+            if (has(bone)) {
+                return Optional.of(known(bone));
+            }
+        }
+        return client.background().isAtLeast(Published.SUPPORT_FROM.amount()) ? Optional.of(years()) : Optional.empty();
+    }
+
+    Evidence.Years years() {
+        return new Evidence.Years(client.background().ageYears().orElse(0));
+    }
+
+    /** Whether a leak she told of holds a move back; one told for some things alone holds what belongs to them. */
+    boolean leakHolds(Move move) {
+        return has(Symptom.LEAK_WITH_EFFORT)
+                && Leaks.hold(client.safety().symptoms().leaksWhen(), move);
+    }
+
+    /** Whether the leak is the only thing told that speaks against impact. */
+    private boolean onlyLeaks() {
+        return has(Symptom.LEAK_WITH_EFFORT)
+                && Symptom.AGAINST_IMPACT.stream().filter(this::has).count() == 1;
+    }
+
+    /** Whether what she told speaks against this impact: a leak told for other things does not. */
+    boolean isAgainstImpact(Move move) {
+        return move.isImpact() && (!onlyLeaks() || leakHolds(move));
     }
 
     /**
@@ -373,7 +450,7 @@ public final class Facts {
     }
 
     static LocalDate headLiftFrom(Birth birth) {
-        Published wait = birth.isCaesarean() ? HEAD_LIFT_AFTER_CAESAREAN : HEAD_LIFT_AFTER_BIRTH;
+        Published wait = birth.mayBeCaesarean() ? HEAD_LIFT_AFTER_CAESAREAN : HEAD_LIFT_AFTER_BIRTH;
         return birth.date().plusDays(wait.days());
     }
 

@@ -26,7 +26,7 @@ final class FloorPractice {
         if (facts.recentBirth().isEmpty() || facts.clearance().isPresent()) {
             return Allowance.FULL;
         }
-        return facts.recentBirth().get().tear().reachesSphincter() ? Allowance.WAITS : Allowance.EARLY;
+        return facts.recentBirth().get().tear().reachesSphincter() ? Allowance.ONE_BREATH : Allowance.EARLY;
     }
 
     static Prescription of(Facts facts, PelvicFloorCheck check) {

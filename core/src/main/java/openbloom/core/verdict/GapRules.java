@@ -51,10 +51,30 @@ final class GapRules {
 
     private static final Rule DEEP = Rule.code("GAP-DEEP")
             .client("The middle of your belly gives way under load, so we build it up with lighter moves first.")
-            .instructor("Domes on the lift, deep and soft, or not looked at: the middle and hardest loads wait in every"
-                    + " strand, but for rungs a fresh load check showed flat.")
+            .instructor(
+                    "Domes on the lift, or deep and soft: the middle and hardest loads wait in every strand, but for"
+                            + " rungs a fresh load check showed flat.")
             .source(Source.E_DUFOUR)
-            .looks(GapRules::deep);
+            .looks((facts, found) -> soften(facts, found, true));
+
+    private static final Rule UNSEEN = Rule.code("GAP-UNSEEN")
+            .client("Nobody has looked at the middle of your belly lately, so the harder loads wait until we have.")
+            .instructor(
+                    "The midline not looked at, or not lately: the middle and hardest loads wait in every strand, but for"
+                            + " rungs a fresh load check showed flat.")
+            .looks((facts, found) -> soften(facts, found, false));
+
+    private static final Rule OLD = Rule.code("GAP-OLD")
+            .client("The middle of your belly was well recovered; we look again when it suits.")
+            .instructor(
+                    "Recovered and flat, read more than {} days ago: it stays so until a birth, doming or a belly that pushes"
+                            + " out; looking again is advice.",
+                    Published.GAP_SETTLED)
+            .looks((facts, found) -> {
+                if (facts.midline() == Midline.HOLDING && !facts.isGapReadLately()) {
+                    found.advise(move -> needsAReading(move) || move.isCurl(), facts.lastRead());
+                }
+            });
 
     private static final Rule FLEX = Rule.code("GAP-FLEX")
             .client("Curling up comes back in steps, as long as the belly stays flat.")
@@ -106,7 +126,8 @@ final class GapRules {
 
     static List<Rule> all() {
         List<Rule> domes = List.of(Strand.values()).stream().map(GapRules::dome).toList();
-        return Stream.concat(List.of(STALE, DEEP, LOAD, FLEX, HEAD, TWIST, PLANK, OUT).stream(), domes.stream())
+        return Stream.concat(
+                        List.of(STALE, OLD, DEEP, UNSEEN, LOAD, FLEX, HEAD, TWIST, PLANK, OUT).stream(), domes.stream())
                 .toList();
     }
 
@@ -186,8 +207,8 @@ final class GapRules {
     }
 
     /** Domes, deep and soft, or nobody has looked: the middle loads wait but for what a load check opened. */
-    private static void deep(Facts facts, Findings found) {
-        if (facts.midline() != Midline.SOFT) {
+    private static void soften(Facts facts, Findings found, boolean seen) {
+        if (facts.midline() != Midline.SOFT || isSeen(facts) != seen) {
             return;
         }
         Evidence fact = soft(facts);
@@ -200,13 +221,17 @@ final class GapRules {
         found.adjust(loads(LOAD_TO_WATCH), fact, Adjustment.WATCH_MIDLINE);
     }
 
+    private static boolean isSeen(Facts facts) {
+        return Midline.wasSeenSoft(facts) || facts.domed() == Told.YES;
+    }
+
     private static Evidence soft(Facts facts) {
-        boolean seen = Midline.wasSeenSoft(facts) || facts.isPregnant();
         return facts.client()
                 .checks()
                 .gap()
-                .<Evidence>map(check ->
-                        seen ? new Evidence.MidlineSoft(facts.domed() == Told.YES, check.date()) : facts.lastRead())
+                .<Evidence>map(check -> isSeen(facts)
+                        ? new Evidence.MidlineSoft(facts.domed() == Told.YES, check.date())
+                        : facts.lastRead())
                 .orElseGet(facts::doming);
     }
 

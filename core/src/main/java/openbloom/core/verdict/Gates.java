@@ -8,7 +8,6 @@ import openbloom.core.moves.Strand;
 import openbloom.core.record.Clearance;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
-import openbloom.core.screening.SymptomReport;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
@@ -68,6 +67,16 @@ final class Gates {
                 GateKind.CLEARANCE, given.isPresent(), given.map(Gates::by).orElse(missing));
     }
 
+    /** A pessary, or a clinician's word for the prolapse. */
+    Gate supported() {
+        return facts.client().medical().pessary() == Told.YES
+                ? Gate.of(GateKind.SUPPORTED, true, "wears a pessary")
+                : Gate.of(
+                        GateKind.SUPPORTED,
+                        facts.clearanceFor(Condition.PROLAPSE).isPresent(),
+                        clearanceFor(Condition.PROLAPSE).detail());
+    }
+
     Gate clearance() {
         Optional<Clearance> given = facts.clearance();
         return Gate.of(
@@ -84,15 +93,32 @@ final class Gates {
         boolean longAgo = facts.client()
                 .situation()
                 .birth()
-                .filter(birth -> !birth.isCaesarean() && birth.tear() == Tear.NONE)
+                .filter(birth -> !birth.mayBeCaesarean() && birth.tear() == Tear.NONE)
                 .filter(birth -> birth.daysOn(facts.day()) >= Published.WOUND_TAKEN_AS_CLOSED.days())
                 .isPresent();
         String words = switch (closed) {
             case YES -> "closed, as told at intake";
             case NO -> "not closed yet";
-            case UNKNOWN -> longAgo ? "taken as closed: no tear, no caesarean" : "not known";
+            case UNKNOWN ->
+                longAgo
+                        ? "taken as closed: no tear, no caesarean"
+                        : isQuietAndCleared()
+                                ? "not recorded; her clinician has seen her since, and nothing hurts"
+                                : "not recorded";
         };
-        return Gate.of(GateKind.WOUND_CLOSED, closed == Told.YES || closed == Told.UNKNOWN && longAgo, words);
+        boolean taken = closed == Told.UNKNOWN && (longAgo || isQuietAndCleared());
+        return Gate.of(GateKind.WOUND_CLOSED, closed == Told.YES || taken, words);
+    }
+
+    /** Twelve weeks on, a word dated after the birth, the scar asked and quiet. */
+    private boolean isQuietAndCleared() {
+        return facts.client()
+                        .situation()
+                        .birth()
+                        .filter(birth -> birth.daysOn(facts.day()) >= Published.WOUND_TAKEN_AS_CLOSED.days())
+                        .isPresent()
+                && facts.clearance().isPresent()
+                && facts.client().safety().symptoms().excludes(Set.of(Symptom.SCAR_PAIN), facts.day());
     }
 
     Gate time(Birth birth, Published floor) {
@@ -116,9 +142,7 @@ final class Gates {
     }
 
     Gate symptomFree() {
-        boolean free = facts.client().safety().symptoms() instanceof SymptomReport.Asked asked
-                && asked.symptoms().isEmpty()
-                && facts.client().safety().symptoms().excludes(Symptom.AGAINST_IMPACT, facts.day());
+        boolean free = facts.client().safety().symptoms().excludes(Symptom.AGAINST_IMPACT, facts.day());
         String words = facts.client()
                 .safety()
                 .symptoms()

@@ -193,7 +193,7 @@ final class HealingRules {
     }
 
     private static Gate wound(Facts facts, Evidence fact) {
-        Optional<Birth> caesarean = facts.recentBirth().filter(Birth::isCaesarean);
+        Optional<Birth> caesarean = facts.recentBirth().filter(Birth::mayBeCaesarean);
         if (caesarean.isPresent() && !facts.gates().wound().met()) {
             return facts.gates().wound();
         }

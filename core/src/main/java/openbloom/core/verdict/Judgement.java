@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import openbloom.core.breath.CueFamily;
 import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.Demand;
 import openbloom.core.moves.Move;
 import openbloom.core.record.Client;
 import openbloom.core.record.Question;
@@ -104,8 +105,18 @@ public final class Judgement {
     public Optional<Move> meanwhile(Move move) {
         return catalogue
                 .nearest(move)
+                .filter(other -> asksNoMore(other, move))
                 .filter(other -> ownVerdict(other).passes())
                 .findFirst();
+    }
+
+    /** What stands in for a move never asks for more than it: load, pressure, one leg, balance, impact. */
+    private static boolean asksNoMore(Move other, Move move) {
+        return other.load() <= move.load()
+                && other.demands().pressure() <= move.demands().pressure()
+                && other.demands().impact() <= move.demands().impact()
+                && (!other.has(Demand.SINGLE_LEG) || move.has(Demand.SINGLE_LEG))
+                && (!other.has(Demand.BALANCE) || move.has(Demand.BALANCE));
     }
 
     private Verdict swapped(Verdict own) {
@@ -157,6 +168,10 @@ public final class Judgement {
                 gates.addAll(finding.gates());
                 finding.reason().ifPresent(reason -> keepStrictest(reasons, reason.as(found)));
             }
+        }
+        Kind strongest = kind;
+        if (strongest.isStrongerThan(Kind.ADJUST)) {
+            reasons.removeIf(reason -> strongest.isStrongerThan(reason.kind()));
         }
         return new Verdict(
                 move,

@@ -7,6 +7,7 @@ import openbloom.core.evidence.Published;
 import openbloom.core.moves.Kit;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Strand;
+import openbloom.core.record.Standing;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
 import openbloom.core.words.Evidence;
@@ -89,9 +90,35 @@ final class LadderRules {
                 move -> move.strand() == strand
                         && move.isEarned()
                         && move.rung() > achieved + 1
-                        && !isOutOfSeason(move, facts),
+                        && !isOutOfSeason(move, facts)
+                        && !(isStartKnown(strand, facts) && isOpenByStart(move, facts)),
                 fact,
                 below);
+        if (isStartKnown(strand, facts)) {
+            found.adjust(
+                    move -> move.strand() == strand
+                            && move.rung() > achieved + 1
+                            && !isOutOfSeason(move, facts)
+                            && !move.isImpact()
+                            && move.isEarned()
+                            && level(move) == openLoad(facts) + 1,
+                    start(facts),
+                    Adjustment.TRY_ONE_SET);
+        }
+    }
+
+    /** A rung that was done makes nothing stricter than none; doming, a hold, pain or a decision set the ladder anew. */
+    private static boolean isStartKnown(Strand strand, Facts facts) {
+        Standing standing = facts.client().standing();
+        return !standing.ceilings().containsKey(strand)
+                && !standing.flat().containsKey(strand)
+                && !standing.working().containsKey(strand)
+                && !standing.against().domed().containsKey(strand)
+                && standing.holds().stream().noneMatch(hold -> hold.strand() == strand);
+    }
+
+    private static boolean isOpenByStart(Move move, Facts facts) {
+        return move.isImpact() ? move.demands().impact() <= impactBy(facts) : level(move) <= openLoad(facts) + 1;
     }
 
     /** A rung nobody wrote down is no inability: where she begins is known from her training before. */

@@ -36,7 +36,7 @@ enum Midline {
     }
 
     private static boolean concerns(Facts facts) {
-        return facts.client().background().births() > 0
+        return facts.client().background().mayHaveGivenBirth()
                 || facts.client().situation().birth().isPresent()
                 || facts.domed() == Told.YES
                 || !facts.client().standing().ceilings().isEmpty()
@@ -47,10 +47,15 @@ enum Midline {
         return facts.client().checks().gap().filter(Midline::isFirm).isPresent();
     }
 
-    /** Everywhere on the small lift read whole, and nowhere deep over a soft floor. */
+    /** Read on the small lift, and nowhere deep over a soft floor; a width alone is neither soft nor recovered. */
     private static boolean isFirm(GapCheck check) {
         List<GapReading> lift = check.in(GapState.LIFT).toList();
-        return !lift.isEmpty() && lift.stream().allMatch(reading -> reading.isWhole() && !isDeepAndSoft(reading));
+        return !lift.isEmpty() && lift.stream().noneMatch(Midline::isDeepAndSoft);
+    }
+
+    /** Whether depth and floor were read beside every width: without them nothing is recovered. */
+    static boolean isReadWhole(GapCheck check) {
+        return check.readings().stream().allMatch(GapReading::isWhole);
     }
 
     private static boolean isDeepAndSoft(GapReading reading) {

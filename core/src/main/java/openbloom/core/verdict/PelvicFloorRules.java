@@ -65,30 +65,52 @@ final class PelvicFloorRules {
     private static final Rule HEAVY = Rule.code("PF-HEAVY")
             .client("With heaviness we choose positions that take the weight off and leave out strain.")
             .instructor(
-                    "Heaviness or prolapse: no impact, no heavy load, no strain; hips raised, lying, hands and knees;"
-                            + " stop if heaviness comes on.")
+                    "Heaviness: no impact, no heavy load, no strain; hips raised, lying, hands and knees; stop if heaviness"
+                            + " comes on.")
             .source(Source.E_NICE)
             .looks((facts, found) -> {
                 if (facts.has(Symptom.HEAVINESS)) {
                     unload(found, facts.told(Symptom.HEAVINESS));
                 }
-                if (facts.has(Condition.PROLAPSE)) {
-                    unload(found, facts.known(Condition.PROLAPSE));
+            });
+
+    private static final Rule PROLAPSE = Rule.code("PF-PROLAPSE")
+            .client(
+                    "Load as long as nothing feels heavy, and stop when it does; running begins soft and short, once you are"
+                            + " supported and have passed the tests.")
+            .instructor(
+                    "Prolapse told by a clinician, no heaviness: loads with a stop at the first heaviness; impact with a pessary"
+                            + " or her clinician's word and the return tests passed, soft and short first.")
+            .looks((facts, found) -> {
+                if (facts.has(Condition.PROLAPSE) && !facts.has(Symptom.HEAVINESS)) {
+                    Evidence fact = facts.known(Condition.PROLAPSE);
+                    found.unlessMet(
+                            Move::isImpact,
+                            fact,
+                            facts.gates().supported(),
+                            facts.gates().impactTests());
+                    found.adjust(Move::isImpact, fact, Adjustment.SOFT_AND_LOW);
+                    found.adjust(
+                            strains(SOME_PRESSURE).or(move -> move.has(Demand.HEAVY)), fact, Adjustment.STOP_IF_HEAVY);
                 }
             });
 
     private static final Rule LEAK = Rule.code("PF-LEAK")
             .client("A light lift just before the effort; where it still leaks, the easier version.")
-            .instructor("Leak with effort: pre-lift before effort, regress what leaks, impact not yet.")
+            .instructor(
+                    "Leak with effort: pre-lift before effort, regress what leaks: all of it where nobody said when;"
+                            + " jumping hard impact, running every impact, lifting what is heavy or strains.")
             .source(Source.E_KNACK)
             .looks((facts, found) -> {
                 if (facts.has(Symptom.LEAK_WITH_EFFORT)) {
                     Evidence fact = facts.told(Symptom.LEAK_WITH_EFFORT);
-                    found.swap(strains(STRONG_PRESSURE), fact);
-                    found.adjust(
-                            strains(SOME_PRESSURE),
-                            fact,
-                            facts.isFloorToLetGo() ? Adjustment.NO_BREATH_HOLD : Adjustment.PRE_LIFT);
+                    found.swap(facts::leakHolds, fact);
+                    if (Leaks.isLiftTaught(facts.client().safety().symptoms().leaksWhen())) {
+                        found.adjust(
+                                strains(SOME_PRESSURE),
+                                fact,
+                                facts.isFloorToLetGo() ? Adjustment.NO_BREATH_HOLD : Adjustment.PRE_LIFT);
+                    }
                 }
             });
 
@@ -130,7 +152,7 @@ final class PelvicFloorRules {
     private PelvicFloorRules() {}
 
     static List<Rule> all() {
-        return List.of(TIGHT, GENTLE, HEAVY, LEAK, PAIN, NONE);
+        return List.of(TIGHT, GENTLE, HEAVY, PROLAPSE, LEAK, PAIN, NONE);
     }
 
     private static void unload(Findings found, Evidence fact) {

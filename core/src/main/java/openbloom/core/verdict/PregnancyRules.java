@@ -232,7 +232,7 @@ final class PregnancyRules {
             .looks((facts, found) -> {
                 if (facts.has(Condition.TWINS) || facts.has(Condition.TRIPLETS_OR_MORE)) {
                     Evidence fact =
-                            new Evidence.Babies(facts.client().background().babies(), facts.weeks());
+                            new Evidence.Babies(facts.client().background().knownBabies(), facts.weeks());
                     found.advise(move -> move.load() > 0, fact);
                 }
             });
@@ -314,12 +314,11 @@ final class PregnancyRules {
         if (facts.isPregnantFrom(THIRD_TRIMESTER.amount())) {
             found.swap(Move::isImpact, facts.weeks());
         } else if (facts.isPregnant()) {
-            boolean free = facts.client().safety().symptoms().excludes(AGAINST_JUMPING, facts.day());
             AGAINST_JUMPING.stream()
                     .filter(facts::has)
                     .sorted()
-                    .forEach(symptom -> found.swap(Move::isImpact, facts.told(symptom)));
-            if (free) {
+                    .forEach(symptom -> found.swap(facts::isAgainstImpact, facts.told(symptom)));
+            if (facts.isAskedForSymptoms()) {
                 found.adjust(Move::isImpact, facts.weeks(), SOFT_AND_LOW);
             } else {
                 found.swap(Move::isImpact, new Evidence.NotAsked(Topic.LEAK_AND_HEAVINESS));

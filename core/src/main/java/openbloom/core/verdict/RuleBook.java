@@ -9,16 +9,18 @@ import java.util.stream.Collectors;
 /** Every rule, in the order their reasons are told: warning signs first. */
 public final class RuleBook {
     /** Stored with every plan, so that a verdict can be explained by the rules it was made with. */
-    public static final String VERSION = "2026-11-v5";
+    public static final String VERSION = "2026-11-v6";
 
     private static final List<Chapter> CHAPTERS = List.of(
             new Chapter("Warning signs, and what has to be asked first", StopRules.all()),
             new Chapter("Pregnancy", PregnancyRules.all()),
             new Chapter("After a birth", AfterBirthRules.all()),
+            new Chapter("Early after a birth", EarlyRules.all()),
             new Chapter("After an operation, and wounds", HealingRules.all()),
             new Chapter("The gap", GapRules.all()),
             new Chapter("Pelvic floor", PelvicFloorRules.all()),
             new Chapter("Conditions and pain", BodyRules.all()),
+            new Chapter("Falls and age", FallRules.all()),
             new Chapter("What checks found", CheckRules.all()),
             new Chapter("Ladders and kit", LadderRules.all()),
             new Chapter("Her approach", ApproachRules.all()));

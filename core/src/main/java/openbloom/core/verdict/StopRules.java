@@ -133,7 +133,11 @@ final class StopRules {
 
     private static boolean needsAnswers(Move move, Facts facts) {
         boolean onTheFrontAfterCaesarean = move.position() == Position.PRONE
-                && facts.client().situation().birth().filter(Birth::isCaesarean).isPresent();
+                && facts.client()
+                        .situation()
+                        .birth()
+                        .filter(Birth::mayBeCaesarean)
+                        .isPresent();
         return move.load() > 1
                 || move.isImpact()
                 || move.demands().flexion() != Flexion.NONE
@@ -181,7 +185,10 @@ final class StopRules {
                         Gate gate = facts.gates().clearanceFor(condition);
                         found.unlessMet(move -> move.load() > 1, facts.known(condition), gate);
                         if (!gate.met()) {
-                            found.adjust(move -> move.load() <= 1, facts.known(condition), Adjustment.EASY_PACE);
+                            found.adjust(
+                                    move -> move.load() <= 1 && !move.isRest(),
+                                    facts.known(condition),
+                                    Adjustment.EASY_PACE);
                         }
                     }
                 });
@@ -204,10 +211,12 @@ final class StopRules {
             Predicate<Move> allowed = move -> BEFORE_CLEARANCE.contains(move.strand()) && move.load() <= 1
                     || move.strand() == Strand.MOBILITY && move.load() == 0
                     || move.isWalking()
-                    || rising.test(move);
+                    || rising.test(move)
+                    || EarlyMoves.areOpen(facts, move);
             found.unlessMet(allowed.negate(), facts.sinceBirth(), facts.gates().clearance());
             found.adjust(Move::isWalking, facts.sinceBirth(), Adjustment.EASY_PACE);
-            found.adjust(rising, facts.sinceBirth(), Adjustment.RAISED_SEAT);
+            found.adjust(
+                    rising.and(move -> !EarlyMoves.areOpen(facts, move)), facts.sinceBirth(), Adjustment.RAISED_SEAT);
         }
     }
 

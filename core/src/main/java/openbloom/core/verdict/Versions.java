@@ -49,7 +49,6 @@ public final class Versions {
     public static Optional<Move> of(Adjustment adjustment, Move move, Catalogue catalogue) {
         Optional<Move> version = switch (adjustment) {
             case SURFACE_UP_IF_IT_DOMES -> higherSurface(move, catalogue);
-            case SMALL_KNEE_SHIFT -> catalogue.find("knee-sway");
             case BOX_DEPTH, RAISED_SEAT -> catalogue.find("box-squat");
             case TOES_STAY_DOWN -> catalogue.find("kneel-leg-slide");
             case BONE_BY_BONE -> catalogue.find("bridge-segmental");

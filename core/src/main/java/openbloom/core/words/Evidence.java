@@ -4,12 +4,14 @@ import java.time.LocalDate;
 import java.util.Optional;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.ConnectFault;
+import openbloom.core.breath.ConnectPosition;
 import openbloom.core.dating.GestationalAge;
 import openbloom.core.gap.SchoolAnswer;
 import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.record.Choice;
+import openbloom.core.record.Falls;
 import openbloom.core.record.PainHold;
 import openbloom.core.record.Surgery;
 import openbloom.core.record.Training;
@@ -149,6 +151,15 @@ public sealed interface Evidence {
     record FlatUpTo(Strand strand, int rung) implements Evidence {}
 
     /** Something a move needs is not at hand. */
+    record Steadiness(Falls falls) implements Evidence {}
+
+    /** Her age in years. */
+    record Years(int years) implements Evidence {}
+
+    /** Where connect was felt last. */
+    record ConnectFelt(ConnectPosition highest) implements Evidence {}
+
+    /** Nothing fitting is at hand. */
     record NotAtHand() implements Evidence {}
 
     /** Nobody asked or looked. */

@@ -75,6 +75,12 @@ final class EvidenceWords {
             words = tests.on()
                     .map(on -> tests.passed() + " of " + tests.of() + " passed, " + Days.words(on))
                     .orElse("not done");
+        } else if (evidence instanceof Evidence.Steadiness steady) {
+            words = steady.falls().words();
+        } else if (evidence instanceof Evidence.Years years) {
+            words = years.years() + " years old";
+        } else if (evidence instanceof Evidence.ConnectFelt felt) {
+            words = "connect felt as far as " + felt.highest().words();
         } else if (evidence instanceof Evidence.LegRaise raise) {
             words = "straight leg raise " + raise.score() + " of 10";
         } else if (evidence instanceof Evidence.FloorTone floor) {

@@ -42,7 +42,7 @@ class PrescriberTest {
         "6, 4, 7, TIGHT, FULL, NO, FULL, RELEASE, 0x0/0",
         "6, 4, 7, TYPICAL, ABSENT, NO, FULL, RELEASE, 0x0/0",
         "6, 4, 7, TYPICAL, FULL, YES, FULL, RELEASE, 0x0/0",
-        "6, 4, 7, TYPICAL, FULL, NO, WAITS, RELEASE, 0x0/0",
+        "6, 4, 7, TYPICAL, FULL, NO, ONE_BREATH, COORDINATE, 3x5/0",
         "6, 4, 7, TYPICAL, PARTIAL, NO, FULL, COORDINATE, 6x4/5",
         "6, 4, 7, TYPICAL, UNKNOWN, NO, FULL, COORDINATE, 6x4/5",
         "12, 9, 9, UNCOORDINATED, FULL, NO, FULL, COORDINATE, 10x5/5",
@@ -115,8 +115,9 @@ class PrescriberTest {
             @ForAll Allowance allowance) {
         PelvicFloorCheck check = new PelvicFloorCheck(seconds, repetitions, flicks, lettingGo, tone, pain, fades);
         Prescription given = Prescriber.of(check, effort, allowance);
-        assertThat(given.holds().seconds()).isLessThanOrEqualTo(seconds);
-        assertThat(given.holds().repetitions()).isLessThanOrEqualTo(repetitions);
+        boolean oneBreath = allowance == Allowance.ONE_BREATH;
+        assertThat(given.holds().seconds()).isLessThanOrEqualTo(oneBreath ? 3 : seconds);
+        assertThat(given.holds().repetitions()).isLessThanOrEqualTo(oneBreath ? 5 : repetitions);
         assertThat(given.flicks().repetitions()).isLessThanOrEqualTo(flicks);
         assertThat(given.shortHolds().seconds()).isLessThanOrEqualTo(seconds);
         assertThat(given.holds().restSeconds())

@@ -125,7 +125,7 @@ class CanSheTest {
         "support-wall, sore wrists, ADJUST, WRIST", "flick-ten, a tight pelvic floor, NOT_YET, PF-TIGHT",
         "run-walk, heaviness, NOT_YET, IMPACT-SYMPTOM",
                 "front-rest, seven weeks after a caesarean, NOT_YET, PP-CS-PRONE",
-        "squat, two to six weeks after birth, NOT_YET, PP-TIME-REBUILD"
+        "goblet-squat, two to six weeks after birth, NOT_YET, PP-TIME-REBUILD"
     })
     void saysWhoMayNotAndWhy(String move, String who, Kind kind, String code) {
         assertThat(WhoMayNot.of(CATALOGUE, CATALOGUE.get(move)))

@@ -93,7 +93,7 @@ class CheckFactsTest {
     @CsvSource({
         "30, NONE, false, EARLY, 3",
         "30, NONE, true, FULL, 10",
-        "30, THIRD, false, WAITS, 0",
+        "30, THIRD, false, ONE_BREATH, 3",
         "30, FOURTH, true, FULL, 10",
         "400, SECOND, false, EARLY, 3",
         "800, THIRD, false, FULL, 10"

@@ -174,7 +174,7 @@ class FactsTest {
                         .gates()
                         .clearanceFor(condition)
                         .detail())
-                .isEqualTo("none on file for this time");
+                .isEqualTo("none on file that speaks of " + condition.words());
     }
 
     /** A wound nobody looked at is taken as closed after twelve weeks, unless there was a tear or a caesarean. */
@@ -182,10 +182,10 @@ class FactsTest {
     @CsvSource({
         "VAGINAL, NONE, YES, 10, true, 'closed, as told at intake'",
         "VAGINAL, NONE, NO, 200, false, not closed yet",
-        "VAGINAL, NONE, UNKNOWN, 83, false, not known",
+        "VAGINAL, NONE, UNKNOWN, 83, false, not recorded",
         "VAGINAL, NONE, UNKNOWN, 84, true, 'taken as closed: no tear, no caesarean'",
-        "VAGINAL, FIRST, UNKNOWN, 200, false, not known",
-        "CAESAREAN, NONE, UNKNOWN, 200, false, not known"
+        "VAGINAL, FIRST, UNKNOWN, 200, false, not recorded",
+        "CAESAREAN, NONE, UNKNOWN, 200, false, not recorded"
     })
     void aWoundIsClosedWhenItWasSeenOrTimeAndBirthSaySo(
             BirthKind kind, Tear tear, Told closed, int days, boolean met, String words) {

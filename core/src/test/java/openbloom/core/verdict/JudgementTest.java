@@ -70,10 +70,10 @@ class JudgementTest {
                         WarningSign.VAGINAL_BLEEDING.words() + ", told 21 Nov 2026"),
                 arguments(
                         "PP-TIME-REBUILD",
-                        "squat",
+                        "goblet-squat",
                         born(41).cleared(clearance()).build(),
                         BirthKind.VAGINAL.words() + " 5 weeks and 6 days ago, 14 Oct 2026"),
-                arguments("PREG-MANY", "squat", twins(28), "2 babies, 28 weeks + 0 on 24 Nov 2026"),
+                arguments("PREG-MANY", "squat", twins(20), "2 babies, 20 weeks + 0 on 24 Nov 2026"),
                 arguments(
                         "STOP-CLEAR-LIMIT",
                         "press-single",

@@ -84,10 +84,7 @@ class NotAskedPropertyTest {
 
     @Property(seed = SEED)
     void flexionImpactAndFullFrontSupportAreNeverAPlainGoOnMissingData(@ForAll Client woman) {
-        Client unchecked = Client.of(
-                        woman.background().births(),
-                        woman.background().babies(),
-                        woman.background().ageYears())
+        Client unchecked = Client.of(woman.background())
                 .rungs(woman.standing().rungs())
                 .equipment(woman.equipment())
                 .approach(woman.approach())
@@ -106,10 +103,7 @@ class NotAskedPropertyTest {
     }
 
     private static Client withoutGap(Client woman) {
-        Client.Builder same = Client.of(
-                woman.background().births(),
-                woman.background().babies(),
-                woman.background().ageYears());
+        Client.Builder same = Client.of(woman.background());
         woman.situation().pregnancy().ifPresent(same::pregnant);
         woman.situation().birth().ifPresent(same::gaveBirth);
         woman.medical().clearance().ifPresent(same::cleared);

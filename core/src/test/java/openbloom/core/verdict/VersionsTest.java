@@ -26,7 +26,6 @@ class VersionsTest {
         "squat, BOX_DEPTH, box-squat",
         "goblet-squat, RAISED_SEAT, box-squat",
         "kneel-one-leg, TOES_STAY_DOWN, kneel-leg-slide",
-        "half-drop, SMALL_KNEE_SHIFT, knee-sway",
         "bridge, BONE_BY_BONE, bridge-segmental"
     })
     void namesTheVersion(String move, Adjustment adjustment, String version) {

@@ -36,8 +36,11 @@ import openbloom.core.record.Approach;
 import openbloom.core.record.Choice;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
+import openbloom.core.record.Falls;
 import openbloom.core.record.ImpactTests;
+import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
+import openbloom.core.screening.LeakWhen;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;
@@ -111,10 +114,18 @@ public final class Women implements ArbitraryProvider {
                 .flatMap(woman -> Combinators.combine(
                                 Arbitraries.integers().between(0, 10).optional(0.2),
                                 impactTests(),
-                                Arbitraries.of(BreathFinding.class))
-                        .as((raise, tests, breath) -> {
+                                Arbitraries.of(BreathFinding.class),
+                                Arbitraries.of(Falls.class),
+                                Arbitraries.of(Training.class).optional(0.6),
+                                Arbitraries.of(Told.class))
+                        .as((raise, tests, breath, falls, trained, pessary) -> {
                             raise.ifPresent(woman::straightLegRaise);
-                            return woman.impactTests(tests).breath(breath).build();
+                            trained.ifPresent(woman::trained);
+                            return woman.impactTests(tests)
+                                    .breath(breath)
+                                    .falls(falls)
+                                    .pessary(pessary)
+                                    .build();
                         }));
     }
 
@@ -149,8 +160,9 @@ public final class Women implements ArbitraryProvider {
     }
 
     private static Arbitrary<SymptomReport> symptoms() {
-        return Combinators.combine(few(Symptom.class, 3), Arbitraries.integers().between(0, 20))
-                .as((symptoms, ago) -> (SymptomReport) new SymptomReport.Asked(TODAY.minusDays(ago), symptoms))
+        return Combinators.combine(few(Symptom.class, 3), Arbitraries.integers().between(0, 20), few(LeakWhen.class, 2))
+                .as((symptoms, ago, leaks) ->
+                        (SymptomReport) new SymptomReport.Asked(TODAY.minusDays(ago), symptoms, leaks))
                 .injectNull(0.2)
                 .map(report -> report == null ? new SymptomReport.NotAsked() : report);
     }
@@ -226,7 +238,7 @@ public final class Women implements ArbitraryProvider {
         if (report instanceof SymptomReport.Asked asked) {
             Set<Symptom> more = new LinkedHashSet<>(asked.symptoms());
             more.add(symptom);
-            return new SymptomReport.Asked(asked.on(), more);
+            return new SymptomReport.Asked(asked.on(), more, asked.leaksWhen());
         }
         return report;
     }

@@ -12,6 +12,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Stream;
 import openbloom.core.breath.ConnectCheck;
@@ -33,14 +34,17 @@ import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.record.Answer;
 import openbloom.core.record.Approach;
+import openbloom.core.record.Background;
 import openbloom.core.record.Choice;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
 import openbloom.core.record.Conditions;
+import openbloom.core.record.Falls;
 import openbloom.core.record.ImpactTests;
 import openbloom.core.record.Surgery;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
+import openbloom.core.screening.LeakWhen;
 import openbloom.core.screening.SurgeryKind;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
@@ -102,10 +106,14 @@ class WomenTableTest {
     private record Reader(Map<String, String> facts) {
         Client client() {
             boolean born = facts.containsKey("born") || facts.containsKey("cs");
-            int births = Integer.parseInt(facts.getOrDefault("births", born ? "1" : "0"));
-            int babies = Integer.parseInt(facts.getOrDefault("babies", "1"));
-            Client.Builder client = Client.of(births, babies, Integer.parseInt(facts.getOrDefault("age", "33")))
-                    .equipment(Set.of(Equipment.values()));
+            Client.Builder client = Client.of(new Background(
+                            number("births", born ? "1" : "0"),
+                            number("babies", "1"),
+                            number("age", "33"),
+                            Optional.empty(),
+                            Falls.valueOf(facts.getOrDefault("falls", "NOT_ASKED"))))
+                    .equipment(Set.of(Equipment.values()))
+                    .pessary(Told.valueOf(facts.getOrDefault("pessary", "UNKNOWN")));
             if (facts.containsKey("pregnant")) {
                 int weeks = Integer.parseInt(facts.get("pregnant"));
                 client.pregnant(Dating.stated(DAY.minusWeeks(weeks).plusDays(280)));
@@ -124,6 +132,12 @@ class WomenTableTest {
             return client.build();
         }
 
+        /** {@code ?}: nobody asked. */
+        private OptionalInt number(String fact, String otherwise) {
+            String told = facts.getOrDefault(fact, otherwise);
+            return told.equals("?") ? OptionalInt.empty() : OptionalInt.of(Integer.parseInt(told));
+        }
+
         private Optional<Birth> birth() {
             boolean caesarean = facts.containsKey("cs");
             String ago = facts.getOrDefault(caesarean ? "cs" : "born", "");
@@ -135,7 +149,8 @@ class WomenTableTest {
             String tear = facts.getOrDefault("tear", "0");
             Tear torn = tear.equals("UNKNOWN") ? Tear.UNKNOWN : Tear.of(caesarean ? 0 : Integer.parseInt(tear));
             Told wound = Told.valueOf(facts.getOrDefault("wound", "YES"));
-            return Optional.of(new Birth(on, caesarean ? BirthKind.CAESAREAN : BirthKind.VAGINAL, torn, wound));
+            BirthKind kind = BirthKind.valueOf(facts.getOrDefault("kind", caesarean ? "CAESAREAN" : "VAGINAL"));
+            return Optional.of(new Birth(on, kind, torn, wound));
         }
 
         private Optional<Surgery> operation() {
@@ -182,7 +197,9 @@ class WomenTableTest {
                 Set<Symptom> symptoms = new HashSet<>();
                 list("sym").forEach(symptom -> symptoms.add(Symptom.valueOf(symptom)));
                 LocalDate on = DAY.minusDays(Integer.parseInt(facts.getOrDefault("symAgo", "0")));
-                client.symptoms(new SymptomReport.Asked(on, symptoms));
+                Set<LeakWhen> leaks = new HashSet<>();
+                list("leaks").forEach(when -> leaks.add(LeakWhen.valueOf(when)));
+                client.symptoms(new SymptomReport.Asked(on, symptoms, leaks));
             }
             if (!unasked.contains("CONDITIONS")) {
                 Map<Condition, LocalDate> since = new HashMap<>();
@@ -198,7 +215,7 @@ class WomenTableTest {
             }
         }
 
-        /** {@code 2.5,flat,sites=3,ago=15}: width in fingers, then flat, domes, deep, deepfirm, deepsprings, shallowsoft or nodome. */
+        /** {@code 2.5,flat,sites=3,ago=15}: width in fingers, then flat, domes, deep, deepfirm, deepsprings, shallowsoft, nodome, widthonly or settled. */
         private Optional<GapCheck> gap() {
             List<String> words = list("gap");
             if (words.isEmpty() || words.contains("none")) {
@@ -224,9 +241,21 @@ class WomenTableTest {
                                     depth,
                                     firmness,
                                     domed)))
+                    .map(reading -> said.containsKey("widthonly") ? widthOnly(reading) : reading)
                     .toList();
             LocalDate on = DAY.minusDays(Integer.parseInt(said.getOrDefault("ago", "3")));
-            return Optional.of(new GapCheck(on, readings));
+            return Optional.of(new GapCheck(on, readings, said.containsKey("settled")));
+        }
+
+        private static GapReading widthOnly(GapReading whole) {
+            return new GapReading(
+                    whole.spot(),
+                    whole.state(),
+                    whole.width(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    whole.domed(),
+                    whole.sore());
         }
 
         private Optional<PelvicFloorCheck> floor() {

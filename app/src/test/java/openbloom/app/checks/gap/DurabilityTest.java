@@ -102,7 +102,7 @@ class DurabilityTest {
                                     empty.stated(),
                                     empty.scan(),
                                     empty.born(),
-                                    new IntakeForm.Has(List.of(), "yes", List.of(), "", ""),
+                                    new IntakeForm.Has(List.of(), "yes", List.of(), "", "", "", ""),
                                     empty.clearance()))
                     .value();
             GapReading reading = new GapReading(
