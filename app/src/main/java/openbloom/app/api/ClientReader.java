@@ -84,7 +84,7 @@ final class ClientReader {
         if (told.health().warningSigns() != null) {
             client.warningSigns(onDate, set("warningSigns", told.health().warningSigns()));
         }
-        if (told.health().symptoms() != null) {
+        if (told.health().symptoms() != null || told.health().leaksWhen() != null) {
             client.symptoms(symptoms(told.health()));
         }
         if (told.checks().breath() != null) {
@@ -205,6 +205,11 @@ final class ClientReader {
         if (limits.size() > MOST_LIMITS || limits.stream().anyMatch(l -> l == null || l.length() > LONGEST_WORDS)) {
             reading.refuse("client.clearance.limits", "api.limits", MOST_LIMITS, LONGEST_WORDS);
             return Optional.empty();
+        }
+        for (int i = 0; i < limits.size(); i++) {
+            if (Clearance.isUnknownCode(limits.get(i))) {
+                reading.refuse("client.clearance.limits[" + i + "]", "api.unknownLimit", limits.get(i));
+            }
         }
         var date = reading.past("client.clearance.date", told.date(), onDate);
         var by = reading.required("client.clearance.by", told.by());

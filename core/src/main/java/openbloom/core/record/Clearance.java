@@ -1,11 +1,12 @@
 package openbloom.core.record;
 
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import openbloom.core.moves.Move;
+import openbloom.core.moves.Strand;
 import openbloom.core.screening.Condition;
 
 /**
@@ -53,7 +54,17 @@ public record Clearance(LocalDate date, String by, List<String> limits, Set<Cond
     }
 
     private static boolean isName(String limit) {
-        return limit.equals(limit.toUpperCase(Locale.ROOT)) && limit.matches("[A-Z_]+")
-                || limit.matches("[a-z0-9]+(-[a-z0-9]+)+");
+        return isStrand(limit) || limit.matches("[a-z0-9]+(-[a-z0-9]+)+");
+    }
+
+    private static boolean isStrand(String limit) {
+        return Arrays.stream(Strand.values()).anyMatch(strand -> strand.name().equals(limit));
+    }
+
+    /** Whether it is written like a code and is none: neither a limit nor a ladder. */
+    public static boolean isUnknownCode(String limit) {
+        return limit.matches("[A-Z][A-Z0-9]*(_[A-Z0-9]+)+")
+                && ClinicianLimit.parse(limit).isEmpty()
+                && !isStrand(limit);
     }
 }
