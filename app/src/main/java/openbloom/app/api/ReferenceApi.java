@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import openbloom.app.reasons.Grids;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.ConnectFault;
 import openbloom.core.breath.ConnectPosition;
@@ -24,16 +25,20 @@ import openbloom.core.progress.Decision;
 import openbloom.core.progress.Felt;
 import openbloom.core.record.Choice;
 import openbloom.core.record.ClinicianLimit;
+import openbloom.core.record.Falls;
 import openbloom.core.record.ImpactTests;
 import openbloom.core.record.Question;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
+import openbloom.core.screening.LeakWhen;
 import openbloom.core.screening.SideTask;
 import openbloom.core.screening.SurgeryKind;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
+import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.GateKind;
 import openbloom.core.verdict.Adjustment;
+import openbloom.core.verdict.Grid;
 import openbloom.core.verdict.Rule;
 import openbloom.core.verdict.RuleBook;
 import org.jspecify.annotations.Nullable;
@@ -45,6 +50,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1")
 class ReferenceApi {
+    private final Grids grids;
+
+    ReferenceApi(Grids grids) {
+        this.grids = grids;
+    }
+
     /** One rule; {@code approach} is the question it depends on, if any. */
     record RuleResponse(
             String code,
@@ -93,6 +104,16 @@ class ReferenceApi {
     /** One word of an enumeration. */
     record Word(String id, String words) {}
 
+    /** Facts against demands; a cell that is absent is told of under {@code noLimit}. */
+    record GridResponse(
+            List<Grid.Fact> facts, List<Grid.Asked> demands, List<Grid.Cell> cells, List<Grid.NoLimit> noLimit) {}
+
+    @GetMapping("/grid")
+    GridResponse grid() {
+        Grid grid = grids.get();
+        return new GridResponse(grid.facts(), grid.demands(), grid.cells(), grid.noLimit());
+    }
+
     @GetMapping("/reasons")
     List<RuleResponse> reasons() {
         return RuleBook.rules().stream().map(RuleResponse::of).toList();
@@ -109,6 +130,9 @@ class ReferenceApi {
         words.put("warningSigns", words(WarningSign.values(), WarningSign::words));
         words.put("conditions", words(Condition.values(), Condition::words));
         words.put("symptoms", words(Symptom.values(), Symptom::words));
+        words.put("leaksWhen", words(LeakWhen.values(), LeakWhen::words));
+        words.put("falls", words(Falls.values(), Falls::words));
+        words.put("birthKinds", words(BirthKind.values(), BirthKind::words));
         words.put("equipment", words(Equipment.values(), Equipment::words));
         words.put("strands", words(Strand.values(), Strand::words));
         words.put("positions", words(Position.values(), Position::words));
@@ -128,7 +152,6 @@ class ReferenceApi {
         words.put("decisions", words(Decision.values(), Decision::words));
         words.put("returnTests", words(ImpactTests.Test.values(), ImpactTests.Test::words));
         words.put("training", words(Training.values(), Training::words));
-        words.put("limits", words(ClinicianLimit.values(), ClinicianLimit::words));
         words.put("adjustments", words(Adjustment.values(), Adjustment::words));
         words.put("gates", words(GateKind.values(), GateKind::words));
         Map<Question, List<Word>> approach = new LinkedHashMap<>();

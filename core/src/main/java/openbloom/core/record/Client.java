@@ -208,6 +208,12 @@ public record Client(
             return this;
         }
 
+        /** Nobody has read her gap. */
+        public Builder gapUnread() {
+            gap = Optional.empty();
+            return this;
+        }
+
         public Builder pelvicFloor(PelvicFloorCheck latest) {
             pelvicFloor = latest;
             return this;

@@ -106,24 +106,30 @@ final class BodyRules {
                                 || move.has(Demand.ROUNDED)
                                 || move.demands().rotation() == Rotation.END,
                         fact);
+                found.adjust(move -> move.demands().flexion() == Flexion.HEAD, fact, HEAD_SUPPORTED);
+                found.adjust(move -> move.demands().rotation() == Rotation.SMALL, fact, SMALLER_RANGE);
             }));
 
     private static final Rule FRACTURE_LOAD = Rule.code("OST-FRACTURE-LOAD")
             .client("Your clinician says how much you may lift.")
             .instructor("Vertebral fracture: above load 1 her clinician decides.")
             .source(Source.E_OSTEO22)
-            .looks((facts, found) -> waitsFor(Condition.VERTEBRAL_FRACTURE, move -> move.load() > 1, facts, found));
+            .looks((facts, found) -> waitsFor(
+                    Condition.VERTEBRAL_FRACTURE, move -> move.load() > 1 || move.has(Demand.HEAVY), facts, found));
 
     private static final Rule HERNIA = Rule.code("HERNIA")
             .client("With a hernia nothing that strains or bears down, until your clinician has said yes.")
             .instructor(
-                    "Hernia: no strain (pressure 3 and more), no heavy load, no held breath, no curls without clearance.")
+                    "Hernia: no strain (pressure 3 and more), no load 4 on the midline, nothing heavy, no held breath, no head"
+                            + " lifts, curls or impact without clearance.")
             .looks((facts, found) -> waitsFor(
                     Condition.HERNIA,
                     move -> move.demands().pressure() >= STRAIN
                             || move.has(Demand.HEAVY)
                             || move.has(Demand.BREATH_HOLD)
-                            || move.isCurl(),
+                            || move.demands().midlineLoad() > STRAIN
+                            || move.demands().flexion() != Flexion.NONE
+                            || move.isImpact(),
                     facts,
                     found));
 

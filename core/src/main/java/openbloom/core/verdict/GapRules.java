@@ -118,7 +118,11 @@ final class GapRules {
             .looks((facts, found) -> {
                 if (facts.has(Symptom.BELLY_PUSHES_OUT)) {
                     Evidence fact = facts.told(Symptom.BELLY_PUSHES_OUT);
-                    found.swap(GapRules::needsAReading, fact);
+                    found.swap(move -> needsAReading(move) || move.isCurl(), fact);
+                    found.adjust(
+                            move -> move.demands().flexion() == Flexion.HEAD || move.has(Demand.HEAVY),
+                            fact,
+                            Adjustment.WATCH_MIDLINE);
                 }
             });
 

@@ -82,7 +82,7 @@ final class HealingRules {
                 if (!isUnder(facts, surgery, SURGERY_REST)) {
                     int open = isUnder(facts, surgery, SURGERY_WITHOUT_A_WORD) ? 1 : 2;
                     found.unlessMet(
-                            move -> move.load() > open || move.isCurl() || move.isImpact(),
+                            move -> move.load() > open || move.has(Demand.HEAVY) || move.isCurl() || move.isImpact(),
                             new Evidence.Operated(surgery),
                             wordSince(facts, surgery));
                 }

@@ -137,6 +137,11 @@ public final class Judgement {
                 .toList();
     }
 
+    /** What the rules say of a move by itself, in the catalogue or not: no other is looked for in its place. */
+    Verdict own(Move move) {
+        return ownVerdict(move);
+    }
+
     /** The verdict before any swap has been looked for. */
     private Verdict ownVerdict(Move move) {
         return judged.computeIfAbsent(move, this::judge);

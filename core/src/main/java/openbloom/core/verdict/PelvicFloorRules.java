@@ -126,7 +126,25 @@ final class PelvicFloorRules {
                 if (facts.isFloorPainful()) {
                     Evidence fact = pain(facts);
                     found.notYet(move -> move.isSqueeze() || isFloorWork(move), fact, painGate(facts));
-                    found.swap(move -> move.has(Demand.HEAVY), fact);
+                    found.swap(move -> move.has(Demand.HEAVY) || move.demands().pressure() > STRONG_PRESSURE, fact);
+                    found.adjust(strains(STRONG_PRESSURE), fact, Adjustment.NO_BREATH_HOLD);
+                }
+            });
+
+    private static final Rule WEAK = Rule.code("PF-WEAK")
+            .client("A light lift just before the effort, and let go completely each time.")
+            .instructor(
+                    "A weak floor: a lift before efforts that bear down. One that does not follow: lifts gentle, letting go"
+                            + " between.")
+            .source(Source.E_KNACK)
+            .looks((facts, found) -> {
+                Tone tone = facts.client().checks().pelvicFloor().tone();
+                Evidence fact = new Evidence.FloorTone(tone);
+                if (tone == Tone.WEAK && !facts.isFloorToLetGo()) {
+                    found.adjust(strains(STRONG_PRESSURE), fact, Adjustment.PRE_LIFT);
+                }
+                if (tone == Tone.UNCOORDINATED) {
+                    found.adjust(PelvicFloorRules::isLift, fact, Adjustment.GENTLE_AND_LET_GO);
                 }
             });
 
@@ -152,7 +170,7 @@ final class PelvicFloorRules {
     private PelvicFloorRules() {}
 
     static List<Rule> all() {
-        return List.of(TIGHT, GENTLE, HEAVY, PROLAPSE, LEAK, PAIN, NONE);
+        return List.of(TIGHT, GENTLE, WEAK, HEAVY, PROLAPSE, LEAK, PAIN, NONE);
     }
 
     private static void unload(Findings found, Evidence fact) {

@@ -780,6 +780,7 @@ class RuleTest {
                         Kind.ADJUST,
                         floor(Tone.TYPICAL, Told.UNKNOWN, Told.NO),
                         well().build()),
+                new Case("PF-WEAK", "two-hand-carry", Kind.ADJUST, floor(Tone.WEAK, Told.YES, Told.NO), well().build()),
                 new Case("PF-HEAVY", "jog-on-spot", Kind.NOT_YET, heavy, well().build()),
                 new Case("PF-HEAVY", "two-hand-carry", Kind.SWAP, heavy, well().build()),
                 new Case(

@@ -1,0 +1,83 @@
+package openbloom.app.reasons;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import openbloom.core.verdict.Adjustment;
+import openbloom.core.verdict.Grid;
+import openbloom.core.verdict.Kind;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** What each fact limits, demand by demand, and why it does not. */
+@Controller
+class GridController {
+    private static final String FIRST_SHOWN = "CONDITION.OSTEOPOROSIS";
+
+    private final Grids grids;
+
+    GridController(Grids grids) {
+        this.grids = grids;
+    }
+
+    /**
+     * One cell in words.
+     *
+     * @param verdict null where nothing is limited
+     */
+    record Line(String what, @Nullable Kind verdict, String changes, List<String> codes, String why) {}
+
+    @GetMapping("/reasons/grid")
+    String grid(
+            @RequestParam(defaultValue = "") String fact, @RequestParam(defaultValue = "") String demand, Model model) {
+        Grid grid = grids.get();
+        Optional<Grid.Asked> asked =
+                grid.demands().stream().filter(one -> one.id().equals(demand)).findFirst();
+        Optional<Grid.Fact> known = grid.facts().stream()
+                .filter(one -> one.id().equals(asked.isPresent() || !fact.isEmpty() ? fact : FIRST_SHOWN))
+                .findFirst();
+        model.addAttribute("grid", grid);
+        model.addAttribute(
+                "groups",
+                grid.facts().stream()
+                        .collect(Collectors.groupingBy(
+                                Grid.Fact::group, java.util.LinkedHashMap::new, Collectors.toList())));
+        model.addAttribute("fact", known.orElse(null));
+        model.addAttribute("demand", asked.orElse(null));
+        model.addAttribute("lines", lines(grid, known, asked));
+        return "reasons/grid";
+    }
+
+    private static List<Line> lines(Grid grid, Optional<Grid.Fact> fact, Optional<Grid.Asked> demand) {
+        List<Line> lines = new ArrayList<>();
+        for (Grid.Fact row : grid.facts()) {
+            for (Grid.Asked column : grid.demands()) {
+                boolean inRow = fact.filter(row::equals).isPresent();
+                boolean inColumn = demand.filter(column::equals).isPresent();
+                if (fact.isPresent() && demand.isPresent() ? inRow && inColumn : inRow || inColumn) {
+                    lines.add(line(grid, row, column, inColumn && !inRow ? row.words() : column.words()));
+                }
+            }
+        }
+        lines.sort((one, other) -> Boolean.compare(one.verdict() == null, other.verdict() == null));
+        return lines;
+    }
+
+    private static Line line(Grid grid, Grid.Fact row, Grid.Asked column, String what) {
+        return grid.at(row.id(), column.id())
+                .map(cell -> new Line(
+                        what,
+                        cell.verdict(),
+                        cell.adjustments().stream()
+                                .sorted()
+                                .map(Adjustment::words)
+                                .collect(Collectors.joining("; ")),
+                        cell.codes(),
+                        ""))
+                .orElseGet(() -> new Line(what, null, "", List.of(), grid.whyNot(row.id(), column.id())));
+    }
+}

@@ -1,0 +1,140 @@
+package openbloom.core.verdict;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.Move;
+import openbloom.core.record.Client;
+
+/**
+ * Every fact against every demand, computed from the rule book: three neutral women (neither pregnant nor after a birth; 24 weeks;
+ * ten weeks after a birth) are judged without a fact and with it on moves that make one demand each. Never written down a second
+ * time: what changes is what the rules say.
+ */
+public final class Grid {
+    private static final LocalDate DAY = LocalDate.of(2026, 1, 1);
+
+    private final List<Fact> facts;
+    private final List<Asked> demands;
+    private final List<Cell> cells;
+    private final List<NoLimit> noLimit;
+
+    private Grid(List<Fact> facts, List<Asked> demands, List<Cell> cells, List<NoLimit> noLimit) {
+        this.facts = List.copyOf(facts);
+        this.demands = List.copyOf(demands);
+        this.cells = List.copyOf(cells);
+        this.noLimit = List.copyOf(noLimit);
+    }
+
+    /** A fact a woman may have. */
+    public record Fact(String id, String words, String group) {}
+
+    /** A demand a move may make. */
+    public record Asked(String id, String words) {}
+
+    /** What a fact changes where a move makes a demand: the strongest verdict of the three women. */
+    public record Cell(String fact, String demand, Kind verdict, Set<Adjustment> adjustments, List<String> codes) {}
+
+    /** Why a fact changes nothing there; without a demand it speaks of all that are left in its row. */
+    public record NoLimit(String fact, Optional<String> demand, String why) {}
+
+    public static Grid of(Catalogue catalogue) {
+        List<GridColumn> columns = GridColumn.of(catalogue);
+        List<GridRow> rows = GridRow.all();
+        List<Cell> cells = new ArrayList<>();
+        List<NoLimit> noLimit = new ArrayList<>();
+        for (GridRow row : rows) {
+            List<Both> women = row.women().stream()
+                    .map(pair -> new Both(judged(catalogue, pair.without()), judged(catalogue, pair.with())))
+                    .toList();
+            for (GridColumn column : columns) {
+                Cell cell = cell(row, column, women);
+                if (cell.codes().isEmpty()) {
+                    noLimit.add(new NoLimit(row.id(), Optional.of(column.id()), GridReasons.why(row, column)));
+                } else {
+                    cells.add(cell);
+                }
+            }
+        }
+        return new Grid(
+                rows.stream()
+                        .map(row -> new Fact(row.id(), row.words(), row.group()))
+                        .toList(),
+                columns.stream()
+                        .map(column -> new Asked(column.id(), column.words()))
+                        .toList(),
+                cells,
+                noLimit);
+    }
+
+    private record Both(Judgement without, Judgement with) {}
+
+    private static Judgement judged(Catalogue catalogue, Client woman) {
+        return Judgement.of(catalogue, woman, DAY);
+    }
+
+    private static Cell cell(GridRow row, GridColumn column, List<Both> women) {
+        Kind strongest = Kind.GO;
+        Set<Adjustment> adjustments = EnumSet.noneOf(Adjustment.class);
+        Set<String> codes = new LinkedHashSet<>();
+        for (Both both : women) {
+            Move move = column.probe();
+            Verdict before = both.without().own(move);
+            Verdict after = both.with().own(move);
+            boolean more =
+                    after.kind() != before.kind() || !before.adjustments().containsAll(after.adjustments());
+            List<String> speaking = after.reasons().stream()
+                    .map(Reason::code)
+                    .filter(code -> !before.hasReason(code))
+                    .toList();
+            if (more || !speaking.isEmpty()) {
+                strongest = after.kind().isStrongerThan(strongest) ? after.kind() : strongest;
+                after.adjustments().stream()
+                        .filter(one -> !before.adjustments().contains(one))
+                        .forEach(adjustments::add);
+                codes.addAll(
+                        speaking.isEmpty()
+                                ? after.reasons().stream().map(Reason::code).toList()
+                                : speaking);
+            }
+        }
+        return new Cell(row.id(), column.id(), strongest, adjustments, List.copyOf(codes));
+    }
+
+    public List<Fact> facts() {
+        return facts;
+    }
+
+    public List<Asked> demands() {
+        return demands;
+    }
+
+    public List<Cell> cells() {
+        return cells;
+    }
+
+    public List<NoLimit> noLimit() {
+        return noLimit;
+    }
+
+    /** Why a fact changes nothing for a demand; empty where it changes something. */
+    public String whyNot(String fact, String demand) {
+        return noLimit.stream()
+                .filter(line -> line.fact().equals(fact)
+                        && line.demand().filter(demand::equals).isPresent())
+                .map(NoLimit::why)
+                .findFirst()
+                .orElse("");
+    }
+
+    public Optional<Cell> at(String fact, String demand) {
+        return cells.stream()
+                .filter(cell -> cell.fact().equals(fact) && cell.demand().equals(demand))
+                .findFirst();
+    }
+}

@@ -1,0 +1,459 @@
+package openbloom.core.verdict;
+
+import static openbloom.core.verdict.GridPart.*;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import openbloom.core.breath.BreathFinding;
+import openbloom.core.breath.ConnectCheck;
+import openbloom.core.breath.ConnectFault;
+import openbloom.core.breath.ConnectPosition;
+import openbloom.core.dating.Dating;
+import openbloom.core.gap.Depth;
+import openbloom.core.gap.Firmness;
+import openbloom.core.gap.GapCheck;
+import openbloom.core.gap.Width;
+import openbloom.core.moves.Equipment;
+import openbloom.core.moves.Strand;
+import openbloom.core.pelvicfloor.LettingGo;
+import openbloom.core.pelvicfloor.PelvicFloorCheck;
+import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.record.Answer;
+import openbloom.core.record.Background;
+import openbloom.core.record.Clearance;
+import openbloom.core.record.Client;
+import openbloom.core.record.ClinicianLimit;
+import openbloom.core.record.Falls;
+import openbloom.core.record.ImpactTests;
+import openbloom.core.record.Surgery;
+import openbloom.core.record.Training;
+import openbloom.core.screening.Condition;
+import openbloom.core.screening.LeakWhen;
+import openbloom.core.screening.SurgeryKind;
+import openbloom.core.screening.Symptom;
+import openbloom.core.screening.SymptomReport;
+import openbloom.core.screening.WarningSign;
+import openbloom.core.stage.Birth;
+import openbloom.core.stage.BirthKind;
+import openbloom.core.stage.Tear;
+import openbloom.core.stage.Told;
+
+/**
+ * One fact a woman may have, as what it changes in a neutral one.
+ *
+ * @param women the neutral woman and the same with the fact, for each of the three where it can be hers
+ * @param concerns what of the body it concerns; empty when it concerns all of her
+ */
+record GridRow(String id, String words, String group, List<Pair> women, Set<GridPart> concerns) {
+    /** The rules look at differences between days only; any day serves. */
+    private static final LocalDate DAY = LocalDate.of(2026, 1, 1);
+
+    private static final int TOP = 40;
+
+    /** A woman without the fact and with it. */
+    record Pair(Client without, Client with) {}
+
+    /** Every fact. */
+    static List<GridRow> all() {
+        return new Maker().all();
+    }
+
+    private static final class Maker {
+        private final List<GridRow> rows = new ArrayList<>();
+
+        List<GridRow> all() {
+            for (WarningSign sign : WarningSign.values()) {
+                each("SIGN." + sign, sign.words(), "Warning signs", w -> w.warningSigns(DAY, Set.of(sign)));
+            }
+            for (Condition condition : Condition.values()) {
+                each(
+                        "CONDITION." + condition,
+                        condition.words(),
+                        "Conditions",
+                        w -> w.conditions(DAY, Set.of(condition)),
+                        concernsOf(condition));
+            }
+            for (Symptom symptom : Symptom.values()) {
+                each(
+                        "SYMPTOM." + symptom,
+                        symptom.words(),
+                        "Symptoms",
+                        w -> w.symptoms(new SymptomReport.Asked(DAY, Set.of(symptom))),
+                        concernsOf(symptom));
+            }
+            for (LeakWhen when : LeakWhen.values()) {
+                each(
+                        "LEAK." + when,
+                        "leaking: " + when.words(),
+                        "Symptoms",
+                        w -> w.symptoms(new SymptomReport.Asked(DAY, Set.of(Symptom.LEAK_WITH_EFFORT), Set.of(when))),
+                        FLOOR,
+                        IMPACT,
+                        BREATH);
+            }
+            births();
+            surgeries();
+            checks();
+            person();
+            for (ClinicianLimit limit : ClinicianLimit.values()) {
+                if (limit != ClinicianLimit.WORDS_UNDERSTOOD) {
+                    each(
+                            "LIMIT." + limit,
+                            "limit: " + limit.words(),
+                            "Her clinician's limits",
+                            w -> w.cleared(Clearance.of(DAY, "clinician", List.of(limit.name()))),
+                            concernsOf(limit));
+                }
+            }
+            return List.copyOf(rows);
+        }
+
+        private void births() {
+            for (int weeks : new int[] {1, 5, 10, 20}) {
+                for (BirthKind kind : BirthKind.values()) {
+                    String words = kind.words() + " " + weeks + (weeks == 1 ? " week ago" : " weeks ago");
+                    only("BIRTH." + kind + "." + weeks + "W", words, "Births", born(weeks, kind, Tear.NONE, Told.YES));
+                }
+            }
+            for (Tear tear : Tear.values()) {
+                // Degree 1 and 2, once closed, ask for no more than the birth itself; a tear not told of only early.
+                if (tear.reachesSphincter() || tear == Tear.UNKNOWN) {
+                    for (int weeks : tear == Tear.UNKNOWN ? new int[] {3} : new int[] {3, 10}) {
+                        from(
+                                "TEAR." + tear + "." + weeks + "W",
+                                tear.words() + ", " + weeks + " weeks ago",
+                                "Births",
+                                born(weeks, BirthKind.VAGINAL, Tear.NONE, Told.YES),
+                                born(weeks, BirthKind.VAGINAL, tear, Told.YES),
+                                FLOOR,
+                                PELVIS,
+                                IMPACT,
+                                WOUND);
+                    }
+                }
+            }
+            from(
+                    "WOUND.OPEN_BELLY",
+                    "wound of the belly open, ten weeks after a caesarean",
+                    "Wounds",
+                    born(10, BirthKind.CAESAREAN, Tear.NONE, Told.YES),
+                    born(10, BirthKind.CAESAREAN, Tear.NONE, Told.NO),
+                    WOUND,
+                    BELLY,
+                    SCAR,
+                    POSITION);
+            from(
+                    "WOUND.NOT_RECORDED",
+                    "wound not recorded, ten weeks after a caesarean",
+                    "Wounds",
+                    born(10, BirthKind.CAESAREAN, Tear.NONE, Told.YES),
+                    born(10, BirthKind.CAESAREAN, Tear.NONE, Told.UNKNOWN),
+                    WOUND,
+                    BELLY,
+                    SCAR,
+                    POSITION);
+            from(
+                    "WOUND.OPEN_FLOOR",
+                    "tear not closed, ten weeks after the birth",
+                    "Wounds",
+                    born(10, BirthKind.VAGINAL, Tear.SECOND, Told.YES),
+                    born(10, BirthKind.VAGINAL, Tear.SECOND, Told.NO),
+                    WOUND,
+                    PELVIS);
+            only("TRIMESTER.FIRST", "8 weeks pregnant", "Pregnancy", pregnant(8));
+            only("TRIMESTER.SECOND", "20 weeks pregnant", "Pregnancy", pregnant(20));
+            only("TRIMESTER.THIRD", "30 weeks pregnant", "Pregnancy", pregnant(30));
+        }
+
+        private void surgeries() {
+            Map<String, Integer> ago = new LinkedHashMap<>();
+            ago.put("10D", 10);
+            ago.put("5W", 35);
+            ago.put("9W", 63);
+            for (SurgeryKind kind : SurgeryKind.values()) {
+                ago.forEach((code, days) -> each(
+                        "SURGERY." + kind + "." + code,
+                        (kind == SurgeryKind.UNKNOWN ? "an operation" : kind.words()) + " " + days + " days ago",
+                        "Operations",
+                        w -> w.operated(List.of(Surgery.on(DAY.minusDays(days), kind))),
+                        WOUND,
+                        BELLY,
+                        FLOOR,
+                        IMPACT));
+            }
+        }
+
+        private void checks() {
+            each("GAP.NOT_READ", "gap not read", "The gap", Client.Builder::gapUnread, BELLY);
+            gap("GAP.WIDE_FIRM", "gap wide but firm and flat", reading(7, Depth.SURFACE, Firmness.FIRM, Told.NO));
+            gap("GAP.DEEP_SOFT", "gap deep and soft", reading(4, Depth.DEEPER, Firmness.SOFT, Told.NO));
+            gap("GAP.DOMES", "domes on the head lift", reading(4, Depth.SURFACE, Firmness.FIRM, Told.YES));
+            gap(
+                    "GAP.STALE",
+                    "gap read long ago",
+                    new GapCheck(
+                            DAY.minusDays(40),
+                            reading(3, Depth.SURFACE, Firmness.FIRM, Told.NO).readings()));
+            for (Tone tone : Tone.values()) {
+                if (tone != Tone.TYPICAL && tone != Tone.UNKNOWN) {
+                    each(
+                            "FLOOR." + tone,
+                            "pelvic floor: " + tone.words(),
+                            "Pelvic floor",
+                            w -> w.pelvicFloor(floor(tone, LettingGo.FULL, Told.NO)),
+                            FLOOR,
+                            IMPACT,
+                            BREATH);
+                }
+            }
+            for (LettingGo lettingGo : LettingGo.values()) {
+                if (lettingGo != LettingGo.FULL) {
+                    each(
+                            "LETTING_GO." + lettingGo,
+                            "letting go: " + lettingGo.words(),
+                            "Pelvic floor",
+                            w -> w.pelvicFloor(floor(Tone.TYPICAL, lettingGo, Told.NO)),
+                            FLOOR);
+                }
+            }
+            each(
+                    "FLOOR.PAIN",
+                    "lifts hurt in the check",
+                    "Pelvic floor",
+                    w -> w.pelvicFloor(floor(Tone.TYPICAL, LettingGo.FULL, Told.YES)),
+                    FLOOR);
+            each(
+                    "FLOOR.NOT_CHECKED",
+                    "pelvic floor not checked",
+                    "Pelvic floor",
+                    w -> w.pelvicFloor(PelvicFloorCheck.NOT_CHECKED),
+                    FLOOR,
+                    IMPACT);
+            for (BreathFinding breath : BreathFinding.values()) {
+                if (breath != BreathFinding.EVEN && breath != BreathFinding.UNKNOWN) {
+                    each(
+                            "BREATH." + breath,
+                            "breath: " + breath.words(),
+                            "Breath and connect",
+                            w -> w.breath(breath),
+                            EFFORT);
+                }
+            }
+            for (ConnectFault fault : ConnectFault.values()) {
+                each(
+                        "CONNECT." + fault,
+                        "connect: " + fault.words(),
+                        "Breath and connect",
+                        w -> w.connect(new ConnectCheck(Map.of(), felt(), Set.of(fault))),
+                        fault == ConnectFault.BREATH_HELD ? EFFORT : CONNECT);
+            }
+            each("RAISE.HARD", "straight leg raise 5 of 10", "Other checks", w -> w.straightLegRaise(5), PELVIS);
+        }
+
+        private void gap(String id, String words, GapCheck read) {
+            each(id, words, "The gap", w -> w.gap(read), BELLY);
+        }
+
+        private void person() {
+            each(
+                    "AGE.16",
+                    "sixteen years old",
+                    "Age and falls",
+                    w -> w.background(Background.of(1, 1, 16).falling(Falls.NONE)),
+                    CIRCULATION,
+                    BELLY,
+                    FLOOR,
+                    BACK);
+            each(
+                    "AGE.65",
+                    "sixty-five, falls not asked",
+                    "Age and falls",
+                    w -> w.background(Background.of(1, 1, 65)),
+                    BELLY,
+                    FLOOR,
+                    IMPACT,
+                    BALANCE);
+            each(
+                    "AGE.75",
+                    "seventy-five",
+                    "Age and falls",
+                    w -> w.background(Background.of(1, 1, 75).falling(Falls.NONE)),
+                    BALANCE);
+            each("FALLS.UNSTEADY", "unsteady on her feet", "Age and falls", w -> w.falls(Falls.UNSTEADY), BALANCE);
+            each("FALLS.FELL", "fell this year", "Age and falls", w -> w.falls(Falls.FELL), BALANCE);
+            for (Training training : Training.values()) {
+                each(
+                        "TRAINING." + training,
+                        "trained before: " + training.words() + ", no rung written",
+                        "Age and falls",
+                        w -> w.rungs(Map.of()).trained(training),
+                        BELLY,
+                        FLOOR,
+                        IMPACT);
+            }
+            each(
+                    "ASKED.SIGNS",
+                    "warning signs not asked",
+                    "Not asked",
+                    w -> w.warningSigns(Answer.notAsked()),
+                    BELLY,
+                    FLOOR,
+                    IMPACT,
+                    BONES,
+                    SCAR);
+            each(
+                    "ASKED.SYMPTOMS",
+                    "symptoms not asked",
+                    "Not asked",
+                    w -> w.symptoms(new SymptomReport.NotAsked()),
+                    BELLY,
+                    FLOOR,
+                    IMPACT,
+                    BONES,
+                    SCAR);
+            each(
+                    "ASKED.CONDITIONS",
+                    "conditions not asked",
+                    "Not asked",
+                    w -> w.conditions(Answer.notAsked()),
+                    BELLY,
+                    FLOOR,
+                    IMPACT,
+                    BONES,
+                    SCAR);
+        }
+
+        private void each(
+                String id, String words, String group, UnaryOperator<Client.Builder> fact, GridPart... concerns) {
+            List<Pair> pairs = Stream.of(neither(), pregnant(24), born(10, BirthKind.VAGINAL, Tear.NONE, Told.YES))
+                    .map(neutral -> new Pair(neutral, fact.apply(neutral.but()).build()))
+                    .toList();
+            rows.add(new GridRow(id, words, group, pairs, set(concerns)));
+        }
+
+        private void each(
+                String id, String words, String group, UnaryOperator<Client.Builder> fact, Set<GridPart> concerns) {
+            each(id, words, group, fact, concerns.toArray(GridPart[]::new));
+        }
+
+        /** A fact that is what she is: held against the woman who is neither pregnant nor after a birth. */
+        private void only(String id, String words, String group, Client her) {
+            rows.add(new GridRow(id, words, group, List.of(new Pair(neither(), her)), Set.of()));
+        }
+
+        private void from(String id, String words, String group, Client without, Client with, GridPart... concerns) {
+            rows.add(new GridRow(id, words, group, List.of(new Pair(without, with)), set(concerns)));
+        }
+    }
+
+    private static Set<GridPart> set(GridPart... parts) {
+        return parts.length == 0 ? Set.of() : EnumSet.copyOf(List.of(parts));
+    }
+
+    // --- the three neutral women
+
+    /** Neither pregnant nor newly delivered, everything checked and nothing found, every rung done. */
+    private static Client neither() {
+        Map<Strand, Integer> rungs = new EnumMap<>(Strand.class);
+        for (Strand strand : Strand.values()) {
+            rungs.put(strand, TOP);
+        }
+        return Client.of(Background.of(1, 1, 35).falling(Falls.NONE))
+                .symptoms(SymptomReport.none(DAY))
+                .warningSigns(DAY, Set.of())
+                .conditions(DAY, Set.of())
+                .gap(reading(3, Depth.SURFACE, Firmness.FIRM, Told.NO))
+                .rungs(rungs)
+                .connect(new ConnectCheck(Map.of(), felt(), Set.of()))
+                .breath(BreathFinding.EVEN)
+                .equipment(Set.of(Equipment.values()))
+                .impactTests(new ImpactTests(Optional.of(DAY), Set.of(ImpactTests.Test.values())))
+                .pelvicFloor(floor(Tone.TYPICAL, LettingGo.FULL, Told.NO))
+                .build();
+    }
+
+    private static Client pregnant(int weeks) {
+        return neither()
+                .but()
+                .pregnant(Dating.stated(DAY.minusWeeks(weeks).plusDays(280)))
+                .build();
+    }
+
+    private static Client born(int weeks, BirthKind kind, Tear tear, Told closed) {
+        return neither()
+                .but()
+                .gaveBirth(new Birth(DAY.minusWeeks(weeks), kind, tear, closed))
+                .build();
+    }
+
+    private static Map<ConnectPosition, Boolean> felt() {
+        Map<ConnectPosition, Boolean> felt = new EnumMap<>(ConnectPosition.class);
+        for (ConnectPosition position : ConnectPosition.values()) {
+            felt.put(position, true);
+        }
+        return felt;
+    }
+
+    private static PelvicFloorCheck floor(Tone tone, LettingGo lettingGo, Told pain) {
+        return new PelvicFloorCheck(10, 10, 10, lettingGo, tone, pain, Told.NO);
+    }
+
+    private static GapCheck reading(int halves, Depth depth, Firmness firmness, Told domed) {
+        return GapCheck.alike(DAY, Width.ofHalfFingers(halves), Optional.of(depth), Optional.of(firmness), domed);
+    }
+
+    // --- what a fact concerns
+
+    private static Set<GridPart> concernsOf(Condition condition) {
+        return switch (condition) {
+            case OSTEOPOROSIS, VERTEBRAL_FRACTURE -> set(BONES, BALANCE, IMPACT, BELLY, FLOOR);
+            case EPILEPSY -> set(BALANCE);
+            case PROLAPSE -> set(FLOOR, IMPACT, BREATH);
+            case HERNIA -> set(BELLY, FLOOR, BREATH);
+            case EARLIER_SURGERY -> set(WOUND, BELLY, FLOOR, IMPACT);
+            case HIGH_BLOOD_PRESSURE_CONTROLLED -> set(CIRCULATION, ARMS, BREATH);
+            case ANAEMIA -> set(EFFORT);
+            case BREASTFEEDING -> set(IMPACT, PELVIS);
+            default -> set(BELLY, FLOOR, IMPACT, EFFORT);
+        };
+    }
+
+    private static Set<GridPart> concernsOf(Symptom symptom) {
+        return switch (symptom) {
+            case LEAK_WITH_EFFORT, LEAK_WITH_URGE, HEAVINESS -> set(FLOOR, IMPACT, BREATH);
+            case PELVIC_PAIN, PAIN_WITH_LIFTS -> set(FLOOR, IMPACT);
+            case PELVIC_GIRDLE_PAIN -> set(PELVIS, IMPACT);
+            case BACK_PAIN -> set(BACK, IMPACT, BELLY, FLOOR);
+            case NECK_PAIN -> set(NECK);
+            case WRIST_PAIN -> set(WRISTS);
+            case DIZZY_LYING_DOWN, FRONT_LYING_UNCOMFORTABLE, SITTING_PRESSURE_UNCOMFORTABLE -> set(POSITION);
+            case LIGHT_HEADED -> set(CIRCULATION, BALANCE, IMPACT, POSITION);
+            case SCAR_PAIN -> set(SCAR, IMPACT);
+            case BELLY_PUSHES_OUT -> set(BELLY);
+            case REFLUX -> set(CIRCULATION);
+            case SICKNESS, LOW_DAY -> set(EFFORT);
+        };
+    }
+
+    private static Set<GridPart> concernsOf(ClinicianLimit limit) {
+        return switch (limit) {
+            case NO_LYING_ON_THE_BACK -> set(POSITION);
+            case NO_IMPACT -> set(IMPACT);
+            case NO_ARMS_OVERHEAD -> set(ARMS);
+            case LIGHT_LOAD_ONLY -> set(BELLY, FLOOR, IMPACT);
+            case NO_FRONT_SUPPORT -> set(WRISTS, POSITION);
+            case NO_FLOOR_CONTRACTIONS -> set(FLOOR);
+            case NO_SINGLE_LEG -> set(PELVIS);
+            case BREATH_ONLY, WORDS_UNDERSTOOD -> Set.of();
+        };
+    }
+}
