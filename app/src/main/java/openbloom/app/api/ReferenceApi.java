@@ -56,12 +56,13 @@ class ReferenceApi {
         this.grids = grids;
     }
 
-    /** One rule; {@code approach} is the question it depends on, if any. */
+    /** One rule; {@code basis} is what a rule of practice rests on, {@code approach} the question it depends on, if any. */
     record RuleResponse(
             String code,
             String client,
             String instructor,
             String source,
+            @Nullable String basis,
             @Nullable Question approach) {
         static RuleResponse of(Rule rule) {
             return new RuleResponse(
@@ -69,6 +70,7 @@ class ReferenceApi {
                     rule.client(),
                     rule.instructor(),
                     rule.source().key(),
+                    rule.basis().orElse(null),
                     rule.question().orElse(null));
         }
     }

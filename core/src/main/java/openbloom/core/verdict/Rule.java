@@ -57,6 +57,11 @@ public final class Rule {
         return source;
     }
 
+    /** For a rule of practice: what it rests on and what would change our mind. */
+    public Optional<String> basis() {
+        return Practice.of(this);
+    }
+
     public Optional<Question> question() {
         return question;
     }

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import openbloom.core.evidence.Source;
 import openbloom.core.record.Client;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
@@ -99,6 +100,10 @@ class VerdictPropertyTest {
             assertThat(rule.client()).endsWith(".").hasSizeGreaterThan(15);
             assertThat(rule.instructor()).endsWith(".").hasSizeGreaterThan(15);
             assertThat(rule.source().key()).isNotBlank();
+            assertThat(rule.basis().isPresent()).as(rule.code()).isEqualTo(rule.source() == Source.COMMON_PRACTICE);
+            rule.basis()
+                    .ifPresent(
+                            basis -> assertThat(basis).startsWith("Rests on ").endsWith("."));
         });
     }
 
