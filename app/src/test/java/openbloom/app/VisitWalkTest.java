@@ -261,6 +261,7 @@ class VisitWalkTest extends BrowserTest {
                 "/moves/bridge",
                 "/moves/own",
                 "/reasons",
+                "/reasons/grid",
                 "/studio");
         for (int[] screen : new int[][] {{1024, 768}, {390, 844}, {640, 400}}) {
             page.setViewportSize(screen[0], screen[1]);

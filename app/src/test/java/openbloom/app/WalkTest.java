@@ -258,6 +258,8 @@ class WalkTest extends BrowserTest {
         look();
         link("Curl-up").click();
         look();
+        open("/reasons/grid");
+        look();
         open("/reasons#GAP-FLEX");
         page.waitForLoadState();
         assertThat(page.locator("[id='GAP-FLEX']")).containsText("Curls: open when the gap has recovered");

@@ -1,12 +1,15 @@
 package openbloom.app.reasons;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Grid;
 import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.Rule;
+import openbloom.core.verdict.RuleBook;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -44,8 +47,7 @@ class GridController {
         model.addAttribute(
                 "groups",
                 grid.facts().stream()
-                        .collect(Collectors.groupingBy(
-                                Grid.Fact::group, java.util.LinkedHashMap::new, Collectors.toList())));
+                        .collect(Collectors.groupingBy(Grid.Fact::group, LinkedHashMap::new, Collectors.toList())));
         model.addAttribute("fact", known.orElse(null));
         model.addAttribute("demand", asked.orElse(null));
         model.addAttribute("lines", lines(grid, known, asked));
@@ -67,17 +69,16 @@ class GridController {
         return lines;
     }
 
+    /** What is changed; where nothing can be, what the first of its rules says. */
+    private static String changes(Grid.Cell cell) {
+        return cell.adjustments().isEmpty()
+                ? RuleBook.find(cell.codes().get(0)).map(Rule::instructor).orElse("")
+                : cell.adjustments().stream().sorted().map(Adjustment::words).collect(Collectors.joining("; "));
+    }
+
     private static Line line(Grid grid, Grid.Fact row, Grid.Asked column, String what) {
         return grid.at(row.id(), column.id())
-                .map(cell -> new Line(
-                        what,
-                        cell.verdict(),
-                        cell.adjustments().stream()
-                                .sorted()
-                                .map(Adjustment::words)
-                                .collect(Collectors.joining("; ")),
-                        cell.codes(),
-                        ""))
+                .map(cell -> new Line(what, cell.verdict(), changes(cell), cell.codes(), ""))
                 .orElseGet(() -> new Line(what, null, "", List.of(), grid.whyNot(row.id(), column.id())));
     }
 }

@@ -267,6 +267,9 @@ class ApiTest {
         assertThat(get("/moves/curl-up").path("strand").asString()).isEqualTo("FLEXION");
         assertThat(get("/moves").size()).isGreaterThanOrEqualTo(120);
         assertThat(get("/reasons").size()).isGreaterThan(100);
+        JsonNode grid = get("/grid");
+        assertThat(grid.get("cells").size() + grid.get("noLimit").size())
+                .isEqualTo(grid.get("facts").size() * grid.get("demands").size());
         assertThat(get("/evidence").findValuesAsString("key")).contains("E-SUPINE", "E-RUN");
         assertThat(get("/vocabulary").path("equipment").findValuesAsString("id"))
                 .contains("BLOCK", "BALL", "BAND", "DUMBBELL", "CHAIR");

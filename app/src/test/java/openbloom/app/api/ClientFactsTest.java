@@ -8,6 +8,7 @@ import openbloom.core.Problem;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.record.Client;
+import openbloom.core.screening.Condition;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Verdict;
@@ -52,7 +53,6 @@ class ClientFactsTest {
                 "'symptoms':[],'conditions':[],'warningSigns':[],'domingCeiling':{},'gap':{'date':'2026-11-20','readings':[{'site':'NAVEL','state':'LIFT','widthFingers':3,'depth':'SURFACE','firmness':3}]}|heel-tap|ADJUST|GAP-LOAD",
                 "'symptoms':[],'warningSigns':[]|squat|NOT_YET|ASK-CONDITIONS",
                 "'symptoms':[],'warningSigns':[],'feeding':true|squat|NOT_YET|ASK-CONDITIONS",
-                "'symptoms':[],'warningSigns':[],'conditions':[],'birth':{'date':'2026-05-01','kind':'VAGINAL'},'feeding':true|supported-butterfly|GO|PP-FEED",
                 "'symptoms':[],'conditions':[],'warningSigns':[]|two-hand-carry|ADJUST|LADDER-START",
                 "'conditions':[{'name':'MILD_HEART_OR_LUNG','since':'2026-11-20'}],'clearance':{'date':'2026-11-01','by':'doctor'}|squat|NOT_YET|STOP-REL-MILD-HEART-OR-LUNG-NOT-PREGNANT",
                 "'pregnancy':{'dueDate':'2027-05-01'},'symptoms':[],'conditions':[],'warningSigns':[],'training':'SPORT','bump':{'barCurves':true},'equipment':['BARBELL']|front-squat|SWAP|PREG-BAR",
@@ -97,6 +97,7 @@ class ClientFactsTest {
     void readsNobodysBabiesAsOne() {
         assertThat(client("'babies':0").background().babies()).hasValue(1);
         assertThat(client("'babies':3").background().babies()).hasValue(3);
+        assertThat(client("'feeding':true").has(Condition.BREASTFEEDING)).isTrue();
     }
 
     private static Verdict verdict(String fact, String move) {

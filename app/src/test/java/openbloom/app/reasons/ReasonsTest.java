@@ -6,6 +6,8 @@ import openbloom.app.PageTest;
 import openbloom.core.evidence.Source;
 import openbloom.core.verdict.Rule;
 import openbloom.core.verdict.RuleBook;
+import org.jsoup.Jsoup;
+import org.jsoup.select.Elements;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -53,5 +55,21 @@ class ReasonsTest extends PageTest {
                 .contains("No rule and no source speaks of")
                 .contains("&lt;purple&gt;")
                 .doesNotContain("<purple>");
+    }
+
+    /** The page shows the row of a fact, the column of a demand, or the one cell, with what the grid says. */
+    @Test
+    void showsWhatLimitsWhat() throws Exception {
+        Elements row =
+                Jsoup.parse(page("/reasons/grid?fact=SYMPTOM.WRIST_PAIN")).select("tbody tr");
+        assertThat(row.text()).contains("weight on bent wrists", "Adjust", "forearms or fists", "WRIST");
+        assertThat(row.last().text()).contains("no limit", "the wrists");
+        Elements column = Jsoup.parse(page("/reasons/grid?demand=HEAD_LOW")).select("tbody tr");
+        assertThat(column.text()).contains("acid coming up", "pre-eclampsia");
+        Elements cell = Jsoup.parse(page("/reasons/grid?fact=CONDITION.HERNIA&demand=IMPACT_2"))
+                .select("tbody tr");
+        assertThat(cell).hasSize(1);
+        assertThat(cell.text()).contains("Not yet", "HERNIA");
+        assertThat(page("/reasons/grid?fact=NOTHING")).contains("Choose a fact, a demand, or both.");
     }
 }

@@ -71,9 +71,6 @@ record GridRow(String id, String words, String group, List<Pair> women, Set<Grid
         private final List<GridRow> rows = new ArrayList<>();
 
         List<GridRow> all() {
-            for (WarningSign sign : WarningSign.values()) {
-                each("SIGN." + sign, sign.words(), "Warning signs", w -> w.warningSigns(DAY, Set.of(sign)));
-            }
             for (Condition condition : Condition.values()) {
                 each(
                         "CONDITION." + condition,
@@ -113,6 +110,9 @@ record GridRow(String id, String words, String group, List<Pair> women, Set<Grid
                             w -> w.cleared(Clearance.of(DAY, "clinician", List.of(limit.name()))),
                             concernsOf(limit));
                 }
+            }
+            for (WarningSign sign : WarningSign.values()) {
+                each("SIGN." + sign, sign.words(), "Warning signs", w -> w.warningSigns(DAY, Set.of(sign)));
             }
             return List.copyOf(rows);
         }
