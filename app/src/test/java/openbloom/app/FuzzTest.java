@@ -45,6 +45,7 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 class FuzzTest {
     private static final int TRIES = Integer.getInteger("bloom.fuzz", 300);
     private static final int COLLECT_AGAIN_AFTER = 400;
+    private static final int TOLD_EVERY = 1_000;
     private static final List<String> NASTY = List.of(
             "",
             " ",
@@ -194,6 +195,9 @@ class FuzzTest {
         signIn();
         List<Form> forms = List.of();
         for (int i = 0; i < TRIES; i++) {
+            if (i > 0 && i % TOLD_EVERY == 0) {
+                System.out.println("Hostile input, " + i + " tries so far: " + statuses);
+            }
             if (i % COLLECT_AGAIN_AFTER == 0) {
                 forms = forms();
                 assertThat(forms).as("forms found").hasSizeGreaterThan(25);

@@ -248,11 +248,13 @@ final class BodyRules {
     private static final Rule FAINT = Rule.code("FAINT")
             .client(
                     "Come up slowly, pause sitting, and keep a support within reach; nothing heavy, no hanging, head up today.")
-            .instructor("Light-headed: slow to rise, pause sitting; unsteady work with support within reach; nothing"
-                    + " heavy, nothing hung from, the head not below the heart.")
+            .instructor(
+                    "Light-headed: slow to rise, pause sitting; unsteady work with support within reach; no held breath, nothing"
+                            + " heavy, nothing hung from, the head not below the heart.")
             .looks(told(Symptom.LIGHT_HEADED, (fact, found) -> {
                 found.adjust(move -> !move.position().isUpright(), fact, SLOW_TO_RISE);
                 found.adjust(BodyRules::isUnsteadyUpright, fact, SUPPORT_WITHIN_REACH);
+                found.adjust(move -> move.has(Demand.BREATH_HOLD), fact, NO_BREATH_HOLD);
                 found.swap(move -> move.has(Demand.HEAVY) || move.has(Demand.FALL) || move.has(Demand.HEAD_LOW), fact);
             }));
 

@@ -47,7 +47,10 @@ final class GridReasons {
                     "BIRTH\\..*",
                     "BALANCE|SINGLE_LEG|WRIST|BAR_PATH|LEGS_TOGETHER|MOVING|ROUNDED|SEATED|SQUAT|WIDE|BREATH_HOLD|EMPTY_PAUSE",
                     "a birth that heals well limits load and impact, not this"),
-            of("BIRTH\\..*", "FALL|HANGING|THROWN", "what it weighs is limited by its load"),
+            of(
+                    "BIRTH\\..*",
+                    "FALL|HANGING|THROWN",
+                    "a birth makes nobody unsteady; what is lifted or pulled is limited by its load"),
             of(
                     "BIRTH\\..*",
                     LIFTS + "|" + TURNS + "|ARCHED|FRONT_STRETCH|FRONT_SUPPORT|HEAD_LOW|OVERHEAD|WRAPPED|" + LOADS
@@ -82,7 +85,7 @@ final class GridReasons {
             of(
                     "CONDITION\\.TWINS",
                     ".*",
-                    "before 28 weeks twins change how her body is drawn; from then her clinician's word is asked"),
+                    "until the third trimester twins change how her body is drawn; from then her clinician's word is asked"),
             of(
                     "CONDITION\\.(PLACENTA_PRAEVIA|PREVIOUS_PRETERM_BIRTH|RECURRENT_LOSS|GESTATIONAL_HYPERTENSION)",
                     ".*",
@@ -123,7 +126,7 @@ final class GridReasons {
                     "a back that hurts is spared load, not direction"),
             of(
                     "SYMPTOM\\.LIGHT_HEADED",
-                    "OVERHEAD|SEATED|ON_THE_BALL|BREATH_HOLD",
+                    "OVERHEAD|SEATED|ON_THE_BALL",
                     "sitting and reaching bring no faintness; coming up slowly does the rest"),
             of(
                     "SYMPTOM\\.(DIZZY_LYING_DOWN|FRONT_LYING_UNCOMFORTABLE|SITTING_PRESSURE_UNCOMFORTABLE)",

@@ -169,9 +169,9 @@ record GridRow(String id, String words, String group, List<Pair> women, Set<Grid
                     born(10, BirthKind.VAGINAL, Tear.SECOND, Told.NO),
                     WOUND,
                     PELVIS);
-            only("TRIMESTER.FIRST", "8 weeks pregnant", "Pregnancy", pregnant(8));
-            only("TRIMESTER.SECOND", "20 weeks pregnant", "Pregnancy", pregnant(20));
-            only("TRIMESTER.THIRD", "30 weeks pregnant", "Pregnancy", pregnant(30));
+            only("TRIMESTER.FIRST", "first trimester", "Pregnancy", pregnant(8));
+            only("TRIMESTER.SECOND", "second trimester", "Pregnancy", pregnant(20));
+            only("TRIMESTER.THIRD", "third trimester", "Pregnancy", pregnant(30));
         }
 
         private void surgeries() {
@@ -256,7 +256,7 @@ record GridRow(String id, String words, String group, List<Pair> women, Set<Grid
                         w -> w.connect(new ConnectCheck(Map.of(), felt(), Set.of(fault))),
                         fault == ConnectFault.BREATH_HELD ? EFFORT : CONNECT);
             }
-            each("RAISE.HARD", "straight leg raise 5 of 10", "Other checks", w -> w.straightLegRaise(5), PELVIS);
+            each("RAISE.HARD", "straight leg raise hard", "Other checks", w -> w.straightLegRaise(5), PELVIS);
         }
 
         private void gap(String id, String words, GapCheck read) {

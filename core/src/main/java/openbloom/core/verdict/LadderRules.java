@@ -37,7 +37,7 @@ final class LadderRules {
             .client("We try this with one set first and see how it goes.")
             .instructor("No rung written down: what one step of load above her start asks is tried with one set.")
             .looks((facts, found) -> found.adjust(
-                    move -> isUnwritten(move, facts) && !move.isImpact() && level(move) == openLoad(facts) + 1,
+                    move -> isUnwritten(move, facts) && !isLanding(move) && level(move) == openLoad(facts) + 1,
                     start(facts),
                     Adjustment.TRY_ONE_SET));
 
@@ -47,7 +47,7 @@ final class LadderRules {
                     "No rung written down: this is more than a step above where she begins by her training before; the"
                             + " opening check or a lower rung comes first.")
             .looks((facts, found) -> found.notYet(
-                    move -> isUnwritten(move, facts) && !move.isImpact() && level(move) > openLoad(facts) + 1,
+                    move -> isUnwritten(move, facts) && !isLanding(move) && level(move) > openLoad(facts) + 1,
                     start(facts),
                     Gate.of(GateKind.START_LEVEL, false, start(facts).words())));
 
@@ -99,7 +99,7 @@ final class LadderRules {
                     move -> move.strand() == strand
                             && move.rung() > achieved + 1
                             && !isOutOfSeason(move, facts)
-                            && !move.isImpact()
+                            && !isLanding(move)
                             && move.isEarned()
                             && level(move) == openLoad(facts) + 1,
                     start(facts),
@@ -115,6 +115,11 @@ final class LadderRules {
                 && !standing.working().containsKey(strand)
                 && !standing.against().domed().containsKey(strand)
                 && standing.holds().stream().noneMatch(hold -> hold.strand() == strand);
+    }
+
+    /** A landing of the ladder of impact: it goes by impact; elsewhere an impact goes by its load, too. */
+    private static boolean isLanding(Move move) {
+        return move.strand() == Strand.IMPACT && move.isImpact();
     }
 
     private static boolean isOpenByStart(Move move, Facts facts) {

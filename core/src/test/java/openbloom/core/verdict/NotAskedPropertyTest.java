@@ -29,7 +29,7 @@ import openbloom.core.screening.SymptomReport;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.Told;
 
-/** Unknown is never safe; for every woman and every move, on 5,000 generated women with a fixed seed. */
+/** Unknown is never safe; for every woman and every move, on thousands of generated women with a fixed seed. */
 class NotAskedPropertyTest {
     private static final String SEED = "20261124";
 

@@ -19,7 +19,7 @@ import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import org.junit.jupiter.api.Test;
 
-/** What must hold for every woman and every move; each property on 5,000 generated women with a fixed seed. */
+/** What must hold for every woman and every move; each property on thousands of generated women with a fixed seed. */
 class VerdictPropertyTest {
     private static final String SEED = "20261124";
 
