@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
-import openbloom.app.reasons.Grids;
+import openbloom.app.moves.Grids;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.ConnectFault;
 import openbloom.core.breath.ConnectPosition;

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import openbloom.app.moves.Grids;
 import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Grid;
 import openbloom.core.verdict.Kind;

@@ -1,4 +1,4 @@
-package openbloom.app.reasons;
+package openbloom.app.moves;
 
 import java.util.function.Supplier;
 import openbloom.core.moves.Catalogue;
