@@ -264,7 +264,7 @@ class WalkTest extends BrowserTest {
         page.waitForLoadState();
         assertThat(page.locator("[id='GAP-FLEX']")).containsText("Curls: open when the gap has recovered");
         page.getByLabel("Search rules and sources").pressSequentially("osteoporosis");
-        assertThat(page.locator("#found table:not(.sources) tbody tr")).hasCount(7);
+        assertThat(page.locator("#found table:not(.sources) tbody tr")).hasCount(6);
         look();
         open("/studio");
         look();
