@@ -40,8 +40,11 @@ class TodayController {
     private static final int DAYS_AHEAD = 7;
     private static final int MOST_CHANGES = 8;
 
-    /** In a large studio so many of a kind are shown in full: stopped, held, seen last. A list of its own names all. */
+    /** In a large studio so many are shown in full of the stopped, and of the held. A list of its own names all. */
     private static final int MOST_LOOKED_AT = 6;
+
+    /** Women whose calendar is looked up: those expected, stopped and held, and on to this many those seen last. */
+    private static final int MOST_IN_ALL = 28;
 
     /** Visits on one page of a day. */
     private static final int MOST_COMING = 14;
@@ -107,7 +110,9 @@ class TodayController {
         List<Long> held = records.heldIn(me.studioId());
         stopped.stream().limit(MOST_LOOKED_AT).forEach(looked::add);
         held.stream().limit(MOST_LOOKED_AT).forEach(looked::add);
-        looked.addAll(people.seenLast(me, MOST_LOOKED_AT));
+        people.seenLast(me, MOST_IN_ALL).stream()
+                .filter(id -> looked.size() < MOST_IN_ALL)
+                .forEach(looked::add);
         People.Page women = people.of(me, List.copyOf(looked));
         List<RecordReader.Listed> listed = records.listedOn(women.women(), today);
         Map<Long, StageStrip> strips = strips(women, listed);

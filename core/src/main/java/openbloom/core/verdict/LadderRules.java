@@ -123,7 +123,7 @@ final class LadderRules {
     }
 
     private static boolean isOpenByStart(Move move, Facts facts) {
-        return move.isImpact() ? move.demands().impact() <= impactBy(facts) : level(move) <= openLoad(facts) + 1;
+        return isLanding(move) ? move.demands().impact() <= impactBy(facts) : level(move) <= openLoad(facts) + 1;
     }
 
     /** A rung nobody wrote down is no inability: where she begins is known from her training before. */
