@@ -10,6 +10,8 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Base64;
@@ -134,39 +136,6 @@ class FuzzTest {
             "{from: ~}",
             "{all: {sets: ~}}",
             "\t");
-    private static final String OWN_MOVES = """
-            defaults: {pressure: 2}
-            moves:
-              - id: studio-hover
-                name: Studio hover
-                short: Hover
-                strand: front-support
-                rung: 4
-                purpose: front-support
-                position: hands-and-knees
-                surface: floor
-                breath: out
-                tone: neutral
-                sides: both
-                midline_load: 3
-                flexion: none
-                rotation: none
-                impact: 0
-                effort: 20
-                wrist: true
-                equipment: [{needs: block, substitute: a book}]
-                dose: holds-5
-                setup: ["Hands and knees on the blue mat."]
-                cues: {plain: "Breathe out and float the knees."}
-                feel: the front of the belly
-                look: a flat back
-                watch_for: ["breath held"]
-                figure: hooklying
-                pose: {from: hooklying, trunk: 2}
-                easier: [support-chair]
-                harder: [support-kneeling]
-                swaps: [support-wall]
-            """;
 
     private static final Map<String, String> CALLS = calls();
 
@@ -437,7 +406,7 @@ class FuzzTest {
 
     /** A good file of own moves with some values that are none. */
     private void ownMoves() throws Exception {
-        List<String> lines = new ArrayList<>(OWN_MOVES.lines().toList());
+        List<String> lines = new ArrayList<>(Files.readAllLines(Path.of("../docs/own-moves.yaml")));
         for (int i = random.nextInt(4); i > 0; i--) {
             int at = random.nextInt(lines.size());
             String line = lines.get(at);

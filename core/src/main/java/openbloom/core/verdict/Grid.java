@@ -1,6 +1,5 @@
 package openbloom.core.verdict;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashSet;
@@ -17,8 +16,6 @@ import openbloom.core.record.Client;
  * time: what changes is what the rules say.
  */
 public final class Grid {
-    private static final LocalDate DAY = LocalDate.of(2026, 1, 1);
-
     private final List<Fact> facts;
     private final List<Asked> demands;
     private final List<Cell> cells;
@@ -75,7 +72,7 @@ public final class Grid {
     private record Both(Judgement without, Judgement with) {}
 
     private static Judgement judged(Catalogue catalogue, Client woman) {
-        return Judgement.of(catalogue, woman, DAY);
+        return Judgement.of(catalogue, woman, GridWomen.DAY);
     }
 
     private static Cell cell(GridRow row, GridColumn column, List<Both> women) {

@@ -1,29 +1,22 @@
 package openbloom.core.verdict;
 
 import static openbloom.core.verdict.GridPart.*;
+import static openbloom.core.verdict.GridWomen.*;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.ConnectCheck;
 import openbloom.core.breath.ConnectFault;
-import openbloom.core.breath.ConnectPosition;
-import openbloom.core.dating.Dating;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
 import openbloom.core.gap.GapCheck;
-import openbloom.core.gap.Width;
-import openbloom.core.moves.Equipment;
-import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
@@ -33,7 +26,6 @@ import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
 import openbloom.core.record.ClinicianLimit;
 import openbloom.core.record.Falls;
-import openbloom.core.record.ImpactTests;
 import openbloom.core.record.Surgery;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
@@ -42,7 +34,6 @@ import openbloom.core.screening.SurgeryKind;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;
-import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
 import openbloom.core.stage.Told;
@@ -54,11 +45,6 @@ import openbloom.core.stage.Told;
  * @param concerns what of the body it concerns; empty when it concerns all of her
  */
 record GridRow(String id, String words, String group, List<Pair> women, Set<GridPart> concerns) {
-    /** The rules look at differences between days only; any day serves. */
-    private static final LocalDate DAY = LocalDate.of(2026, 1, 1);
-
-    private static final int TOP = 40;
-
     /** A woman without the fact and with it. */
     record Pair(Client without, Client with) {}
 
@@ -77,7 +63,7 @@ record GridRow(String id, String words, String group, List<Pair> women, Set<Grid
                         condition.words(),
                         "Conditions",
                         w -> w.conditions(DAY, Set.of(condition)),
-                        concernsOf(condition));
+                        GridConcerns.of(condition));
             }
             for (Symptom symptom : Symptom.values()) {
                 each(
@@ -85,7 +71,7 @@ record GridRow(String id, String words, String group, List<Pair> women, Set<Grid
                         symptom.words(),
                         "Symptoms",
                         w -> w.symptoms(new SymptomReport.Asked(DAY, Set.of(symptom))),
-                        concernsOf(symptom));
+                        GridConcerns.of(symptom));
             }
             for (LeakWhen when : LeakWhen.values()) {
                 each(
@@ -108,7 +94,7 @@ record GridRow(String id, String words, String group, List<Pair> women, Set<Grid
                             "limit: " + limit.words(),
                             "Her clinician's limits",
                             w -> w.cleared(Clearance.of(DAY, "clinician", List.of(limit.name()))),
-                            concernsOf(limit));
+                            GridConcerns.of(limit));
                 }
             }
             for (WarningSign sign : WarningSign.values()) {
@@ -357,103 +343,5 @@ record GridRow(String id, String words, String group, List<Pair> women, Set<Grid
 
     private static Set<GridPart> set(GridPart... parts) {
         return parts.length == 0 ? Set.of() : EnumSet.copyOf(List.of(parts));
-    }
-
-    // --- the three neutral women
-
-    /** Neither pregnant nor newly delivered, everything checked and nothing found, every rung done. */
-    private static Client neither() {
-        Map<Strand, Integer> rungs = new EnumMap<>(Strand.class);
-        for (Strand strand : Strand.values()) {
-            rungs.put(strand, TOP);
-        }
-        return Client.of(Background.of(1, 1, 35).falling(Falls.NONE))
-                .symptoms(SymptomReport.none(DAY))
-                .warningSigns(DAY, Set.of())
-                .conditions(DAY, Set.of())
-                .gap(reading(3, Depth.SURFACE, Firmness.FIRM, Told.NO))
-                .rungs(rungs)
-                .connect(new ConnectCheck(Map.of(), felt(), Set.of()))
-                .breath(BreathFinding.EVEN)
-                .equipment(Set.of(Equipment.values()))
-                .impactTests(new ImpactTests(Optional.of(DAY), Set.of(ImpactTests.Test.values())))
-                .pelvicFloor(floor(Tone.TYPICAL, LettingGo.FULL, Told.NO))
-                .build();
-    }
-
-    private static Client pregnant(int weeks) {
-        return neither()
-                .but()
-                .pregnant(Dating.stated(DAY.minusWeeks(weeks).plusDays(280)))
-                .build();
-    }
-
-    private static Client born(int weeks, BirthKind kind, Tear tear, Told closed) {
-        return neither()
-                .but()
-                .gaveBirth(new Birth(DAY.minusWeeks(weeks), kind, tear, closed))
-                .build();
-    }
-
-    private static Map<ConnectPosition, Boolean> felt() {
-        Map<ConnectPosition, Boolean> felt = new EnumMap<>(ConnectPosition.class);
-        for (ConnectPosition position : ConnectPosition.values()) {
-            felt.put(position, true);
-        }
-        return felt;
-    }
-
-    private static PelvicFloorCheck floor(Tone tone, LettingGo lettingGo, Told pain) {
-        return new PelvicFloorCheck(10, 10, 10, lettingGo, tone, pain, Told.NO);
-    }
-
-    private static GapCheck reading(int halves, Depth depth, Firmness firmness, Told domed) {
-        return GapCheck.alike(DAY, Width.ofHalfFingers(halves), Optional.of(depth), Optional.of(firmness), domed);
-    }
-
-    // --- what a fact concerns
-
-    private static Set<GridPart> concernsOf(Condition condition) {
-        return switch (condition) {
-            case OSTEOPOROSIS, VERTEBRAL_FRACTURE -> set(BONES, BALANCE, IMPACT, BELLY, FLOOR);
-            case EPILEPSY -> set(BALANCE);
-            case PROLAPSE -> set(FLOOR, IMPACT, BREATH);
-            case HERNIA -> set(BELLY, FLOOR, BREATH);
-            case EARLIER_SURGERY -> set(WOUND, BELLY, FLOOR, IMPACT);
-            case HIGH_BLOOD_PRESSURE_CONTROLLED -> set(CIRCULATION, ARMS, BREATH);
-            case ANAEMIA -> set(EFFORT);
-            case BREASTFEEDING -> set(IMPACT, PELVIS);
-            default -> set(BELLY, FLOOR, IMPACT, EFFORT);
-        };
-    }
-
-    private static Set<GridPart> concernsOf(Symptom symptom) {
-        return switch (symptom) {
-            case LEAK_WITH_EFFORT, LEAK_WITH_URGE, HEAVINESS -> set(FLOOR, IMPACT, BREATH);
-            case PELVIC_PAIN, PAIN_WITH_LIFTS -> set(FLOOR, IMPACT);
-            case PELVIC_GIRDLE_PAIN -> set(PELVIS, IMPACT);
-            case BACK_PAIN -> set(BACK, IMPACT, BELLY, FLOOR);
-            case NECK_PAIN -> set(NECK);
-            case WRIST_PAIN -> set(WRISTS);
-            case DIZZY_LYING_DOWN, FRONT_LYING_UNCOMFORTABLE, SITTING_PRESSURE_UNCOMFORTABLE -> set(POSITION);
-            case LIGHT_HEADED -> set(CIRCULATION, BALANCE, IMPACT, POSITION);
-            case SCAR_PAIN -> set(SCAR, IMPACT);
-            case BELLY_PUSHES_OUT -> set(BELLY);
-            case REFLUX -> set(CIRCULATION);
-            case SICKNESS, LOW_DAY -> set(EFFORT);
-        };
-    }
-
-    private static Set<GridPart> concernsOf(ClinicianLimit limit) {
-        return switch (limit) {
-            case NO_LYING_ON_THE_BACK -> set(POSITION);
-            case NO_IMPACT -> set(IMPACT);
-            case NO_ARMS_OVERHEAD -> set(ARMS);
-            case LIGHT_LOAD_ONLY -> set(BELLY, FLOOR, IMPACT);
-            case NO_FRONT_SUPPORT -> set(WRISTS, POSITION);
-            case NO_FLOOR_CONTRACTIONS -> set(FLOOR);
-            case NO_SINGLE_LEG -> set(PELVIS);
-            case BREATH_ONLY, WORDS_UNDERSTOOD -> Set.of();
-        };
     }
 }

@@ -2,6 +2,10 @@ package openbloom.core.moves;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -18,39 +22,7 @@ import tools.jackson.databind.node.ObjectNode;
 class HostileMovesTest {
     private static final CatalogueLoader LOADER = new CatalogueLoader();
     private static final Catalogue SHIPPED = LOADER.shipped();
-    private static final String GOOD = """
-            defaults: {pressure: 2}
-            moves:
-              - id: studio-hover
-                name: Studio hover
-                short: Hover
-                strand: front-support
-                rung: 4
-                purpose: front-support
-                position: hands-and-knees
-                surface: floor
-                breath: out
-                tone: neutral
-                sides: both
-                midline_load: 3
-                flexion: none
-                rotation: none
-                impact: 0
-                effort: 20
-                wrist: true
-                equipment: [{needs: block, substitute: a book}]
-                dose: {heal: {sets: 1, reps: 2}, all: {sets: 2, reps: 3, hold: 5, rest: 20}}
-                setup: ["Hands and knees on the blue mat."]
-                cues: {plain: "Breathe out and float the knees."}
-                feel: the front of the belly
-                look: a flat back
-                watch_for: ["breath held"]
-                figure: hooklying
-                pose: {from: hooklying, trunk: 2, props: [{kind: block}]}
-                easier: [support-chair]
-                harder: [support-kneeling]
-                swaps: [support-wall]
-            """;
+    private static final String GOOD = example();
     private static final List<String> WRONG = List.of(
             "~",
             "[]",
@@ -178,5 +150,14 @@ class HostileMovesTest {
         List<String> broken = new ArrayList<>();
         answer(file, broken);
         assertThat(broken).isEmpty();
+    }
+
+    /** The file that the guide shows. */
+    private static String example() {
+        try {
+            return Files.readString(Path.of("../docs/own-moves.yaml"));
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        }
     }
 }
