@@ -8,6 +8,9 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import openbloom.core.breath.BreathFinding;
+import openbloom.core.breath.BreathZone;
+import openbloom.core.breath.Breathing;
 import openbloom.core.breath.ConnectCheck;
 import openbloom.core.breath.ConnectPosition;
 import openbloom.core.breath.CueFamily;
@@ -36,6 +39,7 @@ final class CheckReader {
     }
 
     void addTo(Client.Builder client, ClientRequest told) {
+        Optional.ofNullable(told.checks().breath()).map(this::breath).ifPresent(client::breath);
         Optional.ofNullable(told.checks().connect()).map(this::connect).ifPresent(client::connect);
         Optional.ofNullable(told.checks().sides()).map(this::sides).ifPresent(client::sides);
         if (told.bump() != null && Boolean.TRUE.equals(told.bump().barCurves())) {
@@ -46,6 +50,20 @@ final class CheckReader {
         Optional.ofNullable(told.checks().returnTests())
                 .map(tests -> testsAt("client.returnTests", tests))
                 .ifPresent(client::impactTests);
+    }
+
+    /** Zones alone are a finding: not every one moves freely. */
+    private Breathing breath(ClientRequest.BreathTold told) {
+        Set<BreathZone> still = Set.copyOf(listed(told.still()));
+        BreathFinding unsaid = still.isEmpty() ? BreathFinding.UNKNOWN : BreathFinding.UNEVEN;
+        BreathFinding finding = told.finding() == null
+                ? unsaid
+                : reading.oneOf("client.breath", told.finding(), BreathFinding.class)
+                        .orElse(unsaid);
+        if (finding == BreathFinding.EVEN && !still.isEmpty()) {
+            reading.refuse("client.breath.still", "api.evenAndStill");
+        }
+        return new Breathing(finding, still);
     }
 
     private ConnectCheck connect(ClientRequest.ConnectTold told) {

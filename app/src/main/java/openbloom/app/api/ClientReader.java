@@ -87,9 +87,6 @@ final class ClientReader {
         if (told.health().symptoms() != null || told.health().leaksWhen() != null) {
             client.symptoms(symptoms(told.health()));
         }
-        if (told.checks().breath() != null) {
-            client.breath(told.checks().breath());
-        }
         pregnancy(told).ifPresent(client::pregnant);
         birth(told, background).ifPresent(client::gaveBirth);
         clearance(told.health()).ifPresent(client::cleared);

@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
-import openbloom.core.breath.BreathFinding;
+import openbloom.core.breath.BreathZone;
 import openbloom.core.breath.ConnectFault;
 import openbloom.core.breath.ConnectPosition;
 import openbloom.core.breath.CueFamily;
@@ -115,7 +115,7 @@ public record ClientRequest(
     public record ChecksTold(
             @Nullable Gap gap,
             @Nullable Floor pelvicFloor,
-            @Nullable BreathFinding breath,
+            @Nullable BreathTold breath,
             @Nullable ConnectTold connect,
             @Nullable SidesTold sides,
             @Nullable EffortTold effort,
@@ -166,6 +166,19 @@ public record ClientRequest(
         @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
         static ConditionTold named(String name) {
             return new ConditionTold(name, null);
+        }
+    }
+
+    /** A breath check by its finding alone, or with the zones that do not move freely. */
+    public record BreathTold(
+            @Nullable String finding, @Nullable List<BreathZone> still) {
+        @JsonCreator
+        public BreathTold {}
+
+        /** The finding alone. */
+        @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+        static BreathTold found(String finding) {
+            return new BreathTold(finding, null);
         }
     }
 

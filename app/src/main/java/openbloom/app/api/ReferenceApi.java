@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.function.Function;
 import openbloom.app.moves.Grids;
 import openbloom.core.breath.BreathFinding;
+import openbloom.core.breath.BreathZone;
 import openbloom.core.breath.ConnectFault;
 import openbloom.core.breath.ConnectPosition;
 import openbloom.core.breath.CueFamily;
@@ -143,6 +144,7 @@ class ReferenceApi {
         words.put("depths", words(Depth.values(), Depth::words));
         words.put("tones", words(Tone.values(), Tone::words));
         words.put("breaths", words(BreathFinding.values(), BreathFinding::words));
+        words.put("breathZones", words(BreathZone.values(), BreathZone::words));
         words.put("cues", words(CueFamily.FOUND.toArray(CueFamily[]::new), CueFamily::words));
         words.put("limits", words(ClinicianLimit.values(), ClinicianLimit::words));
         words.put("surgery", words(SurgeryKind.values(), SurgeryKind::words));

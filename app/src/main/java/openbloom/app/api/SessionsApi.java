@@ -16,6 +16,7 @@ import openbloom.core.moves.Strand;
 import openbloom.core.program.Aim;
 import openbloom.core.program.Aims;
 import openbloom.core.record.Client;
+import openbloom.core.screening.Symptom;
 import openbloom.core.session.Composer;
 import openbloom.core.session.Format;
 import openbloom.core.session.History;
@@ -71,7 +72,8 @@ class SessionsApi {
         Judgement judgement = Judgement.of(catalogue, client, onDate);
         Map<Strand, Integer> aims = Aims.worth(aims(request.client(), judgement));
         Wishes wishes = new Wishes(aims, aims.keySet(), pinned, banned, usual);
-        return SessionResponse.of(Composer.compose(judgement, asked.wanting(wishes)));
+        return SessionResponse.of(
+                Composer.compose(judgement, asked.wanting(wishes).gently(client.has(Symptom.LOW_DAY))));
     }
 
     private static Format format(SessionsRequest request, int minutes, FieldReader reading) {

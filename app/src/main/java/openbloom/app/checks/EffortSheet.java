@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import openbloom.core.evidence.Published;
@@ -93,9 +94,12 @@ class EffortSheet implements SheetReader {
 
     private static Line heartRate(int bpm, SheetContext beside) {
         HeartRateZone zone = HeartRateZone.of(bpm, beside.ageYears());
-        String age = beside.ageYears() == Published.HEART_RATE_OLDER_FROM.amount()
-                ? " (age 29 stands in neither row in print; the lower row is used)"
-                : "";
+        OptionalInt years = beside.ageYears();
+        String age = years.isEmpty()
+                ? " (year of birth not told: the lower row is used)"
+                : years.getAsInt() == Published.HEART_RATE_OLDER_FROM.amount()
+                        ? " (age 29 stands in neither row in print; the lower row is used)"
+                        : "";
         String when = beside.pregnant() ? "" : " by the rows for pregnancy";
         return new Line("Heart rate", bpm + " a minute: " + zone.words() + when + age + ". The talk test comes first");
     }

@@ -9,8 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.BreathPosition;
+import openbloom.core.breath.Breathing;
 import openbloom.core.breath.ConnectCheck;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.pelvicfloor.DatedCheck;
@@ -56,7 +56,7 @@ public class SheetFindings {
         return new Checks(
                 gap,
                 Release.settled(pelvicFloorChecks(all), practices).orElse(PelvicFloorCheck.NOT_CHECKED),
-                read(latest, SheetKind.BREATH, found -> BreathSheet.read(found).finding(), BreathFinding.UNKNOWN),
+                read(latest, SheetKind.BREATH, found -> Breathing.of(BreathSheet.read(found)), Breathing.NOT_CHECKED),
                 read(latest, SheetKind.CONNECT, ConnectSheet::read, ConnectCheck.NOT_CHECKED),
                 read(latest, SheetKind.SIDES, SidesSheet::read, SideCheck.NOT_CHECKED),
                 read(latest, SheetKind.EFFORT, EffortSheet::read, EffortCheck.NOT_CHECKED),

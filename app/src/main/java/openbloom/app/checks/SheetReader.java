@@ -2,6 +2,7 @@ package openbloom.app.checks;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.OptionalInt;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.verdict.Facts;
 
@@ -10,10 +11,10 @@ interface SheetReader {
     /**
      * What a sheet is read beside.
      *
-     * @param ageYears her age in completed years on the day
+     * @param ageYears her age in completed years on the day; empty where it was not told
      * @param facts everything else that is known of her on the day
      */
-    record SheetContext(LocalDate day, int ageYears, boolean pregnant, Catalogue catalogue, Facts facts) {}
+    record SheetContext(LocalDate day, OptionalInt ageYears, boolean pregnant, Catalogue catalogue, Facts facts) {}
 
     /** One sentence with its heading. */
     record Line(String heading, String text) {}

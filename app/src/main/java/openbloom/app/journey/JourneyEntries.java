@@ -130,7 +130,7 @@ class JourneyEntries {
         List<Entry> entries = new ArrayList<>();
         String record = "/people/" + woman.id();
         List<GapChecks.KeptCheck> checks = gaps.of(woman.id());
-        checks.forEach(kept -> entries.add(check(kept, woman.ageYears(today), record)
+        checks.forEach(kept -> entries.add(check(kept, woman.ageYears(today).orElse(0), record)
                 .at(written.of("Gap check", kept.version().id(), kept.check().date()))));
         sheets.of(woman.id())
                 .forEach(sheet -> entries.add(sheet(sheet, record)

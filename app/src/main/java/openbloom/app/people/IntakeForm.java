@@ -48,12 +48,12 @@ public record IntakeForm(
         /** Read beside what is typed, so that a new fact about her is told here and nowhere else in the form. */
         Woman.About about(Typed typed, LocalDate today, @Nullable String falls) {
             String called = typed.requiredText("name", name, Intake.LONGEST_NAME);
-            int bornIn = typed.requiredWhole(
+            Integer bornIn = typed.whole(
                             "birthYear",
                             birthYear,
                             today.getYear() - Limits.OLDEST_YEARS,
                             today.getYear() - Limits.YOUNGEST_YEARS)
-                    .orElse(0);
+                    .orElse(null);
             Situation now = typed.requiredChoice("situation", situation, Situation.class)
                     .orElse(Situation.NEITHER);
             Integer bornTo =
@@ -157,7 +157,7 @@ public record IntakeForm(
                 new Kept(w.key().formKey(), Integer.toString(w.version())),
                 new Who(
                         w.name(),
-                        Integer.toString(w.about().birthYear()),
+                        text(w.about().birthYear()),
                         w.goals(),
                         text(w.about().training()),
                         text(w.situation()),

@@ -52,7 +52,7 @@ public record Woman(
     /** Who she is and what she wants. */
     public record About(
             String name,
-            int birthYear,
+            @Nullable Integer birthYear,
             String goals,
             @Nullable Training training,
             @Nullable Integer births,
@@ -72,9 +72,8 @@ public record Woman(
             return new About(name, birthYear, goals, before, births, babies, situation, falls);
         }
 
-        private Background background(int ageYears) {
-            return new Background(
-                    asked(births), asked(babies), OptionalInt.of(ageYears), Optional.ofNullable(training), falls);
+        private Background background(OptionalInt ageYears) {
+            return new Background(asked(births), asked(babies), ageYears, Optional.ofNullable(training), falls);
         }
 
         private static OptionalInt asked(@Nullable Integer number) {
@@ -303,9 +302,9 @@ public record Woman(
                 equipmentSet());
     }
 
-    /** Her age in years by the calendar year, as only the year of birth is asked. */
-    public int ageYears(LocalDate day) {
-        return day.getYear() - about.birthYear();
+    /** Her age in years by the calendar year, as only the year of birth is asked; empty where it was not told. */
+    public OptionalInt ageYears(LocalDate day) {
+        return about.birthYear() == null ? OptionalInt.empty() : OptionalInt.of(day.getYear() - about.birthYear());
     }
 
     /** The same woman after a birth; what was dated and cleared for the pregnancy is left behind. */

@@ -8,6 +8,7 @@ import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.ResultMap;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
 
 /** Women as they are kept; every question names the studio. The columns of a row stand in the {@code .xml} alone. */
 @Mapper
@@ -32,7 +33,7 @@ public interface WomanMapper {
     List<Named> names(long studioId, String pattern, int from, int most);
 
     /** A woman as a file tells her apart from others: two may have one name. */
-    record NameAndYear(String name, int birthYear) {}
+    record NameAndYear(String name, @Nullable Integer birthYear) {}
 
     @Select("select name, birth_year as \"birthYear\" from woman where studio_id = #{studioId}")
     List<NameAndYear> namesAndYears(long studioId);

@@ -29,6 +29,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 class WomenFile {
     private static final int MOST_LINES = 500;
+    private static final int NO_YEAR = -1;
     private static final Set<String> NOT_IN_A_FILE = Set.of("formKey", "version", "since");
 
     private final People people;
@@ -102,11 +103,12 @@ class WomenFile {
         return new Preview(List.copyOf(added), already, List.copyOf(refused));
     }
 
-    /** A year that is none belongs to nobody who is here. */
+    /** A year that is none belongs to nobody who is here; one not told only to another not told. */
     private static WomanMapper.NameAndYear who(IntakeForm form) {
-        String year = String.valueOf(form.who().birthYear()).strip();
-        return new WomanMapper.NameAndYear(
-                String.valueOf(form.who().name()).strip(), year.matches("\\d{1,4}") ? Integer.parseInt(year) : 0);
+        String year =
+                form.who().birthYear() == null ? "" : form.who().birthYear().strip();
+        Integer bornIn = year.isEmpty() ? null : year.matches("\\d{1,4}") ? Integer.valueOf(year) : NO_YEAR;
+        return new WomanMapper.NameAndYear(String.valueOf(form.who().name()).strip(), bornIn);
     }
 
     private static Preview nothing(Problem problem) {

@@ -14,6 +14,8 @@ import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import openbloom.app.DemoServer;
+import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.moves.Move;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -26,6 +28,8 @@ import tools.jackson.databind.json.JsonMapper;
 class ApiTest {
     private static final HttpClient HTTP = HttpClient.newHttpClient();
     private static final JsonMapper JSON = new JsonMapper();
+    private static final String WELL =
+            "\"births\":0,\"babies\":1,\"ageYears\":33,\"training\":\"REGULAR\",\"warningSigns\":[],\"conditions\":[]";
     private static final String WOMAN = "\"births\":1,\"babies\":1,\"ageYears\":33";
 
     @LocalServerPort
@@ -237,6 +241,28 @@ class ApiTest {
     private String curl(String facts) throws Exception {
         String body = "{\"onDate\":\"2026-11-24\",\"client\":{" + WOMAN + facts + "},\"moves\":[\"curl-up\"]}";
         return ok("/verdicts", body).path(0).path("verdict").asString();
+    }
+
+    /** A low day changes what is composed, not what she may do (practice value: nothing above load 1). */
+    @Test
+    void aLowDayComposesALighterSession() throws Exception {
+        String asked = "{\"onDate\":\"2026-11-24\",\"minutes\":30,\"seed\":3,\"client\":{" + WELL;
+        List<String> heavier = new CatalogueLoader()
+                .shipped().moves().stream()
+                        .filter(move -> move.load() > 1)
+                        .map(Move::id)
+                        .toList();
+        assertThat(movesOf(ok("/sessions", asked + ",\"symptoms\":[]}}"))).containsAnyElementsOf(heavier);
+        assertThat(movesOf(ok("/sessions", asked + ",\"symptoms\":[\"LOW_DAY\"]}}")))
+                .isNotEmpty()
+                .doesNotContainAnyElementsOf(heavier);
+    }
+
+    private static List<String> movesOf(JsonNode session) {
+        return session.path("items")
+                .valueStream()
+                .map(item -> item.path("move").asString())
+                .toList();
     }
 
     @ParameterizedTest

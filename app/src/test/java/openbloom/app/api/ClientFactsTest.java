@@ -48,6 +48,7 @@ class ClientFactsTest {
                 "'pelvicFloor':{'pain':true,'letsGoFully':true}|flick-one|NOT_YET|PF-PAIN",
                 "'pelvicFloor':{'tone':'NONE_FELT','holdSeconds':4,'holdRepetitions':6,'flicks':7,'fades':true,'sideDifference':'LEFT_WEAKER'}|flick-one|NOT_YET|PF-NONE",
                 "'symptoms':[],'conditions':[],'warningSigns':[],'breath':'HELD','rungs':{'STRENGTH_LEGS':2}|squat|ADJUST|BREATH-DOWN",
+                "'breath':{'finding':'UNEVEN','still':['LEFT_RIBS']}|breath-seated|ADJUST|BREATH-ZONE",
                 "'symptoms':[],'conditions':[],'warningSigns':[],'training':'REGULAR','gap':{'date':'2026-11-20','readings':[{'site':'ABOVE','state':'LIFT','widthFingers':2,'depth':'SURFACE','firmness':3},{'site':'NAVEL','state':'LIFT','widthFingers':2,'depth':'SURFACE','firmness':3},{'site':'BELOW','state':'LIFT','widthFingers':2,'depth':'SURFACE','firmness':3}]}|heel-tap|NOT_YET|GAP-UNSEEN",
                 "'symptoms':[],'conditions':[],'warningSigns':[],'domingCeiling':{'FLEXION':0},'gap':{'date':'2026-11-20','readings':[{'site':'NAVEL','state':'LIFT','widthFingers':1,'depth':'SURFACE','firmness':3}]}|heel-tap|NOT_YET|GAP-DEEP",
                 "'symptoms':[],'conditions':[],'warningSigns':[],'domingCeiling':{},'gap':{'date':'2026-11-20','readings':[{'site':'NAVEL','state':'LIFT','widthFingers':3,'depth':'SURFACE','firmness':3}]}|heel-tap|ADJUST|GAP-LOAD",

@@ -116,7 +116,7 @@ class SheetsTest extends PageTest {
         assertThat(body(post(first).param("formKey", key()).param("faults", "BELLY_ONLY")))
                 .contains("Fill this in");
         assertThat(send(corrected(first, "BELLY_ONLY")).getStatus()).isEqualTo(302);
-        assertThat(client().checks().breath().words()).isEqualTo("only the belly moves");
+        assertThat(client().checks().breath().finding().words()).isEqualTo("only the belly moves");
         String second = correctLink();
         assertThat(second).isNotEqualTo(first);
         MockHttpServletRequestBuilder twice = corrected(second, "BELLY_ONLY");
@@ -126,11 +126,11 @@ class SheetsTest extends PageTest {
         assertThat(page(second)).contains("faults held", "seen wrongly");
         // somebody who still had the first version open
         assertThat(body(corrected(first, "UPPER_CHEST"))).contains("Somebody else corrected", "faults belly only");
-        assertThat(client().checks().breath().words()).isEqualTo("only the belly moves");
+        assertThat(client().checks().breath().finding().words()).isEqualTo("only the belly moves");
         assertThat(send(corrected(second, "BELLY_ONLY").param("then", "withdraw"))
                         .getStatus())
                 .isEqualTo(302);
-        assertThat(client().checks().breath().words()).isEqualTo("not checked");
+        assertThat(client().checks().breath().finding().words()).isEqualTo("not checked");
     }
 
     @Test
@@ -140,7 +140,7 @@ class SheetsTest extends PageTest {
         send(corrected(correctLink(), "BELLY_ONLY").param("checkedOn", earlier));
         assertThat(page(correctLink())).contains("value=\"BELLY_ONLY\" checked", "value=\"" + earlier + "\"");
         assertThat(send(corrected(correctLink(), "UPPER_CHEST")).getStatus()).isEqualTo(302);
-        assertThat(client().checks().breath().words()).startsWith("upper chest");
+        assertThat(client().checks().breath().finding().words()).startsWith("upper chest");
     }
 
     private static MockHttpServletRequestBuilder corrected(String address, String fault) {

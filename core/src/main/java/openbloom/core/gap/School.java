@@ -112,14 +112,14 @@ public enum School {
     /**
      * How this school reads a check.
      *
-     * @param ageYears her age in completed years; only schools with age rows look at it
+     * @param ageYears her age in completed years, 0 where it was not told: the narrower row; only schools with age rows look at it
      */
     public abstract SchoolAnswer read(GapCheck check, int ageYears);
 
     /**
      * The widest this school allows at a spot in a state, in the unit of the method; empty where it names no width.
      *
-     * @param ageYears her age in completed years
+     * @param ageYears her age in completed years, 0 where it was not told
      */
     public OptionalInt limitAt(Spot spot, GapState state, Method method, int ageYears) {
         return OptionalInt.empty();

@@ -15,7 +15,7 @@ public final class SideBySide {
      * Every school's answer, in the order of the schools.
      *
      * @param fingers the examiner's own breadths, if she has entered them
-     * @param ageYears her age in completed years
+     * @param ageYears her age in completed years, 0 where it was not told
      */
     public static List<SchoolAnswer> of(GapCheck check, Optional<FingerWidths> fingers, int ageYears) {
         Optional<GapCheck> derived = fingers.map(own -> inMillimetres(check, own));

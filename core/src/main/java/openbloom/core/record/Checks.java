@@ -1,7 +1,7 @@
 package openbloom.core.record;
 
 import java.util.Optional;
-import openbloom.core.breath.BreathFinding;
+import openbloom.core.breath.Breathing;
 import openbloom.core.breath.ConnectCheck;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
@@ -16,7 +16,7 @@ import openbloom.core.screening.SideCheck;
 public record Checks(
         Optional<GapCheck> gap,
         PelvicFloorCheck pelvicFloor,
-        BreathFinding breath,
+        Breathing breath,
         ConnectCheck connect,
         SideCheck sides,
         EffortCheck effort,

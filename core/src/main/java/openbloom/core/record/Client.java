@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import openbloom.core.breath.BreathFinding;
+import openbloom.core.breath.Breathing;
 import openbloom.core.breath.ConnectCheck;
 import openbloom.core.dating.Dating;
 import openbloom.core.dating.GestationalAge;
@@ -91,7 +92,7 @@ public record Client(
         private Safety safety = new Safety(Answer.notAsked(), new SymptomReport.NotAsked());
         private Optional<GapCheck> gap = Optional.empty();
         private PelvicFloorCheck pelvicFloor = PelvicFloorCheck.NOT_CHECKED;
-        private BreathFinding breath = BreathFinding.UNKNOWN;
+        private Breathing breath = Breathing.NOT_CHECKED;
         private ConnectCheck connect = ConnectCheck.NOT_CHECKED;
         private SideCheck sides = SideCheck.NOT_CHECKED;
         private EffortCheck effort = EffortCheck.NOT_CHECKED;
@@ -230,6 +231,10 @@ public record Client(
         }
 
         public Builder breath(BreathFinding latest) {
+            return breath(Breathing.of(latest));
+        }
+
+        public Builder breath(Breathing latest) {
             breath = latest;
             return this;
         }

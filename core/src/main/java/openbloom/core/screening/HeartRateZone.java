@@ -1,5 +1,6 @@
 package openbloom.core.screening;
 
+import java.util.OptionalInt;
 import openbloom.core.evidence.Published;
 
 /**
@@ -21,10 +22,10 @@ public enum HeartRateZone {
 
     /**
      * @param bpm heart beats a minute
-     * @param ageYears her age in completed years
+     * @param ageYears her age in completed years; where it was not told the lower row is used
      */
-    public static HeartRateZone of(int bpm, int ageYears) {
-        boolean younger = ageYears < Published.HEART_RATE_OLDER_FROM.amount();
+    public static HeartRateZone of(int bpm, OptionalInt ageYears) {
+        boolean younger = ageYears.isPresent() && ageYears.getAsInt() < Published.HEART_RATE_OLDER_FROM.amount();
         if (bpm < (younger ? Published.HEART_RATE_LIGHT : Published.HEART_RATE_LIGHT_OLDER).amount()) {
             return BELOW_LIGHT;
         }

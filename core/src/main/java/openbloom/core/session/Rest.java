@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.IntStream;
 import openbloom.core.breath.BreathPosition;
+import openbloom.core.breath.BreathZone;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Position;
@@ -33,6 +35,7 @@ final class Rest {
 
     private final SessionRequest request;
     private final Candidates candidates;
+    private final Set<BreathZone> still;
     private final boolean tight;
     private final boolean limitedOnTheBack;
 
@@ -40,6 +43,7 @@ final class Rest {
         this.limitedOnTheBack = isLimitedOnTheBack(judgement);
         this.request = request;
         this.candidates = candidates;
+        this.still = judgement.facts().client().checks().breath().still();
         this.tight = judgement.facts().isFloorToLetGo();
     }
 
@@ -72,11 +76,16 @@ final class Rest {
     private Optional<Pick> breath() {
         List<Pick> breaths = candidates.rest(Strand.BREATH);
         return breaths.stream()
-                .filter(pick -> request.breathesIn()
+                .filter(pick -> beginsIn()
                         .filter(position -> pick.move().position() == placeOf(position))
                         .isPresent())
                 .findFirst()
                 .or(() -> breaths.stream().findFirst());
+    }
+
+    /** Where her breath spread evenly; before it does, where the first zone that does not move has room. */
+    private Optional<BreathPosition> beginsIn() {
+        return request.breathesIn().or(() -> still.stream().findFirst().map(BreathZone::freesIn));
     }
 
     private static Position placeOf(BreathPosition found) {

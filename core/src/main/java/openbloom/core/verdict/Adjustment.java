@@ -73,6 +73,12 @@ public enum Adjustment {
             "only once any catheter is out and she has passed urine, and while it is comfortable",
             Move::isSqueezeOrLift),
     NOT_MAXIMAL("well below her most: several repetitions in reserve", has(Demand.HEAVY)),
+    FRONT_RIBS_SINK("a hand on the front ribs: they sink all the way on the out-breath", breath()),
+    HAND_ON_THE_LEFT_RIBS("a hand on the left side ribs: breathe into that hand first", breath()),
+    HAND_ON_THE_RIGHT_RIBS("a hand on the right side ribs: breathe into that hand first", breath()),
+    BACK_RIBS_WIDEN("let the back of the ribs widen first; lean forward on a support if that helps", breath()),
+    BELLY_WIDENS("let the belly soften and widen on the in-breath, nothing drawn in", breath()),
+    SITTING_BONES_WIDEN("let the space between the sitting bones widen on the in-breath", breath()),
     PELVIS_STILL("the pelvis stays still: a hand under the low back tells", any()),
     LOWER_BELLY_FIRST("the lower belly first, at half the effort; the ribs stay soft", any()),
     SEAT_AND_THIGHS_SOFT("buttocks and thighs stay soft", any()),
@@ -113,6 +119,10 @@ public enum Adjustment {
     /** Whether the two cannot be made together. */
     public boolean contradicts(Adjustment other) {
         return this != other && CONTRADICTIONS.stream().anyMatch(pair -> pair.contains(this) && pair.contains(other));
+    }
+
+    private static Predicate<Move> breath() {
+        return move -> move.strand() == Strand.BREATH;
     }
 
     private static Predicate<Move> any() {

@@ -9,6 +9,7 @@ import static openbloom.core.verdict.Adjustment.WEAKER_SIDE_FIRST;
 import java.util.List;
 import java.util.Map;
 import openbloom.core.breath.BreathFinding;
+import openbloom.core.breath.BreathZone;
 import openbloom.core.breath.ConnectFault;
 import openbloom.core.breath.ConnectPosition;
 import openbloom.core.evidence.Source;
@@ -33,14 +34,23 @@ final class CheckRules {
             ConnectFault.SEAT_OR_THIGHS_GRIP, Adjustment.SEAT_AND_THIGHS_SOFT,
             ConnectFault.NECK_JAW_OR_TOES_GRIP, Adjustment.NECK_AND_JAW_SOFT);
 
+    /** What gives room to each zone. */
+    private static final Map<BreathZone, Adjustment> ROOM = Map.of(
+            BreathZone.FRONT_RIBS, Adjustment.FRONT_RIBS_SINK,
+            BreathZone.LEFT_RIBS, Adjustment.HAND_ON_THE_LEFT_RIBS,
+            BreathZone.RIGHT_RIBS, Adjustment.HAND_ON_THE_RIGHT_RIBS,
+            BreathZone.BACK_RIBS, Adjustment.BACK_RIBS_WIDEN,
+            BreathZone.BELLY, Adjustment.BELLY_WIDENS,
+            BreathZone.LOW_BELLY, Adjustment.SITTING_BONES_WIDEN);
+
     private static final Rule BREATH = Rule.code("BREATH-DOWN")
             .client("Let the breath out through the effort so that nothing presses down.")
             .instructor("The breath check showed bearing down or a held breath: out-breath through every effort.")
             .source(Source.E_SAPS)
             .looks((facts, found) -> {
-                if (facts.client().checks().breath().pressesDown()) {
-                    Evidence fact =
-                            new Evidence.BreathFound(facts.client().checks().breath());
+                if (facts.client().checks().breath().finding().pressesDown()) {
+                    Evidence fact = new Evidence.BreathFound(
+                            facts.client().checks().breath().finding());
                     found.adjust(Move::isTiring, fact, NO_BREATH_HOLD);
                 }
                 if (facts.client().checks().connect().has(ConnectFault.BREATH_HELD)) {
@@ -54,14 +64,24 @@ final class CheckRules {
             .instructor("The breath check showed zones that do not move: three even breaths before each loaded set.")
             .by(Question.A7)
             .looks((facts, found) -> {
-                boolean bellyFirst = facts.client().checks().breath() == BreathFinding.BELLY_ONLY
+                boolean bellyFirst = facts.client().checks().breath().finding() == BreathFinding.BELLY_ONLY
                         && facts.follows(Choice.BELLY_FIRST);
-                if (facts.client().checks().breath().needsEvening() && !bellyFirst) {
-                    Evidence fact =
-                            new Evidence.BreathFound(facts.client().checks().breath());
+                if (facts.client().checks().breath().finding().needsEvening() && !bellyFirst) {
+                    Evidence fact = new Evidence.BreathFound(
+                            facts.client().checks().breath().finding());
                     found.adjust(Move::isTiring, fact, THREE_EVEN_BREATHS);
                 }
             });
+
+    private static final Rule ZONES = Rule.code("BREATH-ZONE")
+            .client("We give room to the part of the ribs and belly that does not move yet.")
+            .instructor("A zone was felt and does not move freely: its own cue in every breath exercise until it does.")
+            .looks((facts, found) -> facts.client()
+                    .checks()
+                    .breath()
+                    .still()
+                    .forEach(zone -> found.adjust(
+                            move -> move.strand() == Strand.BREATH, new Evidence.ZoneStill(zone), ROOM.get(zone))));
 
     private static final Rule TALK = Rule.code("EFFORT-TALK")
             .client("Work only as hard as you can still talk in full sentences.")
@@ -137,6 +157,6 @@ final class CheckRules {
     }
 
     static List<Rule> all() {
-        return List.of(BREATH, EVEN, FAULTS, FELT, TALK, SIDES);
+        return List.of(BREATH, EVEN, ZONES, FAULTS, FELT, TALK, SIDES);
     }
 }

@@ -12,6 +12,8 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import openbloom.core.breath.BreathFinding;
+import openbloom.core.breath.BreathZone;
+import openbloom.core.breath.Breathing;
 import openbloom.core.breath.ConnectCheck;
 import openbloom.core.breath.ConnectFault;
 import openbloom.core.gap.Depth;
@@ -233,6 +235,14 @@ record GridRow(String id, String words, String group, List<Pair> women, Set<Grid
                             w -> w.breath(breath),
                             EFFORT);
                 }
+            }
+            for (BreathZone zone : BreathZone.values()) {
+                each(
+                        "STILL." + zone,
+                        "not moving freely: " + zone.words(),
+                        "Breath and connect",
+                        w -> w.breath(new Breathing(BreathFinding.UNEVEN, Set.of(zone))),
+                        EFFORT);
             }
             for (ConnectFault fault : ConnectFault.values()) {
                 each(

@@ -3,6 +3,7 @@ package openbloom.core.words;
 import java.time.LocalDate;
 import java.util.Optional;
 import openbloom.core.breath.BreathFinding;
+import openbloom.core.breath.BreathZone;
 import openbloom.core.breath.ConnectFault;
 import openbloom.core.breath.ConnectPosition;
 import openbloom.core.dating.GestationalAge;
@@ -134,6 +135,9 @@ public sealed interface Evidence {
 
     /** What the breath check found. */
     record BreathFound(BreathFinding finding) implements Evidence {}
+
+    /** A zone that was felt in the breath check and does not move freely. */
+    record ZoneStill(BreathZone zone) implements Evidence {}
 
     /** A fault seen in the connect check. */
     record ConnectSeen(ConnectFault fault) implements Evidence {}

@@ -108,6 +108,9 @@ final class EvidenceWords {
         if (evidence instanceof Evidence.BreathFound breath) {
             return breath.finding().words();
         }
+        if (evidence instanceof Evidence.ZoneStill zone) {
+            return "breath check: " + zone.zone().words() + " not moving freely";
+        }
         if (evidence instanceof Evidence.ConnectSeen connect) {
             return "connect check: " + connect.fault().words();
         }

@@ -5,22 +5,41 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import openbloom.core.stage.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class SidesAndEffortTest {
-    /** Values from memory of Mottola et al. 2018; age 29 is in neither row in print and uses the lower one. */
+    /** Values from memory of Mottola et al. 2018; age 29 is in neither row in print and uses the lower one, an age not told (0 here) too. */
     @ParameterizedTest
     @CsvSource({
-        "101, 28, BELOW_LIGHT", "102, 28, LIGHT", "124, 28, LIGHT", "125, 28, MODERATE", "146, 28, MODERATE",
-        "147, 28, VIGOROUS", "169, 28, VIGOROUS", "170, 28, ABOVE_VIGOROUS", "100, 30, BELOW_LIGHT", "101, 30, LIGHT",
-        "120, 30, LIGHT", "121, 30, MODERATE", "141, 30, MODERATE", "142, 30, VIGOROUS", "162, 30, VIGOROUS",
-        "163, 30, ABOVE_VIGOROUS", "101, 29, LIGHT", "121, 29, MODERATE", "163, 29, ABOVE_VIGOROUS"
+        "101, 28, BELOW_LIGHT",
+        "102, 28, LIGHT",
+        "124, 28, LIGHT",
+        "125, 28, MODERATE",
+        "146, 28, MODERATE",
+        "147, 28, VIGOROUS",
+        "169, 28, VIGOROUS",
+        "170, 28, ABOVE_VIGOROUS",
+        "100, 30, BELOW_LIGHT",
+        "101, 30, LIGHT",
+        "120, 30, LIGHT",
+        "121, 30, MODERATE",
+        "141, 30, MODERATE",
+        "142, 30, VIGOROUS",
+        "162, 30, VIGOROUS",
+        "163, 30, ABOVE_VIGOROUS",
+        "101, 29, LIGHT",
+        "121, 29, MODERATE",
+        "163, 29, ABOVE_VIGOROUS",
+        "121, 0, MODERATE",
+        "163, 0, ABOVE_VIGOROUS"
     })
     void placesAHeartRateByAge(int bpm, int age, HeartRateZone zone) {
-        assertThat(HeartRateZone.of(bpm, age)).isEqualTo(zone);
+        assertThat(HeartRateZone.of(bpm, age == 0 ? OptionalInt.empty() : OptionalInt.of(age)))
+                .isEqualTo(zone);
     }
 
     @ParameterizedTest

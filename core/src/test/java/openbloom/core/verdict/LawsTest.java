@@ -292,6 +292,11 @@ class LawsTest {
                     move -> move.strand() == Strand.PELVIC_FLOOR_QUICK,
                     SWAP),
             new Law(
+                    "a zone that does not move has its cue in breath",
+                    woman -> !woman.checks().breath().still().isEmpty(),
+                    move -> move.strand() == Strand.BREATH,
+                    ADJUST),
+            new Law(
                     "one leg with girdle pain is swapped",
                     her(Set.of(Symptom.PELVIC_GIRDLE_PAIN)),
                     has(Demand.SINGLE_LEG),

@@ -28,6 +28,8 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Stream;
 import openbloom.core.breath.BreathFinding;
+import openbloom.core.breath.BreathZone;
+import openbloom.core.breath.Breathing;
 import openbloom.core.breath.ConnectCheck;
 import openbloom.core.breath.ConnectFault;
 import openbloom.core.breath.ConnectPosition;
@@ -938,6 +940,13 @@ class RuleTest {
                         well().breath(BreathFinding.BELLY_ONLY)
                                 .approach(Approach.of(Set.of(Choice.BELLY_FIRST)))
                                 .build()),
+                new Case(
+                        "BREATH-ZONE",
+                        "breath-lying",
+                        Kind.ADJUST,
+                        well().breath(new Breathing(BreathFinding.UNEVEN, Set.of(BreathZone.BACK_RIBS)))
+                                .build(),
+                        well().breath(BreathFinding.UNEVEN).build()),
                 new Case(
                         "EFFORT-TALK",
                         "squat",

@@ -19,6 +19,8 @@ import net.jqwik.api.arbitraries.SetArbitrary;
 import net.jqwik.api.providers.ArbitraryProvider;
 import net.jqwik.api.providers.TypeUsage;
 import openbloom.core.breath.BreathFinding;
+import openbloom.core.breath.BreathZone;
+import openbloom.core.breath.Breathing;
 import openbloom.core.dating.Dating;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
@@ -114,7 +116,7 @@ public final class Women implements ArbitraryProvider {
                 .flatMap(woman -> Combinators.combine(
                                 Arbitraries.integers().between(0, 10).optional(0.2),
                                 impactTests(),
-                                Arbitraries.of(BreathFinding.class),
+                                breathing(),
                                 Arbitraries.of(Falls.class),
                                 Arbitraries.of(Training.class).optional(0.6),
                                 Arbitraries.of(Told.class))
@@ -127,6 +129,14 @@ public final class Women implements ArbitraryProvider {
                                     .pessary(pessary)
                                     .build();
                         }));
+    }
+
+    private static Arbitrary<Breathing> breathing() {
+        return Combinators.combine(
+                        Arbitraries.of(BreathFinding.class),
+                        Arbitraries.of(BreathZone.class).set().ofMaxSize(2))
+                .as((finding, still) ->
+                        new Breathing(finding, finding == BreathFinding.UNEVEN ? still : Set.<BreathZone>of()));
     }
 
     /** A load check: how long ago, and how far each ladder was flat. */

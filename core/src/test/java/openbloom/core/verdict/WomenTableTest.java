@@ -14,7 +14,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import openbloom.core.breath.BreathFinding;
+import openbloom.core.breath.BreathZone;
+import openbloom.core.breath.Breathing;
 import openbloom.core.breath.ConnectCheck;
 import openbloom.core.breath.ConnectPosition;
 import openbloom.core.dating.Dating;
@@ -288,6 +292,11 @@ class WomenTableTest {
             Map<ConnectPosition, Boolean> felt = new HashMap<>();
             Arrays.stream(ConnectPosition.values()).limit(positions).forEach(position -> felt.put(position, true));
             client.connect(new ConnectCheck(Map.of(), felt, Set.of()));
+            Set<BreathZone> still =
+                    list("still").stream().map(BreathZone::valueOf).collect(Collectors.toSet());
+            if (!still.isEmpty()) {
+                client.breath(new Breathing(BreathFinding.UNEVEN, still));
+            }
         }
 
         private Map<Strand, Integer> strands(String fact) {

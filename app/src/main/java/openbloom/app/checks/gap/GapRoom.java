@@ -142,7 +142,10 @@ public class GapRoom {
         LocalDate day = look.measured().check().date();
         return pregnantOn(woman, day)
                 ? SideBySide.whilePregnant(look.measured().check())
-                : SideBySide.of(look.measured().check(), look.fingers(), woman.ageYears(day));
+                : SideBySide.of(
+                        look.measured().check(),
+                        look.fingers(),
+                        woman.ageYears(day).orElse(0));
     }
 
     private static List<GapView.Line> said(Woman woman, Look look, School school) {

@@ -127,7 +127,11 @@ final class TrendRoom {
     }
 
     private OptionalInt limitAt(At at, Series shown) {
-        return school.limitAt(at.spot(), at.state(), shown.method(), woman.ageYears(shown.latestOr(LocalDate.EPOCH)));
+        return school.limitAt(
+                at.spot(),
+                at.state(),
+                shown.method(),
+                woman.ageYears(shown.latestOr(LocalDate.EPOCH)).orElse(0));
     }
 
     private static Optional<String> apartWords(List<Series> apart, Optional<LocalDate> since) {

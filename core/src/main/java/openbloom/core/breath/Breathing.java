@@ -1,0 +1,27 @@
+package openbloom.core.breath;
+
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.Set;
+
+/**
+ * What counts of her latest breath check.
+ *
+ * @param still zones that were felt and do not move freely; empty where none was felt or all move
+ */
+public record Breathing(BreathFinding finding, Set<BreathZone> still) {
+    public static final Breathing NOT_CHECKED = of(BreathFinding.UNKNOWN);
+
+    public Breathing {
+        still = still.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(still));
+    }
+
+    /** A finding of which the zones are not known. */
+    public static Breathing of(BreathFinding finding) {
+        return new Breathing(finding, Set.of());
+    }
+
+    public static Breathing of(BreathCheck check) {
+        return new Breathing(check.finding(), Set.copyOf(check.lacking()));
+    }
+}
