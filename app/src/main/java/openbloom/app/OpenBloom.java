@@ -4,7 +4,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Optional;
-import openbloom.app.system.Storage;
+import openbloom.app.system.StartupChecks;
 import openbloom.core.care.CareCards;
 import openbloom.core.figure.Figures;
 import openbloom.core.moves.Catalogue;
@@ -40,7 +40,7 @@ public class OpenBloom {
         boolean trial = settings.getProperty("spring.context.exit") != null;
         Optional<String> problem = keepsAStudio(settings) ? storage(settings).problem() : Optional.empty();
         if (problem.isEmpty() && !trial) {
-            problem = Storage.portProblem(
+            problem = StartupChecks.portProblem(
                     settings.getProperty("server.address", "127.0.0.1"),
                     settings.getProperty("server.port", Integer.class, 8080));
         }
@@ -64,8 +64,8 @@ public class OpenBloom {
         return settings.getProperty("spring.datasource.url", "").startsWith("jdbc:h2:file:");
     }
 
-    private static Storage storage(Environment settings) {
-        return new Storage(Path.of(settings.getProperty("bloom.home", "./data")));
+    private static StartupChecks storage(Environment settings) {
+        return new StartupChecks(Path.of(settings.getProperty("bloom.home", "./data")));
     }
 
     /** The only clock. */

@@ -11,11 +11,10 @@ import java.util.concurrent.TimeUnit;
 import openbloom.core.dating.Dating;
 import openbloom.core.figure.BodyStage;
 import openbloom.core.figure.Figures;
-import openbloom.core.figure.Look;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Equipment;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.program.BlockPlanner;
 import openbloom.core.program.Program;
 import openbloom.core.program.Rhythm;
@@ -59,8 +58,8 @@ public class JudgementBenchmark {
     @Setup
     public void setUp() {
         catalogue = new CatalogueLoader().shipped();
-        Map<Strand, Integer> rungs = new EnumMap<>(Strand.class);
-        List.of(Strand.values()).forEach(strand -> rungs.put(strand, 3));
+        Map<ExerciseGroup, Integer> rungs = new EnumMap<>(ExerciseGroup.class);
+        List.of(ExerciseGroup.values()).forEach(strand -> rungs.put(strand, 3));
         woman = Client.of(0, 1, 31)
                 .pregnant(Dating.stated(DAY.minusWeeks(24).plusDays(280)))
                 .symptoms(new SymptomReport.Asked(DAY, Set.of(Symptom.WRIST_PAIN)))
@@ -84,7 +83,7 @@ public class JudgementBenchmark {
     }
 
     @Benchmark
-    public List<Season.Change> seasonOf1000Days() {
+    public List<Season.SeasonChange> seasonOf1000Days() {
         return Season.of(catalogue, woman, DAY, DAY.plusDays(1000));
     }
 

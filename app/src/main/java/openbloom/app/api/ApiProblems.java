@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.stream.Stream;
 import openbloom.app.system.BodyTooLong;
-import openbloom.app.system.Sentences;
+import openbloom.app.system.MessageFormatter;
 import openbloom.core.Problem;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -37,9 +37,9 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 class ApiProblems {
     private static final int MOST_CHOICES_TOLD = 40;
     private static final Logger LOG = LoggerFactory.getLogger(ApiProblems.class);
-    private final Sentences sentences;
+    private final MessageFormatter sentences;
 
-    ApiProblems(Sentences sentences) {
+    ApiProblems(MessageFormatter sentences) {
         this.sentences = sentences;
     }
 

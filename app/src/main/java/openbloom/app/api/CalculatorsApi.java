@@ -39,7 +39,7 @@ class CalculatorsApi {
 
     @PostMapping("/dating")
     DatingResponse dating(@RequestBody DatingRequest request) {
-        FieldReader reading = new FieldReader();
+        JsonFieldReader reading = new JsonFieldReader();
         Optional<LocalDate> onDate = reading.required("onDate", request.onDate());
         Optional<Statement> statement = statement(request, reading);
         Optional<Ultrasound> scan = scan(request.ultrasound(), reading);
@@ -52,7 +52,7 @@ class CalculatorsApi {
     }
 
     /** A scan may move the due date so far that the day asked about falls outside the pregnancy. */
-    private static GestationalAge ageOn(Dating dating, LocalDate onDate, FieldReader reading) {
+    private static GestationalAge ageOn(Dating dating, LocalDate onDate, JsonFieldReader reading) {
         Optional<GestationalAge> age = dating.ageOn(onDate);
         if (age.isEmpty()) {
             reading.refuse("onDate", "api.outsidePregnancy", onDate, dating.firstDay());
@@ -61,7 +61,7 @@ class CalculatorsApi {
         return age.orElseThrow();
     }
 
-    private static Optional<Statement> statement(DatingRequest request, FieldReader reading) {
+    private static Optional<Statement> statement(DatingRequest request, JsonFieldReader reading) {
         List<Statement> given = new ArrayList<>();
         if (request.lastPeriod() != null) {
             int cycle = request.cycleLengthDays() == null ? USUAL_CYCLE_DAYS : request.cycleLengthDays();
@@ -87,7 +87,7 @@ class CalculatorsApi {
         return given.stream().findFirst();
     }
 
-    private static Optional<Ultrasound> scan(DatingRequest.@Nullable Scan scan, FieldReader reading) {
+    private static Optional<Ultrasound> scan(DatingRequest.@Nullable Scan scan, JsonFieldReader reading) {
         if (scan == null) {
             return Optional.empty();
         }
@@ -100,7 +100,7 @@ class CalculatorsApi {
     @PostMapping("/verdicts")
     List<VerdictResponse> verdicts(@AuthenticationPrincipal SignedIn me, @RequestBody VerdictsRequest request) {
         Catalogue catalogue = catalogues.of(me.studioId());
-        FieldReader reading = new FieldReader();
+        JsonFieldReader reading = new JsonFieldReader();
         LocalDate onDate = reading.required("onDate", request.onDate()).orElse(LocalDate.EPOCH);
         List<Move> moves = moves(catalogue, request.moves(), reading);
         Judgement judgement = Judgement.of(catalogue, ClientReader.read(request.client(), onDate, reading), onDate);
@@ -110,7 +110,7 @@ class CalculatorsApi {
                 .toList();
     }
 
-    private static List<Move> moves(Catalogue catalogue, @Nullable List<String> ids, FieldReader reading) {
+    private static List<Move> moves(Catalogue catalogue, @Nullable List<String> ids, JsonFieldReader reading) {
         if (ids == null) {
             return catalogue.moves();
         }

@@ -51,9 +51,9 @@ class CalendarApi {
             @Nullable LocalDate to) {}
 
     /** One change. */
-    record ChangeResponse(LocalDate date, String change, String code, List<String> moves) {
-        static ChangeResponse of(Season.Change change) {
-            return new ChangeResponse(
+    record SeasonChangeResponse(LocalDate date, String change, String code, List<String> moves) {
+        static SeasonChangeResponse of(Season.SeasonChange change) {
+            return new SeasonChangeResponse(
                     change.date(),
                     change.words(),
                     change.rule().code(),
@@ -63,7 +63,7 @@ class CalendarApi {
 
     @PostMapping("/recovery-stage")
     StageResponse stage(@AuthenticationPrincipal SignedIn me, @RequestBody StageRequest request) {
-        FieldReader reading = new FieldReader();
+        JsonFieldReader reading = new JsonFieldReader();
         LocalDate onDate = reading.required("onDate", request.onDate()).orElse(LocalDate.EPOCH);
         Client client = ClientReader.read(request.client(), onDate, reading);
         Recovery recovery = Judgement.of(catalogues.of(me.studioId()), client, onDate)
@@ -80,8 +80,8 @@ class CalendarApi {
     }
 
     @PostMapping("/season")
-    List<ChangeResponse> season(@AuthenticationPrincipal SignedIn me, @RequestBody SeasonRequest request) {
-        FieldReader reading = new FieldReader();
+    List<SeasonChangeResponse> season(@AuthenticationPrincipal SignedIn me, @RequestBody SeasonRequest request) {
+        JsonFieldReader reading = new JsonFieldReader();
         LocalDate from = reading.required("from", request.from()).orElse(LocalDate.EPOCH);
         LocalDate to = reading.required("to", request.to()).orElse(LocalDate.EPOCH);
         long days = ChronoUnit.DAYS.between(from, to);
@@ -90,7 +90,7 @@ class CalendarApi {
         }
         Client client = ClientReader.read(request.client(), from, reading);
         return Season.of(catalogues.of(me.studioId()), client, from, to).stream()
-                .map(ChangeResponse::of)
+                .map(SeasonChangeResponse::of)
                 .toList();
     }
 }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.BreathZone;
 import openbloom.core.breath.Breathing;
@@ -22,7 +23,6 @@ import openbloom.core.screening.FeltIn;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.screening.SideScore;
 import openbloom.core.screening.SideTask;
-import openbloom.core.stage.Told;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
@@ -30,10 +30,10 @@ import tools.jackson.databind.JsonNode;
 final class CheckReader {
     private static final int HARDEST_RAISE = Published.STRAIGHT_LEG_RAISE_MAX.amount() / 2;
 
-    private final FieldReader reading;
+    private final JsonFieldReader reading;
     private final LocalDate onDate;
 
-    CheckReader(FieldReader reading, LocalDate onDate) {
+    CheckReader(JsonFieldReader reading, LocalDate onDate) {
         this.reading = reading;
         this.onDate = onDate;
     }
@@ -83,14 +83,15 @@ final class CheckReader {
     }
 
     private SideCheck sides(ClientRequest.SidesTold told) {
-        Map<SideTask, SideCheck.Both> tasks = new EnumMap<>(SideTask.class);
+        Map<SideTask, SideCheck.BothSides> tasks = new EnumMap<>(SideTask.class);
         Map<SideTask, ClientRequest.TaskTold> given = told.tasks() == null ? Map.of() : told.tasks();
         given.forEach((task, both) -> {
             String path = "client.sides.tasks." + task;
             Optional<ClientRequest.TaskTold> scored = reading.required(path, both);
             scored.ifPresent(score -> tasks.put(
                     task,
-                    new SideCheck.Both(score(path + ".left", score.left()), score(path + ".right", score.right()))));
+                    new SideCheck.BothSides(
+                            score(path + ".left", score.left()), score(path + ".right", score.right()))));
         });
         SideCheck check = new SideCheck(tasks, Optional.ofNullable(told.weaker()));
         if (told.weaker() != null && !tasks.isEmpty() && check.weaker() != told.weaker()) {
@@ -108,7 +109,7 @@ final class CheckReader {
         Optional<Integer> rating = Optional.ofNullable(told.rating())
                 .map(given -> reading.number(
                         "client.effort.rating", given, EffortCheck.LEAST_EXERTION, EffortCheck.MOST_EXERTION));
-        Told talks = told.talk() == null ? Told.UNKNOWN : Told.of(told.talk());
+        YesNoUnknown talks = told.talk() == null ? YesNoUnknown.UNKNOWN : YesNoUnknown.of(told.talk());
         return new EffortCheck(talks, rating, Optional.empty());
     }
 

@@ -11,6 +11,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.dating.Dating;
 import openbloom.core.dating.Statement;
 import openbloom.core.gap.Depth;
@@ -19,14 +20,14 @@ import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.GapReading;
 import openbloom.core.gap.Spot;
 import openbloom.core.gap.Width;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.record.Answer;
 import openbloom.core.record.Approach;
+import openbloom.core.record.ApproachChoice;
 import openbloom.core.record.Background;
-import openbloom.core.record.Choice;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
 import openbloom.core.record.Conditions;
@@ -38,7 +39,6 @@ import openbloom.core.screening.SymptomReport;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 import org.jspecify.annotations.Nullable;
 
 /** Turns a described woman into the client the rules read; what makes no sense is told with its path. */
@@ -49,10 +49,10 @@ final class ClientReader {
     private static final int LONGEST_WORDS = 500;
     private static final BigDecimal HALVES = BigDecimal.valueOf(2);
 
-    private final FieldReader reading;
+    private final JsonFieldReader reading;
     private final LocalDate onDate;
 
-    ClientReader(FieldReader reading, LocalDate onDate) {
+    ClientReader(JsonFieldReader reading, LocalDate onDate) {
         this.reading = reading;
         this.onDate = onDate;
     }
@@ -62,7 +62,7 @@ final class ClientReader {
      *
      * @throws Refusal if anything refused so far or here makes no sense
      */
-    static Client read(@Nullable ClientRequest told, LocalDate onDate, FieldReader reading) {
+    static Client read(@Nullable ClientRequest told, LocalDate onDate, JsonFieldReader reading) {
         ClientReader reader = new ClientReader(reading, onDate);
         Client client = reading.required("client", told).map(reader::client).orElse(null);
         reading.orRefuse();
@@ -213,13 +213,13 @@ final class ClientReader {
         return date.flatMap(day -> by.map(who -> new Clearance(day, who, limits, answers)));
     }
 
-    private Optional<GapCheck> gap(ClientRequest.@Nullable Gap told, @Nullable Map<Strand, Integer> ceilings) {
+    private Optional<GapCheck> gap(ClientRequest.GapTold told, @Nullable Map<ExerciseGroup, Integer> ceilings) {
         if (told == null) {
             return Optional.empty();
         }
-        Told domed = domed(ceilings);
+        YesNoUnknown domed = domed(ceilings);
         var date = reading.past("client.gap.date", told.date(), onDate);
-        List<ClientRequest.Reading> given = told.readings() == null ? List.of() : told.readings();
+        List<ClientRequest.GapReadingTold> given = told.readings() == null ? List.of() : told.readings();
         if (given.size() > MOST_READINGS) {
             reading.refuse("client.gap.readings", "api.tooMany", MOST_READINGS, given.size());
             return Optional.empty();
@@ -227,21 +227,21 @@ final class ClientReader {
         List<GapReading> readings = new ArrayList<>();
         for (int i = 0; i < given.size(); i++) {
             reading("client.gap.readings[" + i + "]", given.get(i))
-                    .map(read -> read.domed() == Told.UNKNOWN ? read.domedAs(domed) : read)
+                    .map(read -> read.domed() == YesNoUnknown.UNKNOWN ? read.domedAs(domed) : read)
                     .ifPresent(readings::add);
         }
         return date.map(day -> new GapCheck(day, readings));
     }
 
     /** Absent: nobody looked. Told, even as empty: looked at, and flat on the head lift unless its ladder domed at once. */
-    private static Told domed(@Nullable Map<Strand, Integer> ceilings) {
+    private static YesNoUnknown domed(@Nullable Map<ExerciseGroup, Integer> ceilings) {
         if (ceilings == null) {
-            return Told.UNKNOWN;
+            return YesNoUnknown.UNKNOWN;
         }
-        return Integer.valueOf(0).equals(ceilings.get(Strand.FLEXION)) ? Told.YES : Told.NO;
+        return Integer.valueOf(0).equals(ceilings.get(ExerciseGroup.FLEXION)) ? YesNoUnknown.YES : YesNoUnknown.NO;
     }
 
-    Optional<GapReading> reading(String path, ClientRequest.@Nullable Reading told) {
+    Optional<GapReading> reading(String path, ClientRequest.GapReadingTold told) {
         if (told == null) {
             reading.refuse(path, "api.missing");
             return Optional.empty();
@@ -262,7 +262,7 @@ final class ClientReader {
                 new Spot(site.get(), offset), state.get(), width.get(), depth, firmness, told(told.domed()), false));
     }
 
-    private Optional<Width> width(String path, ClientRequest.Reading told) {
+    private Optional<Width> width(String path, ClientRequest.GapReadingTold told) {
         if ((told.widthFingers() == null) == (told.widthMm() == null)) {
             reading.refuse(path + ".widthFingers", "api.oneWidth");
             return Optional.empty();
@@ -283,7 +283,7 @@ final class ClientReader {
         return Optional.of(Width.ofHalfFingers(halves.intValueExact()));
     }
 
-    private Optional<PelvicFloorCheck> floor(ClientRequest.@Nullable Floor told) {
+    private Optional<PelvicFloorCheck> floor(ClientRequest.PelvicFloorTold told) {
         if (told == null) {
             return Optional.empty();
         }
@@ -291,7 +291,7 @@ final class ClientReader {
     }
 
     /** A check of the pelvic floor, told under the path it stands at. */
-    PelvicFloorCheck floor(String path, ClientRequest.Floor told) {
+    PelvicFloorCheck floor(String path, ClientRequest.PelvicFloorTold told) {
         return new PelvicFloorCheck(
                 reading.numberOr(path + "holdSeconds", told.holdSeconds(), 0, 0, PelvicFloorCheck.LONGEST_HOLD),
                 reading.numberOr(
@@ -303,7 +303,7 @@ final class ClientReader {
                 told(told.fades()));
     }
 
-    private Map<Strand, Integer> rungs(String path, @Nullable Map<Strand, Integer> told) {
+    private Map<ExerciseGroup, Integer> rungs(String path, @Nullable Map<ExerciseGroup, Integer> told) {
         if (told == null) {
             return Map.of();
         }
@@ -311,7 +311,7 @@ final class ClientReader {
         return reading.isClean() ? told : Map.of();
     }
 
-    private Approach approach(@Nullable Map<Question, Choice> told) {
+    private Approach approach(@Nullable Map<Question, ApproachChoice> told) {
         if (told == null) {
             return Approach.USUAL;
         }
@@ -323,7 +323,7 @@ final class ClientReader {
         return reading.isClean() ? Approach.of(told.values()) : Approach.USUAL;
     }
 
-    private static Told told(@Nullable Boolean answer) {
-        return answer == null ? Told.UNKNOWN : Told.of(answer);
+    private static YesNoUnknown told(@Nullable Boolean answer) {
+        return answer == null ? YesNoUnknown.UNKNOWN : YesNoUnknown.of(answer);
     }
 }

@@ -21,14 +21,14 @@ import openbloom.core.gap.GapState;
 import openbloom.core.gap.Method;
 import openbloom.core.gap.Site;
 import openbloom.core.moves.Equipment;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.pelvicfloor.Tone;
-import openbloom.core.program.Aim;
+import openbloom.core.program.Goal;
+import openbloom.core.record.ApproachChoice;
 import openbloom.core.record.Background;
-import openbloom.core.record.Choice;
 import openbloom.core.record.Falls;
 import openbloom.core.record.ImpactTests;
-import openbloom.core.record.Limits;
+import openbloom.core.record.InputRanges;
 import openbloom.core.record.Question;
 import openbloom.core.record.Surgery;
 import openbloom.core.record.Training;
@@ -39,7 +39,7 @@ import openbloom.core.screening.SideTask;
 import openbloom.core.screening.SurgeryKind;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
-import openbloom.core.session.Format;
+import openbloom.core.session.Format.FormatKind;
 import openbloom.core.stage.BirthKind;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
@@ -66,12 +66,12 @@ public record ClientRequest(
             @Nullable Falls falls,
             @Nullable Boolean feeding) {
         /** Read beside what is told, so that a new fact about her costs the API this file alone. */
-        Background background(FieldReader reading) {
-            OptionalInt carried = reading.asked("client.babies", babies, 0, Limits.MOST_BABIES);
+        Background background(JsonFieldReader reading) {
+            OptionalInt carried = reading.asked("client.babies", babies, 0, InputRanges.MOST_BABIES);
             return new Background(
-                    reading.asked("client.births", births, 0, Limits.MOST_BIRTHS),
+                    reading.asked("client.births", births, 0, InputRanges.MOST_BIRTHS),
                     carried.isPresent() ? OptionalInt.of(Math.max(1, carried.getAsInt())) : carried,
-                    reading.asked("client.ageYears", ageYears, Limits.YOUNGEST_YEARS, Limits.OLDEST_YEARS),
+                    reading.asked("client.ageYears", ageYears, InputRanges.YOUNGEST_YEARS, InputRanges.OLDEST_YEARS),
                     Optional.ofNullable(training),
                     falls == null ? Falls.NOT_ASKED : falls);
         }
@@ -87,7 +87,7 @@ public record ClientRequest(
             @Nullable Boolean pessary,
             @Nullable List<LeakWhen> leaksWhen) {
         /** Read beside what is told; one whose day is not told counts as recent. */
-        List<Surgery> operations(FieldReader reading, LocalDate onDate) {
+        List<Surgery> operations(JsonFieldReader reading, LocalDate onDate) {
             List<Surgery> all = new ArrayList<>();
             for (int i = 0; surgery != null && i < surgery.size(); i++) {
                 String path = "client.surgery[" + i + "]";
@@ -113,8 +113,8 @@ public record ClientRequest(
 
     /** What was found when she was looked at. */
     public record ChecksTold(
-            @Nullable Gap gap,
-            @Nullable Floor pelvicFloor,
+            @Nullable GapTold gap,
+            @Nullable PelvicFloorTold pelvicFloor,
             @Nullable BreathTold breath,
             @Nullable ConnectTold connect,
             @Nullable SidesTold sides,
@@ -124,17 +124,17 @@ public record ClientRequest(
 
     /** Where she stands on the ladders. */
     public record StandingTold(
-            @Nullable Map<Strand, Integer> domingCeiling,
-            @Nullable Map<Strand, Integer> rungs) {}
+            @Nullable Map<ExerciseGroup, Integer> domingCeiling,
+            @Nullable Map<ExerciseGroup, Integer> rungs) {}
 
     /** What she wants, has at hand, and how she is taught. */
     public record WishesTold(
-            @Nullable Map<Question, Choice> approach,
+            @Nullable Map<Question, ApproachChoice> approach,
             @Nullable List<Equipment> equipment,
-            @Nullable List<@Nullable Aim> aims,
+            @Nullable List<@Nullable Goal> aims,
             @Nullable List<String> pinned,
             @Nullable List<String> banned,
-            @Nullable List<Format.@Nullable Kind> formats) {}
+            @Nullable List<FormatKind> formats) {}
 
     /** A pregnancy by its due date. */
     public record Pregnancy(@Nullable LocalDate dueDate) {}
@@ -219,14 +219,14 @@ public record ClientRequest(
             @Nullable JsonNode symptoms) {}
 
     /** A gap check; how it was read and by whom, where it is told: only one method and person are ever compared. */
-    public record Gap(
+    public record GapTold(
             @Nullable LocalDate date,
-            @Nullable List<Reading> readings,
+            @Nullable List<GapReadingTold> readings,
             @Nullable Method method,
             @Nullable String by) {}
 
     /** One reading, in fingers or in millimetres. */
-    public record Reading(
+    public record GapReadingTold(
             @Nullable Site site,
             @Nullable Integer offsetMm,
             @Nullable GapState state,
@@ -237,7 +237,7 @@ public record ClientRequest(
             @Nullable Boolean domed) {}
 
     /** A pelvic floor check. */
-    public record Floor(
+    public record PelvicFloorTold(
             @Nullable Integer holdSeconds,
             @Nullable Integer holdRepetitions,
             @Nullable Integer flicks,

@@ -40,14 +40,14 @@ class FiguresApi {
     }
 
     /** Which of the pictures: where the move begins, where it goes to, or both in one with an arrow. */
-    enum Shown {
+    enum FigureShown {
         START,
         END,
         BOTH
     }
 
     /** Which side works. */
-    enum Side {
+    enum FigureSide {
         LEFT,
         RIGHT
     }
@@ -65,31 +65,31 @@ class FiguresApi {
         Move found = catalogue
                 .find(move)
                 .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND, "There is no move " + move + "."));
-        FieldReader reading = new FieldReader();
+        JsonFieldReader reading = new JsonFieldReader();
         int weeks = reading.numberOr("week", week, 0, 0, BodyStage.LAST_WEEK);
         int after = reading.numberOr("afterBirthWeeks", afterBirthWeeks, 0, 0, LONGEST_AFTER_BIRTH);
-        Optional<Side> works = reading.oneOf("side", side.toUpperCase(Locale.ROOT), Side.class);
-        Optional<Shown> shown = reading.oneOf("pose", pose.toUpperCase(Locale.ROOT), Shown.class);
+        Optional<FigureSide> works = reading.oneOf("side", side.toUpperCase(Locale.ROOT), FigureSide.class);
+        Optional<FigureShown> shown = reading.oneOf("pose", pose.toUpperCase(Locale.ROOT), FigureShown.class);
         Optional<Move> named = catalogue.find(version);
         List<Adjustment> changes = named.isPresent() ? List.of() : changes(reading, version);
         reading.orRefuse();
         BodyStage born = afterBirthWeeks == null ? BodyStage.NEITHER : new BodyStage.AfterBirth(after);
         BodyStage of = week == null ? born : new BodyStage.Pregnant(weeks);
-        boolean left = works.orElseThrow() == Side.LEFT;
-        MoveFigures.Seen seen = named.map(other -> MoveFigures.Seen.plain(of, left, other))
-                .orElseGet(() -> MoveFigures.Seen.changed(of, left, found, changes, catalogue));
+        boolean left = works.orElseThrow() == FigureSide.LEFT;
+        MoveFigures.FigureSeen seen = named.map(other -> MoveFigures.FigureSeen.plain(of, left, other))
+                .orElseGet(() -> MoveFigures.FigureSeen.changed(of, left, found, changes, catalogue));
         return ResponseEntity.ok().contentType(SVG).body(drawn(seen, shown.orElseThrow()));
     }
 
     /** The names of changes, as verdicts give them. */
-    private static List<Adjustment> changes(FieldReader reading, String version) {
+    private static List<Adjustment> changes(JsonFieldReader reading, String version) {
         return Arrays.stream(version.split(","))
                 .filter(word -> !word.isBlank())
                 .flatMap(word -> reading.oneOf("version", word.strip(), Adjustment.class).stream())
                 .toList();
     }
 
-    private String drawn(MoveFigures.Seen seen, Shown shown) {
+    private String drawn(MoveFigures.FigureSeen seen, FigureShown shown) {
         List<String> ends = figures.startAndEnd(seen);
         return switch (shown) {
             case START -> ends.get(0);

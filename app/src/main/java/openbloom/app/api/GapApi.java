@@ -16,6 +16,7 @@ import openbloom.core.gap.GapState;
 import openbloom.core.gap.Repeatability;
 import openbloom.core.gap.School;
 import openbloom.core.gap.SchoolAnswer;
+import openbloom.core.gap.SchoolAnswer.SchoolVerdict;
 import openbloom.core.gap.SideBySide;
 import openbloom.core.gap.Site;
 import openbloom.core.gap.Trend;
@@ -36,7 +37,7 @@ class GapApi {
 
     /** What {@code interpretation} takes. */
     record InterpretationRequest(
-            @Nullable List<ClientRequest.Reading> readings,
+            @Nullable List<ClientRequest.GapReadingTold> readings,
             @Nullable List<Integer> fingerWidthsMm,
             @Nullable Integer ageYears,
             @Nullable Boolean pregnant) {}
@@ -51,15 +52,15 @@ class GapApi {
 
     /** How one school reads it. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    record Answer(
+    record ReadingAnswer(
             School school,
-            SchoolAnswer.Reading verdict,
+            SchoolVerdict verdict,
             @Nullable String grade,
             @Nullable Site site,
             String detail,
             String source) {
-        static Answer of(SchoolAnswer answer) {
-            return new Answer(
+        static ReadingAnswer of(SchoolAnswer answer) {
+            return new ReadingAnswer(
                     answer.school(),
                     answer.verdict(),
                     answer.grade().orElse(null),
@@ -77,7 +78,7 @@ class GapApi {
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record InterpretationResponse(
             @Nullable Worst worst,
-            List<Answer> bySchool,
+            List<ReadingAnswer> bySchool,
             @Nullable Gain connectedGain,
 
             @JsonInclude(value = JsonInclude.Include.NON_NULL, content = JsonInclude.Include.ALWAYS) @Nullable
@@ -85,7 +86,7 @@ class GapApi {
 
     @PostMapping("/interpretation")
     InterpretationResponse interpretation(@RequestBody InterpretationRequest request) {
-        FieldReader reading = new FieldReader();
+        JsonFieldReader reading = new JsonFieldReader();
         int age = reading.numberOr("ageYears", request.ageYears(), UNKNOWN_AGE, 10, 120);
         Optional<FingerWidths> fingers = fingers(request.fingerWidthsMm(), reading);
         List<GapReading> readings = readings(request.readings(), reading);
@@ -93,7 +94,7 @@ class GapApi {
         GapCheck check = new GapCheck(LocalDate.EPOCH, readings);
         boolean pregnant = Boolean.TRUE.equals(request.pregnant());
         List<SchoolAnswer> read = pregnant ? SideBySide.whilePregnant(check) : SideBySide.of(check, fingers, age);
-        List<Answer> answers = read.stream().map(Answer::of).toList();
+        List<ReadingAnswer> answers = read.stream().map(ReadingAnswer::of).toList();
         return new InterpretationResponse(
                 worst(check, fingers).orElse(null),
                 answers,
@@ -101,7 +102,7 @@ class GapApi {
                 pregnant ? null : recovered(answers, check.isOfEverySite()));
     }
 
-    private static Optional<FingerWidths> fingers(@Nullable List<Integer> told, FieldReader reading) {
+    private static Optional<FingerWidths> fingers(@Nullable List<Integer> told, JsonFieldReader reading) {
         if (told == null) {
             return Optional.empty();
         }
@@ -113,7 +114,8 @@ class GapApi {
         }
     }
 
-    private static List<GapReading> readings(@Nullable List<ClientRequest.Reading> told, FieldReader reading) {
+    private static List<GapReading> readings(
+            @Nullable List<ClientRequest.GapReadingTold> told, JsonFieldReader reading) {
         if (told == null || told.isEmpty() || told.size() > MOST_READINGS) {
             reading.refuse("readings", "api.readings", 1, MOST_READINGS);
             return List.of();
@@ -156,7 +158,7 @@ class GapApi {
     }
 
     /** By each choice of A1; the lenient four fingers never count as recovered. */
-    private static Map<String, @Nullable Boolean> recovered(List<Answer> answers, boolean everySite) {
+    private static Map<String, @Nullable Boolean> recovered(List<ReadingAnswer> answers, boolean everySite) {
         Map<String, @Nullable Boolean> recovered = new LinkedHashMap<>();
         recovered.put("TWO_FINGERS", within(answers, everySite, School.TWO_FINGERS));
         recovered.put("FUNCTIONAL", within(answers, everySite, School.FUNCTIONAL));
@@ -165,13 +167,13 @@ class GapApi {
         return recovered;
     }
 
-    private static @Nullable Boolean within(List<Answer> answers, boolean everySite, School school) {
+    private static @Nullable Boolean within(List<ReadingAnswer> answers, boolean everySite, School school) {
         return answers.stream()
                 .filter(answer -> answer.school() == school)
-                .filter(answer -> answer.verdict() == SchoolAnswer.Reading.WIDER
-                        || everySite && answer.verdict() == SchoolAnswer.Reading.WITHIN)
+                .filter(answer -> answer.verdict() == SchoolVerdict.WIDER
+                        || everySite && answer.verdict() == SchoolVerdict.WITHIN)
                 .findFirst()
-                .map(answer -> answer.verdict() == SchoolAnswer.Reading.WITHIN)
+                .map(answer -> answer.verdict() == SchoolVerdict.WITHIN)
                 .orElse(null);
     }
 
@@ -184,8 +186,8 @@ class GapApi {
 
     @PostMapping("/repeatability")
     RepeatabilityResponse repeatability(@RequestBody RepeatabilityRequest request) {
-        FieldReader reading = new FieldReader();
-        List<Repeatability.Pair> pairs = new ArrayList<>();
+        JsonFieldReader reading = new JsonFieldReader();
+        List<Repeatability.ReadingPair> pairs = new ArrayList<>();
         List<List<Double>> told = request.pairs() == null ? List.of() : request.pairs();
         if (told.isEmpty() || told.size() > MOST_READINGS) {
             reading.refuse("pairs", "api.readings", 1, MOST_READINGS);
@@ -195,7 +197,7 @@ class GapApi {
             if (pair == null || pair.size() != 2 || !pair.stream().allMatch(GapApi::isWidth)) {
                 reading.refuse("pairs[" + i + "]", "api.pair");
             } else {
-                pairs.add(new Repeatability.Pair(pair.get(0), pair.get(1)));
+                pairs.add(new Repeatability.ReadingPair(pair.get(0), pair.get(1)));
             }
         }
         reading.orRefuse();
@@ -232,18 +234,19 @@ class GapApi {
 
     @PostMapping("/change")
     ChangeResponse change(@RequestBody ChangeRequest request) {
-        FieldReader reading = new FieldReader();
+        JsonFieldReader reading = new JsonFieldReader();
         double repeatability = width("repeatabilityMm", request.repeatabilityMm(), reading);
         List<Dated> told = request.readings() == null ? List.of() : request.readings();
-        List<Trend.Reading> readings = new ArrayList<>();
+        List<Trend.TrendPoint> readings = new ArrayList<>();
         for (int i = 0; i < told.size() && i < MOST_READINGS; i++) {
             Dated one = told.get(i) == null ? new Dated(null, null) : told.get(i);
             String path = "readings[" + i + "]";
             double mm = width(path + ".widthMm", one.widthMm(), reading);
-            reading.required(path + ".date", one.date()).ifPresent(date -> readings.add(new Trend.Reading(date, mm)));
+            reading.required(path + ".date", one.date())
+                    .ifPresent(date -> readings.add(new Trend.TrendPoint(date, mm)));
         }
         if (told.size() > MOST_READINGS
-                || readings.stream().map(Trend.Reading::date).distinct().count() < 2) {
+                || readings.stream().map(Trend.TrendPoint::date).distinct().count() < 2) {
             reading.refuse("readings", "api.twoDays", MOST_READINGS);
         }
         reading.orRefuse();
@@ -255,7 +258,7 @@ class GapApi {
                 trend.forecast().map(Forecast::of).orElse(null));
     }
 
-    private static double width(String field, @Nullable Double value, FieldReader reading) {
+    private static double width(String field, @Nullable Double value, JsonFieldReader reading) {
         if (!isWidth(value)) {
             reading.refuse(field, "api.width");
             return 0;

@@ -14,6 +14,7 @@ import openbloom.core.moves.Demands;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.DoseStage;
 import openbloom.core.moves.Equipment;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Flexion;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.PelvicTone;
@@ -21,7 +22,6 @@ import openbloom.core.moves.Position;
 import openbloom.core.moves.Purpose;
 import openbloom.core.moves.Rotation;
 import openbloom.core.moves.Sides;
-import openbloom.core.moves.Strand;
 import openbloom.core.moves.Surface;
 import openbloom.core.moves.Teaching;
 
@@ -38,7 +38,7 @@ public record MoveResponse(
     public record Named(
             String id,
             String name,
-            Strand strand,
+            ExerciseGroup strand,
             String shortName,
             int rung,
             Purpose purpose,

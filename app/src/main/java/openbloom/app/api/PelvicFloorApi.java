@@ -39,7 +39,7 @@ import org.springframework.web.server.ResponseStatusException;
 class PelvicFloorApi {
     /** What {@code prescription} takes. */
     record PrescriptionRequest(
-            ClientRequest.@Nullable Floor check,
+            ClientRequest.PelvicFloorTold check,
             @Nullable Effort effort,
             @Nullable DoseStage stage) {}
 
@@ -74,7 +74,7 @@ class PelvicFloorApi {
 
     @PostMapping("/prescription")
     PrescriptionResponse prescription(@RequestBody PrescriptionRequest request) {
-        FieldReader reading = new FieldReader();
+        JsonFieldReader reading = new JsonFieldReader();
         reading.required("check", request.check());
         reading.required("effort", request.effort());
         reading.required("stage", request.stage());
@@ -132,13 +132,13 @@ class PelvicFloorApi {
         if (!type.toLowerCase(Locale.ROOT).startsWith("text/csv")) {
             throw new ResponseStatusException(HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Send the trace as text/csv.");
         }
-        FieldReader reading = new FieldReader();
+        JsonFieldReader reading = new JsonFieldReader();
         TraceUnit known = TraceUnit.parse(unit).orElse(null);
         if (known == null) {
             reading.refuse("unit", "trace.unknownUnit", unit);
         }
         reading.orRefuse();
-        Outcome<TraceFile.Read> read = TraceFile.read(bytes, requireNonNull(known));
+        Outcome<TraceFile.TraceRead> read = TraceFile.read(bytes, requireNonNull(known));
         reading.refuseAll(read.problems());
         reading.orRefuse();
         TraceFindings found = TraceAnalyser.analyse(read.value().trace(), known, Convention.USUAL);

@@ -11,10 +11,10 @@ import java.util.Objects;
 import java.util.Set;
 import openbloom.app.moves.Catalogues;
 import openbloom.app.studio.SignedIn;
-import openbloom.core.moves.Strand;
-import openbloom.core.program.Aim;
-import openbloom.core.program.Aims;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.program.BlockPlanner;
+import openbloom.core.program.Goal;
+import openbloom.core.program.Goals;
 import openbloom.core.program.Program;
 import openbloom.core.program.Rhythm;
 import openbloom.core.record.Client;
@@ -44,7 +44,7 @@ class ProgramApi {
     record ProgramRequest(
             @Nullable ClientRequest client,
             @Nullable LocalDate onDate,
-            @Nullable List<@Nullable Aim> aims,
+            @Nullable List<@Nullable Goal> aims,
             @Nullable RhythmRequest rhythm) {}
 
     /** How often she comes and what she does at home. */
@@ -63,9 +63,9 @@ class ProgramApi {
             LocalDate to,
             List<AimResponse> aims,
             List<LineResponse> lines,
-            List<Program.Week> weeks,
+            List<Program.ProgramWeek> weeks,
             List<ChangeAhead> changesAhead,
-            List<Program.Left> leftOut,
+            List<Program.LeftOver> leftOut,
             @JsonUnwrapped MinutesResponse minutes) {
         static ProgramResponse of(Program program) {
             return new ProgramResponse(
@@ -88,8 +88,8 @@ class ProgramApi {
     record MinutesResponse(int minutesPerWeek, int targetMinutes) {}
 
     /** An aim with the fact that suggested it. */
-    record AimResponse(Aim aim, String why, String source) {
-        static AimResponse of(Aims.Suggested suggested) {
+    record AimResponse(Goal aim, String why, String source) {
+        static AimResponse of(Goals.Suggested suggested) {
             return new AimResponse(
                     suggested.aim(), suggested.why(), suggested.aim().source().key());
         }
@@ -98,13 +98,13 @@ class ProgramApi {
     /** A line. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record LineResponse(
-            Strand strand,
+            ExerciseGroup strand,
             int rung,
             int step,
             List<Program.Expected> expected,
             @Nullable Integer ceiling,
             List<VerdictResponse.GateResponse> gates) {
-        static LineResponse of(Program.Line line) {
+        static LineResponse of(Program.LadderPlan line) {
             return new LineResponse(
                     line.strand(),
                     line.rung(),
@@ -120,17 +120,17 @@ class ProgramApi {
 
     @PostMapping("/program")
     ProgramResponse program(@AuthenticationPrincipal SignedIn me, @RequestBody ProgramRequest request) {
-        FieldReader reading = new FieldReader();
+        JsonFieldReader reading = new JsonFieldReader();
         LocalDate onDate = reading.required("onDate", request.onDate()).orElse(LocalDate.EPOCH);
-        List<Aim> aims = aims(request.aims(), reading);
+        List<Goal> aims = aims(request.aims(), reading);
         Rhythm rhythm = rhythm(request.rhythm(), reading);
         Client client = ClientReader.read(request.client(), onDate, reading);
         Judgement judgement = Judgement.of(catalogues.of(me.studioId()), client, onDate);
         return ProgramResponse.of(BlockPlanner.plan(judgement, aims, rhythm));
     }
 
-    private static List<Aim> aims(@Nullable List<@Nullable Aim> told, FieldReader reading) {
-        List<Aim> aims = told == null
+    private static List<Goal> aims(@Nullable List<@Nullable Goal> told, JsonFieldReader reading) {
+        List<Goal> aims = told == null
                 ? List.of()
                 : told.stream().filter(Objects::nonNull).toList();
         if (aims.size() > MOST_AIMS) {
@@ -139,7 +139,7 @@ class ProgramApi {
         return aims;
     }
 
-    private static Rhythm rhythm(@Nullable RhythmRequest told, FieldReader reading) {
+    private static Rhythm rhythm(@Nullable RhythmRequest told, JsonFieldReader reading) {
         if (told == null) {
             return new Rhythm(2, Set.of(), 0, List.of());
         }
@@ -149,7 +149,7 @@ class ProgramApi {
         }
         int homeMinutes =
                 reading.numberOr("rhythm.homeMinutes", told.homeMinutes(), 0, 0, SessionRequest.LONGEST_MINUTES);
-        List<Rhythm.Visit> visits = new ArrayList<>();
+        List<Rhythm.PlannedVisit> visits = new ArrayList<>();
         int count = told.visits() == null ? 0 : told.visits().size();
         if (count > MOST_VISITS) {
             reading.refuse("rhythm.visits", "api.tooMany", MOST_VISITS, count);
@@ -159,7 +159,7 @@ class ProgramApi {
             String path = "rhythm.visits[" + i + "]";
             VisitRequest visit =
                     reading.required(path, told.visits().get(i)).orElse(new VisitRequest(LocalDate.EPOCH, 5));
-            visits.add(new Rhythm.Visit(
+            visits.add(new Rhythm.PlannedVisit(
                     reading.required(path + ".date", visit.date()).orElse(LocalDate.EPOCH),
                     reading.number(
                             path + ".minutes",

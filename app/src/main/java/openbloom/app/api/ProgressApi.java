@@ -11,13 +11,13 @@ import java.util.Optional;
 import java.util.Set;
 import openbloom.app.moves.Catalogues;
 import openbloom.app.studio.SignedIn;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.progress.Decision;
 import openbloom.core.progress.DoseStep;
-import openbloom.core.progress.Felt;
-import openbloom.core.progress.LineDay;
-import openbloom.core.progress.LineDay.Against;
+import openbloom.core.progress.LadderDay;
 import openbloom.core.progress.Pain;
+import openbloom.core.progress.Pain.PainRegion;
+import openbloom.core.progress.PerceivedEffort;
 import openbloom.core.progress.Progress;
 import openbloom.core.progress.Proposal;
 import openbloom.core.record.Client;
@@ -47,7 +47,7 @@ class ProgressApi {
     record ProgressRequest(
             @Nullable ClientRequest client,
             @Nullable LocalDate onDate,
-            @Nullable Strand strand,
+            @Nullable ExerciseGroup strand,
             @Nullable List<@Nullable DayRequest> history) {}
 
     /** One day. What is absent was not asked, and a day on which something was not asked is no good day. */
@@ -55,8 +55,8 @@ class ProgressApi {
             @Nullable LocalDate date,
             @JsonUnwrapped DoneTold done,
             @JsonUnwrapped SeenTold seen,
-            @JsonUnwrapped PainTold hurt,
-            @Nullable Felt effort,
+            @JsonUnwrapped PainReported hurt,
+            @Nullable PerceivedEffort effort,
             @Nullable Boolean fromHome) {}
 
     /** What was done of what was asked. */
@@ -76,9 +76,9 @@ class ProgressApi {
             @Nullable Boolean tookOver) {}
 
     /** Pain from 0 to 10. */
-    record PainTold(
+    record PainReported(
             @Nullable Integer pain,
-            Pain.@Nullable Place painPlace,
+            PainRegion painPlace,
             @Nullable Integer painBefore,
             @Nullable Integer painNextMorning) {}
 
@@ -105,7 +105,7 @@ class ProgressApi {
 
     @PostMapping("/progress")
     ProgressResponse progress(@AuthenticationPrincipal SignedIn me, @RequestBody ProgressRequest request) {
-        FieldReader reading = new FieldReader();
+        JsonFieldReader reading = new JsonFieldReader();
         List<@Nullable DayRequest> told = request.history() == null ? List.of() : request.history();
         Optional<LocalDate> latest = told.stream()
                 .filter(Objects::nonNull)
@@ -114,19 +114,19 @@ class ProgressApi {
                 .max(LocalDate::compareTo);
         LocalDate onDate = reading.required("onDate", request.onDate() == null ? latest.orElse(null) : request.onDate())
                 .orElse(LocalDate.EPOCH);
-        Strand strand = reading.required("strand", request.strand()).orElse(Strand.BREATH);
-        List<LineDay> history = history(told, onDate, reading);
+        ExerciseGroup strand = reading.required("strand", request.strand()).orElse(ExerciseGroup.BREATH);
+        List<LadderDay> history = history(told, onDate, reading);
         Client client = ClientReader.read(request.client(), onDate, reading);
         Judgement judgement = Judgement.of(catalogues.of(me.studioId()), client, onDate);
         return ProgressResponse.of(Progress.of(judgement, strand, history));
     }
 
-    private static List<LineDay> history(List<@Nullable DayRequest> told, LocalDate onDate, FieldReader reading) {
+    private static List<LadderDay> history(List<@Nullable DayRequest> told, LocalDate onDate, JsonFieldReader reading) {
         if (told.size() > MOST_DAYS) {
             reading.refuse("history", "api.tooMany", MOST_DAYS, told.size());
             return List.of();
         }
-        List<LineDay> days = new ArrayList<>();
+        List<LadderDay> days = new ArrayList<>();
         for (int i = 0; i < told.size(); i++) {
             String path = "history[" + i + "]";
             reading.required(path, told.get(i)).ifPresent(day -> days.add(day(day, path + ".", onDate, reading)));
@@ -134,48 +134,52 @@ class ProgressApi {
         return days;
     }
 
-    private static LineDay day(DayRequest told, String path, LocalDate onDate, FieldReader reading) {
+    private static LadderDay day(DayRequest told, String path, LocalDate onDate, JsonFieldReader reading) {
         LocalDate date = reading.past(path + "date", told.date(), onDate).orElse(onDate);
         boolean complete = told.seen().domed() != null
                 && told.seen().leaked() != null
                 && told.seen().heavy() != null
                 && told.hurt().pain() != null
                 && told.seen().breathHeld() != null;
-        return new LineDay(
+        return new LadderDay(
                 date,
                 reading.number(path + "rung", told.done().rung(), 1, HIGHEST_RUNG),
                 reading.numberOr(path + "doseStep", told.done().doseStep(), DoseStep.WRITTEN, 1, DoseStep.HIGHEST),
-                new LineDay.Done(
+                new LadderDay.DoseDone(
                         reading.number(path + "repetitionsDone", told.done().repetitionsDone(), 0, MOST_REPETITIONS),
                         reading.number(path + "repetitionsAsked", told.done().repetitionsAsked(), 1, MOST_REPETITIONS)),
                 against(told.seen()),
                 pain(told.hurt(), path, reading),
-                new LineDay.Report(Optional.ofNullable(told.effort()), Boolean.TRUE.equals(told.fromHome()), complete));
+                new LadderDay.Report(
+                        Optional.ofNullable(told.effort()), Boolean.TRUE.equals(told.fromHome()), complete));
     }
 
-    private static Set<Against> against(SeenTold told) {
-        Set<Against> against = EnumSet.noneOf(Against.class);
+    private static Set<LadderDay.PlannedAgainst> against(SeenTold told) {
+        Set<LadderDay.PlannedAgainst> against = EnumSet.noneOf(LadderDay.PlannedAgainst.class);
         if (Boolean.TRUE.equals(told.domed())) {
-            against.add(Boolean.TRUE.equals(told.cuedFlat()) ? Against.DOMED_UNTIL_CUED : Against.DOMED);
+            against.add(
+                    Boolean.TRUE.equals(told.cuedFlat())
+                            ? LadderDay.PlannedAgainst.DOMED_UNTIL_CUED
+                            : LadderDay.PlannedAgainst.DOMED);
         } else if (Boolean.TRUE.equals(told.cuedFlat())) {
-            against.add(Against.DOMED_UNTIL_CUED);
+            against.add(LadderDay.PlannedAgainst.DOMED_UNTIL_CUED);
         }
         if (Boolean.TRUE.equals(told.leaked())) {
-            against.add(Against.LEAKED);
+            against.add(LadderDay.PlannedAgainst.LEAKED);
         }
         if (Boolean.TRUE.equals(told.heavy())) {
-            against.add(Against.HEAVY);
+            against.add(LadderDay.PlannedAgainst.HEAVY);
         }
         if (Boolean.TRUE.equals(told.breathHeld())) {
-            against.add(Against.BREATH_HELD);
+            against.add(LadderDay.PlannedAgainst.BREATH_HELD);
         }
         if (Boolean.TRUE.equals(told.tookOver())) {
-            against.add(Against.TOOK_OVER);
+            against.add(LadderDay.PlannedAgainst.TOOK_OVER);
         }
         return against;
     }
 
-    private static Pain pain(PainTold told, String path, FieldReader reading) {
+    private static Pain pain(PainReported told, String path, JsonFieldReader reading) {
         return new Pain(
                 reading.numberOr(path + "pain", told.pain(), 0, 0, Pain.MOST),
                 reading.numberOr(path + "painBefore", told.painBefore(), 0, 0, Pain.MOST),

@@ -18,14 +18,14 @@ import openbloom.core.gap.Depth;
 import openbloom.core.gap.GapState;
 import openbloom.core.gap.Site;
 import openbloom.core.moves.Equipment;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Position;
-import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.Tone;
-import openbloom.core.program.Aim;
+import openbloom.core.program.Goal;
 import openbloom.core.progress.Decision;
-import openbloom.core.progress.Felt;
-import openbloom.core.record.Choice;
-import openbloom.core.record.ClinicianLimit;
+import openbloom.core.progress.PerceivedEffort;
+import openbloom.core.record.ApproachChoice;
+import openbloom.core.record.ClinicalRestriction;
 import openbloom.core.record.Falls;
 import openbloom.core.record.ImpactTests;
 import openbloom.core.record.Question;
@@ -109,7 +109,7 @@ class ReferenceApi {
 
     /** Facts against demands; a cell that is absent is told of under {@code noLimit}. */
     record GridResponse(
-            List<Grid.Fact> facts, List<Grid.Asked> demands, List<Grid.Cell> cells, List<Grid.NoLimit> noLimit) {}
+            List<Grid.Fact> facts, List<Grid.GridCellKey> demands, List<Grid.Cell> cells, List<Grid.NoLimit> noLimit) {}
 
     @GetMapping("/grid")
     GridResponse grid() {
@@ -137,7 +137,7 @@ class ReferenceApi {
         words.put("falls", words(Falls.values(), Falls::words));
         words.put("birthKinds", words(BirthKind.values(), BirthKind::words));
         words.put("equipment", words(Equipment.values(), Equipment::words));
-        words.put("strands", words(Strand.values(), Strand::words));
+        words.put("strands", words(ExerciseGroup.values(), ExerciseGroup::words));
         words.put("positions", words(Position.values(), Position::words));
         words.put("sites", words(Site.values(), Site::words));
         words.put("states", words(GapState.values(), GapState::words));
@@ -146,13 +146,13 @@ class ReferenceApi {
         words.put("breaths", words(BreathFinding.values(), BreathFinding::words));
         words.put("breathZones", words(BreathZone.values(), BreathZone::words));
         words.put("cues", words(CueFamily.FOUND.toArray(CueFamily[]::new), CueFamily::words));
-        words.put("limits", words(ClinicianLimit.values(), ClinicianLimit::words));
+        words.put("limits", words(ClinicalRestriction.values(), ClinicalRestriction::words));
         words.put("surgery", words(SurgeryKind.values(), SurgeryKind::words));
         words.put("connectPositions", words(ConnectPosition.values(), ConnectPosition::words));
         words.put("connectFaults", words(ConnectFault.values(), ConnectFault::words));
         words.put("sideTasks", words(SideTask.values(), SideTask::words));
-        words.put("aims", words(Aim.values(), Aim::words));
-        words.put("efforts", words(Felt.values(), Felt::words));
+        words.put("aims", words(Goal.values(), Goal::words));
+        words.put("efforts", words(PerceivedEffort.values(), PerceivedEffort::words));
         words.put("decisions", words(Decision.values(), Decision::words));
         words.put("returnTests", words(ImpactTests.Test.values(), ImpactTests.Test::words));
         words.put("training", words(Training.values(), Training::words));
@@ -160,8 +160,8 @@ class ReferenceApi {
         words.put("gates", words(GateKind.values(), GateKind::words));
         Map<Question, List<Word>> approach = new LinkedHashMap<>();
         Arrays.stream(Question.values())
-                .forEach(question ->
-                        approach.put(question, words(question.choices().toArray(Choice[]::new), Choice::words)));
+                .forEach(question -> approach.put(
+                        question, words(question.choices().toArray(ApproachChoice[]::new), ApproachChoice::words)));
         words.put("approach", approach);
         return words;
     }

@@ -13,14 +13,15 @@ import openbloom.core.gap.Measured;
 import openbloom.core.gap.Method;
 import openbloom.core.gap.Width;
 import openbloom.core.moves.Catalogue;
-import openbloom.core.program.Aim;
-import openbloom.core.program.Aims;
+import openbloom.core.program.Goal;
+import openbloom.core.program.Goals;
 import openbloom.core.record.Client;
-import openbloom.core.review.AimLook;
-import openbloom.core.review.Look;
+import openbloom.core.review.GoalOutcome;
 import openbloom.core.review.Measure;
-import openbloom.core.review.Proposed;
-import openbloom.core.review.Review;
+import openbloom.core.review.ProgramReview;
+import openbloom.core.review.Recommendation;
+import openbloom.core.review.ReviewPeriod;
+import openbloom.core.review.ReviewPeriod.SessionsDone;
 import openbloom.core.screening.Symptom;
 import openbloom.core.verdict.Judgement;
 import org.jspecify.annotations.Nullable;
@@ -45,14 +46,14 @@ class ReviewApi {
 
     /** What {@code POST /api/v1/review} takes; without aims those of the later client, or the suggested ones, count. */
     record ReviewRequest(
-            @Nullable Side before,
-            @Nullable Side after,
-            @Nullable List<@Nullable Aim> aims,
+            @Nullable ReviewSide before,
+            @Nullable ReviewSide after,
+            @Nullable List<@Nullable Goal> aims,
             @Nullable SessionsTold sessions,
             @Nullable List<@Nullable AnswerTold> answers) {}
 
     /** Her record on a day. */
-    record Side(@Nullable LocalDate onDate, @Nullable ClientRequest client) {}
+    record ReviewSide(@Nullable LocalDate onDate, @Nullable ClientRequest client) {}
 
     /** Sessions planned and done, and the minutes of the last weeks, the latest first. */
     record SessionsTold(
@@ -70,45 +71,50 @@ class ReviewApi {
 
     /** What it answers. */
     record ReviewResponse(
-            LocalDate from, LocalDate to, List<Measure> measures, List<AimTold> aims, List<Proposed> proposals) {}
+            LocalDate from,
+            LocalDate to,
+            List<Measure> measures,
+            List<GoalTold> aims,
+            List<Recommendation> proposals) {}
 
     /** An aim with what it came to. */
-    record AimTold(Aim aim, AimLook.State state, String why) {}
+    record GoalTold(Goal aim, GoalOutcome.State state, String why) {}
 
     @PostMapping("/review")
     ReviewResponse review(@AuthenticationPrincipal SignedIn me, @RequestBody ReviewRequest request) {
-        FieldReader reading = new FieldReader();
-        Side none = new Side(null, null);
-        Side before = reading.required("before", request.before()).orElse(none);
-        Side after = reading.required("after", request.after()).orElse(none);
+        JsonFieldReader reading = new JsonFieldReader();
+        ReviewSide none = new ReviewSide(null, null);
+        ReviewSide before = reading.required("before", request.before()).orElse(none);
+        ReviewSide after = reading.required("after", request.after()).orElse(none);
         LocalDate from = reading.required("before.onDate", before.onDate()).orElse(LocalDate.EPOCH);
         LocalDate to = reading.required("after.onDate", after.onDate()).orElse(LocalDate.EPOCH);
         if (to.isBefore(from)) {
             reading.refuse("after.onDate", "api.order", from, to);
         }
-        Look.Done done = done(request.sessions(), reading);
-        List<Look.Answered> answers = answers(request.answers(), to, reading);
+        SessionsDone done = done(request.sessions(), reading);
+        List<ReviewPeriod.Answered> answers = answers(request.answers(), to, reading);
         Catalogue catalogue = catalogues.of(me.studioId());
         Judgement first = Judgement.of(catalogue, ClientReader.read(before.client(), from, reading), from);
         Judgement second = Judgement.of(catalogue, ClientReader.read(after.client(), to, reading), to);
-        Look.GapRead gap = Look.GapRead.working(
+        ReviewPeriod.GapRead gap = ReviewPeriod.GapRead.working(
                 measured(before, first.facts().client(), "before", reading),
                 measured(after, second.facts().client(), "after", reading));
         reading.orRefuse();
-        Review review = Review.of(new Look(first, second, aims(request, after, first), gap, done, answers, true));
+        ProgramReview review = ProgramReview.of(
+                new ReviewPeriod(first, second, aims(request, after, first), gap, done, answers, true));
         return new ReviewResponse(
                 review.from(),
                 review.to(),
                 review.measures(),
                 review.aims().stream()
-                        .map(told -> new AimTold(told.aim(), told.state(), told.why()))
+                        .map(told -> new GoalTold(told.aim(), told.state(), told.why()))
                         .toList(),
                 review.proposals());
     }
 
     /** With who read it and how, as far as it was told: fingers, or calipers for millimetres, by one and the same person. */
-    private static Optional<Measured> measured(Side side, Client client, String path, FieldReader reading) {
-        ClientRequest.Gap told =
+    private static Optional<Measured> measured(ReviewSide side, Client client, String path, JsonFieldReader reading) {
+        ClientRequest.GapTold told =
                 side.client() == null ? null : side.client().checks().gap();
         return client.checks().gap().map(check -> {
             boolean fingers = check.readings().stream().allMatch(one -> one.width() instanceof Width.Fingers);
@@ -123,21 +129,23 @@ class ReviewApi {
         });
     }
 
-    private static List<Aim> aims(ReviewRequest request, Side after, Judgement before) {
-        List<@Nullable Aim> told = request.aims() != null
+    private static List<Goal> aims(ReviewRequest request, ReviewSide after, Judgement before) {
+        List<@Nullable Goal> told = request.aims() != null
                 ? request.aims()
                 : after.client() == null || after.client().wishes().aims() == null
                         ? List.of()
                         : after.client().wishes().aims();
-        List<Aim> aims = told.stream().filter(Objects::nonNull).toList();
+        List<Goal> aims = told.stream().filter(Objects::nonNull).toList();
         return aims.isEmpty()
-                ? Aims.suggest(before.facts()).stream().map(Aims.Suggested::aim).toList()
+                ? Goals.suggest(before.facts()).stream()
+                        .map(Goals.Suggested::aim)
+                        .toList()
                 : aims;
     }
 
-    private static Look.Done done(@Nullable SessionsTold told, FieldReader reading) {
+    private static SessionsDone done(@Nullable SessionsTold told, JsonFieldReader reading) {
         if (told == null) {
-            return Look.Done.UNKNOWN;
+            return SessionsDone.UNKNOWN;
         }
         List<Integer> weeks = new ArrayList<>();
         if (told.weeks() != null) {
@@ -145,7 +153,7 @@ class ReviewApi {
                 weeks.add(reading.numberOr("sessions.weeks", minutes, 0, 0, MOST_MINUTES));
             }
         }
-        return new Look.Done(
+        return new SessionsDone(
                 reading.numberOr("sessions.planned", told.planned(), 0, 0, MOST),
                 reading.numberOr("sessions.done", told.done(), 0, 0, MOST),
                 reading.numberOr("sessions.plannedMinutes", told.plannedMinutes(), 0, 0, MOST_MINUTES),
@@ -153,9 +161,9 @@ class ReviewApi {
                 weeks);
     }
 
-    private static List<Look.Answered> answers(
-            @Nullable List<@Nullable AnswerTold> told, LocalDate to, FieldReader reading) {
-        List<Look.Answered> answers = new ArrayList<>();
+    private static List<ReviewPeriod.Answered> answers(
+            @Nullable List<@Nullable AnswerTold> told, LocalDate to, JsonFieldReader reading) {
+        List<ReviewPeriod.Answered> answers = new ArrayList<>();
         int count = told == null ? 0 : told.size();
         if (count > MOST) {
             reading.refuse("answers", "api.tooMany", MOST, count);
@@ -172,7 +180,7 @@ class ReviewApi {
             if (answer.symptoms() != null) {
                 answer.symptoms().stream().filter(Objects::nonNull).forEach(symptoms::add);
             }
-            answers.add(new Look.Answered(
+            answers.add(new ReviewPeriod.Answered(
                     reading.past(path + ".date", answer.date(), to).orElse(to),
                     symptoms,
                     Boolean.TRUE.equals(answer.fromHome())));

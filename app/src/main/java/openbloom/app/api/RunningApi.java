@@ -53,11 +53,11 @@ class RunningApi {
             List<VerdictResponse.GateResponse> missing,
             List<String> why,
             boolean refer,
-            List<RunningPath.Week> weeks) {}
+            List<RunningPath.RunningWeek> weeks) {}
 
     @PostMapping("/return-to-running")
     RunningResponse running(@AuthenticationPrincipal SignedIn me, @RequestBody RunningRequest request) {
-        FieldReader reading = new FieldReader();
+        JsonFieldReader reading = new JsonFieldReader();
         LocalDate onDate = reading.required("onDate", request.onDate()).orElse(LocalDate.EPOCH);
         Optional<ImpactTests> tests = Optional.ofNullable(request.tests())
                 .map(told -> new CheckReader(reading, onDate).testsAt("tests", told));
@@ -74,7 +74,7 @@ class RunningApi {
     }
 
     private static List<RunningPath.Run> history(
-            @Nullable List<@Nullable RunRequest> told, LocalDate onDate, FieldReader reading) {
+            @Nullable List<@Nullable RunRequest> told, LocalDate onDate, JsonFieldReader reading) {
         List<RunningPath.Run> runs = new ArrayList<>();
         int count = told == null ? 0 : told.size();
         if (count > MOST_RUNS) {
@@ -88,7 +88,7 @@ class RunningApi {
         return runs;
     }
 
-    private static RunningPath.Run run(RunRequest told, String path, LocalDate onDate, FieldReader reading) {
+    private static RunningPath.Run run(RunRequest told, String path, LocalDate onDate, JsonFieldReader reading) {
         int pain = reading.numberOr(path + "pain", told.pain(), 0, 0, Pain.MOST);
         int morning = reading.numberOr(path + "painNextMorning", told.painNextMorning(), 0, 0, Pain.MOST);
         return new RunningPath.Run(

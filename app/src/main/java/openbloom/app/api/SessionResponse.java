@@ -6,49 +6,49 @@ import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.Position;
+import openbloom.core.session.CandidateScore;
 import openbloom.core.session.LeftOut;
 import openbloom.core.session.Part;
 import openbloom.core.session.Session;
 import openbloom.core.session.SessionItem;
 import openbloom.core.session.Side;
-import openbloom.core.session.Worth;
 import openbloom.core.verdict.Adjustment;
-import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.VerdictKind;
 import org.jspecify.annotations.Nullable;
 
 /** A composed session; the seconds of its items add up to its own. */
 public record SessionResponse(
         int seconds,
-        List<Item> items,
+        List<SessionItemResponse> items,
         int transitions,
-        @JsonProperty("left_out") List<Left> leftOut,
+        @JsonProperty("left_out") List<LeftOutResponse> leftOut,
         double score,
         String note) {
     private static final double QUARTERS = 4;
 
     /** One item. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    public record Item(
+    public record SessionItemResponse(
             String move,
-            Kind verdict,
+            VerdictKind verdict,
             List<Adjustment> adjustments,
             @JsonUnwrapped Amount amount,
-            @JsonUnwrapped Place place,
+            @JsonUnwrapped ItemPlace place,
             @JsonUnwrapped Times times,
-            @JsonUnwrapped Turn turn,
-            Worth wanted) {
-        static Item of(SessionItem item) {
-            return new Item(
+            @JsonUnwrapped ItemTurn turn,
+            CandidateScore wanted) {
+        static SessionItemResponse of(SessionItem item) {
+            return new SessionItemResponse(
                     item.move().id(),
                     item.verdict(),
                     item.adjustments().stream().sorted().toList(),
                     Amount.of(item.dose()),
-                    new Place(
+                    new ItemPlace(
                             item.side() == Side.BOTH ? null : item.side(),
                             item.seconds(),
                             item.move().position()),
                     new Times(item.workSeconds(), item.setUpSeconds()),
-                    new Turn(
+                    new ItemTurn(
                             item.round() == 0 ? null : item.round(),
                             item.part(),
                             item.part() == Part.WORK && item.pick().isNew()),
@@ -74,28 +74,28 @@ public record SessionResponse(
 
     /** On which side, how long with everything, and in which position. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    public record Place(@Nullable Side side, int seconds, Position position) {}
+    public record ItemPlace(@Nullable Side side, int seconds, Position position) {}
 
     /** Seconds of work, its rests with them, and of setting up. */
     public record Times(int workSeconds, int setUpSeconds) {}
 
     /** Where in the session it stands. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    public record Turn(@Nullable Integer round, Part part, boolean isNew) {}
+    public record ItemTurn(@Nullable Integer round, Part part, boolean isNew) {}
 
     /** A move that is not in it, and why. */
-    public record Left(String move, String reason) {
-        static Left of(LeftOut left) {
-            return new Left(left.move().id(), left.reason());
+    public record LeftOutResponse(String move, String reason) {
+        static LeftOutResponse of(LeftOut left) {
+            return new LeftOutResponse(left.move().id(), left.reason());
         }
     }
 
     static SessionResponse of(Session session) {
         return new SessionResponse(
                 session.seconds(),
-                session.items().stream().map(Item::of).toList(),
+                session.items().stream().map(SessionItemResponse::of).toList(),
                 session.transitions(),
-                session.leftOut().stream().map(Left::of).toList(),
+                session.leftOut().stream().map(LeftOutResponse::of).toList(),
                 session.score() / QUARTERS,
                 session.note());
     }

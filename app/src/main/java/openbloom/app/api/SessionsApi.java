@@ -12,9 +12,9 @@ import openbloom.app.moves.Catalogues;
 import openbloom.app.studio.SignedIn;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Equipment;
-import openbloom.core.moves.Strand;
-import openbloom.core.program.Aim;
-import openbloom.core.program.Aims;
+import openbloom.core.moves.ExerciseGroup;
+import openbloom.core.program.Goal;
+import openbloom.core.program.Goals;
 import openbloom.core.record.Client;
 import openbloom.core.screening.Symptom;
 import openbloom.core.session.Composer;
@@ -46,7 +46,7 @@ class SessionsApi {
     @PostMapping("/sessions")
     SessionResponse sessions(@AuthenticationPrincipal SignedIn me, @RequestBody SessionsRequest request) {
         Catalogue catalogue = catalogues.of(me.studioId());
-        FieldReader reading = new FieldReader();
+        JsonFieldReader reading = new JsonFieldReader();
         LocalDate onDate = reading.required("onDate", request.onDate()).orElse(LocalDate.EPOCH);
         int minutes = reading.required("minutes", request.how().minutes()).orElse(SessionRequest.SHORTEST_MINUTES);
         History history = History.of(recent(catalogue, request.recent(), reading));
@@ -70,17 +70,17 @@ class SessionsApi {
                     client.but().equipment(equipment(request.how().equipment())).build();
         }
         Judgement judgement = Judgement.of(catalogue, client, onDate);
-        Map<Strand, Integer> aims = Aims.worth(aims(request.client(), judgement));
+        Map<ExerciseGroup, Integer> aims = Goals.worth(aims(request.client(), judgement));
         Wishes wishes = new Wishes(aims, aims.keySet(), pinned, banned, usual);
         return SessionResponse.of(
                 Composer.compose(judgement, asked.wanting(wishes).gently(client.has(Symptom.LOW_DAY))));
     }
 
-    private static Format format(SessionsRequest request, int minutes, FieldReader reading) {
+    private static Format format(SessionsRequest request, int minutes, JsonFieldReader reading) {
         if (request.how().format() != null) {
             return request.how().format().read(reading);
         }
-        List<Format.Kind> hers =
+        List<Format.FormatKind> hers =
                 request.client() == null || request.client().wishes().formats() == null
                         ? List.of()
                         : request.client().wishes().formats().stream()
@@ -90,19 +90,19 @@ class SessionsApi {
     }
 
     /** Those told, or those her record suggests. */
-    private static List<Aim> aims(@Nullable ClientRequest told, Judgement judgement) {
-        List<Aim> aims = told == null || told.wishes().aims() == null
+    private static List<Goal> aims(@Nullable ClientRequest told, Judgement judgement) {
+        List<Goal> aims = told == null || told.wishes().aims() == null
                 ? List.of()
                 : told.wishes().aims().stream().filter(Objects::nonNull).toList();
         return aims.isEmpty()
-                ? Aims.suggest(judgement.facts()).stream()
-                        .map(Aims.Suggested::aim)
+                ? Goals.suggest(judgement.facts()).stream()
+                        .map(Goals.Suggested::aim)
                         .toList()
                 : aims;
     }
 
     private static List<String> moves(
-            Catalogue catalogue, String field, @Nullable List<String> ids, FieldReader reading) {
+            Catalogue catalogue, String field, @Nullable List<String> ids, JsonFieldReader reading) {
         if (ids == null) {
             return List.of();
         }
@@ -123,7 +123,7 @@ class SessionsApi {
     }
 
     private static List<List<String>> recent(
-            Catalogue catalogue, @Nullable List<List<String>> recent, FieldReader reading) {
+            Catalogue catalogue, @Nullable List<List<String>> recent, JsonFieldReader reading) {
         List<List<String>> known = new ArrayList<>();
         if (recent != null && recent.size() > MOST_MOVES) {
             reading.refuse("recent", "api.tooMany", MOST_MOVES, recent.size());

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import openbloom.core.moves.Equipment;
 import openbloom.core.session.Format;
+import openbloom.core.session.Format.FormatKind;
 import openbloom.core.session.Place;
 import org.jspecify.annotations.Nullable;
 
@@ -30,12 +31,12 @@ public record SessionsRequest(
 
     /** A kind of session; what is left out is as usual for it. */
     public record FormatTold(
-            Format.@Nullable Kind kind,
+            FormatKind kind,
             @Nullable Integer rounds,
             @Nullable Integer workSeconds,
             @Nullable Integer restSeconds) {
-        Format read(FieldReader reading) {
-            Format usual = Format.of(reading.required("format.kind", kind).orElse(Format.Kind.SETS));
+        Format read(JsonFieldReader reading) {
+            Format usual = Format.of(reading.required("format.kind", kind).orElse(FormatKind.SETS));
             return new Format(
                     usual.kind(),
                     rounds == null ? usual.rounds() : rounds,

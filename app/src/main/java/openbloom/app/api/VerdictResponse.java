@@ -9,9 +9,9 @@ import openbloom.core.moves.Move;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
 import openbloom.core.verdict.Adjustment;
-import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Reason;
 import openbloom.core.verdict.Verdict;
+import openbloom.core.verdict.VerdictKind;
 import openbloom.core.verdict.Versions;
 import org.jspecify.annotations.Nullable;
 
@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record VerdictResponse(
         String move,
-        Kind verdict,
+        VerdictKind verdict,
         List<Adjustment> adjustments,
         @Nullable String version,
         @Nullable String swapTo,

@@ -14,7 +14,7 @@ import org.springframework.stereotype.Component;
 /** The breath check: zones, faults and the position in which it spreads. */
 @Component
 class BreathSheet implements SheetReader {
-    static BreathCheck read(Answers answers) {
+    static BreathCheck read(SheetAnswers answers) {
         return new BreathCheck(
                 answers.each("zone", BreathZone.class, Movement.class),
                 answers.choices("faults", BreathFault.class),
@@ -27,34 +27,35 @@ class BreathSheet implements SheetReader {
     }
 
     @Override
-    public boolean examine(Answers answers, SheetContext beside) {
+    public boolean examine(SheetAnswers answers, SheetContext beside) {
         return !read(answers).isEmpty();
     }
 
     @Override
-    public View view(Answers answers, SheetContext beside) {
+    public SheetReader.SheetView view(SheetAnswers answers, SheetContext beside) {
         BreathCheck check = read(answers);
-        List<Line> lines = new ArrayList<>();
-        lines.add(new Line("Her breath", check.finding().words()));
+        List<SheetReader.FindingLine> lines = new ArrayList<>();
+        lines.add(new SheetReader.FindingLine("Her breath", check.finding().words()));
         if (!check.lacking().isEmpty()) {
             String zones = check.lacking().stream().map(BreathZone::words).collect(Collectors.joining(", "));
-            lines.add(new Line("To reach", zones));
+            lines.add(new SheetReader.FindingLine("To reach", zones));
         }
         if (check.isLopsided()) {
-            lines.add(new Line("Left and right differ", "lie her on the fuller side, breathe into the upper ribs"));
+            lines.add(new SheetReader.FindingLine(
+                    "Left and right differ", "lie her on the fuller side, breathe into the upper ribs"));
         }
-        check.works().ifPresent(position -> lines.add(new Line("Works", position.words())));
-        check.next().ifPresent(position -> lines.add(new Line("Try next", position.words())));
+        check.works().ifPresent(position -> lines.add(new SheetReader.FindingLine("Works", position.words())));
+        check.next().ifPresent(position -> lines.add(new SheetReader.FindingLine("Try next", position.words())));
         if (check.finding().pressesDown()) {
-            lines.add(new Line("Plan", "out-breath through every effort until this has gone"));
+            lines.add(new SheetReader.FindingLine("Plan", "out-breath through every effort until this has gone"));
         } else if (check.finding().needsEvening()) {
-            lines.add(new Line("Plan", "three even breaths before each loaded set"));
+            lines.add(new SheetReader.FindingLine("Plan", "three even breaths before each loaded set"));
         }
-        return new View(RibSection.of(check.zones()), lines);
+        return new SheetReader.SheetView(RibSection.of(check.zones()), lines);
     }
 
     @Override
-    public String words(Answers answers) {
+    public String words(SheetAnswers answers) {
         BreathCheck check = read(answers);
         String works =
                 check.works().map(position -> "; works " + position.words()).orElse("");

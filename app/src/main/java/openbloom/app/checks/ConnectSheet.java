@@ -14,7 +14,7 @@ import org.springframework.stereotype.Component;
 /** The connect check: which cue finds the deep layer, and in how many positions. */
 @Component
 class ConnectSheet implements SheetReader {
-    static ConnectCheck read(Answers answers) {
+    static ConnectCheck read(SheetAnswers answers) {
         Map<CueFamily, Boolean> cues = answers.yesOrNo("cue", CueFamily.class);
         cues.keySet().retainAll(CueFamily.TRIED);
         return new ConnectCheck(
@@ -29,31 +29,33 @@ class ConnectSheet implements SheetReader {
     }
 
     @Override
-    public boolean examine(Answers answers, SheetContext beside) {
+    public boolean examine(SheetAnswers answers, SheetContext beside) {
         return !read(answers).isEmpty();
     }
 
     @Override
-    public View view(Answers answers, SheetContext beside) {
+    public SheetReader.SheetView view(SheetAnswers answers, SheetContext beside) {
         ConnectCheck check = read(answers);
-        List<Line> lines = new ArrayList<>();
+        List<SheetReader.FindingLine> lines = new ArrayList<>();
         String cue = check.works()
                 .map(CueFamily::words)
                 .orElse(
                         check.cues().size() == CueFamily.TRIED.size()
                                 ? "none of the six yet: change the position, or refer"
                                 : "none found yet");
-        lines.add(new Line("Cue that works", cue));
+        lines.add(new SheetReader.FindingLine("Cue that works", cue));
         check.positionsFelt()
-                .ifPresent(felt -> lines.add(new Line(
+                .ifPresent(felt -> lines.add(new SheetReader.FindingLine(
                         "Felt in", felt + (felt == 1 ? " position" : " positions") + "; Strengthen asks for two")));
-        check.next().ifPresent(position -> lines.add(new Line("Try next", position.words())));
-        check.faults().stream().map(fault -> new Line("Seen", fault.words())).forEach(lines::add);
-        return new View(ConnectSteps.of(check), lines);
+        check.next().ifPresent(position -> lines.add(new SheetReader.FindingLine("Try next", position.words())));
+        check.faults().stream()
+                .map(fault -> new SheetReader.FindingLine("Seen", fault.words()))
+                .forEach(lines::add);
+        return new SheetReader.SheetView(ConnectSteps.of(check), lines);
     }
 
     @Override
-    public String words(Answers answers) {
+    public String words(SheetAnswers answers) {
         ConnectCheck check = read(answers);
         String cue = check.works().map(works -> "“" + works.words() + "” works").orElse("no cue works yet");
         String felt = check.positionsFelt()

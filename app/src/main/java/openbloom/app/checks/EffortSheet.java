@@ -7,12 +7,12 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
 import openbloom.core.picture.EffortScale;
 import openbloom.core.record.ImpactTests;
 import openbloom.core.screening.EffortCheck;
 import openbloom.core.screening.HeartRateZone;
-import openbloom.core.stage.Told;
 import org.springframework.stereotype.Component;
 
 /** Talk test, effort and heart rate, active straight leg raise, and the tests before impact. */
@@ -20,7 +20,7 @@ import org.springframework.stereotype.Component;
 class EffortSheet implements SheetReader {
     private static final int HARDEST_RAISE = Published.STRAIGHT_LEG_RAISE_MAX.amount() / 2;
 
-    static EffortCheck read(Answers answers) {
+    static EffortCheck read(SheetAnswers answers) {
         return new EffortCheck(
                 answers.told("talks"),
                 answers.whole("exertion", EffortCheck.LEAST_EXERTION, EffortCheck.MOST_EXERTION),
@@ -28,14 +28,14 @@ class EffortSheet implements SheetReader {
     }
 
     /** Both legs together, 0 to 10; a sheet from before both sides were kept has the sum alone. */
-    static Optional<Integer> straightLegRaise(Answers answers) {
+    static Optional<Integer> straightLegRaise(SheetAnswers answers) {
         Optional<Integer> left = answers.whole("leftRaise", 0, HARDEST_RAISE);
         Optional<Integer> right = answers.whole("rightRaise", 0, HARDEST_RAISE);
         Optional<Integer> both = left.flatMap(one -> right.map(other -> one + other));
         return both.or(() -> answers.whole("raiseTotal", 0, Published.STRAIGHT_LEG_RAISE_MAX.amount()));
     }
 
-    static ImpactTests tests(Answers answers, LocalDate checkedOn) {
+    static ImpactTests tests(SheetAnswers answers, LocalDate checkedOn) {
         Set<ImpactTests.Test> passed = answers.choices("tests", ImpactTests.Test.class);
         return new ImpactTests(passed.isEmpty() ? Optional.empty() : Optional.of(checkedOn), passed);
     }
@@ -46,7 +46,7 @@ class EffortSheet implements SheetReader {
     }
 
     @Override
-    public boolean examine(Answers answers, SheetContext beside) {
+    public boolean examine(SheetAnswers answers, SheetContext beside) {
         EffortCheck effort = read(answers);
         Optional<Integer> raise = straightLegRaise(answers);
         boolean leftOnly = answers.text("leftRaise").isBlank()
@@ -61,13 +61,13 @@ class EffortSheet implements SheetReader {
     }
 
     @Override
-    public View view(Answers answers, SheetContext beside) {
+    public SheetReader.SheetView view(SheetAnswers answers, SheetContext beside) {
         EffortCheck effort = read(answers);
-        List<Line> lines = new ArrayList<>();
-        lines.add(new Line("Effort", effortWords(effort)));
+        List<SheetReader.FindingLine> lines = new ArrayList<>();
+        lines.add(new SheetReader.FindingLine("Effort", effortWords(effort)));
         effort.heartRate().ifPresent(bpm -> lines.add(heartRate(bpm, beside)));
         straightLegRaise(answers)
-                .ifPresent(score -> lines.add(new Line(
+                .ifPresent(score -> lines.add(new SheetReader.FindingLine(
                         "Straight leg raise",
                         score + " of 10"
                                 + (score >= Published.STRAIGHT_LEG_RAISE_LIMIT.amount()
@@ -77,22 +77,22 @@ class EffortSheet implements SheetReader {
         if (!tests.passed().isEmpty()) {
             String missing =
                     tests.missing().stream().map(ImpactTests.Test::words).collect(Collectors.joining(", "));
-            lines.add(new Line(
+            lines.add(new SheetReader.FindingLine(
                     "Before impact",
                     tests.allPassed() ? "all passed" : tests.passed().size() + " passed; still to do: " + missing));
         }
-        return new View(EffortScale.of(effort), lines);
+        return new SheetReader.SheetView(EffortScale.of(effort), lines);
     }
 
     private static String effortWords(EffortCheck effort) {
         if (effort.isTooHard()) {
             return "too hard: ease off until she can talk in full sentences, 13–14 of 20";
         }
-        boolean known = effort.talks() == Told.YES || effort.exertion().isPresent();
+        boolean known = effort.talks() == YesNoUnknown.YES || effort.exertion().isPresent();
         return known ? "right: she can talk, or works at 14 of 20 or less" : "not checked";
     }
 
-    private static Line heartRate(int bpm, SheetContext beside) {
+    private static SheetReader.FindingLine heartRate(int bpm, SheetContext beside) {
         HeartRateZone zone = HeartRateZone.of(bpm, beside.ageYears());
         OptionalInt years = beside.ageYears();
         String age = years.isEmpty()
@@ -101,15 +101,16 @@ class EffortSheet implements SheetReader {
                         ? " (age 29 stands in neither row in print; the lower row is used)"
                         : "";
         String when = beside.pregnant() ? "" : " by the rows for pregnancy";
-        return new Line("Heart rate", bpm + " a minute: " + zone.words() + when + age + ". The talk test comes first");
+        return new SheetReader.FindingLine(
+                "Heart rate", bpm + " a minute: " + zone.words() + when + age + ". The talk test comes first");
     }
 
     @Override
-    public String words(Answers answers) {
+    public String words(SheetAnswers answers) {
         EffortCheck effort = read(answers);
         List<String> parts = new ArrayList<>();
-        if (effort.talks() != Told.UNKNOWN) {
-            parts.add(effort.talks() == Told.YES ? "talks while working" : "cannot talk while working");
+        if (effort.talks() != YesNoUnknown.UNKNOWN) {
+            parts.add(effort.talks() == YesNoUnknown.YES ? "talks while working" : "cannot talk while working");
         }
         effort.exertion().ifPresent(score -> parts.add("effort " + score + " of 20"));
         effort.heartRate().ifPresent(bpm -> parts.add(bpm + " beats a minute"));

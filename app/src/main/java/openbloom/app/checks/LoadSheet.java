@@ -7,11 +7,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
 import openbloom.core.picture.LoadLadders;
 import openbloom.core.record.LoadCheck;
-import openbloom.core.record.LoadCheck.Climb;
 import openbloom.core.record.LoadCheck.EndedBy;
 import openbloom.core.verdict.CheckWindow;
 import openbloom.core.verdict.Judgement;
@@ -22,12 +21,12 @@ import org.springframework.stereotype.Component;
 class LoadSheet implements SheetReader {
     private static final int HIGHEST = 20;
 
-    static LoadCheck read(Answers answers) {
-        Map<Strand, Climb> climbs = new EnumMap<>(Strand.class);
-        for (Strand strand : LoadCheck.LADDERS) {
+    static LoadCheck read(SheetAnswers answers) {
+        Map<ExerciseGroup, LoadCheck.LadderClimb> climbs = new EnumMap<>(ExerciseGroup.class);
+        for (ExerciseGroup strand : LoadCheck.LADDERS) {
             Optional<Integer> flat = answers.whole("flat-" + strand, 0, HIGHEST);
             EndedBy ended = answers.choice("ended-" + strand, EndedBy.class).orElse(EndedBy.NOT_TRIED_FURTHER);
-            flat.ifPresent(rung -> climbs.put(strand, new Climb(rung, ended)));
+            flat.ifPresent(rung -> climbs.put(strand, new LoadCheck.LadderClimb(rung, ended)));
         }
         return new LoadCheck(climbs);
     }
@@ -38,8 +37,8 @@ class LoadSheet implements SheetReader {
     }
 
     @Override
-    public boolean examine(Answers answers, SheetContext beside) {
-        for (Strand strand : LoadCheck.LADDERS) {
+    public boolean examine(SheetAnswers answers, SheetContext beside) {
+        for (ExerciseGroup strand : LoadCheck.LADDERS) {
             boolean onlyEnded = answers.text("flat-" + strand).isBlank()
                     && answers.choice("ended-" + strand, EndedBy.class)
                             .filter(EndedBy::isLimit)
@@ -58,24 +57,24 @@ class LoadSheet implements SheetReader {
     }
 
     /** The highest rung to try on each ladder today. */
-    static Map<Strand, Integer> upTo(SheetContext beside) {
+    static Map<ExerciseGroup, Integer> upTo(SheetContext beside) {
         Judgement judgement = Judgement.of(beside.catalogue(), beside.facts().client(), beside.day());
-        Map<Strand, Integer> most = new EnumMap<>(Strand.class);
+        Map<ExerciseGroup, Integer> most = new EnumMap<>(ExerciseGroup.class);
         LoadCheck.LADDERS.forEach(strand -> most.put(strand, CheckWindow.highestTry(judgement, strand)));
         return most;
     }
 
     @Override
-    public View view(Answers answers, SheetContext beside) {
+    public SheetReader.SheetView view(SheetAnswers answers, SheetContext beside) {
         LoadCheck check = read(answers);
-        List<Line> lines = check.climbs().entrySet().stream()
-                .map(climb ->
-                        new Line(climb.getKey().words(), told(climb.getKey(), climb.getValue(), beside.catalogue())))
+        List<SheetReader.FindingLine> lines = check.climbs().entrySet().stream()
+                .map(climb -> new SheetReader.FindingLine(
+                        climb.getKey().words(), told(climb.getKey(), climb.getValue(), beside.catalogue())))
                 .toList();
-        return new View(LoadLadders.of(check, beside.catalogue()), lines);
+        return new SheetReader.SheetView(LoadLadders.of(check, beside.catalogue()), lines);
     }
 
-    private static String told(Strand strand, Climb climb, Catalogue catalogue) {
+    private static String told(ExerciseGroup strand, LoadCheck.LadderClimb climb, Catalogue catalogue) {
         String flat = climb.flatRung() == 0
                 ? "not flat on the first rung"
                 : "flat up to " + named(strand, climb.flatRung(), catalogue);
@@ -85,7 +84,7 @@ class LoadSheet implements SheetReader {
         return flat + ended;
     }
 
-    private static String named(Strand strand, int rung, Catalogue catalogue) {
+    private static String named(ExerciseGroup strand, int rung, Catalogue catalogue) {
         String names = catalogue.ladder(strand).stream()
                 .filter(move -> move.rung() == rung)
                 .map(Move::name)
@@ -95,9 +94,9 @@ class LoadSheet implements SheetReader {
     }
 
     @Override
-    public String words(Answers answers) {
+    public String words(SheetAnswers answers) {
         return read(answers).climbs().entrySet().stream()
-                .map(climb -> (climb.getKey() == Strand.FLEXION
+                .map(climb -> (climb.getKey() == ExerciseGroup.FLEXION
                                 ? "curls"
                                 : climb.getKey().words().toLowerCase(Locale.ROOT))
                         + " flat to " + climb.getValue().flatRung()

@@ -7,15 +7,15 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
 import openbloom.core.picture.LoadLadders;
 import openbloom.core.record.Client;
 import openbloom.core.record.DatedLoad;
+import openbloom.core.record.LadderStatus;
+import openbloom.core.record.LadderStatus.DecidedRung;
 import openbloom.core.record.OpeningCheck;
-import openbloom.core.record.OpeningCheck.Outcome;
 import openbloom.core.record.OpeningCheck.Tried;
-import openbloom.core.record.Standing;
 import openbloom.core.record.Training;
 import openbloom.core.verdict.Beginning;
 import openbloom.core.verdict.Judgement;
@@ -26,11 +26,12 @@ import org.springframework.stereotype.Component;
 class OpeningSheet implements SheetReader {
     private static final int HIGHEST = 40;
 
-    static OpeningCheck read(Answers answers) {
-        Map<Strand, Tried> tries = new EnumMap<>(Strand.class);
-        for (Strand strand : Strand.values()) {
+    static OpeningCheck read(SheetAnswers answers) {
+        Map<ExerciseGroup, Tried> tries = new EnumMap<>(ExerciseGroup.class);
+        for (ExerciseGroup strand : ExerciseGroup.values()) {
             Optional<Integer> rung = answers.whole("rung-" + strand, 1, HIGHEST);
-            Optional<Outcome> outcome = answers.choice("try-" + strand, Outcome.class);
+            Optional<OpeningCheck.TryOutOutcome> outcome =
+                    answers.choice("try-" + strand, OpeningCheck.TryOutOutcome.class);
             outcome.ifPresent(went -> rung.ifPresent(tried -> tries.put(strand, new Tried(tried, went))));
         }
         return new OpeningCheck(answers.choice("training", Training.class), tries);
@@ -42,9 +43,10 @@ class OpeningSheet implements SheetReader {
     }
 
     @Override
-    public boolean examine(Answers answers, SheetContext beside) {
-        for (Strand strand : Strand.values()) {
-            boolean tried = answers.choice("try-" + strand, Outcome.class).isPresent();
+    public boolean examine(SheetAnswers answers, SheetContext beside) {
+        for (ExerciseGroup strand : ExerciseGroup.values()) {
+            boolean tried = answers.choice("try-" + strand, OpeningCheck.TryOutOutcome.class)
+                    .isPresent();
             if (tried && answers.text("rung-" + strand).isBlank()) {
                 answers.problems().refuse("try-" + strand, "opening.rung");
             }
@@ -62,26 +64,26 @@ class OpeningSheet implements SheetReader {
         Client.Builder client = known.but();
         check.training().ifPresent(client::trained);
         if (!check.tries().isEmpty()) {
-            Standing seen = Standing.after(
-                    List.of(), List.of(new DatedLoad(beside.day(), check.asLoadCheck())), Standing.Decided.NOTHING);
+            LadderStatus seen = LadderStatus.after(
+                    List.of(), List.of(new DatedLoad(beside.day(), check.asLoadCheck())), DecidedRung.NOTHING);
             client.standing(known.standing().and(seen));
         }
         return Judgement.of(beside.catalogue(), client.build(), beside.day());
     }
 
     @Override
-    public View view(Answers answers, SheetContext beside) {
+    public SheetReader.SheetView view(SheetAnswers answers, SheetContext beside) {
         OpeningCheck check = read(answers);
-        List<Line> lines = new ArrayList<>();
-        for (Beginning.Place place : Beginning.places(judgement(beside, check))) {
+        List<SheetReader.FindingLine> lines = new ArrayList<>();
+        for (Beginning.LadderStart place : Beginning.places(judgement(beside, check))) {
             String begins = place.move().map(Move::name).orElse("nothing today");
-            lines.add(new Line(place.strand().words(), begins + " (" + place.because() + ")"));
+            lines.add(new SheetReader.FindingLine(place.strand().words(), begins + " (" + place.because() + ")"));
         }
-        return new View(LoadLadders.of(check.asLoadCheck(), beside.catalogue()), lines);
+        return new SheetReader.SheetView(LoadLadders.of(check.asLoadCheck(), beside.catalogue()), lines);
     }
 
     @Override
-    public String words(Answers answers) {
+    public String words(SheetAnswers answers) {
         OpeningCheck check = read(answers);
         List<String> parts = new ArrayList<>();
         check.training().map(Training::words).ifPresent(parts::add);

@@ -13,9 +13,9 @@ import org.apache.ibatis.annotations.Select;
  *
  * @param amount 0 to 10
  */
-public record PainTold(LocalDate on, Where place, int amount) {
+public record PainTold(LocalDate on, SheetPainSite place, int amount) {
     /** What it is the pain of. */
-    public enum Where {
+    public enum SheetPainSite {
         FLOOR("pelvic floor"),
         SCAR("scar"),
         ELSEWHERE("elsewhere"),
@@ -24,7 +24,7 @@ public record PainTold(LocalDate on, Where place, int amount) {
 
         private final String words;
 
-        Where(String words) {
+        SheetPainSite(String words) {
             this.words = words;
         }
 
@@ -40,7 +40,7 @@ public record PainTold(LocalDate on, Where place, int amount) {
 
     /** The table. */
     @Mapper
-    interface Rows {
+    interface PainMapper {
         @Select("""
                 select asked_on as "on", place, amount from pain_told join safety_answer on safety_answer.id = answer_id
                 where woman_id = #{womanId} order by asked_on, answer_id
@@ -54,7 +54,7 @@ public record PainTold(LocalDate on, Where place, int amount) {
         void insert(
                 @Param("womanId") long womanId,
                 @Param("formKey") String formKey,
-                @Param("place") Where place,
+                @Param("place") SheetPainSite place,
                 @Param("amount") int amount);
     }
 }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.pelvicfloor.Area;
 import openbloom.core.pelvicfloor.LeakageBand;
 import openbloom.core.pelvicfloor.LettingGo;
@@ -16,7 +17,6 @@ import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.pelvicfloor.ToneRule;
 import openbloom.core.picture.AreaDial;
 import openbloom.core.screening.Symptom;
-import openbloom.core.stage.Told;
 import openbloom.core.verdict.CheckWindow;
 import org.springframework.stereotype.Component;
 
@@ -27,7 +27,7 @@ class PelvicFloorSheet implements SheetReader {
     private static final String GAS = "gas escapes";
 
     /** The side that is weaker. */
-    enum Side {
+    enum WeakerSide {
         LEFT_WEAKER,
         RIGHT_WEAKER,
         ALIKE
@@ -53,12 +53,12 @@ class PelvicFloorSheet implements SheetReader {
     }
 
     /** How she knows that she lets go. */
-    enum Known {
+    enum KnownWhen {
         FELT,
         GUESSED
     }
 
-    static PelvicFloorCheck read(Answers answers) {
+    static PelvicFloorCheck read(SheetAnswers answers) {
         LettingGo lettingGo = lettingGo(answers);
         int seconds =
                 answers.whole("holdSeconds", 0, PelvicFloorCheck.LONGEST_HOLD).orElse(0);
@@ -76,28 +76,28 @@ class PelvicFloorSheet implements SheetReader {
     }
 
     /** Ten gentle lifts that were counted say it; letting go that is only guessed counts as not known. */
-    private static LettingGo lettingGo(Answers answers) {
+    private static LettingGo lettingGo(SheetAnswers answers) {
         LettingGo told = answers.whole("letGoOfTen", 0, LettingGo.TEN)
                 .map(LettingGo::ofTen)
                 .or(() -> answers.choice("letsGo", LettingGo.class))
                 .orElse(LettingGo.UNKNOWN);
-        boolean guessed = answers.choice("known", Known.class)
-                .filter(known -> known == Known.GUESSED)
+        boolean guessed = answers.choice("known", KnownWhen.class)
+                .filter(known -> known == KnownWhen.GUESSED)
                 .isPresent();
         return told == LettingGo.FULL && guessed ? LettingGo.UNKNOWN : told;
     }
 
     /** By the rule, unless it was overruled; a sheet from before the rule has the tone as it was told. */
-    private static ToneRule.Found tone(Answers answers) {
+    private static ToneRule.Found tone(SheetAnswers answers) {
         Optional<Tone> overruled = answers.choice("tone", Tone.class);
         if (overruled.isPresent()) {
             return new ToneRule.Found(overruled.get(), "overruled: " + answers.text("toneReason"));
         }
         Optional<Tone> before = answers.choice("toneAsTold", Tone.class);
         return before.map(tone -> new ToneRule.Found(tone, "as told"))
-                .orElseGet(() -> ToneRule.of(new ToneRule.Answers(
+                .orElseGet(() -> ToneRule.of(new ToneRule.ToneAnswers(
                         answers.told("felt"),
-                        Told.of(faults(answers).contains(Fault.BEARING_DOWN)),
+                        YesNoUnknown.of(faults(answers).contains(Fault.BEARING_DOWN)),
                         answers.told("strains"),
                         answers.told("pain"),
                         lettingGo(answers),
@@ -106,7 +106,7 @@ class PelvicFloorSheet implements SheetReader {
                         answers.whole("flicks", 0, PelvicFloorCheck.MOST_FLICKS).orElse(0))));
     }
 
-    private static Set<Fault> faults(Answers answers) {
+    private static Set<Fault> faults(SheetAnswers answers) {
         return answers.choices("faults", Fault.class);
     }
 
@@ -116,7 +116,7 @@ class PelvicFloorSheet implements SheetReader {
     }
 
     @Override
-    public boolean examine(Answers answers, SheetContext beside) {
+    public boolean examine(SheetAnswers answers, SheetContext beside) {
         if (answers.choice("tone", Tone.class).isPresent()) {
             answers.problems().requiredText("toneReason", answers.text("toneReason"), 300);
         }
@@ -126,54 +126,58 @@ class PelvicFloorSheet implements SheetReader {
         if (counted.isPresent() && chosen.isPresent() && !counted.equals(chosen)) {
             answers.problems().refuse("letGoOfTen", "floor.letGo", counted.get().words());
         }
-        CheckWindow.Floor window = CheckWindow.floor(beside.facts());
+        CheckWindow.PelvicFloorWindow window = CheckWindow.floor(beside.facts());
         if (CheckWindow.isTooMuch(window, read(answers))) {
             answers.problems().refuse("holdSeconds", "floor.window", window.words());
         }
-        answers.choice("side", Side.class);
+        answers.choice("side", WeakerSide.class);
         answers.choices("areas", Area.class);
         answers.whole("power", 0, STRONGEST);
         Optional<Integer> leakage = answers.whole("leakage", 0, LeakageBand.MOST);
         return !read(answers).equals(PelvicFloorCheck.NOT_CHECKED)
                 || leakage.isPresent()
-                || answers.told("felt") != Told.UNKNOWN
-                || answers.told("gas") != Told.UNKNOWN
+                || answers.told("felt") != YesNoUnknown.UNKNOWN
+                || answers.told("gas") != YesNoUnknown.UNKNOWN
                 || !faults(answers).isEmpty();
     }
 
     @Override
-    public View view(Answers answers, SheetContext beside) {
+    public SheetReader.SheetView view(SheetAnswers answers, SheetContext beside) {
         PelvicFloorCheck check = read(answers);
         ToneRule.Found tone = tone(answers);
-        List<Line> lines = new ArrayList<>();
-        lines.add(new Line("Her pelvic floor", tone.tone().words() + ", because " + tone.because()));
+        List<SheetReader.FindingLine> lines = new ArrayList<>();
+        lines.add(new SheetReader.FindingLine("Her pelvic floor", tone.tone().words() + ", because " + tone.because()));
         Prescription practice = beside.facts().pelvicPractice(check);
-        lines.add(new Line("Practice", practice.words()));
-        practice.reasons().stream().limit(2).forEach(why -> lines.add(new Line("Because", why.words())));
+        lines.add(new SheetReader.FindingLine("Practice", practice.words()));
+        practice.reasons().stream()
+                .limit(2)
+                .forEach(why -> lines.add(new SheetReader.FindingLine("Because", why.words())));
         answers.whole("letGoOfTen", 0, LettingGo.TEN)
-                .ifPresent(times -> lines.add(new Line("Letting go", times + " of 10 gentle lifts, fully")));
-        symptoms(answers, beside).ifPresent(told -> lines.add(new Line("Symptoms", told)));
+                .ifPresent(times ->
+                        lines.add(new SheetReader.FindingLine("Letting go", times + " of 10 gentle lifts, fully")));
+        symptoms(answers, beside).ifPresent(told -> lines.add(new SheetReader.FindingLine("Symptoms", told)));
         answers.whole("power", 0, STRONGEST)
-                .ifPresent(grade -> lines.add(new Line("Power", grade + " of 5, as reported by a clinician")));
+                .ifPresent(grade ->
+                        lines.add(new SheetReader.FindingLine("Power", grade + " of 5, as reported by a clinician")));
         answers.whole("leakage", 0, LeakageBand.MOST)
-                .ifPresent(total -> lines.add(new Line(
+                .ifPresent(total -> lines.add(new SheetReader.FindingLine(
                         "Leakage", total + " of 21: " + LeakageBand.of(total).words())));
-        faults(answers).forEach(fault -> lines.add(new Line("Seen", fault.words())));
-        return new View(AreaDial.of(answers.choices("areas", Area.class), weaker(answers)), lines);
+        faults(answers).forEach(fault -> lines.add(new SheetReader.FindingLine("Seen", fault.words())));
+        return new SheetReader.SheetView(AreaDial.of(answers.choices("areas", Area.class), weaker(answers)), lines);
     }
 
     /** What she told in the last 14 days, and what only this check asks. */
-    private static Optional<String> symptoms(Answers answers, SheetContext beside) {
+    private static Optional<String> symptoms(SheetAnswers answers, SheetContext beside) {
         Stream<String> told = Symptom.OF_THE_PELVIC_FLOOR.stream()
                 .filter(symptom -> beside.facts().client().safety().symptoms().has(symptom))
                 .map(Symptom::words);
-        Stream<String> here = answers.told("gas") == Told.YES ? Stream.of(GAS) : Stream.empty();
+        Stream<String> here = answers.told("gas") == YesNoUnknown.YES ? Stream.of(GAS) : Stream.empty();
         return Optional.of(Stream.concat(told, here).collect(Collectors.joining(", ")))
                 .filter(words -> !words.isEmpty());
     }
 
-    static Set<Area> weaker(Answers answers) {
-        return answers.choice("side", Side.class)
+    static Set<Area> weaker(SheetAnswers answers) {
+        return answers.choice("side", WeakerSide.class)
                 .map(side -> switch (side) {
                     case LEFT_WEAKER -> EnumSet.of(Area.LEFT);
                     case RIGHT_WEAKER -> EnumSet.of(Area.RIGHT);
@@ -183,7 +187,7 @@ class PelvicFloorSheet implements SheetReader {
     }
 
     @Override
-    public String words(Answers answers) {
+    public String words(SheetAnswers answers) {
         PelvicFloorCheck check = read(answers);
         List<String> parts = new ArrayList<>();
         parts.add(check.tone().words());
@@ -197,18 +201,18 @@ class PelvicFloorSheet implements SheetReader {
         if (check.lettingGo() != LettingGo.UNKNOWN && !saidByTone) {
             parts.add(check.lettingGo().words());
         }
-        if (check.pain() == Told.YES) {
+        if (check.pain() == YesNoUnknown.YES) {
             parts.add("lifts hurt");
         }
-        if (answers.told("strains") == Told.YES) {
+        if (answers.told("strains") == YesNoUnknown.YES) {
             parts.add("pelvic pain or straining");
         }
-        if (answers.told("gas") == Told.YES) {
+        if (answers.told("gas") == YesNoUnknown.YES) {
             parts.add(GAS);
         }
-        answers.choice("side", Side.class)
-                .filter(side -> side != Side.ALIKE)
-                .ifPresent(side -> parts.add(side == Side.LEFT_WEAKER ? "left weaker" : "right weaker"));
+        answers.choice("side", WeakerSide.class)
+                .filter(side -> side != WeakerSide.ALIKE)
+                .ifPresent(side -> parts.add(side == WeakerSide.LEFT_WEAKER ? "left weaker" : "right weaker"));
         answers.whole("leakage", 0, LeakageBand.MOST)
                 .ifPresent(total -> parts.add(
                         "leakage " + total + " of 21, " + LeakageBand.of(total).words()));

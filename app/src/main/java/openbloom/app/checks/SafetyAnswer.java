@@ -6,7 +6,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import openbloom.app.system.Columns;
+import openbloom.app.system.ColumnCodec;
 import openbloom.core.screening.BloodPressure;
 import openbloom.core.screening.LeakWhen;
 import openbloom.core.screening.Symptom;
@@ -15,14 +15,14 @@ import org.jspecify.annotations.Nullable;
 
 /** What she answered to "Safe today?"; never changed afterwards. */
 public record SafetyAnswer(
-        long id, long womanId, LocalDate askedOn, String askedBy, Told told, Lift lift, Pressures pressures) {
+        long id, long womanId, LocalDate askedOn, String askedBy, SymptomsTold told, Lift lift, Pressures pressures) {
     /** A row without any pressure has no group of them. */
     public SafetyAnswer {
         pressures = Objects.requireNonNullElse(pressures, Pressures.NONE);
     }
 
     /** Signs, symptoms and when she leaks, words of their lists joined, and what she was to do. */
-    public record Told(String warningSigns, String symptoms, String leaksWhen, String whatToDo) {}
+    public record SymptomsTold(String warningSigns, String symptoms, String leaksWhen, String whatToDo) {}
 
     /**
      * Whether it lifts a stop.
@@ -62,25 +62,25 @@ public record SafetyAnswer(
 
     /** The signs told; words this version does not know are in {@link #unknownSigns}. */
     public Set<WarningSign> signs() {
-        return Columns.known(told.warningSigns(), WarningSign.class);
+        return ColumnCodec.known(told.warningSigns(), WarningSign.class);
     }
 
     /** Signs that were kept in words this version does not know: still signs. */
     public List<String> unknownSigns() {
-        return Columns.unknown(told.warningSigns(), WarningSign.class);
+        return ColumnCodec.unknown(told.warningSigns(), WarningSign.class);
     }
 
     public Set<LeakWhen> leaksWhen() {
-        return Columns.known(told.leaksWhen(), LeakWhen.class);
+        return ColumnCodec.known(told.leaksWhen(), LeakWhen.class);
     }
 
     public Set<Symptom> symptomSet() {
-        return Columns.known(told.symptoms(), Symptom.class);
+        return ColumnCodec.known(told.symptoms(), Symptom.class);
     }
 
     /** Signs and symptoms that were kept in words this version does not know. */
     public List<String> unknownWords() {
-        return Stream.concat(unknownSigns().stream(), Columns.unknown(told.symptoms(), Symptom.class).stream())
+        return Stream.concat(unknownSigns().stream(), ColumnCodec.unknown(told.symptoms(), Symptom.class).stream())
                 .toList();
     }
 

@@ -10,7 +10,7 @@ import openbloom.app.people.Woman;
 import openbloom.app.studio.Accounts;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
-import openbloom.app.system.Once;
+import openbloom.app.system.Idempotent;
 import openbloom.core.Problem;
 import openbloom.core.screening.Symptom;
 import org.jspecify.annotations.Nullable;
@@ -29,11 +29,11 @@ class SafetyController {
 
     private static final Pattern TEACHING = Pattern.compile("teach-(\\d{1,18})");
 
-    private final Safety safety;
+    private final SafetyService safety;
     private final FormPages forms;
     private final Accounts accounts;
 
-    SafetyController(Safety safety, FormPages forms, Accounts accounts) {
+    SafetyController(SafetyService safety, FormPages forms, Accounts accounts) {
         this.accounts = accounts;
         this.safety = safety;
         this.forms = forms;
@@ -54,7 +54,7 @@ class SafetyController {
         return page(woman, then, blank, record);
     }
 
-    @Once
+    @Idempotent
     @PostMapping("/people/{womanId}/safe")
     ModelAndView keep(
             @AuthenticationPrincipal SignedIn me,
@@ -78,7 +78,7 @@ class SafetyController {
                 .addObject("stops", record)
                 .addObject("asked", safety.asked(woman))
                 .addObject("pressureAsked", safety.isPressureAsked(woman))
-                .addObject("places", PainTold.Where.values())
+                .addObject("places", PainTold.SheetPainSite.values())
                 .addObject("allSymptoms", Symptom.values());
     }
 

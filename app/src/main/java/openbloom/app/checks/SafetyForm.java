@@ -6,8 +6,8 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import openbloom.app.system.FormOfParts;
-import openbloom.app.system.Typed;
+import openbloom.app.system.CompositeForm;
+import openbloom.app.system.FormReader;
 import openbloom.core.progress.Pain;
 import openbloom.core.screening.BloodPressure;
 import openbloom.core.screening.LeakWhen;
@@ -16,13 +16,13 @@ import openbloom.core.screening.WarningSign;
 import org.jspecify.annotations.Nullable;
 
 /** "Safe today?" as it is ticked. */
-@FormOfParts
-public record SafetyForm(Sent sent, Told told, Lifted lifted, Measured measured) {
+@CompositeForm
+public record SafetyForm(Sent sent, SymptomsTyped told, LiftedTyped lifted, MeasuredTyped measured) {
     /** Under which key it is sent, and the latest stop it showed. */
     public record Sent(String formKey, @Nullable String seen) {}
 
     /** What she told. */
-    public record Told(
+    public record SymptomsTyped(
             @Nullable List<String> signs,
             @Nullable String noSign,
             @Nullable List<String> symptoms,
@@ -31,11 +31,11 @@ public record SafetyForm(Sent sent, Told told, Lifted lifted, Measured measured)
             @Nullable PainForm pain) {}
 
     /** Who said that she may go on, and why. */
-    public record Lifted(
+    public record LiftedTyped(
             @Nullable String liftedBy, @Nullable String liftReason) {}
 
     /** Blood pressure, and the limit her clinician set, in mmHg. */
-    public record Measured(
+    public record MeasuredTyped(
             @Nullable String systolic,
             @Nullable String diastolic,
             @Nullable String limitSystolic,
@@ -46,14 +46,15 @@ public record SafetyForm(Sent sent, Told told, Lifted lifted, Measured measured)
     static SafetyForm blank(String formKey, long seenStop, BloodPressure limit) {
         return new SafetyForm(
                 new Sent(formKey, String.valueOf(seenStop)),
-                new Told(null, null, null, null, null, null),
-                new Lifted(null, null),
-                new Measured(null, null, String.valueOf(limit.systolic()), String.valueOf(limit.diastolic()), null));
+                new SymptomsTyped(null, null, null, null, null, null),
+                new LiftedTyped(null, null),
+                new MeasuredTyped(
+                        null, null, String.valueOf(limit.systolic()), String.valueOf(limit.diastolic()), null));
     }
 
     /** A pressure typed into two fields; both or none, and the lower below the upper. */
     Optional<BloodPressure> pressure(
-            Typed typed, String upper, String lower, @Nullable String over, @Nullable String under) {
+            FormReader typed, String upper, String lower, @Nullable String over, @Nullable String under) {
         Optional<Integer> systolic =
                 typed.whole(upper, over, BloodPressure.LOWEST_SYSTOLIC, BloodPressure.HIGHEST_SYSTOLIC);
         Optional<Integer> diastolic =
@@ -78,7 +79,7 @@ public record SafetyForm(Sent sent, Told told, Lifted lifted, Measured measured)
             @Nullable String elsewhere,
             @Nullable String morning) {
         @Nullable
-        String at(PainTold.Where place) {
+        String at(PainTold.SheetPainSite place) {
             return switch (place) {
                 case FLOOR -> floor;
                 case SCAR -> scar;
@@ -89,15 +90,15 @@ public record SafetyForm(Sent sent, Told told, Lifted lifted, Measured measured)
     }
 
     /** Pain before the visit by place, 0 to 10; a place nobody asked about is absent. */
-    Map<PainTold.Where, Integer> pain(Typed typed) {
-        Map<PainTold.Where, Integer> felt = new EnumMap<>(PainTold.Where.class);
-        for (PainTold.Where place : PainTold.Where.values()) {
+    Map<PainTold.SheetPainSite, Integer> pain(FormReader typed) {
+        Map<PainTold.SheetPainSite, Integer> felt = new EnumMap<>(PainTold.SheetPainSite.class);
+        for (PainTold.SheetPainSite place : PainTold.SheetPainSite.values()) {
             typed.whole(place.field(), painTyped(place), 0, Pain.MOST).ifPresent(amount -> felt.put(place, amount));
         }
         return felt;
     }
 
-    public String painTyped(PainTold.Where place) {
+    public String painTyped(PainTold.SheetPainSite place) {
         return told.pain() == null ? "" : Objects.toString(told.pain().at(place), "");
     }
 
@@ -110,23 +111,23 @@ public record SafetyForm(Sent sent, Told told, Lifted lifted, Measured measured)
         return sent.seen() != null && sent.seen().matches("\\d{1,18}") ? Long.parseLong(sent.seen()) : 0;
     }
 
-    Typed typed() {
-        Typed typed = new Typed();
+    FormReader typed() {
+        FormReader typed = new FormReader();
         typed.choices("signs", told.signs(), WarningSign.class);
         typed.choices("symptoms", told.symptoms(), Symptom.class);
         return typed;
     }
 
     Set<WarningSign> warningSigns() {
-        return new Typed().choices("signs", told.signs(), WarningSign.class);
+        return new FormReader().choices("signs", told.signs(), WarningSign.class);
     }
 
     Set<Symptom> symptomSet() {
-        return new Typed().choices("symptoms", told.symptoms(), Symptom.class);
+        return new FormReader().choices("symptoms", told.symptoms(), Symptom.class);
     }
 
     /** When she leaks; told without a leak it needs the leak to be ticked. */
-    Set<LeakWhen> leaksWhen(Typed typed) {
+    Set<LeakWhen> leaksWhen(FormReader typed) {
         Set<LeakWhen> when = typed.choices("leaksWhen", told.leaksWhen(), LeakWhen.class);
         if (!when.isEmpty() && !symptomSet().contains(Symptom.LEAK_WITH_EFFORT)) {
             typed.refuse("leaksWhen", "safe.leaksWhen");

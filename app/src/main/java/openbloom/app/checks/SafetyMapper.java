@@ -39,13 +39,13 @@ public interface SafetyMapper {
     record NewAnswer(
             long womanId,
             String formKey,
-            Asked asked,
-            SafetyAnswer.Told told,
+            AskedRow asked,
+            SafetyAnswer.SymptomsTold told,
             SafetyAnswer.Lift lift,
             SafetyAnswer.Pressures pressures) {}
 
     /** When it was asked and by whom. */
-    record Asked(LocalDate on, long by, Instant storedAt) {}
+    record AskedRow(LocalDate on, long by, Instant storedAt) {}
 
     @Insert("""
             insert into safety_answer

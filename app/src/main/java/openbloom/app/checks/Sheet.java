@@ -4,8 +4,8 @@ import java.time.LocalDate;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
+import openbloom.app.checks.log.CheckVersion;
 import openbloom.app.checks.log.Logged;
-import openbloom.app.checks.log.Version;
 
 /**
  * One version of a sheet as it is kept; never changed afterwards.
@@ -13,7 +13,12 @@ import openbloom.app.checks.log.Version;
  * @param found field and answer; empty when the sheet was withdrawn
  */
 public record Sheet(
-        Version version, long womanId, SheetKind kind, LocalDate checkedOn, String checkedBy, Map<String, String> found)
+        CheckVersion version,
+        long womanId,
+        SheetKind kind,
+        LocalDate checkedOn,
+        String checkedBy,
+        Map<String, String> found)
         implements Logged {
     static final Map<String, String> CANNOT_BE_READ = Map.of("cannot-be-read", "YES");
 
@@ -22,8 +27,8 @@ public record Sheet(
         return found.equals(CANNOT_BE_READ);
     }
 
-    public Answers answers() {
-        return new Answers(found);
+    public SheetAnswers answers() {
+        return new SheetAnswers(found);
     }
 
     /** Field and answer as they stand in the sheet. */

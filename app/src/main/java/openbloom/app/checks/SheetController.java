@@ -13,7 +13,7 @@ import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
-import openbloom.app.system.Once;
+import openbloom.app.system.Idempotent;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Days;
 import openbloom.core.Problem;
@@ -41,13 +41,13 @@ class SheetController {
     private static final List<String> NOT_FOUND_IN_HER = List.of("formKey", "_csrf", "reason", "then", "checkedOn");
 
     /** How a try-out went, as a row of choices. */
-    private static final List<String> TRIES = Arrays.stream(OpeningCheck.Outcome.values())
+    private static final List<String> TRIES = Arrays.stream(OpeningCheck.TryOutOutcome.values())
             .map(outcome -> outcome + ":" + outcome.words())
             .toList();
 
     private final Sheets sheets;
     private final Map<SheetKind, SheetReader> readers;
-    private final Safety safety;
+    private final SafetyService safety;
     private final Catalogues catalogues;
     private final RecordReader records;
     private final FormPages forms;
@@ -56,7 +56,7 @@ class SheetController {
     SheetController(
             Sheets sheets,
             List<SheetReader> readers,
-            Safety safety,
+            SafetyService safety,
             Catalogues catalogues,
             RecordReader records,
             FormPages forms,
@@ -85,19 +85,19 @@ class SheetController {
             @PathVariable String kind,
             @RequestParam MultiValueMap<String, String> typed) {
         SheetReader reader = readers.get(kindAt(kind));
-        Answers answers = new Answers(found(typed));
+        SheetAnswers answers = new SheetAnswers(found(typed));
         return new ModelAndView("checks/sheet :: seen")
                 .addObject("view", reader.view(answers, beside(woman, today(me))));
     }
 
-    @Once
+    @Idempotent
     @PostMapping
     ModelAndView keep(
             @AuthenticationPrincipal SignedIn me,
             Woman woman,
             @PathVariable String kind,
             @RequestParam MultiValueMap<String, String> typed) {
-        Answers answers = new Answers(found(typed));
+        SheetAnswers answers = new SheetAnswers(found(typed));
         safety.require(me, woman, answers.problems());
         check(kindAt(kind), answers, typed, woman, today(me));
         if (!answers.problems().isClean()) {
@@ -116,7 +116,7 @@ class SheetController {
         return page(woman, latest.kind(), latest.checkedOn(), fields, versions);
     }
 
-    @Once
+    @Idempotent
     @PostMapping("/{id}/correct")
     ModelAndView keepCorrection(
             @AuthenticationPrincipal SignedIn me,
@@ -125,7 +125,7 @@ class SheetController {
             @PathVariable String id,
             @RequestParam MultiValueMap<String, String> typed) {
         Sheet latest = versions(woman, kindAt(kind), id).get(0);
-        Answers answers = new Answers(joined(typed));
+        SheetAnswers answers = new SheetAnswers(joined(typed));
         boolean withdrawn = answers.text("then").equals("withdraw");
         LocalDate on = answers.problems()
                 .pastDate("checkedOn", answers.text("checkedOn"), today(me))
@@ -151,7 +151,7 @@ class SheetController {
     }
 
     private void check(
-            SheetKind kind, Answers answers, MultiValueMap<String, String> typed, Woman woman, LocalDate on) {
+            SheetKind kind, SheetAnswers answers, MultiValueMap<String, String> typed, Woman woman, LocalDate on) {
         typed.forEach((field, all) -> {
             int length = String.join(",", all).length();
             if (length > LONGEST_ANSWER) {
@@ -164,10 +164,10 @@ class SheetController {
         }
     }
 
-    private Sheets.Draft draft(
+    private Sheets.SheetDraft draft(
             SignedIn me, Woman woman, SheetKind kind, MultiValueMap<String, String> typed, LocalDate on) {
         String key = joined(typed).getOrDefault("formKey", "");
-        return new Sheets.Draft(woman.id(), kind, key, on, me.accountId(), day.instant());
+        return new Sheets.SheetDraft(woman.id(), kind, key, on, me.accountId(), day.instant());
     }
 
     /** What was answered, without blanks and without the fields that only carry the form. */
@@ -190,7 +190,7 @@ class SheetController {
 
     private ModelAndView page(
             Woman woman, SheetKind kind, LocalDate on, Map<String, String> fields, List<Sheet> versions) {
-        Answers answers = new Answers(fields);
+        SheetAnswers answers = new SheetAnswers(fields);
         Optional<Sheet> before = sheets.latest(woman.id(), kind, on).filter(sheet -> versions.isEmpty());
         return new ModelAndView("checks/" + kind.path())
                 .addObject(
@@ -207,7 +207,7 @@ class SheetController {
                 .addObject("tries", TRIES)
                 .addObject("floorWindow", CheckWindow.floor(beside(woman, on).facts()))
                 .addObject("tryUpTo", kind == SheetKind.LOAD ? LoadSheet.upTo(beside(woman, on)) : Map.of())
-                .addObject("view", readers.get(kind).view(new Answers(fields), beside(woman, on)));
+                .addObject("view", readers.get(kind).view(new SheetAnswers(fields), beside(woman, on)));
     }
 
     private SheetReader.SheetContext beside(Woman woman, LocalDate on) {

@@ -49,7 +49,7 @@ public class SheetFindings {
      * @param all latest first
      * @param practices of the pelvic floor, which may show that it lets go again
      */
-    public Checks of(List<Sheet> all, Optional<GapCheck> gap, List<Release.Practice> practices) {
+    public Checks of(List<Sheet> all, Optional<GapCheck> gap, List<Release.ReleasePractice> practices) {
         Map<SheetKind, Sheet> latest =
                 all.stream().collect(Collectors.toMap(Sheet::kind, sheet -> sheet, (later, earlier) -> later));
         Optional<Sheet> effort = Optional.ofNullable(latest.get(SheetKind.EFFORT));
@@ -127,7 +127,8 @@ public class SheetFindings {
     }
 
     /** What the latest sheet of a kind says, or what stands for not checked. */
-    private static <T> T read(Map<SheetKind, Sheet> latest, SheetKind kind, Function<Answers, T> reader, T unknown) {
+    private static <T> T read(
+            Map<SheetKind, Sheet> latest, SheetKind kind, Function<SheetAnswers, T> reader, T unknown) {
         Sheet sheet = latest.get(kind);
         return sheet == null ? unknown : reader.apply(sheet.answers());
     }

@@ -14,7 +14,7 @@ import org.apache.ibatis.annotations.Select;
 @Mapper
 interface SheetMapper {
     /** A row as it stands in the table, its answers still written. */
-    record Row(
+    record SheetRow(
             long id,
             long womanId,
             SheetKind kind,
@@ -36,7 +36,7 @@ interface SheetMapper {
             order by checked_on desc, coalesce(root_id, sheet.id) desc, sheet.id desc
             </script>
             """)
-    List<Row> versionsOf(@Param("womanIds") List<Long> womanIds);
+    List<SheetRow> versionsOf(@Param("womanIds") List<Long> womanIds);
 
     /** A row to be kept. */
     record NewRow(

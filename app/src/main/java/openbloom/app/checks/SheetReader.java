@@ -17,22 +17,22 @@ interface SheetReader {
     record SheetContext(LocalDate day, OptionalInt ageYears, boolean pregnant, Catalogue catalogue, Facts facts) {}
 
     /** One sentence with its heading. */
-    record Line(String heading, String text) {}
+    record FindingLine(String heading, String text) {}
 
     /**
      * A sheet as it is shown.
      *
      * @param picture an SVG drawing
      */
-    record View(String picture, List<Line> lines) {}
+    record SheetView(String picture, List<FindingLine> lines) {}
 
     SheetKind kind();
 
     /** Tells every slip to the problems of the answers; whether anything was found that can be kept. */
-    boolean examine(Answers answers, SheetContext beside);
+    boolean examine(SheetAnswers answers, SheetContext beside);
 
-    View view(Answers answers, SheetContext beside);
+    SheetView view(SheetAnswers answers, SheetContext beside);
 
     /** What was found, in one line. */
-    String words(Answers answers);
+    String words(SheetAnswers answers);
 }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import openbloom.app.checks.log.CheckLog;
+import openbloom.app.checks.log.CheckLog.LoggedCheck;
 import openbloom.app.checks.log.NewVersion;
 import openbloom.core.Problem;
 import org.jspecify.annotations.Nullable;
@@ -35,7 +36,8 @@ public class Sheets {
     }
 
     /** A sheet to be kept. */
-    public record Draft(long womanId, SheetKind kind, String formKey, LocalDate checkedOn, long keptBy, Instant at) {}
+    public record SheetDraft(
+            long womanId, SheetKind kind, String formKey, LocalDate checkedOn, long keptBy, Instant at) {}
 
     /** Every sheet in its latest version, latest first; withdrawn ones are left out. */
     public List<Sheet> of(long womanId) {
@@ -71,13 +73,13 @@ public class Sheets {
                 .toList();
     }
 
-    private Sheet sheet(SheetMapper.Row row) {
+    private Sheet sheet(SheetMapper.SheetRow row) {
         return new Sheet(
                 row.version().of(row.id()), row.womanId(), row.kind(), row.checkedOn(), row.checkedBy(), found(row));
     }
 
     /** One sheet that cannot be read is shown as such; it says nothing, and hurts no other. */
-    private Map<String, String> found(SheetMapper.Row row) {
+    private Map<String, String> found(SheetMapper.SheetRow row) {
         try {
             return json.readValue(row.found(), FOUND);
         } catch (JacksonException unreadable) {
@@ -88,7 +90,7 @@ public class Sheets {
 
     /** @throws DuplicateKeyException if the form's key was used for another sheet of the kind */
     @Transactional
-    public void keep(Draft draft, Map<String, String> found) {
+    public void keep(SheetDraft draft, Map<String, String> found) {
         mapper.insert(row(draft, found, draft.keptBy(), null, ""));
     }
 
@@ -98,17 +100,17 @@ public class Sheets {
      * @return a problem when somebody corrected the same version first
      */
     @Transactional
-    public Optional<Problem> correct(Draft draft, Map<String, String> found, Sheet old, String reason) {
-        CheckLog.Kept kept =
+    public Optional<Problem> correct(SheetDraft draft, Map<String, String> found, Sheet old, String reason) {
+        LoggedCheck kept =
                 CheckLog.correct(() -> mapper.insert(row(draft, found, mapper.checkedBy(old.id()), old, reason)));
-        boolean sentTwice = kept == CheckLog.Kept.OVERTAKEN && mapper.sent(draft.formKey(), draft.kind()) > 0;
-        return kept == CheckLog.Kept.NEW_VERSION || sentTwice
+        boolean sentTwice = kept == LoggedCheck.OVERTAKEN && mapper.sent(draft.formKey(), draft.kind()) > 0;
+        return kept == LoggedCheck.NEW_VERSION || sentTwice
                 ? Optional.empty()
                 : Optional.of(Problem.of("reason", "gap.overtaken"));
     }
 
     private SheetMapper.NewRow row(
-            Draft draft, Map<String, String> found, long checkedBy, @Nullable Sheet old, String reason) {
+            SheetDraft draft, Map<String, String> found, long checkedBy, @Nullable Sheet old, String reason) {
         return new SheetMapper.NewRow(
                 draft.womanId(),
                 draft.kind(),

@@ -18,19 +18,19 @@ import org.springframework.stereotype.Component;
 class SidesSheet implements SheetReader {
     private static final List<String> SIDES = List.of("left", "right");
 
-    static SideCheck read(Answers answers) {
-        Map<SideTask, SideCheck.Both> tasks = new EnumMap<>(SideTask.class);
+    static SideCheck read(SheetAnswers answers) {
+        Map<SideTask, SideCheck.BothSides> tasks = new EnumMap<>(SideTask.class);
         for (SideTask task : SideTask.values()) {
             Optional<SideScore> left = score(answers, task, "left");
             Optional<SideScore> right = score(answers, task, "right");
             if (left.isPresent() && right.isPresent()) {
-                tasks.put(task, new SideCheck.Both(left.get(), right.get()));
+                tasks.put(task, new SideCheck.BothSides(left.get(), right.get()));
             }
         }
         return SideCheck.of(tasks);
     }
 
-    private static Optional<SideScore> score(Answers answers, SideTask task, String side) {
+    private static Optional<SideScore> score(SheetAnswers answers, SideTask task, String side) {
         Optional<Integer> control = answers.whole("control-" + task + "-" + side, 0, SideScore.BEST);
         Optional<Integer> smoothness = answers.whole("smoothness-" + task + "-" + side, 0, SideScore.BEST);
         FeltIn felt = answers.choice("felt-" + task + "-" + side, FeltIn.class).orElse(FeltIn.NOT_ASKED);
@@ -43,7 +43,7 @@ class SidesSheet implements SheetReader {
     }
 
     @Override
-    public boolean examine(Answers answers, SheetContext beside) {
+    public boolean examine(SheetAnswers answers, SheetContext beside) {
         SideCheck check = read(answers);
         for (SideTask task : SideTask.values()) {
             boolean begun = SIDES.stream()
@@ -57,19 +57,20 @@ class SidesSheet implements SheetReader {
     }
 
     @Override
-    public View view(Answers answers, SheetContext beside) {
+    public SheetReader.SheetView view(SheetAnswers answers, SheetContext beside) {
         SideCheck check = read(answers);
-        List<Line> lines = new ArrayList<>();
-        lines.add(new Line("In all", check.weaker().words()));
+        List<SheetReader.FindingLine> lines = new ArrayList<>();
+        lines.add(new SheetReader.FindingLine("In all", check.weaker().words()));
         if (check.weaker().isOneSide()) {
-            lines.add(new Line("Plan", "begin with that side and do no more on the other"));
+            lines.add(new SheetReader.FindingLine("Plan", "begin with that side and do no more on the other"));
         }
         check.tasks()
-                .forEach((task, both) -> elsewhere(both).forEach(where -> lines.add(new Line(task.words(), where))));
-        return new View(SideBars.of(check), lines);
+                .forEach((task, both) ->
+                        elsewhere(both).forEach(where -> lines.add(new SheetReader.FindingLine(task.words(), where))));
+        return new SheetReader.SheetView(SideBars.of(check), lines);
     }
 
-    private static List<String> elsewhere(SideCheck.Both both) {
+    private static List<String> elsewhere(SideCheck.BothSides both) {
         List<String> told = new ArrayList<>();
         if (both.left().felt().isElsewhere()) {
             told.add("left felt in: " + both.left().felt().words());
@@ -81,7 +82,7 @@ class SidesSheet implements SheetReader {
     }
 
     @Override
-    public String words(Answers answers) {
+    public String words(SheetAnswers answers) {
         SideCheck check = read(answers);
         return check.weaker().words() + " in " + check.tasks().size()
                 + (check.tasks().size() == 1 ? " task" : " tasks");

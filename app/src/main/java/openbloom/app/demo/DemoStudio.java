@@ -23,10 +23,10 @@ import openbloom.app.moves.Judgements;
 import openbloom.app.people.VisitMapper;
 import openbloom.app.people.Woman;
 import openbloom.app.people.WomanMapper;
-import openbloom.app.plan.Ladders;
+import openbloom.app.plan.LadderPages;
 import openbloom.app.program.Programs;
 import openbloom.app.program.Reviews;
-import openbloom.app.session.PlannedItem;
+import openbloom.app.session.SessionLine;
 import openbloom.app.session.SessionMapper;
 import openbloom.app.session.Sessions;
 import openbloom.app.studio.Account;
@@ -35,8 +35,9 @@ import openbloom.app.studio.NewAccount;
 import openbloom.app.studio.NumbersToCall;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.studio.TourMapper;
-import openbloom.app.system.Columns;
+import openbloom.app.system.ColumnCodec;
 import openbloom.app.system.StudioDay;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
 import openbloom.core.gap.GapCheck;
@@ -46,10 +47,10 @@ import openbloom.core.gap.Measured;
 import openbloom.core.gap.Method;
 import openbloom.core.gap.Site;
 import openbloom.core.gap.Width;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.pelvicfloor.trace.SensorProfile;
-import openbloom.core.program.Aim;
+import openbloom.core.program.Goal;
 import openbloom.core.program.Rhythm;
 import openbloom.core.record.Noted;
 import openbloom.core.screening.Condition;
@@ -95,7 +96,7 @@ class DemoStudio implements SmartInitializingSingleton {
     private final Judgements judgements;
     private final Programs programs;
     private final Reviews reviews;
-    private final Ladders ladders;
+    private final LadderPages ladders;
     private final TourMapper tours;
     private final StudioDay day;
 
@@ -113,7 +114,7 @@ class DemoStudio implements SmartInitializingSingleton {
             Judgements judgements,
             Programs programs,
             Reviews reviews,
-            Ladders ladders,
+            LadderPages ladders,
             StudioDay day) {
         this.accounts = accounts;
         this.women = women;
@@ -208,9 +209,9 @@ class DemoStudio implements SmartInitializingSingleton {
 
     /** The aims her record suggests on the day, and her own wish. */
     private void plan(Story story, Woman woman, SignedIn who, LocalDate on) {
-        List<Aim> aims = new ArrayList<>(programs.suggestedOn(woman, on));
+        List<Goal> aims = new ArrayList<>(programs.suggestedOn(woman, on));
         if (woman.goals().toLowerCase(Locale.ROOT).contains("run")) {
-            aims.add(Aim.RUN);
+            aims.add(Goal.RUN);
         }
         Rhythm rhythm = new Rhythm(
                 story.sessions() > SESSIONS_BEFORE_A_SENSOR ? 2 : 1,
@@ -230,7 +231,7 @@ class DemoStudio implements SmartInitializingSingleton {
     private void fillSheets(Story story, Woman woman, SignedIn who, LocalDate today) {
         DemoSheets.of(story)
                 .forEach(sheet -> sheets.keep(
-                        new Sheets.Draft(
+                        new Sheets.SheetDraft(
                                 woman.id(),
                                 sheet.kind(),
                                 "demo-" + woman.id() + "-" + sheet.daysAgo(),
@@ -245,8 +246,9 @@ class DemoStudio implements SmartInitializingSingleton {
         answers.insert(new SafetyMapper.NewAnswer(
                 woman.id(),
                 "demo-" + woman.id() + "-" + on,
-                new SafetyMapper.Asked(on, who.accountId(), day.instant()),
-                new SafetyAnswer.Told(Columns.constants(signs), Columns.constants(symptoms), "", whatToDo),
+                new SafetyMapper.AskedRow(on, who.accountId(), day.instant()),
+                new SafetyAnswer.SymptomsTold(
+                        ColumnCodec.constants(signs), ColumnCodec.constants(symptoms), "", whatToDo),
                 SafetyAnswer.Lift.NONE,
                 woman.conditionSet().contains(Condition.HIGH_BLOOD_PRESSURE_CONTROLLED)
                         ? new SafetyAnswer.Pressures(128, 82, 140, 90)
@@ -305,7 +307,7 @@ class DemoStudio implements SmartInitializingSingleton {
                 new Width.Millimetres(8 * navelHalves + 3),
                 Depth.FIRST_KNUCKLE,
                 Firmness.SOFT,
-                openbloom.core.stage.Told.NO);
+                YesNoUnknown.NO);
         return new Measured(
                 new GapCheck(on, List.of(reading)), Method.CALIPERS, new Measured.Examiner(who.id(), who.name()));
     }
@@ -343,7 +345,7 @@ class DemoStudio implements SmartInitializingSingleton {
                 Width.ofHalfFingers(halves),
                 depth,
                 Firmness.of(firmness),
-                openbloom.core.stage.Told.of(domed));
+                YesNoUnknown.of(domed));
     }
 
     private void teach(Woman woman, SignedIn who, LocalDate on, int seed, boolean domes) {
@@ -351,11 +353,11 @@ class DemoStudio implements SmartInitializingSingleton {
         SessionRequest request = SessionRequest.of(SESSION_MINUTES, Place.STUDIO, seed, sessions.history(woman.id()))
                 .wanting(programs.wishesOn(woman, on));
         long id = sessions.compose(who, woman, judgement, request, "demo-" + woman.id() + "-" + on);
-        Sessions.Planned planned = sessions.find(woman, id).orElseThrow();
+        Sessions.ComposedFor planned = sessions.find(woman, id).orElseThrow();
         for (int i = 0; i < planned.plan().items().size(); i++) {
-            PlannedItem item = planned.plan().items().get(i);
+            SessionLine item = planned.plan().items().get(i);
             boolean domed = domes
-                    && item.named().strand() == Strand.LIMB_LOAD
+                    && item.named().strand() == ExerciseGroup.LIMB_LOAD
                     && item.named().rung() >= MOST_RUNG_WHERE_IT_DOMES;
             sessions.respond(planned, Sessions.NewResponse.of(i, Noted.DONE, "demo-" + id + "-" + i), on);
             if (domed) {

@@ -27,11 +27,10 @@ import static openbloom.core.stage.BirthKind.VAGINAL;
 import java.util.List;
 import java.util.Set;
 import openbloom.app.demo.Story.GapStory;
-import openbloom.app.demo.Story.Intake;
-import openbloom.core.record.ClinicianLimit;
+import openbloom.core.YesNoUnknown;
+import openbloom.core.record.ClinicalRestriction;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 
 /** The fourteen invented women of the Boathouse Rooms. */
 final class Stories {
@@ -40,7 +39,7 @@ final class Stories {
     static List<Story> all() {
         return List.of(
                 new Story(
-                        Intake.pregnant("Aveline Thorne", 31, 9, 3, "keep moving without feeling worse"),
+                        Story.DemoIntake.pregnant("Aveline Thorne", 31, 9, 3, "keep moving without feeling worse"),
                         Set.of(SICKNESS),
                         Set.of(),
                         null,
@@ -48,7 +47,8 @@ final class Stories {
                         "08:45",
                         false),
                 new Story(
-                        Intake.pregnant("Brisa Calder", 29, 16, 2, "keep lifting; asks about box jumps and burpees")
+                        Story.DemoIntake.pregnant(
+                                        "Brisa Calder", 29, 16, 2, "keep lifting; asks about box jumps and burpees")
                                 .having(BLOCK, BAND, DUMBBELL, CHAIR, STEP, BARBELL, BAR, ROPE),
                         Set.of(WRIST_PAIN),
                         Set.of(),
@@ -57,7 +57,7 @@ final class Stories {
                         "09:30",
                         true),
                 new Story(
-                        Intake.pregnant("Corin Ashdown", 34, 22, 4, "walk and turn over in bed without pain")
+                        Story.DemoIntake.pregnant("Corin Ashdown", 34, 22, 4, "walk and turn over in bed without pain")
                                 .births(1),
                         Set.of(PELVIC_GIRDLE_PAIN),
                         Set.of(),
@@ -66,7 +66,7 @@ final class Stories {
                         null,
                         false),
                 new Story(
-                        Intake.pregnant("Delphine Orrey", 37, 29, 1, "stay strong until the birth")
+                        Story.DemoIntake.pregnant("Delphine Orrey", 37, 29, 1, "stay strong until the birth")
                                 .with(HIGH_BLOOD_PRESSURE_CONTROLLED)
                                 .cleared(30, "hospital midwife"),
                         Set.of(),
@@ -76,7 +76,7 @@ final class Stories {
                         "11:00",
                         true),
                 new Story(
-                        Intake.pregnant("Esme Hollin", 33, 34, 0, "less back ache, ready for the birth")
+                        Story.DemoIntake.pregnant("Esme Hollin", 33, 34, 0, "less back ache, ready for the birth")
                                 .births(1)
                                 .having(BALL, CHAIR),
                         Set.of(BACK_PAIN),
@@ -86,9 +86,13 @@ final class Stories {
                         "11:45",
                         false),
                 new Story(
-                        Intake.pregnant("Fenna Marlowe", 35, 24, 5, "carry two babies with less strain")
+                        Story.DemoIntake.pregnant("Fenna Marlowe", 35, 24, 5, "carry two babies with less strain")
                                 .twins()
-                                .cleared(20, "consultant", ClinicianLimit.NO_IMPACT, ClinicianLimit.LIGHT_LOAD_ONLY),
+                                .cleared(
+                                        20,
+                                        "consultant",
+                                        ClinicalRestriction.NO_IMPACT,
+                                        ClinicalRestriction.LIGHT_LOAD_ONLY),
                         Set.of(),
                         Set.of(),
                         new GapStory(4, 3, 3, 5, 1, false),
@@ -96,7 +100,14 @@ final class Stories {
                         null,
                         false),
                 new Story(
-                        Intake.born("Greta Sorrel", 28, 9, VAGINAL, Tear.SECOND, Told.NO, "sit without discomfort")
+                        Story.DemoIntake.born(
+                                        "Greta Sorrel",
+                                        28,
+                                        9,
+                                        VAGINAL,
+                                        Tear.SECOND,
+                                        YesNoUnknown.NO,
+                                        "sit without discomfort")
                                 .with(BREASTFEEDING),
                         Set.of(SITTING_PRESSURE_UNCOMFORTABLE),
                         Set.of(WarningSign.FEVER),
@@ -105,13 +116,13 @@ final class Stories {
                         "13:00",
                         true),
                 new Story(
-                        Intake.born(
+                        Story.DemoIntake.born(
                                         "Hazel Quillon",
                                         32,
                                         36,
                                         CAESAREAN,
                                         Tear.NONE,
-                                        Told.YES,
+                                        YesNoUnknown.YES,
                                         "lift the older child again")
                                 .births(2),
                         Set.of(),
@@ -121,8 +132,15 @@ final class Stories {
                         null,
                         false),
                 new Story(
-                        Intake.born("Imke Farrow", 30, 58, ASSISTED, Tear.THIRD, Told.YES, "hold on when she coughs")
-                                .cleared(8, "pelvic health physiotherapist", ClinicianLimit.NO_IMPACT),
+                        Story.DemoIntake.born(
+                                        "Imke Farrow",
+                                        30,
+                                        58,
+                                        ASSISTED,
+                                        Tear.THIRD,
+                                        YesNoUnknown.YES,
+                                        "hold on when she coughs")
+                                .cleared(8, "pelvic health physiotherapist", ClinicalRestriction.NO_IMPACT),
                         Set.of(openbloom.core.screening.Symptom.LEAK_WITH_EFFORT),
                         Set.of(),
                         new GapStory(4, 2, 6, 5, 1, false),
@@ -130,13 +148,13 @@ final class Stories {
                         "14:30",
                         false),
                 new Story(
-                        Intake.born(
+                        Story.DemoIntake.born(
                                         "Rhona Vale",
                                         36,
                                         100,
                                         CAESAREAN,
                                         Tear.NONE,
-                                        Told.YES,
+                                        YesNoUnknown.YES,
                                         "run along the harbour again")
                                 .cleared(50, "family doctor")
                                 .with(BREASTFEEDING)
@@ -148,13 +166,13 @@ final class Stories {
                         "15:30",
                         true),
                 new Story(
-                        Intake.born(
+                        Story.DemoIntake.born(
                                         "Jorun Pell",
                                         34,
                                         213,
                                         VAGINAL,
                                         Tear.FIRST,
-                                        Told.YES,
+                                        YesNoUnknown.YES,
                                         "a flat belly line on effort; crunches")
                                 .cleared(160, "family doctor"),
                         Set.of(),
@@ -164,7 +182,14 @@ final class Stories {
                         "17:00",
                         true),
                 new Story(
-                        Intake.born("Kestrel Dunmore", 38, 735, VAGINAL, Tear.SECOND, Told.YES, "no pain, no straining")
+                        Story.DemoIntake.born(
+                                        "Kestrel Dunmore",
+                                        38,
+                                        735,
+                                        VAGINAL,
+                                        Tear.SECOND,
+                                        YesNoUnknown.YES,
+                                        "no pain, no straining")
                                 .cleared(600, "pelvic health physiotherapist"),
                         Set.of(PELVIC_PAIN, PAIN_WITH_LIFTS),
                         Set.of(),
@@ -173,13 +198,13 @@ final class Stories {
                         null,
                         false),
                 new Story(
-                        Intake.born(
+                        Story.DemoIntake.born(
                                         "Linnea Strand",
                                         33,
                                         152,
                                         VAGINAL,
                                         Tear.SECOND,
-                                        Told.YES,
+                                        YesNoUnknown.YES,
                                         "carry the baby without heaviness")
                                 .cleared(100, "midwife"),
                         Set.of(HEAVINESS),
@@ -189,7 +214,7 @@ final class Stories {
                         null,
                         false),
                 new Story(
-                        Intake.neither("Maren Copeland", 58, "garden without back ache; strong bones")
+                        Story.DemoIntake.neither("Maren Copeland", 58, "garden without back ache; strong bones")
                                 .births(3)
                                 .with(OSTEOPOROSIS)
                                 .having(CHAIR, BAND, DUMBBELL)

@@ -3,20 +3,20 @@ package openbloom.app.demo;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Set;
-import openbloom.app.people.Situation;
+import openbloom.app.people.LifeSituation;
 import openbloom.app.people.Woman;
-import openbloom.app.system.Columns;
+import openbloom.app.system.ColumnCodec;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.dating.DatingBasis;
 import openbloom.core.moves.Equipment;
 import openbloom.core.pelvicfloor.Tone;
-import openbloom.core.record.ClinicianLimit;
+import openbloom.core.record.ClinicalRestriction;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -28,7 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param askedToday whether she was asked today already
  */
 record Story(
-        Intake intake,
+        DemoIntake intake,
         Set<Symptom> symptoms,
         Set<WarningSign> signsToday,
         @Nullable GapStory gap,
@@ -44,25 +44,25 @@ record Story(
     }
 
     /** What her intake says, gathered bit by bit. */
-    static final class Intake {
+    static final class DemoIntake {
         private final String name;
         private final int age;
         private final String goals;
-        private final Situation situation;
+        private final LifeSituation situation;
         private final int days;
         private @Nullable BirthKind kind;
         private @Nullable Tear tear;
-        private @Nullable Told wound;
+        private @Nullable YesNoUnknown wound;
         private int births;
         private int babies = 1;
         private String conditions = "";
-        private String equipment = Columns.constants(Set.of(Equipment.CHAIR));
+        private String equipment = ColumnCodec.constants(Set.of(Equipment.CHAIR));
         private int clearedDaysAgo = -1;
         private @Nullable String clearedBy;
         private String limits = "";
         private @Nullable Training training;
 
-        private Intake(String name, int age, String goals, Situation situation, int days) {
+        private DemoIntake(String name, int age, String goals, LifeSituation situation, int days) {
             this.name = name;
             this.age = age;
             this.goals = goals;
@@ -70,66 +70,66 @@ record Story(
             this.days = days;
         }
 
-        static Intake pregnant(String name, int age, int weeks, int days, String goals) {
-            return new Intake(name, age, goals, Situation.PREGNANT, 7 * weeks + days);
+        static DemoIntake pregnant(String name, int age, int weeks, int days, String goals) {
+            return new DemoIntake(name, age, goals, LifeSituation.PREGNANT, 7 * weeks + days);
         }
 
-        static Intake born(
-                String name, int age, int daysAgo, BirthKind kind, Tear tear, Told woundClosed, String goals) {
-            Intake intake = new Intake(name, age, goals, Situation.AFTER_BIRTH, daysAgo).births(1);
+        static DemoIntake born(
+                String name, int age, int daysAgo, BirthKind kind, Tear tear, YesNoUnknown woundClosed, String goals) {
+            DemoIntake intake = new DemoIntake(name, age, goals, LifeSituation.AFTER_BIRTH, daysAgo).births(1);
             intake.kind = kind;
             intake.tear = tear;
             intake.wound = woundClosed;
             return intake;
         }
 
-        static Intake neither(String name, int age, String goals) {
-            return new Intake(name, age, goals, Situation.NEITHER, 0);
+        static DemoIntake neither(String name, int age, String goals) {
+            return new DemoIntake(name, age, goals, LifeSituation.NEITHER, 0);
         }
 
         String name() {
             return name;
         }
 
-        Intake births(int number) {
+        DemoIntake births(int number) {
             births = number;
             return this;
         }
 
-        Intake trained(Training before) {
+        DemoIntake trained(Training before) {
             training = before;
             return this;
         }
 
-        Intake twins() {
+        DemoIntake twins() {
             babies = 2;
             return this;
         }
 
-        Intake with(Condition... told) {
-            conditions = Columns.constants(Arrays.asList(told));
+        DemoIntake with(Condition... told) {
+            conditions = ColumnCodec.constants(Arrays.asList(told));
             return this;
         }
 
-        Intake having(Equipment... atHome) {
-            equipment = Columns.constants(Arrays.asList(atHome));
+        DemoIntake having(Equipment... atHome) {
+            equipment = ColumnCodec.constants(Arrays.asList(atHome));
             return this;
         }
 
-        Intake cleared(int daysAgo, String by, ClinicianLimit... set) {
+        DemoIntake cleared(int daysAgo, String by, ClinicalRestriction... set) {
             clearedDaysAgo = daysAgo;
             clearedBy = by;
-            limits = Columns.lines(Arrays.stream(set).map(Enum::name).toList());
+            limits = ColumnCodec.lines(Arrays.stream(set).map(Enum::name).toList());
             return this;
         }
 
         Woman woman(long studioId, long accountId, LocalDate today) {
-            boolean pregnant = situation == Situation.PREGNANT;
+            boolean pregnant = situation == LifeSituation.PREGNANT;
             LocalDate since = today.minusDays(days);
             return new Woman(
                     0,
-                    new Woman.Key(studioId, "demo-" + name, 1, accountId),
-                    Woman.About.of(name, today.getYear() - age, goals)
+                    new Woman.RecordKey(studioId, "demo-" + name, 1, accountId),
+                    Woman.AboutHer.of(name, today.getYear() - age, goals)
                             .now(situation, births, babies)
                             .trained(training),
                     pregnant

@@ -8,7 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Pattern;
-import openbloom.app.checks.Safety;
+import openbloom.app.checks.SafetyService;
 import openbloom.app.checks.gap.GapChecks;
 import openbloom.app.moves.Catalogues;
 import openbloom.app.moves.Seasons;
@@ -19,12 +19,12 @@ import openbloom.app.session.LadderDecisions;
 import openbloom.app.session.Sessions;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
-import openbloom.app.system.Once;
+import openbloom.app.system.FormReader;
+import openbloom.app.system.Idempotent;
 import openbloom.app.system.StudioDay;
-import openbloom.app.system.Typed;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.picture.RungsPicture;
-import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.VerdictKind;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -57,7 +57,7 @@ class JourneyController {
     private final RecordReader records;
     private final Catalogues catalogues;
     private final Seasons seasons;
-    private final Safety safety;
+    private final SafetyService safety;
     private final LadderDecisions decisions;
     private final FormPages forms;
     private final StudioDay day;
@@ -70,7 +70,7 @@ class JourneyController {
             RecordReader records,
             Catalogues catalogues,
             Seasons seasons,
-            Safety safety,
+            SafetyService safety,
             LadderDecisions decisions,
             FormPages forms,
             StudioDay day) {
@@ -92,7 +92,7 @@ class JourneyController {
      *
      * @param beside who else is expected at that minute
      */
-    record Ahead(long id, String words, List<String> beside) {}
+    record SeasonAhead(long id, String words, List<String> beside) {}
 
     @GetMapping("/people/{womanId}/journey")
     ModelAndView journey(
@@ -100,7 +100,7 @@ class JourneyController {
         return page(me, woman, from, "", "");
     }
 
-    @Once
+    @Idempotent
     @PostMapping("/people/{womanId}/visits")
     ModelAndView expect(
             @AuthenticationPrincipal SignedIn me,
@@ -108,7 +108,7 @@ class JourneyController {
             @RequestParam(defaultValue = "") String on,
             @RequestParam(defaultValue = "") String at,
             @RequestParam(defaultValue = "") String formKey) {
-        Typed typed = new Typed();
+        FormReader typed = new FormReader();
         LocalDate today = day.today(me);
         LocalDate earliest = today.minusDays(VISITS_BACK_DAYS);
         LocalDate latest = today.plusYears(VISITS_AHEAD_YEARS);
@@ -139,13 +139,13 @@ class JourneyController {
 
     private ModelAndView page(SignedIn me, Woman woman, String from, String on, String at) {
         LocalDate today = day.today(me);
-        List<Ahead> ahead = visits.ahead(me, woman, today.atStartOfDay()).stream()
+        List<SeasonAhead> ahead = visits.ahead(me, woman, today.atStartOfDay()).stream()
                 .limit(MOST_VISITS)
-                .map(next ->
-                        new Ahead(next.visit().id(), VISIT.format(next.visit().startsAt()), next.beside()))
+                .map(next -> new SeasonAhead(
+                        next.visit().id(), VISIT.format(next.visit().startsAt()), next.beside()))
                 .toList();
-        List<JourneyEntries.Entry> told = entries.of(woman, today, me.zone());
-        int first = new Typed().whole("from", from, 0, told.size()).orElse(0);
+        List<JourneyEntries.JourneyEntry> told = entries.of(woman, today, me.zone());
+        int first = new FormReader().whole("from", from, 0, told.size()).orElse(0);
         int next = Math.min(first + MOST_ENTRIES, told.size());
         return new ModelAndView("journey/journey")
                 .addObject("entries", told.subList(first, next))
@@ -156,13 +156,13 @@ class JourneyController {
                 .addObject("rungs", rungs(woman, today).orElse(""))
                 .addObject("ahead", ahead)
                 .addObject("season", season(woman, today, Optional.empty()))
-                .addObject("kinds", Kind.values())
+                .addObject("kinds", VerdictKind.values())
                 .addObject("on", on)
                 .addObject("at", at)
                 .addObject("formKey", UUID.randomUUID().toString());
     }
 
-    private Optional<SinceLast> since(Woman woman, LocalDate today, List<JourneyEntries.Entry> told) {
+    private Optional<SinceLast> since(Woman woman, LocalDate today, List<JourneyEntries.JourneyEntry> told) {
         return SinceLast.lastVisit(told, today)
                 .map(last -> SinceLast.of(
                         last,
@@ -174,9 +174,9 @@ class JourneyController {
     /** All ladders that were decided about; empty while there is none. */
     private Optional<String> rungs(Woman woman, LocalDate today) {
         Catalogue catalogue = catalogues.of(woman.studioId());
-        List<RungsPicture.Step> steps =
+        List<RungsPicture.RungBar> steps =
                 decisions.ofAll(List.of(woman.id())).getOrDefault(woman.id(), List.of()).stream()
-                        .map(made -> new RungsPicture.Step(
+                        .map(made -> new RungsPicture.RungBar(
                                 made.strand(), made.on(), made.chosen().rung(), catalogue.topRung(made.strand())))
                         .toList();
         return steps.isEmpty() ? Optional.empty() : Optional.of(RungsPicture.of(steps, today));
@@ -190,13 +190,13 @@ class JourneyController {
             @RequestParam(defaultValue = "") String week,
             Model model) {
         LocalDate today = day.today(me);
-        model.addAttribute("season", season(woman, today, new Typed().whole("week", week, 0, 1_000)));
-        model.addAttribute("kinds", Kind.values());
+        model.addAttribute("season", season(woman, today, new FormReader().whole("week", week, 0, 1_000)));
+        model.addAttribute("kinds", VerdictKind.values());
         return "journey/journey :: week";
     }
 
     private SeasonView season(Woman woman, LocalDate today, Optional<Integer> week) {
-        SeasonView.Known known = new SeasonView.Known(
+        SeasonView.KnownFact known = new SeasonView.KnownFact(
                 records.clientOn(woman, today), today, gaps.of(woman.id()), sessions.of(woman.id()));
         return SeasonView.of(seasons, catalogues.of(woman.studioId()), known, week);
     }

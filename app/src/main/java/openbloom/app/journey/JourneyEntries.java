@@ -14,8 +14,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import openbloom.app.checks.Safety;
 import openbloom.app.checks.SafetyAnswer;
+import openbloom.app.checks.SafetyService;
 import openbloom.app.checks.Sheet;
 import openbloom.app.checks.SheetFindings;
 import openbloom.app.checks.Sheets;
@@ -27,7 +27,7 @@ import openbloom.app.program.Programs;
 import openbloom.app.program.Reviews;
 import openbloom.app.session.LadderDecisions;
 import openbloom.app.session.PainLifts;
-import openbloom.app.session.PlannedItem;
+import openbloom.app.session.SessionLine;
 import openbloom.app.session.Sessions;
 import openbloom.core.Days;
 import openbloom.core.dating.Dating;
@@ -57,7 +57,7 @@ class JourneyEntries {
     private final GapChecks gaps;
     private final Sheets sheets;
     private final SheetFindings findings;
-    private final Safety answers;
+    private final SafetyService answers;
     private final Sessions sessions;
     private final LifeEvents events;
     private final Programs programs;
@@ -70,7 +70,7 @@ class JourneyEntries {
             GapChecks gaps,
             Sheets sheets,
             SheetFindings findings,
-            Safety answers,
+            SafetyService answers,
             Sessions sessions,
             LifeEvents events,
             Programs programs,
@@ -96,7 +96,7 @@ class JourneyEntries {
      *
      * @param written when it was written down, if that was on its day; empty where it is the only line of its day
      */
-    record Entry(
+    record JourneyEntry(
             LocalDate date,
             String kind,
             String title,
@@ -110,8 +110,8 @@ class JourneyEntries {
                     + written.map(time -> ", " + MINUTES.format(time)).orElse("");
         }
 
-        Entry at(Optional<LocalTime> time) {
-            return new Entry(date, kind, title, detail, link, alarm, time);
+        JourneyEntry at(Optional<LocalTime> time) {
+            return new JourneyEntry(date, kind, title, detail, link, alarm, time);
         }
 
         /** Whether she was there that day, as far as this line tells. */
@@ -125,9 +125,9 @@ class JourneyEntries {
         }
     }
 
-    List<Entry> of(Woman woman, LocalDate today, ZoneId zone) {
-        Times written = Times.of(times.of(woman.id()), zone);
-        List<Entry> entries = new ArrayList<>();
+    List<JourneyEntry> of(Woman woman, LocalDate today, ZoneId zone) {
+        EntryTimes written = EntryTimes.of(times.of(woman.id()), zone);
+        List<JourneyEntry> entries = new ArrayList<>();
         String record = "/people/" + woman.id();
         List<GapChecks.KeptCheck> checks = gaps.of(woman.id());
         checks.forEach(kept -> entries.add(check(kept, woman.ageYears(today).orElse(0), record)
@@ -152,7 +152,7 @@ class JourneyEntries {
         reviews.keptOf(woman.id())
                 .forEach(kept -> entries.add(review(kept, record).at(written.of(REVIEW, 0, kept.on()))));
         decisions.ofAll(List.of(woman.id())).getOrDefault(woman.id(), List.of()).stream()
-                .collect(Collectors.groupingBy(LadderDecisions.Made::on))
+                .collect(Collectors.groupingBy(LadderDecisions.DecisionMade::on))
                 .forEach((on, made) -> entries.add(decided(on, made, record).at(written.of(DECISION, 0, on))));
         lifts.ofAll(List.of(woman.id()))
                 .getOrDefault(woman.id(), List.of())
@@ -162,10 +162,11 @@ class JourneyEntries {
     }
 
     /** Latest first; the time of day only where a day has several lines. */
-    private static List<Entry> timed(List<Entry> entries) {
-        Map<LocalDate, Long> aDay = entries.stream().collect(Collectors.groupingBy(Entry::date, Collectors.counting()));
+    private static List<JourneyEntry> timed(List<JourneyEntry> entries) {
+        Map<LocalDate, Long> aDay =
+                entries.stream().collect(Collectors.groupingBy(JourneyEntry::date, Collectors.counting()));
         return entries.stream()
-                .sorted(Comparator.comparing(Entry::date)
+                .sorted(Comparator.comparing(JourneyEntry::date)
                         .thenComparing(entry -> entry.written().orElse(LocalTime.MIN))
                         .reversed())
                 .map(entry -> aDay.get(entry.date()) > 1 ? entry : entry.at(Optional.empty()))
@@ -173,13 +174,13 @@ class JourneyEntries {
     }
 
     /** Times of day by kind and id; a line that was written on another day than it is about has none. */
-    private record Times(Map<String, LocalDateTime> all) {
-        static Times of(List<WrittenTimes.Row> rows, ZoneId zone) {
+    private record EntryTimes(Map<String, LocalDateTime> all) {
+        static EntryTimes of(List<WrittenTimes.WrittenTimeRow> rows, ZoneId zone) {
             Map<String, LocalDateTime> all = new HashMap<>();
             rows.forEach(row -> all.put(
                     row.kind() + row.id() + (row.id() == 0 ? row.onDay() : ""),
                     LocalDateTime.ofInstant(row.at(), zone)));
-            return new Times(all);
+            return new EntryTimes(all);
         }
 
         Optional<LocalTime> of(String kind, long id, LocalDate on) {
@@ -190,7 +191,7 @@ class JourneyEntries {
     }
 
     /** What the intake tells with a day of its own. */
-    private static Stream<Entry> intake(Woman woman, String record) {
+    private static Stream<JourneyEntry> intake(Woman woman, String record) {
         return Stream.of(
                         woman.birth().map(birth -> birth(birth, record)),
                         woman.clearance().map(given -> clearance(given, record)),
@@ -198,27 +199,27 @@ class JourneyEntries {
                 .flatMap(entry -> entry.stream());
     }
 
-    private static Entry birth(Birth birth, String record) {
+    private static JourneyEntry birth(Birth birth, String record) {
         return entry(birth.date(), "Birth", birth.kind().words(), birth.tear().words(), record + "/edit", false);
     }
 
-    private static Entry clearance(Clearance given, String record) {
+    private static JourneyEntry clearance(Clearance given, String record) {
         String limits = String.join("; ", given.limits());
         return entry(given.date(), "Clearance", "By " + given.by(), limits, record + "/edit", false);
     }
 
-    private static Entry pregnancy(Dating dating, String record) {
+    private static JourneyEntry pregnancy(Dating dating, String record) {
         String due = "Due " + Days.words(dating.dueDate());
         String basis = "by " + dating.basis().words() + (dating.redated() ? ", re-dated" : "");
         return entry(dating.firstDay(), "Pregnancy", due, basis, record + "/edit", false);
     }
 
-    private static Entry event(LifeEvent event, String record) {
+    private static JourneyEntry event(LifeEvent event, String record) {
         String detail = event.words() + "; told by " + event.toldBy();
         return entry(event.happenedOn(), LIFE, event.kind().words(), detail, record + "/edit", false);
     }
 
-    private static Entry block(Programs.Kept kept, String record) {
+    private static JourneyEntry block(Programs.KeptProgram kept, String record) {
         String title = kept.document()
                 .map(block -> "Planned to " + Days.words(block.to()))
                 .orElse("A plan that cannot be read");
@@ -230,7 +231,7 @@ class JourneyEntries {
                 kept.row().madeOn(), PLAN, title, aims + "; by " + kept.row().madeBy(), record + "/program", false);
     }
 
-    private static Entry review(Reviews.Kept kept, String record) {
+    private static JourneyEntry review(Reviews.KeptReview kept, String record) {
         String aims = kept.document().aims().stream()
                 .map(aim -> aim.words() + ": " + aim.state())
                 .collect(Collectors.joining("; "));
@@ -238,24 +239,25 @@ class JourneyEntries {
     }
 
     /** What was decided on one day, ladder by ladder; what was overruled says so. */
-    private static Entry decided(LocalDate on, List<LadderDecisions.Made> made, String record) {
+    private static JourneyEntry decided(LocalDate on, List<LadderDecisions.DecisionMade> made, String record) {
         String title = made.stream().map(JourneyEntries::chosen).collect(Collectors.joining(", "));
         String overruled = made.stream()
                 .filter(one -> !one.chosen().overruledBecause().isEmpty())
                 .map(one -> one.strand().words() + " overruled: " + one.chosen().overruledBecause() + "; ")
                 .collect(Collectors.joining());
-        String by = made.stream().map(LadderDecisions.Made::by).distinct().collect(Collectors.joining(" and "));
+        String by =
+                made.stream().map(LadderDecisions.DecisionMade::by).distinct().collect(Collectors.joining(" and "));
         return entry(on, DECISION, title, overruled + "by " + by, record + "/response", false);
     }
 
-    private static String chosen(LadderDecisions.Made made) {
+    private static String chosen(LadderDecisions.DecisionMade made) {
         return made.proposed().decision() == Decision.STOP
                 ? made.strand().words() + " stopped: " + made.proposed().reasons()
                 : made.strand().words() + " rung " + made.chosen().rung();
     }
 
     /** Why it went on after pain, and who said so. */
-    private static Entry lifted(PainLifts.Lifted lifted, String record) {
+    private static JourneyEntry lifted(PainLifts.PainLifted lifted, String record) {
         String asked = lifted.pain() == null ? "" : "asked again: " + lifted.pain() + " of 10";
         String word = lifted.clinicianOn() == null ? "" : "clinician’s word of " + Days.words(lifted.clinicianOn());
         String title = "Goes on after pain, " + lifted.place().words() + ": "
@@ -265,13 +267,13 @@ class JourneyEntries {
         return entry(lifted.on(), DECISION, title, detail, record + "/held", false);
     }
 
-    private Entry sheet(Sheet sheet, String record) {
+    private JourneyEntry sheet(Sheet sheet, String record) {
         String title = findings.words(sheet);
         String kind = sheet.kind().words();
         return entry(sheet.checkedOn(), kind, title, "by " + sheet.checkedBy(), record + "/checks", false);
     }
 
-    private static Entry check(GapChecks.KeptCheck kept, int ageYears, String record) {
+    private static JourneyEntry check(GapChecks.KeptCheck kept, int ageYears, String record) {
         GapCheck check = kept.check();
         String gain = ConnectedGain.of(check)
                 .map(found -> "; connected: " + found.words())
@@ -295,7 +297,7 @@ class JourneyEntries {
                 .orElseGet(() -> School.TWO_FINGERS.read(check, ageYears).detail());
     }
 
-    private static Entry answer(SafetyAnswer answer, String record) {
+    private static JourneyEntry answer(SafetyAnswer answer, String record) {
         String signs = Stream.concat(answer.signs().stream().map(WarningSign::words), answer.unknownSigns().stream())
                 .collect(Collectors.joining(", "));
         String symptoms = String.join(
@@ -311,7 +313,7 @@ class JourneyEntries {
         return entry(answer.askedOn(), ASKED, title, detail, record + "/safe", answer.stops());
     }
 
-    private static Entry session(Sessions.Planned planned, List<GapChecks.KeptCheck> checks, String record) {
+    private static JourneyEntry session(Sessions.ComposedFor planned, List<GapChecks.KeptCheck> checks, String record) {
         LocalDate on = planned.stored().plannedOn();
         String beside = checks.stream()
                 .filter(kept -> !kept.check().date().isAfter(on))
@@ -321,7 +323,7 @@ class JourneyEntries {
                 .orElse("; no gap check before it");
         boolean taught = planned.stored().taughtOn() != null;
         long moves = planned.plan().items().stream()
-                .map(PlannedItem::moveId)
+                .map(SessionLine::moveId)
                 .distinct()
                 .count();
         return entry(
@@ -334,7 +336,8 @@ class JourneyEntries {
                 false);
     }
 
-    private static Entry entry(LocalDate date, String kind, String title, String detail, String link, boolean alarm) {
-        return new Entry(date, kind, title, detail, link, alarm, Optional.empty());
+    private static JourneyEntry entry(
+            LocalDate date, String kind, String title, String detail, String link, boolean alarm) {
+        return new JourneyEntry(date, kind, title, detail, link, alarm, Optional.empty());
     }
 }

@@ -12,22 +12,23 @@ import openbloom.app.checks.gap.GapChecks;
 import openbloom.app.moves.Seasons;
 import openbloom.app.session.Sessions;
 import openbloom.core.Days;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.dating.Block;
 import openbloom.core.dating.Dating;
 import openbloom.core.dating.Trimester;
 import openbloom.core.evidence.Published;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.picture.Ribbon;
+import openbloom.core.picture.Ribbon.RibbonKind;
 import openbloom.core.program.Season;
 import openbloom.core.record.Client;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.RecoveryStage;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 import openbloom.core.verdict.Facts;
 import openbloom.core.verdict.Judgement;
-import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.VerdictKind;
 
 /**
  * Her season and one week of it: by the calendar alone, with what is known today. Past her due date it goes on as if she
@@ -37,14 +38,19 @@ import openbloom.core.verdict.Kind;
  * @param weeks how many weeks the slider spans
  */
 public record SeasonView(
-        String ribbon, int weeks, Shown shown, Map<Kind, Integer> counts, List<Change> changes, List<Change> ahead) {
+        String ribbon,
+        int weeks,
+        ShownWeek shown,
+        Map<VerdictKind, Integer> counts,
+        List<ShownChange> changes,
+        List<ShownChange> ahead) {
     /** The week that is looked at; assumed where it lies behind a birth that is still ahead. */
-    public record Shown(int week, String day, String where, boolean assumed) {}
+    public record ShownWeek(int week, String day, String where, boolean assumed) {}
 
     /** One change of the calendar in a sentence. */
-    public record Change(String day, String words, String code) {
-        static Change of(Season.Change change) {
-            return new Change(
+    public record ShownChange(String day, String words, String code) {
+        static ShownChange of(Season.SeasonChange change) {
+            return new ShownChange(
                     Days.words(change.date()), change.words(), change.rule().code());
         }
     }
@@ -53,9 +59,10 @@ public record SeasonView(
     private static final int HALF_A_YEAR_DAYS = 182;
 
     /** What the season is drawn from. */
-    record Known(Client client, LocalDate today, List<GapChecks.KeptCheck> checks, List<Sessions.Planned> sessions) {}
+    record KnownFact(
+            Client client, LocalDate today, List<GapChecks.KeptCheck> checks, List<Sessions.ComposedFor> sessions) {}
 
-    static SeasonView of(Seasons seasons, Catalogue catalogue, Known known, Optional<Integer> week) {
+    static SeasonView of(Seasons seasons, Catalogue catalogue, KnownFact known, Optional<Integer> week) {
         List<Ribbon.Band> bands = bands(known);
         LocalDate from = bands.get(0).from();
         LocalDate to = bands.get(bands.size() - 1).toExclusive();
@@ -63,40 +70,42 @@ public record SeasonView(
         int now = (int) Math.max(0, ChronoUnit.WEEKS.between(from, known.today()));
         int asked = Math.max(0, Math.min(weeks, week.orElse(now)));
         LocalDate shown = week.isEmpty() ? known.today() : from.plusWeeks(asked);
-        List<Season.Change> season = season(seasons, catalogue, known, to);
+        List<Season.SeasonChange> season = season(seasons, catalogue, known, to);
         Client assumed = assumedOn(known.client(), shown);
         Judgement judgement = Judgement.of(catalogue, assumed, shown);
         return new SeasonView(
                 Ribbon.of(bands, marks(known, season), known.today(), shown),
                 weeks,
-                new Shown(asked, Days.words(shown), where(judgement.facts(), shown), assumed != known.client()),
+                new ShownWeek(asked, Days.words(shown), where(judgement.facts(), shown), assumed != known.client()),
                 counts(judgement),
                 season.stream()
                         .filter(change ->
                                 !change.date().isBefore(shown) && change.date().isBefore(shown.plusWeeks(1)))
-                        .map(Change::of)
+                        .map(ShownChange::of)
                         .toList(),
                 season.stream()
                         .filter(change -> !change.date().isBefore(shown.plusWeeks(1)))
                         .limit(CHANGES_AHEAD_SHOWN)
-                        .map(Change::of)
+                        .map(ShownChange::of)
                         .toList());
     }
 
-    private static Map<Kind, Integer> counts(Judgement judgement) {
-        Map<Kind, Integer> counts = new EnumMap<>(Kind.class);
-        Arrays.stream(Kind.values()).forEach(kind -> counts.put(kind, 0));
+    private static Map<VerdictKind, Integer> counts(Judgement judgement) {
+        Map<VerdictKind, Integer> counts = new EnumMap<>(VerdictKind.class);
+        Arrays.stream(VerdictKind.values()).forEach(kind -> counts.put(kind, 0));
         judgement.all().forEach(verdict -> counts.merge(verdict.kind(), 1, Integer::sum));
         return counts;
     }
 
-    private static List<Season.Change> season(Seasons seasons, Catalogue catalogue, Known known, LocalDate to) {
+    private static List<Season.SeasonChange> season(
+            Seasons seasons, Catalogue catalogue, KnownFact known, LocalDate to) {
         Optional<LocalDate> due =
                 known.client().situation().pregnancy().map(Dating::dueDate).filter(known.today()::isBefore);
         if (due.isEmpty()) {
             return seasons.of(catalogue, known.client(), known.today(), to);
         }
-        List<Season.Change> season = new ArrayList<>(seasons.of(catalogue, known.client(), known.today(), due.get()));
+        List<Season.SeasonChange> season =
+                new ArrayList<>(seasons.of(catalogue, known.client(), known.today(), due.get()));
         LocalDate born = due.get().plusDays(1);
         season.addAll(seasons.of(catalogue, assumedOn(known.client(), born), born, to));
         return season;
@@ -110,7 +119,7 @@ public record SeasonView(
                 .filter(day::isAfter)
                 .map(due -> client.but()
                         .notPregnant()
-                        .gaveBirth(new Birth(due, BirthKind.VAGINAL, Tear.UNKNOWN, Told.UNKNOWN))
+                        .gaveBirth(new Birth(due, BirthKind.VAGINAL, Tear.UNKNOWN, YesNoUnknown.UNKNOWN))
                         .build())
                 .orElse(client);
     }
@@ -129,7 +138,7 @@ public record SeasonView(
         return weeks == 1 ? "1 week" : weeks + " weeks";
     }
 
-    private static List<Ribbon.Band> bands(Known known) {
+    private static List<Ribbon.Band> bands(KnownFact known) {
         List<Ribbon.Band> bands = new ArrayList<>();
         Optional<Dating> pregnancy = known.client().situation().pregnancy();
         Optional<Birth> birth = known.client().situation().birth();
@@ -182,35 +191,34 @@ public record SeasonView(
         }
     }
 
-    private static List<Ribbon.Mark> marks(Known known, List<Season.Change> season) {
+    private static List<Ribbon.Mark> marks(KnownFact known, List<Season.SeasonChange> season) {
         List<Ribbon.Mark> marks = new ArrayList<>();
         known.client().situation().pregnancy().ifPresent(dating -> {
             for (Block block : Block.values()) {
                 marks.add(new Ribbon.Mark(
-                        dating.dayOfWeek(block.firstWeek()), Integer.toString(block.firstWeek()), Ribbon.Kind.TICK));
+                        dating.dayOfWeek(block.firstWeek()), Integer.toString(block.firstWeek()), RibbonKind.TICK));
             }
-            marks.add(new Ribbon.Mark(dating.dueDate(), "due " + Days.words(dating.dueDate()), Ribbon.Kind.BIRTH));
+            marks.add(new Ribbon.Mark(dating.dueDate(), "due " + Days.words(dating.dueDate()), RibbonKind.BIRTH));
             weekMarks(dating.dueDate(), marks);
         });
         known.client().situation().birth().ifPresent(birth -> {
-            marks.add(new Ribbon.Mark(birth.date(), birth.kind().words(), Ribbon.Kind.BIRTH));
+            marks.add(new Ribbon.Mark(birth.date(), birth.kind().words(), RibbonKind.BIRTH));
             weekMarks(birth.date(), marks);
         });
-        known.checks().forEach(kept -> marks.add(new Ribbon.Mark(kept.check().date(), "gap check", Ribbon.Kind.CHECK)));
+        known.checks().forEach(kept -> marks.add(new Ribbon.Mark(kept.check().date(), "gap check", RibbonKind.CHECK)));
         known.sessions()
-                .forEach(kept -> marks.add(new Ribbon.Mark(kept.stored().plannedOn(), "session", Ribbon.Kind.SESSION)));
+                .forEach(kept -> marks.add(new Ribbon.Mark(kept.stored().plannedOn(), "session", RibbonKind.SESSION)));
         season.stream()
-                .map(Season.Change::date)
+                .map(Season.SeasonChange::date)
                 .distinct()
-                .forEach(
-                        date -> marks.add(new Ribbon.Mark(date, "the calendar changes something", Ribbon.Kind.CHANGE)));
+                .forEach(date -> marks.add(new Ribbon.Mark(date, "the calendar changes something", RibbonKind.CHANGE)));
         return marks;
     }
 
     /** The six- and twelve-week marks after a birth. */
     private static void weekMarks(LocalDate birth, List<Ribbon.Mark> marks) {
         for (int weeks : new int[] {Published.REBUILD_FLOOR.amount(), Published.STRENGTHEN_FLOOR.amount()}) {
-            marks.add(new Ribbon.Mark(birth.plusWeeks(weeks), weeks + " wk", Ribbon.Kind.TICK));
+            marks.add(new Ribbon.Mark(birth.plusWeeks(weeks), weeks + " wk", RibbonKind.TICK));
         }
     }
 }

@@ -22,10 +22,10 @@ record SinceLast(String day, List<String> lines) {
     private static final int CHANGES_TOLD = 3;
 
     /** The last day before today on which she was asked or taught; empty at a first visit. */
-    static Optional<LocalDate> lastVisit(List<JourneyEntries.Entry> entries, LocalDate today) {
+    static Optional<LocalDate> lastVisit(List<JourneyEntries.JourneyEntry> entries, LocalDate today) {
         return entries.stream()
                 .filter(entry -> entry.isVisit() && entry.date().isBefore(today))
-                .map(JourneyEntries.Entry::date)
+                .map(JourneyEntries.JourneyEntry::date)
                 .max(Comparator.naturalOrder());
     }
 
@@ -36,8 +36,8 @@ record SinceLast(String day, List<String> lines) {
     static SinceLast of(
             LocalDate last,
             List<SafetyAnswer> answers,
-            List<JourneyEntries.Entry> entries,
-            List<Season.Change> changes) {
+            List<JourneyEntries.JourneyEntry> entries,
+            List<Season.SeasonChange> changes) {
         List<String> lines = new ArrayList<>();
         lines.add(told(last, answers));
         entries.stream()

@@ -14,7 +14,7 @@ interface WrittenTimes {
      *
      * @param id of what it is about; 0 where a day has only one such line
      */
-    record Row(String kind, long id, LocalDate onDay, Instant at) {}
+    record WrittenTimeRow(String kind, long id, LocalDate onDay, Instant at) {}
 
     @Select("""
             select 'Safe today?' as kind, id, asked_on as on_day, stored_at as "at" from safety_answer where woman_id = #{womanId}
@@ -33,5 +33,5 @@ interface WrittenTimes {
             union all
             select 'Decision', 0, decided_on, max(stored_at) from ladder_decision where woman_id = #{womanId} group by decided_on
             """)
-    List<Row> of(long womanId);
+    List<WrittenTimeRow> of(long womanId);
 }

@@ -25,7 +25,7 @@ public class Catalogues {
     private final CatalogueLoader loader;
     private final Catalogue shipped;
     private final StudioMovesMapper mapper;
-    private final Map<Long, Kept> cache = new ConcurrentHashMap<>();
+    private final Map<Long, KeptCatalogue> cache = new ConcurrentHashMap<>();
 
     Catalogues(Catalogue shipped, Figures figures, StudioMovesMapper mapper) {
         this.figures = figures;
@@ -34,7 +34,7 @@ public class Catalogues {
         this.mapper = mapper;
     }
 
-    private record Kept(int version, Catalogue catalogue) {}
+    private record KeptCatalogue(int version, Catalogue catalogue) {}
 
     /** The moves a studio works with. */
     public Catalogue of(long studioId) {
@@ -43,9 +43,9 @@ public class Catalogues {
         if (own.isEmpty()) {
             return shipped;
         }
-        Kept kept = cache.get(studioId);
+        KeptCatalogue kept = cache.get(studioId);
         if (kept == null || kept.version() != own.get().version()) {
-            kept = new Kept(own.get().version(), withOwn(own.get()));
+            kept = new KeptCatalogue(own.get().version(), withOwn(own.get()));
             cache.put(studioId, kept);
         }
         return kept.catalogue();

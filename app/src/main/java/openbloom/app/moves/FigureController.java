@@ -8,14 +8,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import openbloom.app.studio.SignedIn;
-import openbloom.app.system.Sentences;
-import openbloom.app.system.Typed;
+import openbloom.app.system.FormReader;
+import openbloom.app.system.MessageFormatter;
 import openbloom.core.Outcome;
 import openbloom.core.figure.BodyStage;
 import openbloom.core.figure.OwnPose;
 import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
 import openbloom.core.verdict.Adjustment;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
@@ -40,9 +40,9 @@ class FigureController {
     private final Catalogues catalogues;
     private final MoveFigures figures;
     private final StudioPoses poses;
-    private final Sentences sentences;
+    private final MessageFormatter sentences;
 
-    FigureController(Catalogues catalogues, MoveFigures figures, StudioPoses poses, Sentences sentences) {
+    FigureController(Catalogues catalogues, MoveFigures figures, StudioPoses poses, MessageFormatter sentences) {
         this.catalogues = catalogues;
         this.figures = figures;
         this.poses = poses;
@@ -50,13 +50,13 @@ class FigureController {
     }
 
     /** What an address asks for; the first of the two that is given counts. */
-    record Asked(
+    record FigureQuery(
             @Nullable String week,
             @Nullable String after,
             @Nullable String side,
             @Nullable String version) {
         BodyStage stage() {
-            Typed typed = new Typed();
+            FormReader typed = new FormReader();
             Optional<BodyStage> pregnant =
                     typed.whole("week", week, 0, BodyStage.LAST_WEEK).map(BodyStage.Pregnant::new);
             Optional<BodyStage> born = typed.whole("after", after, 0, 520).map(BodyStage.AfterBirth::new);
@@ -77,7 +77,8 @@ class FigureController {
     }
 
     @GetMapping("/moves/{moveId}/figure.svg")
-    ResponseEntity<String> picture(@AuthenticationPrincipal SignedIn me, @PathVariable String moveId, Asked asked) {
+    ResponseEntity<String> picture(
+            @AuthenticationPrincipal SignedIn me, @PathVariable String moveId, FigureQuery asked) {
         return kept().contentType(SVG).body(figures.picture(seen(me, moveId, asked)));
     }
 
@@ -115,22 +116,22 @@ class FigureController {
     @GetMapping("/moves/{moveId}/figure.json")
     @ResponseBody
     ResponseEntity<List<String>> frames(
-            @AuthenticationPrincipal SignedIn me, @PathVariable String moveId, Asked asked) {
+            @AuthenticationPrincipal SignedIn me, @PathVariable String moveId, FigureQuery asked) {
         return kept().body(figures.frames(seen(me, moveId, asked)));
     }
 
     /** The figures of a strand. */
-    public record Row(Strand strand, List<Move> moves) {}
+    public record FigureRow(ExerciseGroup strand, List<Move> moves) {}
 
     /** Every figure on one page, for looking them over. */
     @GetMapping("/moves/figures")
-    String all(@AuthenticationPrincipal SignedIn me, Asked asked, Model model) {
+    String all(@AuthenticationPrincipal SignedIn me, FigureQuery asked, Model model) {
         asked.stage();
         Catalogue catalogue = catalogues.of(me.studioId());
         model.addAttribute(
                 "rows",
-                Arrays.stream(Strand.values())
-                        .map(strand -> new Row(strand, catalogue.ladder(strand)))
+                Arrays.stream(ExerciseGroup.values())
+                        .map(strand -> new FigureRow(strand, catalogue.ladder(strand)))
                         .toList());
         model.addAttribute("week", asked.week());
         model.addAttribute("side", asked.side());
@@ -141,10 +142,10 @@ class FigureController {
         return ResponseEntity.ok().cacheControl(CacheControl.maxAge(KEPT).cachePrivate());
     }
 
-    private MoveFigures.Seen seen(SignedIn me, String moveId, Asked asked) {
+    private MoveFigures.FigureSeen seen(SignedIn me, String moveId, FigureQuery asked) {
         Catalogue catalogue = catalogues.of(me.studioId());
         Move move = catalogue.find(moveId).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
         boolean leftSide = "left".equalsIgnoreCase(asked.side());
-        return MoveFigures.Seen.changed(asked.stage(), leftSide, move, asked.changes(), catalogue);
+        return MoveFigures.FigureSeen.changed(asked.stage(), leftSide, move, asked.changes(), catalogue);
     }
 }

@@ -6,9 +6,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import openbloom.core.figure.BodyStage;
-import openbloom.core.figure.Change;
+import openbloom.core.figure.FigureChange;
+import openbloom.core.figure.FigureStyle;
 import openbloom.core.figure.Figures;
-import openbloom.core.figure.Look;
 import openbloom.core.figure.OwnPose;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Move;
@@ -30,17 +30,17 @@ public class MoveFigures {
     }
 
     /** Where the move goes to, paler where it began, and an arrow. */
-    public String picture(Seen seen) {
+    public String picture(FigureSeen seen) {
         return figures.picture(figure(seen), look(seen));
     }
 
     /** Where it begins and where it goes to; one picture if it is held. */
-    public List<String> startAndEnd(Seen seen) {
+    public List<String> startAndEnd(FigureSeen seen) {
         return figures.startAndEnd(figure(seen), look(seen));
     }
 
     /** From start to end; a single one if it is held. */
-    List<String> frames(Seen seen) {
+    List<String> frames(FigureSeen seen) {
         List<String> ends = startAndEnd(seen);
         return ends.size() == 1 ? ends : figures.frames(figure(seen), look(seen), FRAMES);
     }
@@ -57,7 +57,8 @@ public class MoveFigures {
      */
     String named(String figure, Optional<OwnPose> own) {
         return figures.picture(
-                figure, new Look(BodyStage.NEITHER, false, "#3F6B57", figure.replace('-', ' '), "", Set.of(), own));
+                figure,
+                new FigureStyle(BodyStage.NEITHER, false, "#3F6B57", figure.replace('-', ' '), "", Set.of(), own));
     }
 
     /**
@@ -66,32 +67,32 @@ public class MoveFigures {
      * @param leftSide her left side works
      * @param shownBy the version of the move that is shown, or the move itself
      */
-    public record Seen(BodyStage stage, boolean leftSide, Move shownBy, Set<Change> changes) {
+    public record FigureSeen(BodyStage stage, boolean leftSide, Move shownBy, Set<FigureChange> changes) {
         /** The move as it is written. */
-        public static Seen plain(BodyStage stage, boolean leftSide, Move move) {
-            return new Seen(stage, leftSide, move, Set.of());
+        public static FigureSeen plain(BodyStage stage, boolean leftSide, Move move) {
+            return new FigureSeen(stage, leftSide, move, Set.of());
         }
 
         /** The move with what its rules change. */
-        public static Seen changed(
+        public static FigureSeen changed(
                 BodyStage stage, boolean leftSide, Move move, Collection<Adjustment> changes, Catalogue catalogue) {
-            return new Seen(stage, leftSide, Versions.shownBy(move, changes, catalogue), Versions.seen(changes));
+            return new FigureSeen(stage, leftSide, Versions.shownBy(move, changes, catalogue), Versions.seen(changes));
         }
     }
 
-    private static String figure(Seen seen) {
+    private static String figure(FigureSeen seen) {
         return seen.shownBy().teaching().figure();
     }
 
-    private static Look look(Seen seen) {
+    private static FigureStyle look(FigureSeen seen) {
         Move move = seen.shownBy();
-        String changes = seen.changes().stream().map(Change::setUp).collect(Collectors.joining(" "));
+        String changes = seen.changes().stream().map(FigureChange::setUp).collect(Collectors.joining(" "));
         String description = String.join(
                 " ",
                 move.position().words() + ".",
                 String.join(" ", move.teaching().setup()),
                 changes);
-        return new Look(
+        return new FigureStyle(
                 seen.stage(),
                 seen.leftSide(),
                 SessionStrip.tone(move.strand()),

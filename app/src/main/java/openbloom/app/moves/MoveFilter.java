@@ -3,12 +3,12 @@ package openbloom.app.moves;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Predicate;
-import openbloom.app.system.Typed;
+import openbloom.app.system.FormReader;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Position;
 import openbloom.core.verdict.Judgement;
-import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.VerdictKind;
 
 /**
  * Which moves a page of moves shows; what is empty or cannot be read narrows nothing.
@@ -20,11 +20,11 @@ public record MoveFilter(String position, String kit, String most, String kind, 
     static final String NO_KIT = "NONE";
 
     Predicate<Move> asked(Optional<Judgement> judgement) {
-        Typed typed = new Typed();
+        FormReader typed = new FormReader();
         Optional<Position> where = typed.choice("position", position, Position.class);
         Optional<Equipment> thing = kit.equals(NO_KIT) ? Optional.empty() : typed.choice("kit", kit, Equipment.class);
         Optional<Integer> load = typed.whole("most", most, 0, 5);
-        Optional<Kind> verdict = typed.choice("kind", kind, Kind.class);
+        Optional<VerdictKind> verdict = typed.choice("kind", kind, VerdictKind.class);
         String words = named.strip().toLowerCase(Locale.ROOT);
         return move -> where.filter(position -> position != move.position()).isEmpty()
                 && thing.filter(needed -> !move.needs(needed)).isEmpty()

@@ -8,12 +8,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
-import openbloom.app.system.FormOfParts;
+import openbloom.app.system.CompositeForm;
 import openbloom.core.figure.Joint;
 import org.jspecify.annotations.Nullable;
 
 /** A studio's own move as it is typed; turned into an entry of a YAML file, so that one checker judges both ways in. */
-@FormOfParts
+@CompositeForm
 public record MoveForm(Named named, Graded graded, Done done, Shown shown, Taught taught, Linked linked) {
     /** What it is called and where it stands. */
     public record Named(

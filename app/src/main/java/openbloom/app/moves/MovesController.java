@@ -9,22 +9,22 @@ import java.util.stream.Collectors;
 import openbloom.app.people.People;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
+import openbloom.app.system.FormReader;
 import openbloom.app.system.StudioDay;
-import openbloom.app.system.Typed;
 import openbloom.core.figure.BodyStage;
-import openbloom.core.figure.Change;
+import openbloom.core.figure.FigureChange;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Equipment;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Position;
-import openbloom.core.moves.Strand;
 import openbloom.core.session.Place;
 import openbloom.core.verdict.Adjustment;
+import openbloom.core.verdict.ExclusionSurvey;
 import openbloom.core.verdict.Judgement;
-import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Verdict;
+import openbloom.core.verdict.VerdictKind;
 import openbloom.core.verdict.Versions;
-import openbloom.core.verdict.WhoMayNot;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -53,10 +53,10 @@ class MovesController {
     }
 
     /** A move as a cell of its ladder; no verdict for nobody. */
-    record Cell(Move move, @Nullable Kind kind) {}
+    record WeekCell(Move move, @Nullable VerdictKind kind) {}
 
     /** A strand with the moves the filter leaves. */
-    record Row(Strand strand, int done, List<Cell> cells) {}
+    record MoveRow(ExerciseGroup strand, int done, List<WeekCell> cells) {}
 
     /**
      * How the move is done differently.
@@ -64,7 +64,7 @@ class MovesController {
      * @param setUp its line of set-up, or empty
      * @param other the move that is done instead, where it is another
      */
-    public record Version(Adjustment adjustment, String setUp, Optional<Move> other, String who) {}
+    public record MoveVersion(Adjustment adjustment, String setUp, Optional<Move> other, String who) {}
 
     @GetMapping("/moves")
     String all(
@@ -82,7 +82,7 @@ class MovesController {
         Optional<Woman> her = picked.her();
         Optional<Judgement> judgement = her.map(found -> judged(me, found));
         MoveFilter filter = new MoveFilter(position, kit, most, kind, named);
-        List<Row> rows = rows(catalogue, filter.asked(judgement), judgement);
+        List<MoveRow> rows = rows(catalogue, filter.asked(judgement), judgement);
         model.addAttribute("rows", rows);
         model.addAttribute(
                 "shown", rows.stream().mapToInt(row -> row.cells().size()).sum());
@@ -91,23 +91,23 @@ class MovesController {
         model.addAttribute("her", her.orElse(null));
         model.addAttribute("week", weekShown("", judgement));
         model.addAttribute("picked", picked);
-        model.addAttribute("kinds", Kind.values());
+        model.addAttribute("kinds", VerdictKind.values());
         model.addAttribute("positions", Position.values());
         model.addAttribute("things", Equipment.values());
         return "moves/list";
     }
 
-    private static List<Row> rows(Catalogue catalogue, Predicate<Move> asked, Optional<Judgement> judgement) {
-        Map<Strand, Integer> done = judgement
+    private static List<MoveRow> rows(Catalogue catalogue, Predicate<Move> asked, Optional<Judgement> judgement) {
+        Map<ExerciseGroup, Integer> done = judgement
                 .map(known -> known.facts().client().standing().rungs())
                 .orElse(Map.of());
-        return Arrays.stream(Strand.values())
-                .map(strand -> new Row(
+        return Arrays.stream(ExerciseGroup.values())
+                .map(strand -> new MoveRow(
                         strand,
                         done.getOrDefault(strand, 0),
                         catalogue.ladder(strand).stream()
                                 .filter(asked)
-                                .map(move -> new Cell(
+                                .map(move -> new WeekCell(
                                         move,
                                         judgement
                                                 .map(known -> known.of(move).kind())
@@ -167,18 +167,20 @@ class MovesController {
                 "harder", move.links().harder().stream().map(catalogue::get).toList());
         model.addAttribute(
                 "swaps", move.links().swaps().stream().map(catalogue::get).toList());
-        List<WhoMayNot> whoMayNot = WhoMayNot.of(catalogue, move);
+        List<ExclusionSurvey> whoMayNot = ExclusionSurvey.of(catalogue, move);
         model.addAttribute("whoMayNot", whoMayNot);
         model.addAttribute("versions", versions(catalogue, move, whoMayNot));
         model.addAttribute("ours", !catalogues.isShipped(moveId));
         return "moves/move";
     }
 
-    private static List<Version> versions(Catalogue catalogue, Move move, List<WhoMayNot> whoMayNot) {
-        return WhoMayNot.versions(catalogue, move, whoMayNot).stream()
-                .map(version -> new Version(
+    private static List<MoveVersion> versions(Catalogue catalogue, Move move, List<ExclusionSurvey> whoMayNot) {
+        return ExclusionSurvey.versions(catalogue, move, whoMayNot).stream()
+                .map(version -> new MoveVersion(
                         version.adjustment(),
-                        Versions.seen(version.adjustment()).map(Change::setUp).orElse(""),
+                        Versions.seen(version.adjustment())
+                                .map(FigureChange::setUp)
+                                .orElse(""),
                         Versions.of(version.adjustment(), move, catalogue),
                         String.join(", ", version.who())))
                 .toList();
@@ -186,7 +188,7 @@ class MovesController {
 
     /** The week that was asked for, or hers; 0 without a bump. */
     private static int weekShown(String week, Optional<Judgement> judgement) {
-        return new Typed()
+        return new FormReader()
                 .whole("week", week, 0, BodyStage.LAST_WEEK)
                 .orElseGet(() -> judgement
                         .map(known ->
@@ -205,7 +207,7 @@ class MovesController {
             return Optional.empty();
         }
         Optional<Woman> found =
-                new Typed().whole("woman", woman, 1, Integer.MAX_VALUE).flatMap(id -> people.find(me, id));
+                new FormReader().whole("woman", woman, 1, Integer.MAX_VALUE).flatMap(id -> people.find(me, id));
         if (found.isEmpty()) {
             throw new ResponseStatusException(HttpStatus.NOT_FOUND);
         }

@@ -12,22 +12,22 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import openbloom.app.studio.SignedIn;
-import openbloom.app.system.Sentences;
+import openbloom.app.system.ApplicationVersion;
+import openbloom.app.system.MessageFormatter;
 import openbloom.app.system.UnreadableRecord;
-import openbloom.app.system.Version;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
 import openbloom.core.figure.Joint;
 import openbloom.core.moves.BreathPattern;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Demand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Flexion;
 import openbloom.core.moves.PelvicTone;
 import openbloom.core.moves.Position;
 import openbloom.core.moves.Purpose;
 import openbloom.core.moves.Rotation;
 import openbloom.core.moves.Sides;
-import openbloom.core.moves.Strand;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -52,11 +52,11 @@ class OwnMovesController {
     private static final MediaType YAML_TYPE = new MediaType("application", "yaml", StandardCharsets.UTF_8);
 
     private final Catalogues catalogues;
-    private final Sentences sentences;
+    private final MessageFormatter sentences;
     private final StudioPoses poses;
     private final YAMLMapper yaml = new YAMLMapper();
 
-    OwnMovesController(Catalogues catalogues, Sentences sentences, StudioPoses poses) {
+    OwnMovesController(Catalogues catalogues, MessageFormatter sentences, StudioPoses poses) {
         this.catalogues = catalogues;
         this.sentences = sentences;
         this.poses = poses;
@@ -69,7 +69,9 @@ class OwnMovesController {
 
     @PostMapping("/moves/own")
     ModelAndView add(
-            @AuthenticationPrincipal SignedIn me, @RequestParam(defaultValue = "") Version version, MoveForm form) {
+            @AuthenticationPrincipal SignedIn me,
+            @RequestParam(defaultValue = "") ApplicationVersion version,
+            MoveForm form) {
         List<Map<String, Object>> moves = new ArrayList<>(entries(me));
         moves.add(entry(me, form));
         Outcome<Catalogue> kept = catalogues.keep(me.studioId(), version.number(), written(moves));
@@ -102,7 +104,7 @@ class OwnMovesController {
     @PostMapping("/moves/own/take-out")
     ModelAndView takeOut(
             @AuthenticationPrincipal SignedIn me,
-            @RequestParam(defaultValue = "") Version version,
+            @RequestParam(defaultValue = "") ApplicationVersion version,
             @RequestParam(defaultValue = "") String id) {
         List<Map<String, Object>> rest =
                 entries(me).stream().filter(move -> !id.equals(move.get("id"))).toList();
@@ -112,7 +114,7 @@ class OwnMovesController {
     @PostMapping("/moves/own/yaml")
     ModelAndView read(
             @AuthenticationPrincipal SignedIn me,
-            @RequestParam(defaultValue = "") Version version,
+            @RequestParam(defaultValue = "") ApplicationVersion version,
             @RequestParam(defaultValue = "") String text,
             @RequestParam(required = false) @Nullable MultipartFile file)
             throws IOException {
@@ -155,7 +157,7 @@ class OwnMovesController {
                 .addObject("text", text.isEmpty() ? own.yaml() : text)
                 .addObject("version", own.version())
                 .addObject("moves", entries(me))
-                .addObject("strands", words(Strand.values(), Strand::words))
+                .addObject("strands", words(ExerciseGroup.values(), ExerciseGroup::words))
                 .addObject("purposes", words(Purpose.values(), Purpose::words))
                 .addObject("positions", words(Position.values(), Position::words))
                 .addObject("flexions", words(Flexion.values(), Flexion::words))

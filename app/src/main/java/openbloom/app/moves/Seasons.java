@@ -18,25 +18,26 @@ import org.springframework.stereotype.Component;
 public class Seasons {
     private static final int MOST_REMEMBERED = 500;
 
-    private record Asked(Catalogue catalogue, Client client, LocalDate from, LocalDate to) {}
+    private record SeasonKey(Catalogue catalogue, Client client, LocalDate from, LocalDate to) {}
 
-    private final Cache<Asked, List<Season.Change>> whole =
+    private final Cache<SeasonKey, List<Season.SeasonChange>> whole =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
-    private final Cache<Asked, Optional<Season.Change>> next =
+    private final Cache<SeasonKey, Optional<Season.SeasonChange>> next =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
     /** The changes from the day after {@code fromExclusive} to {@code toInclusive}, in order. */
-    public List<Season.Change> of(Catalogue catalogue, Client client, LocalDate fromExclusive, LocalDate toInclusive) {
+    public List<Season.SeasonChange> of(
+            Catalogue catalogue, Client client, LocalDate fromExclusive, LocalDate toInclusive) {
         return whole.get(
-                new Asked(catalogue, client, fromExclusive, toInclusive),
+                new SeasonKey(catalogue, client, fromExclusive, toInclusive),
                 asked -> List.copyOf(Season.of(asked.catalogue(), asked.client(), asked.from(), asked.to())));
     }
 
     /** The first of them. */
-    public Optional<Season.Change> next(
+    public Optional<Season.SeasonChange> next(
             Catalogue catalogue, Client client, LocalDate fromExclusive, LocalDate toInclusive) {
         return next.get(
-                new Asked(catalogue, client, fromExclusive, toInclusive),
+                new SeasonKey(catalogue, client, fromExclusive, toInclusive),
                 asked -> Season.next(asked.catalogue(), asked.client(), asked.from(), asked.to()));
     }
 }

@@ -18,19 +18,19 @@ import tools.jackson.databind.json.JsonMapper;
 class EarlierIntakes {
     private static final Logger LOG = LoggerFactory.getLogger(EarlierIntakes.class);
 
-    private final Rows rows;
+    private final EarlierIntakeMapper rows;
     private final JsonMapper json;
 
-    EarlierIntakes(Rows rows, JsonMapper json) {
+    EarlierIntakes(EarlierIntakeMapper rows, JsonMapper json) {
         this.rows = rows;
         this.json = json;
     }
 
     /** Earlier intakes as they are kept. */
     @Mapper
-    interface Rows {
+    interface EarlierIntakeMapper {
         /** One row; the account is the one that made the change. */
-        record Row(int version, String changedBy, Instant changedAt, String form) {}
+        record EarlierIntakeRow(int version, String changedBy, Instant changedAt, String form) {}
 
         @Insert("""
                 insert into earlier_intake (woman_id, version, changed_by, changed_at, form)
@@ -48,7 +48,7 @@ class EarlierIntakes {
                 from earlier_intake join account on account.id = earlier_intake.changed_by
                 where woman_id = #{womanId} order by earlier_intake.version desc
                 """)
-        List<Row> of(long womanId);
+        List<EarlierIntakeMapper.EarlierIntakeRow> of(long womanId);
     }
 
     /** One earlier intake, and who changed it when. */
@@ -68,7 +68,7 @@ class EarlierIntakes {
         return rows.of(womanId).stream().flatMap(row -> read(row).stream()).toList();
     }
 
-    private List<Earlier> read(Rows.Row row) {
+    private List<Earlier> read(EarlierIntakeMapper.EarlierIntakeRow row) {
         try {
             IntakeForm form = json.readValue(row.form(), IntakeForm.class);
             return List.of(new Earlier(row.version(), row.changedBy(), row.changedAt(), form));

@@ -8,23 +8,23 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import openbloom.app.system.Columns;
-import openbloom.app.system.FormOfParts;
-import openbloom.app.system.Typed;
+import openbloom.app.system.ColumnCodec;
+import openbloom.app.system.CompositeForm;
+import openbloom.app.system.FormReader;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.dating.DatingBasis;
-import openbloom.core.record.ClinicianLimit;
+import openbloom.core.record.ClinicalRestriction;
 import openbloom.core.record.Falls;
-import openbloom.core.record.Limits;
+import openbloom.core.record.InputRanges;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.SurgeryKind;
-import openbloom.core.stage.Told;
 import org.jspecify.annotations.Nullable;
 
 /** The intake exactly as it is typed; where it is written, the fields of every part stand side by side. */
-@FormOfParts
+@CompositeForm
 public record IntakeForm(
-        @JsonUnwrapped Kept kept,
+        @JsonUnwrapped FormVersion kept,
         @JsonUnwrapped Who who,
         @JsonUnwrapped Dated dated,
         @JsonUnwrapped Stated stated,
@@ -33,7 +33,8 @@ public record IntakeForm(
         @JsonUnwrapped Has has,
         @JsonUnwrapped Cleared clearance) {
     /** Under which key it is sent, and of which version it is. */
-    public record Kept(@Nullable String formKey, @Nullable String version) {}
+    public record FormVersion(
+            @Nullable String formKey, @Nullable String version) {}
 
     /** Who she is and what she has at home. */
     public record Who(
@@ -46,28 +47,28 @@ public record IntakeForm(
             @Nullable String babies,
             @Nullable List<String> equipment) {
         /** Read beside what is typed, so that a new fact about her is told here and nowhere else in the form. */
-        Woman.About about(Typed typed, LocalDate today, @Nullable String falls) {
-            String called = typed.requiredText("name", name, Intake.LONGEST_NAME);
+        Woman.AboutHer about(FormReader typed, LocalDate today, @Nullable String falls) {
+            String called = typed.requiredText("name", name, IntakeReader.LONGEST_NAME);
             Integer bornIn = typed.whole(
                             "birthYear",
                             birthYear,
-                            today.getYear() - Limits.OLDEST_YEARS,
-                            today.getYear() - Limits.YOUNGEST_YEARS)
+                            today.getYear() - InputRanges.OLDEST_YEARS,
+                            today.getYear() - InputRanges.YOUNGEST_YEARS)
                     .orElse(null);
-            Situation now = typed.requiredChoice("situation", situation, Situation.class)
-                    .orElse(Situation.NEITHER);
+            LifeSituation now = typed.requiredChoice("situation", situation, LifeSituation.class)
+                    .orElse(LifeSituation.NEITHER);
             Integer bornTo =
-                    typed.whole("births", births, 0, Limits.MOST_BIRTHS).orElse(null);
-            if (now == Situation.AFTER_BIRTH && bornTo != null && bornTo == 0) {
+                    typed.whole("births", births, 0, InputRanges.MOST_BIRTHS).orElse(null);
+            if (now == LifeSituation.AFTER_BIRTH && bornTo != null && bornTo == 0) {
                 typed.refuse("births", "intake.birthsAfterBirth");
             }
-            return new Woman.About(
+            return new Woman.AboutHer(
                     called,
                     bornIn,
-                    typed.text("goals", goals, Intake.LONGEST_TEXT),
+                    typed.text("goals", goals, IntakeReader.LONGEST_TEXT),
                     typed.choice("training", training, Training.class).orElse(null),
                     bornTo,
-                    typed.whole("babies", babies, 1, Limits.MOST_BABIES).orElse(null),
+                    typed.whole("babies", babies, 1, InputRanges.MOST_BABIES).orElse(null),
                     now,
                     typed.choice("falls", falls, Falls.class).orElse(Falls.NOT_ASKED));
         }
@@ -112,7 +113,7 @@ public record IntakeForm(
             @Nullable String pessary,
             @Nullable String falls) {
         /** Read beside what is typed. A kind or a time of an operation needs the condition to be ticked. */
-        Woman.SurgeryTold surgery(Typed typed, Set<Condition> conditions) {
+        Woman.SurgeryTold surgery(FormReader typed, Set<Condition> conditions) {
             SurgeryKind kind =
                     typed.choice("surgeryKind", surgeryKind, SurgeryKind.class).orElse(null);
             boolean longAgo = "yes".equals(surgeryLongAgo);
@@ -127,7 +128,9 @@ public record IntakeForm(
                 typed.refuse("surgeryKind", "intake.surgeryTwice");
             }
             return new Woman.SurgeryTold(
-                    kind, longAgo, typed.choice("pessary", pessary, Told.class).orElse(null));
+                    kind,
+                    longAgo,
+                    typed.choice("pessary", pessary, YesNoUnknown.class).orElse(null));
         }
     }
 
@@ -141,7 +144,7 @@ public record IntakeForm(
 
     public static IntakeForm empty() {
         return new IntakeForm(
-                new Kept(UUID.randomUUID().toString(), "0"),
+                new FormVersion(UUID.randomUUID().toString(), "0"),
                 new Who("", "", "", "", "", "0", "1", List.of()),
                 new Dated("LAST_PERIOD", "", "28", "", "", "5"),
                 new Stated("", "", "", ""),
@@ -154,7 +157,7 @@ public record IntakeForm(
     /** The form filled from what is kept. */
     public static IntakeForm of(Woman w) {
         return new IntakeForm(
-                new Kept(w.key().formKey(), Integer.toString(w.version())),
+                new FormVersion(w.key().formKey(), Integer.toString(w.version())),
                 new Who(
                         w.name(),
                         text(w.about().birthYear()),
@@ -210,7 +213,7 @@ public record IntakeForm(
     private static Cleared cleared(Woman w) {
         Map<Boolean, List<String>> limits = w.limits().stream()
                 .collect(Collectors.partitioningBy(
-                        limit -> ClinicianLimit.parse(limit).isPresent()));
+                        limit -> ClinicalRestriction.parse(limit).isPresent()));
         return new Cleared(
                 text(w.medical().clearedOn()),
                 text(w.medical().clearedBy()),
@@ -229,7 +232,7 @@ public record IntakeForm(
 
     /** A day for each condition in the order of the form; empty where since-when is not known. */
     private static List<String> daysSince(Woman w) {
-        Map<Condition, LocalDate> days = Columns.days(w.medical().conditionsSince(), Condition.class);
+        Map<Condition, LocalDate> days = ColumnCodec.days(w.medical().conditionsSince(), Condition.class);
         return Arrays.stream(Condition.values())
                 .map(condition -> text(days.get(condition)))
                 .toList();

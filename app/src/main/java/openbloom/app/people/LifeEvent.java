@@ -7,15 +7,15 @@ import java.time.LocalDate;
  *
  * @param words what was known before, such as the due date of the pregnancy that ended
  */
-public record LifeEvent(long id, long womanId, Kind kind, LocalDate happenedOn, String words, String toldBy) {
+public record LifeEvent(long id, long womanId, LifeEventKind kind, LocalDate happenedOn, String words, String toldBy) {
     /** What happened. */
-    public enum Kind {
+    public enum LifeEventKind {
         BIRTH("Birth recorded"),
         PREGNANCY_CLOSED("Pregnancy closed");
 
         private final String words;
 
-        Kind(String words) {
+        LifeEventKind(String words) {
             this.words = words;
         }
 

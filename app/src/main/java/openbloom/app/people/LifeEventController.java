@@ -3,9 +3,9 @@ package openbloom.app.people;
 import java.util.List;
 import java.util.UUID;
 import openbloom.app.studio.SignedIn;
+import openbloom.app.system.ApplicationVersion;
 import openbloom.app.system.FormPages;
-import openbloom.app.system.Once;
-import openbloom.app.system.Version;
+import openbloom.app.system.Idempotent;
 import openbloom.core.Problem;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
@@ -31,7 +31,7 @@ class LifeEventController {
 
     @GetMapping("/people/{womanId}/birth")
     ModelAndView birth(Woman woman) {
-        if (woman.situation() != Situation.PREGNANT) {
+        if (woman.situation() != LifeSituation.PREGNANT) {
             return toJourney(woman);
         }
         return page(
@@ -40,7 +40,7 @@ class LifeEventController {
                 new LifeEvents.BirthForm(key(), Integer.toString(woman.version()), "", "", "UNKNOWN", "UNKNOWN"));
     }
 
-    @Once
+    @Idempotent
     @PostMapping("/people/{womanId}/birth")
     ModelAndView recordBirth(
             @AuthenticationPrincipal SignedIn me, Woman woman, @ModelAttribute("form") LifeEvents.BirthForm form) {
@@ -49,19 +49,19 @@ class LifeEventController {
 
     @GetMapping("/people/{womanId}/close-pregnancy")
     ModelAndView close(Woman woman) {
-        if (woman.situation() != Situation.PREGNANT) {
+        if (woman.situation() != LifeSituation.PREGNANT) {
             return toJourney(woman);
         }
         return page("people/close", woman, null).addObject("formKey", key()).addObject("endedOn", "");
     }
 
-    @Once
+    @Idempotent
     @PostMapping("/people/{womanId}/close-pregnancy")
     ModelAndView closePregnancy(
             @AuthenticationPrincipal SignedIn me,
             Woman woman,
             @RequestParam(defaultValue = "") String formKey,
-            @RequestParam(defaultValue = "") Version version,
+            @RequestParam(defaultValue = "") ApplicationVersion version,
             @RequestParam(defaultValue = "") String endedOn) {
         ModelAndView again =
                 page("people/close", woman, null).addObject("formKey", formKey).addObject("endedOn", endedOn);
@@ -75,7 +75,7 @@ class LifeEventController {
     private static ModelAndView page(String view, Woman woman, LifeEvents.@Nullable BirthForm form) {
         return new ModelAndView(view)
                 .addObject("form", form)
-                .addObject("pregnant", woman.situation() == Situation.PREGNANT)
+                .addObject("pregnant", woman.situation() == LifeSituation.PREGNANT)
                 .addObject("birthKinds", BirthKind.values())
                 .addObject("tears", Tear.values());
     }

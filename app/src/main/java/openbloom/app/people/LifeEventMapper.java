@@ -25,5 +25,12 @@ public interface LifeEventMapper {
             insert into life_event (woman_id, form_key, kind, happened_on, words, told_by, stored_at)
             values (#{womanId}, #{formKey}, #{kind}, #{on}, #{words}, #{by}, #{at})
             """)
-    void insert(long womanId, String formKey, LifeEvent.Kind kind, LocalDate on, String words, long by, Instant at);
+    void insert(
+            long womanId,
+            String formKey,
+            LifeEvent.LifeEventKind kind,
+            LocalDate on,
+            String words,
+            long by,
+            Instant at);
 }

@@ -6,15 +6,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import openbloom.app.studio.SignedIn;
+import openbloom.app.system.ApplicationVersion;
+import openbloom.app.system.FormReader;
 import openbloom.app.system.StudioDay;
-import openbloom.app.system.Typed;
-import openbloom.app.system.Version;
 import openbloom.core.Days;
 import openbloom.core.Problem;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.dating.Dating;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -62,13 +62,14 @@ public class LifeEvents {
      */
     @Transactional
     public List<Problem> recordBirth(SignedIn me, Woman woman, BirthForm form) {
-        Typed typed = new Typed();
+        FormReader typed = new FormReader();
         checkPregnant(typed, woman);
         Optional<LocalDate> on = past(typed, "birthDate", form.birthDate(), me);
         BirthKind kind = typed.requiredChoice("birthKind", form.birthKind(), BirthKind.class)
                 .orElse(BirthKind.VAGINAL);
         Tear tear = typed.choice("tear", form.tear(), Tear.class).orElse(Tear.UNKNOWN);
-        Told wound = typed.choice("woundClosed", form.woundClosed(), Told.class).orElse(Told.UNKNOWN);
+        YesNoUnknown wound = typed.choice("woundClosed", form.woundClosed(), YesNoUnknown.class)
+                .orElse(YesNoUnknown.UNKNOWN);
         if (kind == BirthKind.CAESAREAN && tear.reachesSphincter()) {
             typed.refuse("tear", "intake.tearWithCaesarean");
         }
@@ -81,8 +82,8 @@ public class LifeEvents {
             Woman after = woman.afterBirth(
                     new Woman.BirthTold(born, kind, tear, wound),
                     me.accountId(),
-                    Version.parse(form.version()).number());
-            keep(typed, me, woman, after, form.formKey(), LifeEvent.Kind.BIRTH, born);
+                    ApplicationVersion.parse(form.version()).number());
+            keep(typed, me, woman, after, form.formKey(), LifeEvent.LifeEventKind.BIRTH, born);
         }
         return typed.problems();
     }
@@ -94,22 +95,22 @@ public class LifeEvents {
      */
     @Transactional
     public List<Problem> closePregnancy(
-            SignedIn me, Woman woman, String formKey, Version version, @Nullable String on) {
-        Typed typed = new Typed();
+            SignedIn me, Woman woman, String formKey, ApplicationVersion version, @Nullable String on) {
+        FormReader typed = new FormReader();
         checkPregnant(typed, woman);
         Optional<LocalDate> ended = past(typed, "endedOn", on, me);
         ended.filter(end -> !afterTheBeginning(woman, end))
                 .ifPresent(end -> typed.refuse("endedOn", "life.beforePregnancy", end));
         if (typed.isClean()) {
             Woman after = woman.noLongerPregnant(me.accountId(), version.number());
-            keep(typed, me, woman, after, formKey, LifeEvent.Kind.PREGNANCY_CLOSED, ended.orElseThrow());
+            keep(typed, me, woman, after, formKey, LifeEvent.LifeEventKind.PREGNANCY_CLOSED, ended.orElseThrow());
         }
         return typed.problems();
     }
 
     /** A second birth, or closing what is closed, makes no sense. */
-    private static void checkPregnant(Typed typed, Woman woman) {
-        if (woman.situation() != Situation.PREGNANT) {
+    private static void checkPregnant(FormReader typed, Woman woman) {
+        if (woman.situation() != LifeSituation.PREGNANT) {
             typed.refuse("version", "life.notPregnant");
         }
     }
@@ -123,7 +124,13 @@ public class LifeEvents {
     }
 
     private void keep(
-            Typed typed, SignedIn me, Woman before, Woman after, String formKey, LifeEvent.Kind kind, LocalDate on) {
+            FormReader typed,
+            SignedIn me,
+            Woman before,
+            Woman after,
+            String formKey,
+            LifeEvent.LifeEventKind kind,
+            LocalDate on) {
         String known = before.dating()
                 .map(dating -> "pregnancy due " + Days.words(dating.dueDate()) + ", by "
                         + dating.basis().words())
@@ -136,7 +143,7 @@ public class LifeEvents {
         events.insert(after.id(), formKey, kind, on, known, me.accountId(), day.instant());
     }
 
-    private Optional<LocalDate> past(Typed typed, String field, @Nullable String text, SignedIn me) {
+    private Optional<LocalDate> past(FormReader typed, String field, @Nullable String text, SignedIn me) {
         Optional<LocalDate> date = typed.requiredDate(field, text);
         if (date.isPresent() && date.get().isAfter(day.today(me))) {
             typed.refuse(field, "typed.future", date.get());

@@ -6,7 +6,7 @@ import java.util.List;
 /** What the day needs next for a woman; nothing is forced. */
 public interface NextSteps {
     /** What is left of the day, the next step first; empty when the day is done or her record cannot be read. */
-    List<Step> of(Woman woman, LocalDate today);
+    List<NextStep> of(Woman woman, LocalDate today);
 
     /**
      * A step.
@@ -15,5 +15,5 @@ public interface NextSteps {
      * @param why why it is next
      * @param path below the woman's own address
      */
-    record Step(String words, String why, String path) {}
+    record NextStep(String words, String why, String path) {}
 }

@@ -50,7 +50,7 @@ class PageFrame {
                     model.addAttribute("strip", strip);
                     if (strip.isReadable()) {
                         model.addAttribute("tour", !tours.isClosed(me.accountId()));
-                        List<NextSteps.Step> left = next.of(woman, today);
+                        List<NextSteps.NextStep> left = next.of(woman, today);
                         model.addAttribute("next", left.isEmpty() ? null : left.get(0));
                         model.addAttribute("afterNext", left.size() < 2 ? null : left.get(1));
                     }

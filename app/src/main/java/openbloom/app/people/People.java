@@ -13,7 +13,7 @@ import openbloom.app.system.StudioDay;
 import openbloom.app.system.UnreadableRecord;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
-import openbloom.core.record.Choice;
+import openbloom.core.record.ApproachChoice;
 import openbloom.core.stage.Birth;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -52,7 +52,7 @@ public class People {
             return women.find(me.studioId(), id);
         } catch (UncategorizedDataAccessException broken) {
             String name = women.named(me.studioId(), List.of(id)).stream()
-                    .map(WomanMapper.Named::name)
+                    .map(WomanMapper.WomanName::name)
                     .findFirst()
                     .orElse("");
             throw new UnreadableRecord(name, "the intake of woman " + id, broken);
@@ -65,18 +65,19 @@ public class People {
      * @param women those whose intake can be read
      * @param unreadable those whose intake cannot
      */
-    public record Page(List<Woman> women, List<WomanMapper.Named> unreadable, int total) {}
+    public record Page(List<Woman> women, List<WomanMapper.WomanName> unreadable, int total) {}
 
     /** The women of one page, {@link #PAGE} at most. */
     public Page page(SignedIn me, String part, int page) {
-        List<WomanMapper.Named> names = women.names(me.studioId(), pattern(part), page * PAGE, PAGE);
-        Page found = of(me, names.stream().map(WomanMapper.Named::id).toList());
+        List<WomanMapper.WomanName> names = women.names(me.studioId(), pattern(part), page * PAGE, PAGE);
+        Page found = of(me, names.stream().map(WomanMapper.WomanName::id).toList());
         return new Page(found.women(), found.unreadable(), women.count(me.studioId(), pattern(part)));
     }
 
     /** One page of the women of some numbers, by name. */
     public Page page(SignedIn me, List<Long> ids, int page) {
-        List<Long> sorted = named(me, ids).stream().map(WomanMapper.Named::id).toList();
+        List<Long> sorted =
+                named(me, ids).stream().map(WomanMapper.WomanName::id).toList();
         int from = Math.min(page * PAGE, sorted.size());
         Page found = of(me, sorted.subList(from, Math.min(from + PAGE, sorted.size())));
         return new Page(found.women(), found.unreadable(), sorted.size());
@@ -89,13 +90,13 @@ public class People {
      * @param isLarge whether there are more than can be offered at once, so that one searches
      * @param who what was searched for and is called by nobody, or by several
      */
-    public record Picked(Optional<Woman> her, List<WomanMapper.Named> women, boolean isLarge, String who) {}
+    public record Picked(Optional<Woman> her, List<WomanMapper.WomanName> women, boolean isLarge, String who) {}
 
     /** Whom a name alone tells; otherwise her who was chosen already. */
     public Picked picked(SignedIn me, Optional<Woman> chosen, String who) {
         boolean large = count(me) > MOST_OFFERED;
         boolean searched = large && !who.isBlank();
-        List<WomanMapper.Named> found = !large || searched
+        List<WomanMapper.WomanName> found = !large || searched
                 ? women.names(me.studioId(), pattern(who.strip()), 0, MOST_OFFERED)
                 : women.named(me.studioId(), seenLast(me, MOST_OFFERED));
         if (searched && found.size() == 1) {
@@ -105,22 +106,23 @@ public class People {
     }
 
     /** Who is picked is always among those offered. */
-    private static List<WomanMapper.Named> withHer(List<WomanMapper.Named> found, Optional<Woman> her) {
-        return Stream.concat(her.stream().map(woman -> new WomanMapper.Named(woman.id(), woman.name())), found.stream())
+    private static List<WomanMapper.WomanName> withHer(List<WomanMapper.WomanName> found, Optional<Woman> her) {
+        return Stream.concat(
+                        her.stream().map(woman -> new WomanMapper.WomanName(woman.id(), woman.name())), found.stream())
                 .distinct()
                 .toList();
     }
 
     /** The women of some numbers, by name. */
     public Page of(SignedIn me, List<Long> ids) {
-        List<WomanMapper.Named> names = named(me, ids);
+        List<WomanMapper.WomanName> names = named(me, ids);
         List<Woman> readable =
                 names.isEmpty() ? List.of() : readable(me, names, () -> women.findAll(me.studioId(), ids));
         return new Page(readable, without(names, readable), names.size());
     }
 
     /** The names of some numbers. */
-    public List<WomanMapper.Named> named(SignedIn me, List<Long> ids) {
+    public List<WomanMapper.WomanName> named(SignedIn me, List<Long> ids) {
         return ids.isEmpty() ? List.of() : women.named(me.studioId(), ids);
     }
 
@@ -133,13 +135,13 @@ public class People {
         return women.count(me.studioId(), "");
     }
 
-    private static List<WomanMapper.Named> without(List<WomanMapper.Named> names, List<Woman> readable) {
+    private static List<WomanMapper.WomanName> without(List<WomanMapper.WomanName> names, List<Woman> readable) {
         Set<Long> read = readable.stream().map(Woman::id).collect(Collectors.toSet());
         return names.stream().filter(named -> !read.contains(named.id())).toList();
     }
 
     /** All at once; if one of them cannot be read, one by one. */
-    private List<Woman> readable(SignedIn me, List<WomanMapper.Named> names, Supplier<List<Woman>> atOnce) {
+    private List<Woman> readable(SignedIn me, List<WomanMapper.WomanName> names, Supplier<List<Woman>> atOnce) {
         try {
             return atOnce.get();
         } catch (DataAccessException oneIsBroken) {
@@ -167,15 +169,15 @@ public class People {
     }
 
     public Outcome<Woman> add(SignedIn me, IntakeForm form) {
-        Intake.Owner owner = new Intake.Owner(0, me.studioId(), me.accountId(), 0, "");
-        Outcome<Woman> read = Intake.read(form, owner, day.today(me));
+        IntakeReader.Owner owner = new IntakeReader.Owner(0, me.studioId(), me.accountId(), 0, "");
+        Outcome<Woman> read = IntakeReader.read(form, owner, day.today(me));
         return read.map(woman ->
                 women.find(me.studioId(), women.insert(woman, day.instant())).orElseThrow());
     }
 
     /** Keeps an approach of her own; false if somebody else changed her record meanwhile. */
     @Transactional
-    public boolean follow(SignedIn me, Woman woman, Set<Choice> choices, int version) {
+    public boolean follow(SignedIn me, Woman woman, Set<ApproachChoice> choices, int version) {
         boolean kept = women.update(woman.following(choices, me.accountId(), version), day.instant()) == 1;
         if (kept) {
             earlier.keep(woman, me, day.instant());
@@ -190,8 +192,9 @@ public class People {
      */
     @Transactional
     public Outcome<Woman> change(SignedIn me, Woman kept, int version, IntakeForm form) {
-        Intake.Owner owner = new Intake.Owner(kept.id(), me.studioId(), me.accountId(), version, kept.approach());
-        Outcome<Woman> read = Intake.read(form, owner, day.today(me));
+        IntakeReader.Owner owner =
+                new IntakeReader.Owner(kept.id(), me.studioId(), me.accountId(), version, kept.approach());
+        Outcome<Woman> read = IntakeReader.read(form, owner, day.today(me));
         if (read.problems().isEmpty()) {
             Optional<LocalDate> tooEarly =
                     read.value().birth().map(Birth::date).filter(born -> LifeEvents.isTooEarlyForABirth(kept, born));

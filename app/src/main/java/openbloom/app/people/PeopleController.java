@@ -12,16 +12,16 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import openbloom.app.studio.SignedIn;
+import openbloom.app.system.ApplicationVersion;
+import openbloom.app.system.FormFields;
 import openbloom.app.system.FormPages;
-import openbloom.app.system.Once;
-import openbloom.app.system.Parts;
+import openbloom.app.system.FormReader;
+import openbloom.app.system.Idempotent;
 import openbloom.app.system.StudioDay;
-import openbloom.app.system.Typed;
-import openbloom.app.system.Version;
 import openbloom.core.Outcome;
 import openbloom.core.dating.DatingBasis;
 import openbloom.core.moves.Equipment;
-import openbloom.core.record.ClinicianLimit;
+import openbloom.core.record.ClinicalRestriction;
 import openbloom.core.screening.Condition;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
@@ -56,7 +56,7 @@ class PeopleController {
     }
 
     /** One field of a stale form, as it is kept and as it was typed. */
-    record Difference(String field, String kept, String typed) {}
+    record IntakeDifference(String field, String kept, String typed) {}
 
     @GetMapping("/people")
     String list(
@@ -67,7 +67,7 @@ class PeopleController {
             @RequestHeader(name = "HX-Request", required = false) boolean fragment,
             Model model) {
         LocalDate today = day.today(me);
-        int asked = new Typed().whole("page", page, 0, MOST_PAGES).orElse(0);
+        int asked = new FormReader().whole("page", page, 0, MOST_PAGES).orElse(0);
         Optional<Only> some = Only.of(only);
         People.Page found = some.map(one -> people.page(me, one.numbers(records, me), asked))
                 .orElseGet(() -> people.page(me, q, asked));
@@ -110,7 +110,7 @@ class PeopleController {
 
     private List<StageStrip> strips(People.Page found, LocalDate today) {
         Stream<StageStrip> read =
-                records.listedOn(found.women(), today).stream().map(RecordReader.Listed::strip);
+                records.listedOn(found.women(), today).stream().map(RecordReader.ListedRecord::strip);
         Stream<StageStrip> unread =
                 found.unreadable().stream().map(named -> StageStrip.unreadable(named.id(), named.name()));
         return Stream.concat(read, unread)
@@ -124,7 +124,7 @@ class PeopleController {
         return intake(model);
     }
 
-    @Once
+    @Idempotent
     @PostMapping("/people")
     ModelAndView add(@AuthenticationPrincipal SignedIn me, IntakeForm form) {
         Outcome<Woman> kept = people.add(me, form);
@@ -144,14 +144,14 @@ class PeopleController {
     }
 
     /** One change of her intake: who made it, when, and what was different before. */
-    record Change(String at, String by, List<Difference> differences) {}
+    record IntakeChange(String at, String by, List<IntakeDifference> differences) {}
 
-    private List<Change> earlierVersions(SignedIn me, Woman woman) {
-        List<Change> changes = new ArrayList<>();
+    private List<IntakeChange> earlierVersions(SignedIn me, Woman woman) {
+        List<IntakeChange> changes = new ArrayList<>();
         IntakeForm later = IntakeForm.of(woman);
         for (EarlierIntakes.Earlier before : earlier.of(woman.id())) {
             String at = MOMENT.format(before.changedAt().atZone(me.studio().zone()));
-            changes.add(new Change(at, before.changedBy(), differences(before.form(), later)));
+            changes.add(new IntakeChange(at, before.changedBy(), differences(before.form(), later)));
             later = before.form();
         }
         return changes;
@@ -159,7 +159,7 @@ class PeopleController {
 
     @PostMapping("/people/{womanId}")
     ModelAndView change(@AuthenticationPrincipal SignedIn me, Woman woman, IntakeForm form) {
-        int version = Version.parse(form.kept().version()).number();
+        int version = ApplicationVersion.parse(form.kept().version()).number();
         Outcome<Woman> changed = people.change(me, woman, version, form);
         if (changed.problems().isEmpty()) {
             return toJourney(woman.id());
@@ -169,7 +169,7 @@ class PeopleController {
                 .addObject("woman", woman);
     }
 
-    private ModelAndView refused(IntakeForm form, Outcome<Woman> outcome, List<Difference> differences) {
+    private ModelAndView refused(IntakeForm form, Outcome<Woman> outcome, List<IntakeDifference> differences) {
         ModelAndView page = new ModelAndView("people/intake");
         choices(page.getModel());
         return forms.refused(page.addObject("form", form).addObject("differences", differences), outcome.problems());
@@ -181,23 +181,23 @@ class PeopleController {
     }
 
     private static void choices(Map<String, Object> model) {
-        model.put("situations", Situation.values());
+        model.put("situations", LifeSituation.values());
         model.put("bases", List.of(DatingBasis.values()));
         model.put("birthKinds", BirthKind.values());
         model.put("tears", Tear.values());
         model.put("allConditions", Condition.values());
         model.put("allEquipment", Equipment.values());
-        model.put("allLimits", ClinicianLimit.values());
+        model.put("allLimits", ClinicalRestriction.values());
     }
 
-    private static List<Difference> differences(IntakeForm kept, IntakeForm typed) {
-        Map<String, Optional<Object>> after = Parts.values(typed);
-        List<Difference> differences = new ArrayList<>();
-        Parts.values(kept).forEach((field, value) -> {
+    private static List<IntakeDifference> differences(IntakeForm kept, IntakeForm typed) {
+        Map<String, Optional<Object>> after = FormFields.values(typed);
+        List<IntakeDifference> differences = new ArrayList<>();
+        FormFields.values(kept).forEach((field, value) -> {
             String before = words(value);
             String now = words(after.get(field));
             if (!NOT_SHOWN_AS_DIFFERENT.contains(field) && !before.equals(now)) {
-                differences.add(new Difference(field, before, now));
+                differences.add(new IntakeDifference(field, before, now));
             }
         });
         return differences;

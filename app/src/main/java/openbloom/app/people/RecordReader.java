@@ -11,14 +11,14 @@ public interface RecordReader {
     Client clientOn(Woman woman, LocalDate day);
 
     /** Many women's records in one batch, in their order; one that cannot be read is listed as such. */
-    List<Listed> listedOn(List<Woman> women, LocalDate day);
+    List<ListedRecord> listedOn(List<Woman> women, LocalDate day);
 
     /**
      * A woman as a list shows her.
      *
      * @param client what the rules read of her; empty when her record cannot be read
      */
-    record Listed(Woman woman, Optional<Client> client, StageStrip strip) {}
+    record ListedRecord(Woman woman, Optional<Client> client, StageStrip strip) {}
 
     /** The approach that counts for her: her own choices over the studio's over the usual ones. */
     Approach approachOf(Woman woman);

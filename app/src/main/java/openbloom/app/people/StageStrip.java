@@ -15,7 +15,7 @@ public record StageStrip(
         String clearance,
         Stops stops,
         NextCheck nextCheck,
-        Drawn drawn) {
+        StageDrawn drawn) {
     static final String CANNOT_BE_READ = "this record cannot be read: open her intake, look through it and save it";
 
     /**
@@ -53,13 +53,13 @@ public record StageStrip(
      *
      * @param body how a figure of her is drawn today, as the query of its address; empty when nothing is known
      */
-    public record Drawn(String ring, String body) {}
+    public record StageDrawn(String ring, String body) {}
 
     /** Stands for a woman whose record cannot be read. */
     public static StageStrip unreadable(long womanId, String name) {
         Now now = new Now(CANNOT_BE_READ, "", "", false);
         return new StageStrip(
-                womanId, name, now, List.of(), "", Stops.NONE, new NextCheck("", false), new Drawn("", ""));
+                womanId, name, now, List.of(), "", Stops.NONE, new NextCheck("", false), new StageDrawn("", ""));
     }
 
     public boolean isReadable() {

@@ -27,16 +27,16 @@ public class Visits {
     }
 
     /** A visit and who else is expected at that minute, by name. */
-    public record Ahead(Visit visit, List<String> beside) {}
+    public record BookedVisits(Visit visit, List<String> beside) {}
 
     /** Her visits from a moment on. */
-    public List<Ahead> ahead(SignedIn me, Woman woman, LocalDateTime from) {
+    public List<BookedVisits> ahead(SignedIn me, Woman woman, LocalDateTime from) {
         Map<Long, List<String>> others = visits.beside(me.studioId(), woman.id(), from).stream()
                 .collect(Collectors.groupingBy(
                         VisitMapper.Beside::visitId,
                         Collectors.mapping(VisitMapper.Beside::name, Collectors.toList())));
         return visits.ahead(woman.id(), from).stream()
-                .map(visit -> new Ahead(visit, others.getOrDefault(visit.id(), List.of())))
+                .map(visit -> new BookedVisits(visit, others.getOrDefault(visit.id(), List.of())))
                 .toList();
     }
 

@@ -6,7 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import openbloom.app.system.Columns;
+import openbloom.app.system.ColumnCodec;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.dating.Dating;
 import openbloom.core.dating.DatingBasis;
 import openbloom.core.dating.GestationalAge;
@@ -15,12 +16,12 @@ import openbloom.core.dating.Ultrasound;
 import openbloom.core.moves.Equipment;
 import openbloom.core.record.Answer;
 import openbloom.core.record.Approach;
+import openbloom.core.record.ApproachChoice;
 import openbloom.core.record.Background;
-import openbloom.core.record.Choice;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Conditions;
 import openbloom.core.record.Falls;
-import openbloom.core.record.Intake;
+import openbloom.core.record.IntakeFacts;
 import openbloom.core.record.Medical;
 import openbloom.core.record.Surgery;
 import openbloom.core.record.Training;
@@ -29,47 +30,46 @@ import openbloom.core.screening.SurgeryKind;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 import org.jspecify.annotations.Nullable;
 
 /** A woman as her intake is kept, in groups; units are in the names, lists are joined in one column. */
 public record Woman(
         long id,
-        Key key,
-        About about,
+        RecordKey key,
+        AboutHer about,
         DatingTold datingTold,
         BirthTold birthTold,
         MedicalTold medical,
         String equipment,
         String approach) {
     /** In which studio she is kept, in which version, and who made it. */
-    public record Key(long studioId, String formKey, int version, long changedBy) {
-        Key next(int fromVersion, long by) {
-            return new Key(studioId, formKey, fromVersion, by);
+    public record RecordKey(long studioId, String formKey, int version, long changedBy) {
+        RecordKey next(int fromVersion, long by) {
+            return new RecordKey(studioId, formKey, fromVersion, by);
         }
     }
 
     /** Who she is and what she wants. */
-    public record About(
+    public record AboutHer(
             String name,
             @Nullable Integer birthYear,
             String goals,
             @Nullable Training training,
             @Nullable Integer births,
             @Nullable Integer babies,
-            Situation situation,
+            LifeSituation situation,
             Falls falls) {
         /** What is asked of every woman; nothing else is known yet. */
-        public static About of(String name, int birthYear, String goals) {
-            return new About(name, birthYear, goals, null, 0, 1, Situation.NEITHER, Falls.NOT_ASKED);
+        public static AboutHer of(String name, int birthYear, String goals) {
+            return new AboutHer(name, birthYear, goals, null, 0, 1, LifeSituation.NEITHER, Falls.NOT_ASKED);
         }
 
-        public About now(Situation other, @Nullable Integer bornTo, @Nullable Integer carried) {
-            return new About(name, birthYear, goals, training, bornTo, carried, other, falls);
+        public AboutHer now(LifeSituation other, @Nullable Integer bornTo, @Nullable Integer carried) {
+            return new AboutHer(name, birthYear, goals, training, bornTo, carried, other, falls);
         }
 
-        public About trained(@Nullable Training before) {
-            return new About(name, birthYear, goals, before, births, babies, situation, falls);
+        public AboutHer trained(@Nullable Training before) {
+            return new AboutHer(name, birthYear, goals, before, births, babies, situation, falls);
         }
 
         private Background background(OptionalInt ageYears) {
@@ -131,7 +131,7 @@ public record Woman(
             @Nullable LocalDate on,
             @Nullable BirthKind kind,
             @Nullable Tear tear,
-            @Nullable Told woundClosed) {
+            @Nullable YesNoUnknown woundClosed) {
         public static final BirthTold NONE = new BirthTold(null, null, null, null);
     }
 
@@ -151,41 +151,41 @@ public record Woman(
 
         /** Her operation, if one is told: with its day since when the condition is known. */
         List<Surgery> operations() {
-            if (!Columns.known(conditions, Condition.class).contains(Condition.EARLIER_SURGERY)) {
+            if (!ColumnCodec.known(conditions, Condition.class).contains(Condition.EARLIER_SURGERY)) {
                 return List.of();
             }
             Optional<LocalDate> on = Optional.ofNullable(
-                    Columns.days(conditionsSince, Condition.class).get(Condition.EARLIER_SURGERY));
+                    ColumnCodec.days(conditionsSince, Condition.class).get(Condition.EARLIER_SURGERY));
             SurgeryKind kind = surgery.kind() == null ? SurgeryKind.UNKNOWN : surgery.kind();
             return List.of(new Surgery(kind, on, surgery.longAgo()));
         }
 
-        Told wearsPessary() {
-            return surgery.pessary() == null ? Told.UNKNOWN : surgery.pessary();
+        YesNoUnknown wearsPessary() {
+            return surgery.pessary() == null ? YesNoUnknown.UNKNOWN : surgery.pessary();
         }
 
         public List<String> limits() {
-            return Columns.lines(clearanceLimits);
+            return ColumnCodec.lines(clearanceLimits);
         }
 
         public Optional<Clearance> clearance() {
             return clearedOn == null || clearedBy == null
                     ? Optional.empty()
-                    : Optional.of(
-                            new Clearance(clearedOn, clearedBy, limits(), Columns.known(clearedFor, Condition.class)));
+                    : Optional.of(new Clearance(
+                            clearedOn, clearedBy, limits(), ColumnCodec.known(clearedFor, Condition.class)));
         }
 
         private Answer<Conditions> told() {
-            Map<Condition, LocalDate> since = Columns.days(conditionsSince, Condition.class);
+            Map<Condition, LocalDate> since = ColumnCodec.days(conditionsSince, Condition.class);
             return askedOn == null
                     ? Answer.notAsked()
-                    : Answer.given(askedOn, new Conditions(Columns.known(conditions, Condition.class), since));
+                    : Answer.given(askedOn, new Conditions(ColumnCodec.known(conditions, Condition.class), since));
         }
 
         private boolean isReadable() {
-            return Columns.unknown(conditions, Condition.class).isEmpty()
-                    && Columns.areDays(conditionsSince, Condition.class)
-                    && Columns.unknown(clearedFor, Condition.class).isEmpty();
+            return ColumnCodec.unknown(conditions, Condition.class).isEmpty()
+                    && ColumnCodec.areDays(conditionsSince, Condition.class)
+                    && ColumnCodec.unknown(clearedFor, Condition.class).isEmpty();
         }
     }
 
@@ -197,7 +197,7 @@ public record Woman(
     public record SurgeryTold(
             @Nullable SurgeryKind kind,
             boolean longAgo,
-            @Nullable Told pessary) {
+            @Nullable YesNoUnknown pessary) {
         public static final SurgeryTold NONE = new SurgeryTold(null, false, null);
     }
 
@@ -224,7 +224,7 @@ public record Woman(
         return about.goals();
     }
 
-    public Situation situation() {
+    public LifeSituation situation() {
         return about.situation();
     }
 
@@ -232,17 +232,17 @@ public record Woman(
     @SuppressWarnings("ConstantValue")
     public boolean isReadable() {
         boolean situated = situation() != null
-                && (situation() != Situation.PREGNANT || datingTold.basis() != null && datingTold.givenOn() != null)
-                && (situation() != Situation.AFTER_BIRTH
+                && (situation() != LifeSituation.PREGNANT || datingTold.basis() != null && datingTold.givenOn() != null)
+                && (situation() != LifeSituation.AFTER_BIRTH
                         || birthTold.on() != null && birthTold.kind() != null && birthTold.tear() != null);
         return situated
                 && medical.isReadable()
-                && Columns.unknown(equipment, Equipment.class).isEmpty()
-                && Columns.unknown(approach, Choice.class).isEmpty();
+                && ColumnCodec.unknown(equipment, Equipment.class).isEmpty()
+                && ColumnCodec.unknown(approach, ApproachChoice.class).isEmpty();
     }
 
     public Optional<Statement> statement() {
-        return situation() == Situation.PREGNANT ? datingTold.statement() : Optional.empty();
+        return situation() == LifeSituation.PREGNANT ? datingTold.statement() : Optional.empty();
     }
 
     /** The scan that is held against her dating; none when it is the dating itself. */
@@ -264,19 +264,19 @@ public record Woman(
         LocalDate on = birthTold.on();
         BirthKind kind = birthTold.kind();
         Tear tear = birthTold.tear();
-        Told closed = birthTold.woundClosed();
-        return situation() == Situation.AFTER_BIRTH && on != null && kind != null
-                ? Optional.of(
-                        new Birth(on, kind, tear == null ? Tear.UNKNOWN : tear, closed == null ? Told.UNKNOWN : closed))
+        YesNoUnknown closed = birthTold.woundClosed();
+        return situation() == LifeSituation.AFTER_BIRTH && on != null && kind != null
+                ? Optional.of(new Birth(
+                        on, kind, tear == null ? Tear.UNKNOWN : tear, closed == null ? YesNoUnknown.UNKNOWN : closed))
                 : Optional.empty();
     }
 
     public Set<Condition> conditionSet() {
-        return Columns.known(medical.conditions(), Condition.class);
+        return ColumnCodec.known(medical.conditions(), Condition.class);
     }
 
     public Set<Equipment> equipmentSet() {
-        return Columns.known(equipment, Equipment.class);
+        return ColumnCodec.known(equipment, Equipment.class);
     }
 
     public List<String> limits() {
@@ -288,13 +288,13 @@ public record Woman(
     }
 
     /** Choices of her own approach; empty while she follows the studio's. */
-    public Set<Choice> approachChoices() {
-        return Columns.known(approach, Choice.class);
+    public Set<ApproachChoice> approachChoices() {
+        return ColumnCodec.known(approach, ApproachChoice.class);
     }
 
     /** What was told at intake and since, as the rules want it. */
-    public Intake intake(Approach counts, LocalDate day) {
-        return new Intake(
+    public IntakeFacts intake(Approach counts, LocalDate day) {
+        return new IntakeFacts(
                 about.background(ageYears(day)),
                 openbloom.core.record.Situation.of(dating(), birth()),
                 new Medical(medical.told(), Conditions.NONE, clearance(), medical.operations(), medical.wearsPessary()),
@@ -312,7 +312,7 @@ public record Woman(
         return new Woman(
                 id,
                 key.next(fromVersion, by),
-                about.now(Situation.AFTER_BIRTH, about.births() == null ? 1 : about.births() + 1, about.babies()),
+                about.now(LifeSituation.AFTER_BIRTH, about.births() == null ? 1 : about.births() + 1, about.babies()),
                 DatingTold.NONE,
                 birth,
                 medical.withoutClearance(),
@@ -325,7 +325,7 @@ public record Woman(
         return new Woman(
                 id,
                 key.next(fromVersion, by),
-                about.now(Situation.NEITHER, about.births(), 1),
+                about.now(LifeSituation.NEITHER, about.births(), 1),
                 DatingTold.NONE,
                 BirthTold.NONE,
                 medical.withoutClearance(),
@@ -334,7 +334,7 @@ public record Woman(
     }
 
     /** The same woman with an approach of her own. */
-    public Woman following(Set<Choice> choices, long by, int fromVersion) {
+    public Woman following(Set<ApproachChoice> choices, long by, int fromVersion) {
         return new Woman(
                 id,
                 key.next(fromVersion, by),
@@ -343,6 +343,6 @@ public record Woman(
                 birthTold,
                 medical,
                 equipment,
-                Columns.constants(choices));
+                ColumnCodec.constants(choices));
     }
 }

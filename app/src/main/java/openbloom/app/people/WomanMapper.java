@@ -27,10 +27,10 @@ public interface WomanMapper {
     int count(long studioId, String pattern);
 
     /** A woman by her name alone, for lists in which somebody's record cannot be read. */
-    record Named(long id, String name) {}
+    record WomanName(long id, String name) {}
 
     @Select("select id, name from woman " + NAMED + " order by studio_id, name, id limit #{most} offset #{from}")
-    List<Named> names(long studioId, String pattern, int from, int most);
+    List<WomanName> names(long studioId, String pattern, int from, int most);
 
     /** A woman as a file tells her apart from others: two may have one name. */
     record NameAndYear(String name, @Nullable Integer birthYear) {}
@@ -53,7 +53,7 @@ public interface WomanMapper {
               and id in (<foreach collection='ids' item='id' separator=','>#{id}</foreach>) order by name, id
             </script>
             """)
-    List<Named> named(@Param("studioId") long studioId, @Param("ids") List<Long> ids);
+    List<WomanName> named(@Param("studioId") long studioId, @Param("ids") List<Long> ids);
 
     @Select("""
             <script>

@@ -12,7 +12,7 @@ import java.util.Set;
 import java.util.UUID;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.CsvText;
-import openbloom.app.system.Parts;
+import openbloom.app.system.FormFields;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
@@ -45,23 +45,23 @@ class WomenFile {
     }
 
     /** One line that makes sense. */
-    record Line(long number, IntakeForm form) {}
+    record WomanLine(long number, IntakeForm form) {}
 
     /** One line that does not, with its problems. */
-    record Refused(long number, List<Problem> problems) {}
+    record RefusedWoman(long number, List<Problem> problems) {}
 
     /** What a file would do. */
-    record Preview(List<Line> added, int already, List<Refused> refused) {}
+    record WomenPreview(List<WomanLine> added, int already, List<RefusedWoman> refused) {}
 
     /** Names of the columns, as the first line has them. */
     static List<String> columns() {
-        return Parts.fields(IntakeForm.class).stream()
+        return FormFields.fields(IntakeForm.class).stream()
                 .map(RecordComponent::getName)
                 .filter(name -> !NOT_IN_A_FILE.contains(name))
                 .toList();
     }
 
-    Preview look(SignedIn me, String file) {
+    WomenPreview look(SignedIn me, String file) {
         try (CSVParser parser = CsvText.open(file)) {
             return read(me, parser);
         } catch (IOException | IllegalArgumentException | UncheckedIOException broken) {
@@ -69,7 +69,7 @@ class WomenFile {
         }
     }
 
-    private Preview read(SignedIn me, CSVParser parser) {
+    private WomenPreview read(SignedIn me, CSVParser parser) {
         List<String> unknown = parser.getHeaderNames().stream()
                 .filter(name -> !columns().contains(name))
                 .toList();
@@ -77,12 +77,12 @@ class WomenFile {
             return nothing(Problem.of("file", "women.columns", unknown.isEmpty() ? List.of("name") : unknown));
         }
         Set<WomanMapper.NameAndYear> here = new HashSet<>(rows.namesAndYears(me.studioId()));
-        List<Line> added = new ArrayList<>();
-        List<Refused> refused = new ArrayList<>();
+        List<WomanLine> added = new ArrayList<>();
+        List<RefusedWoman> refused = new ArrayList<>();
         int already = 0;
         for (CSVRecord line : parser) {
             if (line.getRecordNumber() > MOST_LINES) {
-                refused.add(new Refused(
+                refused.add(new RefusedWoman(
                         parser.getCurrentLineNumber(), List.of(Problem.of("file", "csv.tooMany", MOST_LINES))));
                 break;
             }
@@ -91,16 +91,16 @@ class WomenFile {
                 already++;
                 continue;
             }
-            Outcome<Woman> read =
-                    Intake.read(form, new Intake.Owner(0, me.studioId(), me.accountId(), 0, ""), day.today(me));
+            Outcome<Woman> read = IntakeReader.read(
+                    form, new IntakeReader.Owner(0, me.studioId(), me.accountId(), 0, ""), day.today(me));
             if (read.problems().isEmpty()) {
-                added.add(new Line(parser.getCurrentLineNumber(), form));
+                added.add(new WomanLine(parser.getCurrentLineNumber(), form));
                 here.add(who(form));
             } else {
-                refused.add(new Refused(parser.getCurrentLineNumber(), read.problems()));
+                refused.add(new RefusedWoman(parser.getCurrentLineNumber(), read.problems()));
             }
         }
-        return new Preview(List.copyOf(added), already, List.copyOf(refused));
+        return new WomenPreview(List.copyOf(added), already, List.copyOf(refused));
     }
 
     /** A year that is none belongs to nobody who is here; one not told only to another not told. */
@@ -111,13 +111,13 @@ class WomenFile {
         return new WomanMapper.NameAndYear(String.valueOf(form.who().name()).strip(), bornIn);
     }
 
-    private static Preview nothing(Problem problem) {
-        return new Preview(List.of(), 0, List.of(new Refused(1, List.of(problem))));
+    private static WomenPreview nothing(Problem problem) {
+        return new WomenPreview(List.of(), 0, List.of(new RefusedWoman(1, List.of(problem))));
     }
 
     private IntakeForm form(CSVRecord line) {
         Map<String, Object> typed = new HashMap<>();
-        for (RecordComponent field : Parts.fields(IntakeForm.class)) {
+        for (RecordComponent field : FormFields.fields(IntakeForm.class)) {
             String name = field.getName();
             if (line.isMapped(name) && line.isSet(name) && !line.get(name).isBlank()) {
                 String cell = line.get(name);
@@ -133,7 +133,7 @@ class WomenFile {
     @Transactional
     public int keep(SignedIn me, String file) {
         rows.alone(me.studioId());
-        List<Line> added = look(me, file).added();
+        List<WomanLine> added = look(me, file).added();
         added.forEach(line -> people.add(me, line.form()));
         return added.size();
     }

@@ -5,8 +5,8 @@ import java.util.Objects;
 import java.util.stream.Collectors;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
-import openbloom.app.system.Once;
-import openbloom.app.system.Sentences;
+import openbloom.app.system.Idempotent;
+import openbloom.app.system.MessageFormatter;
 import openbloom.core.Problem;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -22,16 +22,16 @@ class WomenFileController {
 
     private final WomenFile file;
     private final FormPages forms;
-    private final Sentences sentences;
+    private final MessageFormatter sentences;
 
-    WomenFileController(WomenFile file, FormPages forms, Sentences sentences) {
+    WomenFileController(WomenFile file, FormPages forms, MessageFormatter sentences) {
         this.file = file;
         this.forms = forms;
         this.sentences = sentences;
     }
 
     /** One refused line as it is shown. */
-    public record RefusedLine(long line, String why) {}
+    public record RefusedWomanLine(long line, String why) {}
 
     @GetMapping("/people/file")
     ModelAndView page(@RequestParam(defaultValue = "-1") String added) {
@@ -47,7 +47,7 @@ class WomenFileController {
         if (written.isBlank() || written.length() > LONGEST) {
             return refused(written);
         }
-        WomenFile.Preview preview = file.look(me, written);
+        WomenFile.WomenPreview preview = file.look(me, written);
         return page("").addObject("written", written)
                 .addObject("preview", preview)
                 .addObject(
@@ -65,15 +65,15 @@ class WomenFileController {
                 List.of(Problem.of("written", empty ? "women.nothing" : "typed.long", LONGEST, written.length())));
     }
 
-    private RefusedLine line(WomenFile.Refused refused) {
-        return new RefusedLine(
+    private RefusedWomanLine line(WomenFile.RefusedWoman refused) {
+        return new RefusedWomanLine(
                 refused.number(),
                 refused.problems().stream()
                         .map(problem -> problem.field() + ": " + sentences.of(problem))
                         .collect(Collectors.joining(" ")));
     }
 
-    @Once
+    @Idempotent
     @PostMapping("/people/file")
     ModelAndView keep(@AuthenticationPrincipal SignedIn me, @RequestParam(defaultValue = "") String written) {
         return written.isBlank() || written.length() > LONGEST

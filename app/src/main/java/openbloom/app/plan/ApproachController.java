@@ -13,12 +13,12 @@ import openbloom.app.people.People;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
+import openbloom.app.system.ApplicationVersion;
+import openbloom.app.system.FormReader;
 import openbloom.app.system.StudioDay;
-import openbloom.app.system.Typed;
-import openbloom.app.system.Version;
 import openbloom.core.record.Approach;
-import openbloom.core.record.Choice;
-import openbloom.core.record.Preset;
+import openbloom.core.record.ApproachChoice;
+import openbloom.core.record.ApproachPreset;
 import openbloom.core.record.Question;
 import openbloom.core.session.Place;
 import openbloom.core.verdict.Difference;
@@ -49,8 +49,8 @@ class ApproachController {
     @GetMapping("/people/{womanId}/approach")
     ModelAndView approach(
             @AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam(defaultValue = "") String preset) {
-        Optional<Preset> chosen = new Typed().choice("preset", preset, Preset.class);
-        return page(me, woman, chosen.map(Preset::approach).orElseGet(() -> records.approachOf(woman)));
+        Optional<ApproachPreset> chosen = new FormReader().choice("preset", preset, ApproachPreset.class);
+        return page(me, woman, chosen.map(ApproachPreset::approach).orElseGet(() -> records.approachOf(woman)));
     }
 
     /** What would change, before anything is kept. */
@@ -62,9 +62,9 @@ class ApproachController {
 
     @PostMapping("/people/{womanId}/approach")
     ModelAndView keep(@AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam Map<String, String> typed) {
-        int version = Version.parse(typed.get("version")).number();
+        int version = ApplicationVersion.parse(typed.get("version")).number();
         Approach chosen = chosen(typed);
-        Set<Choice> choices = EnumSet.copyOf(chosen.choices().values());
+        Set<ApproachChoice> choices = EnumSet.copyOf(chosen.choices().values());
         if (people.follow(me, woman, choices, version)) {
             return new ModelAndView("redirect:/people/" + woman.id() + "/plan");
         }
@@ -77,7 +77,7 @@ class ApproachController {
         return new ModelAndView("plan/approach")
                 .addObject("questions", Question.values())
                 .addObject("approach", approach)
-                .addObject("presets", Preset.values())
+                .addObject("presets", ApproachPreset.values())
                 .addObject("differences", differences(me, woman, approach));
     }
 
@@ -89,10 +89,10 @@ class ApproachController {
 
     /** The choices of the form; a question without a readable answer keeps its usual choice. */
     private static Approach chosen(Map<String, String> typed) {
-        Map<Question, Choice> choices = new EnumMap<>(Question.class);
+        Map<Question, ApproachChoice> choices = new EnumMap<>(Question.class);
         Arrays.stream(Question.values())
-                .forEach(question -> new Typed()
-                        .choice(question.name(), typed.get(question.name()), Choice.class)
+                .forEach(question -> new FormReader()
+                        .choice(question.name(), typed.get(question.name()), ApproachChoice.class)
                         .filter(choice -> choice.question() == question)
                         .ifPresent(choice -> choices.put(question, choice)));
         return Approach.of(choices.values());

@@ -6,14 +6,14 @@ import java.util.Optional;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
+import openbloom.app.system.FormReader;
 import openbloom.app.system.StudioDay;
-import openbloom.app.system.Typed;
 import openbloom.core.moves.Move;
 import openbloom.core.session.Place;
-import openbloom.core.verdict.CanShe;
 import openbloom.core.verdict.Judgement;
-import openbloom.core.verdict.Kind;
-import openbloom.core.verdict.Wish;
+import openbloom.core.verdict.Readiness;
+import openbloom.core.verdict.RequestedActivity;
+import openbloom.core.verdict.VerdictKind;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -34,7 +34,7 @@ class CanSheController {
     }
 
     /** One of the common wishes with its verdict today. */
-    record WishToday(Wish wish, Kind kind, long missing) {}
+    record WishToday(RequestedActivity wish, VerdictKind kind, long missing) {}
 
     @GetMapping("/people/{womanId}/can")
     ModelAndView can(
@@ -43,23 +43,27 @@ class CanSheController {
             @RequestParam(defaultValue = "") String wish,
             @RequestParam(defaultValue = "") String move) {
         Judgement judgement = judgements.of(woman, day.today(me), Place.STUDIO);
-        List<WishToday> wishes =
-                Arrays.stream(Wish.values()).map(each -> today(judgement, each)).toList();
-        Optional<Wish> wished = new Typed().choice("wish", wish, Wish.class);
-        String id = move.isEmpty() ? wished.orElse(Wish.CRUNCHES).moveId() : move;
+        List<WishToday> wishes = Arrays.stream(RequestedActivity.values())
+                .map(each -> today(judgement, each))
+                .toList();
+        Optional<RequestedActivity> wished = new FormReader().choice("wish", wish, RequestedActivity.class);
+        String id = move.isEmpty() ? wished.orElse(RequestedActivity.CRUNCHES).moveId() : move;
         Move asked =
                 judgement.catalogue().find(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
         return new ModelAndView("plan/can")
                 .addObject("wishes", wishes)
                 .addObject(
-                        "wished", move.isEmpty() ? wished.orElse(Wish.CRUNCHES).name() : "")
+                        "wished",
+                        move.isEmpty()
+                                ? wished.orElse(RequestedActivity.CRUNCHES).name()
+                                : "")
                 .addObject("moves", judgement.catalogue().moves())
                 .addObject("asked", asked)
-                .addObject("answer", CanShe.of(judgement, asked));
+                .addObject("answer", Readiness.of(judgement, asked));
     }
 
-    private static WishToday today(Judgement judgement, Wish wish) {
-        CanShe answer = CanShe.of(judgement, judgement.catalogue().get(wish.moveId()));
+    private static WishToday today(Judgement judgement, RequestedActivity wish) {
+        Readiness answer = Readiness.of(judgement, judgement.catalogue().get(wish.moveId()));
         return new WishToday(wish, answer.verdict().kind(), answer.missing().size());
     }
 }

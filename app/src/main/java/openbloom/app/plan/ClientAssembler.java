@@ -10,12 +10,14 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import openbloom.app.checks.SafetyRecord;
+import openbloom.app.checks.SafetyService;
 import openbloom.app.checks.Sheet;
 import openbloom.app.checks.SheetFindings;
 import openbloom.app.checks.Sheets;
 import openbloom.app.checks.gap.GapChecks;
 import openbloom.app.checks.pelvicfloor.Practices;
 import openbloom.app.people.LifeEvent;
+import openbloom.app.people.LifeEvent.LifeEventKind;
 import openbloom.app.people.LifeEvents;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.StageStrip;
@@ -25,7 +27,7 @@ import openbloom.app.session.PainLifts;
 import openbloom.app.session.Sessions;
 import openbloom.app.session.StoredResponse;
 import openbloom.app.studio.AccountMapper;
-import openbloom.app.system.Columns;
+import openbloom.app.system.ColumnCodec;
 import openbloom.app.system.UnreadableRecord;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.GapHistory;
@@ -33,13 +35,13 @@ import openbloom.core.gap.School;
 import openbloom.core.pelvicfloor.Release;
 import openbloom.core.record.Answer;
 import openbloom.core.record.Approach;
+import openbloom.core.record.ApproachChoice;
 import openbloom.core.record.CaseNotes;
-import openbloom.core.record.Choice;
 import openbloom.core.record.Client;
-import openbloom.core.record.Intake;
+import openbloom.core.record.IntakeFacts;
+import openbloom.core.record.LadderStatus;
 import openbloom.core.record.Question;
 import openbloom.core.record.Safety;
-import openbloom.core.record.Standing;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.stage.Birth;
 import openbloom.core.verdict.Facts;
@@ -52,7 +54,7 @@ import org.springframework.stereotype.Service;
 class ClientAssembler implements RecordReader {
     private static final Logger LOG = LoggerFactory.getLogger(ClientAssembler.class);
 
-    private final openbloom.app.checks.Safety answers;
+    private final SafetyService answers;
     private final GapChecks gaps;
     private final SheetFindings findings;
     private final Sessions sessions;
@@ -64,7 +66,7 @@ class ClientAssembler implements RecordReader {
     private final PainLifts lifts;
 
     ClientAssembler(
-            openbloom.app.checks.Safety answers,
+            SafetyService answers,
             GapChecks gaps,
             SheetFindings findings,
             Sessions sessions,
@@ -92,8 +94,8 @@ class ClientAssembler implements RecordReader {
     }
 
     @Override
-    public List<Listed> listedOn(List<Woman> women, LocalDate day) {
-        Optional<Kept> all = women.size() > 1 ? readAll(women) : Optional.empty();
+    public List<RecordReader.ListedRecord> listedOn(List<Woman> women, LocalDate day) {
+        Optional<RecordRows> all = women.size() > 1 ? readAll(women) : Optional.empty();
         return women.stream().map(woman -> listed(woman, day, all)).toList();
     }
 
@@ -108,7 +110,7 @@ class ClientAssembler implements RecordReader {
     }
 
     /** The records of many women in one batch; if one of them cannot be read, each is read by herself. */
-    private Optional<Kept> readAll(List<Woman> women) {
+    private Optional<RecordRows> readAll(List<Woman> women) {
         try {
             return Optional.of(read(women));
         } catch (RuntimeException oneIsBroken) {
@@ -117,42 +119,44 @@ class ClientAssembler implements RecordReader {
         }
     }
 
-    private Listed listed(Woman woman, LocalDate day, Optional<Kept> all) {
+    private RecordReader.ListedRecord listed(Woman woman, LocalDate day, Optional<RecordRows> all) {
         try {
-            Kept kept = all.orElseGet(() -> read(List.of(woman)));
+            RecordRows kept = all.orElseGet(() -> read(List.of(woman)));
             CaseNotes notes = notes(woman, day, kept);
             Client client = notes.client();
             StageStrip strip = new StageStripWriter(woman, new Facts(client, day), notes.painElsewhere()).strip();
-            return new Listed(woman, Optional.of(client), strip);
+            return new RecordReader.ListedRecord(woman, Optional.of(client), strip);
         } catch (RuntimeException broken) {
             LOG.error("The record of woman {} cannot be read", woman.id(), broken);
-            return new Listed(woman, Optional.empty(), StageStrip.unreadable(woman.id(), woman.name()));
+            return new RecordReader.ListedRecord(
+                    woman, Optional.empty(), StageStrip.unreadable(woman.id(), woman.name()));
         }
     }
 
     /** What the tables hold of some women. */
-    private record Kept(
+    private record RecordRows(
             Map<Long, List<StoredResponse>> responses,
-            Decided decided,
+            DecidedRow decided,
             Map<Long, List<Sheet>> sheets,
             Map<Long, List<GapChecks.KeptCheck>> gaps,
-            Map<Long, List<Release.Practice>> practices,
+            Map<Long, List<Release.ReleasePractice>> practices,
             Map<Long, SafetyRecord> answers,
             Map<Long, List<LifeEvent>> events,
             Map<Long, String> studioApproach) {}
 
     /** What was decided besides, about ladders and after pain. */
-    private record Decided(Map<Long, List<LadderDecisions.Made>> ladders, Map<Long, List<PainLifts.Lifted>> lifts) {}
+    private record DecidedRow(
+            Map<Long, List<LadderDecisions.DecisionMade>> ladders, Map<Long, List<PainLifts.PainLifted>> lifts) {}
 
-    private Kept read(List<Woman> women) {
+    private RecordRows read(List<Woman> women) {
         List<Long> ids = women.stream().map(Woman::id).toList();
         Map<Long, String> approach = women.stream()
                 .map(Woman::studioId)
                 .distinct()
                 .collect(Collectors.toMap(id -> id, id -> accounts.studio(id).approach()));
-        return new Kept(
+        return new RecordRows(
                 sessions.responsesOf(ids),
-                new Decided(decisions.ofAll(ids), lifts.ofAll(ids)),
+                new DecidedRow(decisions.ofAll(ids), lifts.ofAll(ids)),
                 sheets.ofAll(ids),
                 gaps.ofAll(ids),
                 practices.ofAll(ids),
@@ -161,7 +165,7 @@ class ClientAssembler implements RecordReader {
                 approach);
     }
 
-    private CaseNotes notes(Woman woman, LocalDate day, Kept kept) {
+    private CaseNotes notes(Woman woman, LocalDate day, RecordRows kept) {
         try {
             return gathered(woman, day, kept);
         } catch (UnreadableRecord known) {
@@ -171,12 +175,12 @@ class ClientAssembler implements RecordReader {
         }
     }
 
-    private CaseNotes gathered(Woman woman, LocalDate day, Kept kept) {
+    private CaseNotes gathered(Woman woman, LocalDate day, RecordRows kept) {
         if (!woman.isReadable()) {
             throw new UnreadableRecord(woman.name(), "the intake of woman " + woman.id(), null);
         }
         Approach approach = approach(woman, kept.studioApproach().getOrDefault(woman.studioId(), ""));
-        Intake intake = woman.intake(approach, day);
+        IntakeFacts intake = woman.intake(approach, day);
         LocalDate since = CaseNotes.beginsOn(intake.situation());
         List<Sheet> found = between(kept.sheets(), woman, Sheet::checkedOn, since, day);
         List<GapChecks.KeptCheck> gaps =
@@ -186,17 +190,19 @@ class ClientAssembler implements RecordReader {
                 findings.training(found).map(intake::trained).orElse(intake),
                 safety(woman, kept.answers().getOrDefault(woman.id(), new SafetyRecord(List.of())), day),
                 findings.of(
-                        found, gap(gaps, intake), between(kept.practices(), woman, Release.Practice::on, since, day)),
+                        found,
+                        gap(gaps, intake),
+                        between(kept.practices(), woman, Release.ReleasePractice::on, since, day)),
                 findings.loadChecks(found),
                 between(kept.responses(), woman, StoredResponse::on, since, day).stream()
                         .map(StoredResponse::response)
                         .toList(),
-                new Standing.Decided(
-                        between(kept.decided().ladders(), woman, LadderDecisions.Made::on, since, day).stream()
+                new LadderStatus.DecidedRung(
+                        between(kept.decided().ladders(), woman, LadderDecisions.DecisionMade::on, since, day).stream()
                                 .flatMap(made -> made.decision().stream())
                                 .toList(),
-                        between(kept.decided().lifts(), woman, PainLifts.Lifted::on, since, day).stream()
-                                .map(PainLifts.Lifted::lift)
+                        between(kept.decided().lifts(), woman, PainLifts.PainLifted::on, since, day).stream()
+                                .map(PainLifts.PainLifted::lift)
                                 .toList()),
                 lastClosed(kept.events().getOrDefault(woman.id(), List.of())));
     }
@@ -210,7 +216,7 @@ class ClientAssembler implements RecordReader {
     }
 
     /** The check that counts, settled where the earlier ones say so. */
-    private static Optional<GapCheck> gap(List<GapChecks.KeptCheck> gaps, Intake intake) {
+    private static Optional<GapCheck> gap(List<GapChecks.KeptCheck> gaps, IntakeFacts intake) {
         School school = intake.approach().school();
         List<GapCheck> all = gaps.stream().map(GapChecks.KeptCheck::check).toList();
         return GapChecks.latest(gaps, school)
@@ -240,7 +246,7 @@ class ClientAssembler implements RecordReader {
 
     private static Optional<LocalDate> lastClosed(List<LifeEvent> events) {
         return events.stream()
-                .filter(event -> event.kind() == LifeEvent.Kind.PREGNANCY_CLOSED)
+                .filter(event -> event.kind() == LifeEventKind.PREGNANCY_CLOSED)
                 .map(LifeEvent::happenedOn)
                 .max(Comparator.naturalOrder());
     }
@@ -252,8 +258,8 @@ class ClientAssembler implements RecordReader {
     }
 
     private static Approach approach(Woman woman, String ofStudio) {
-        Map<Question, Choice> choices = new EnumMap<>(Question.class);
-        Columns.constants(ofStudio, Choice.class).forEach(choice -> choices.put(choice.question(), choice));
+        Map<Question, ApproachChoice> choices = new EnumMap<>(Question.class);
+        ColumnCodec.constants(ofStudio, ApproachChoice.class).forEach(choice -> choices.put(choice.question(), choice));
         woman.approachChoices().forEach(choice -> choices.put(choice.question(), choice));
         return Approach.of(choices.values());
     }

@@ -13,14 +13,14 @@ import openbloom.app.people.Woman;
 import openbloom.app.session.PainLifts;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
-import openbloom.app.system.Once;
+import openbloom.app.system.FormReader;
+import openbloom.app.system.Idempotent;
 import openbloom.app.system.StudioDay;
-import openbloom.app.system.Typed;
 import openbloom.core.moves.Move;
 import openbloom.core.progress.Pain;
-import openbloom.core.record.HurtAt;
 import openbloom.core.record.PainHold;
 import openbloom.core.record.PainLift;
+import openbloom.core.record.PainSite;
 import openbloom.core.session.Place;
 import openbloom.core.verdict.Judgement;
 import org.jspecify.annotations.Nullable;
@@ -61,7 +61,7 @@ class HeldController {
      * @param byClinicianAlone whether asking again is not enough
      */
     public record Held(
-            HurtAt place,
+            PainSite place,
             long seen,
             List<String> words,
             List<String> needs,
@@ -86,13 +86,13 @@ class HeldController {
         return page(me, woman, HeldForm.BLANK);
     }
 
-    @Once
+    @Idempotent
     @PostMapping
     ModelAndView lift(@AuthenticationPrincipal SignedIn me, Woman woman, HeldForm form) {
         LocalDate today = day.today(me);
-        Typed typed = new Typed();
-        Optional<HurtAt> place = typed.requiredChoice("place", form.place(), HurtAt.class);
-        String at = place.map(HurtAt::name).orElse("");
+        FormReader typed = new FormReader();
+        Optional<PainSite> place = typed.requiredChoice("place", form.place(), PainSite.class);
+        String at = place.map(PainSite::name).orElse("");
         Optional<Integer> pain = typed.whole("pain-" + at, form.pain(), 0, Pain.MOST);
         Optional<LocalDate> word = typed.pastDate("clinicianOn-" + at, form.clinicianOn(), today);
         String by = typed.requiredText("saidBy-" + at, form.saidBy(), LONGEST_NAME);
@@ -111,26 +111,26 @@ class HeldController {
             return forms.refused(page(me, woman, form), typed);
         }
         lifts.keep(
-                new PainLifts.Lifted(
+                new PainLifts.PainLifted(
                         woman.id(),
                         latest,
                         place.orElseThrow(),
                         today,
                         pain.orElse(null),
                         word.orElse(null),
-                        new PainLifts.Lifted.Said(by, why, me.account().name())),
+                        new PainLifts.PainLifted.Said(by, why, me.account().name())),
                 me.accountId(),
                 day.instant());
         return new ModelAndView("redirect:/people/" + woman.id() + "/held");
     }
 
     private static PainLift lift(
-            long response, LocalDate on, HurtAt place, Optional<Integer> pain, Optional<LocalDate> word) {
+            long response, LocalDate on, PainSite place, Optional<Integer> pain, Optional<LocalDate> word) {
         return new PainLift(response, on, place, pain.map(OptionalInt::of).orElseGet(OptionalInt::empty), word);
     }
 
     /** An answer that lets nothing go on is told, and what would. */
-    private static void check(List<PainHold> holds, PainLift answer, Typed typed) {
+    private static void check(List<PainHold> holds, PainLift answer, FormReader typed) {
         holds.stream()
                 .filter(hold -> !hold.isLiftedBy(answer))
                 .findFirst()
@@ -142,9 +142,9 @@ class HeldController {
 
     private ModelAndView page(SignedIn me, Woman woman, HeldForm form) {
         Judgement judgement = judgements.of(woman, day.today(me), Place.STUDIO);
-        Map<HurtAt, List<PainHold>> byPlace =
+        Map<PainSite, List<PainHold>> byPlace =
                 judgement.facts().client().standing().holds().stream().collect(Collectors.groupingBy(PainHold::place));
-        List<Held> held = Arrays.stream(HurtAt.values())
+        List<Held> held = Arrays.stream(PainSite.values())
                 .filter(byPlace::containsKey)
                 .map(place -> held(place, byPlace.get(place), judgement))
                 .toList();
@@ -154,7 +154,7 @@ class HeldController {
                 .addObject("before", lifts.ofAll(List.of(woman.id())).getOrDefault(woman.id(), List.of()));
     }
 
-    private static Held held(HurtAt place, List<PainHold> holds, Judgement judgement) {
+    private static Held held(PainSite place, List<PainHold> holds, Judgement judgement) {
         List<Move> moves = judgement.catalogue().moves().stream()
                 .filter(move -> holds.stream().anyMatch(hold -> hold.holds(move)))
                 .toList();

@@ -5,7 +5,7 @@ import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import openbloom.app.checks.Safety;
+import openbloom.app.checks.SafetyService;
 import openbloom.app.checks.SheetFindings;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
@@ -14,15 +14,15 @@ import openbloom.app.session.ComposeForm;
 import openbloom.app.session.Sessions;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
-import openbloom.app.system.Once;
+import openbloom.app.system.FormReader;
+import openbloom.app.system.Idempotent;
 import openbloom.app.system.StudioDay;
-import openbloom.app.system.Typed;
 import openbloom.core.screening.Symptom;
 import openbloom.core.session.Format;
 import openbloom.core.session.Place;
 import openbloom.core.session.SessionRequest;
 import openbloom.core.verdict.Judgement;
-import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.VerdictKind;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,7 +38,7 @@ class PlanController {
 
     private final Judgements judgements;
     private final Sessions sessions;
-    private final Safety safety;
+    private final SafetyService safety;
     private final Programs programs;
     private final SheetFindings findings;
     private final FormPages forms;
@@ -47,7 +47,7 @@ class PlanController {
     PlanController(
             Judgements judgements,
             Sessions sessions,
-            Safety safety,
+            SafetyService safety,
             Programs programs,
             SheetFindings findings,
             FormPages forms,
@@ -70,7 +70,7 @@ class PlanController {
         return page(me, woman, placeOf(place), kindOf(only), ComposeForm.of(USUAL_MINUTES));
     }
 
-    @Once
+    @Idempotent
     @PostMapping("/people/{womanId}/sessions")
     ModelAndView compose(
             @AuthenticationPrincipal SignedIn me,
@@ -79,7 +79,7 @@ class PlanController {
             @RequestParam(defaultValue = "STUDIO") String place,
             @RequestParam(defaultValue = "false") boolean gentle,
             @RequestParam(defaultValue = "") String formKey) {
-        Typed typed = new Typed();
+        FormReader typed = new FormReader();
         safety.require(me, woman, typed);
         int minutes = form.minutes(typed);
         LocalDate today = day.today(me);
@@ -100,7 +100,7 @@ class PlanController {
         return new ModelAndView("redirect:/people/" + woman.id() + "/sessions/" + id);
     }
 
-    private ModelAndView page(SignedIn me, Woman woman, Place place, Optional<Kind> only, ComposeForm form) {
+    private ModelAndView page(SignedIn me, Woman woman, Place place, Optional<VerdictKind> only, ComposeForm form) {
         Judgement judgement = judgements.of(woman, day.today(me), place);
         return new ModelAndView(
                 "plan/plan",
@@ -108,9 +108,9 @@ class PlanController {
                         "plan", PlanView.of(judgement, only),
                         "place", place,
                         "places", Place.values(),
-                        "kinds", Kind.values(),
-                        "formats", Format.Kind.values(),
-                        "only", only.map(Kind::name).orElse(""),
+                        "kinds", VerdictKind.values(),
+                        "formats", Format.FormatKind.values(),
+                        "only", only.map(VerdictKind::name).orElse(""),
                         "compose", form,
                         "asked", safety.today(me, woman).isPresent(),
                         "lowDay", judgement.facts().client().has(Symptom.LOW_DAY),
@@ -121,8 +121,8 @@ class PlanController {
         return typed.equals(Place.HOME.name()) ? Place.HOME : Place.STUDIO;
     }
 
-    private static Optional<Kind> kindOf(String typed) {
-        return Arrays.stream(Kind.values())
+    private static Optional<VerdictKind> kindOf(String typed) {
+        return Arrays.stream(VerdictKind.values())
                 .filter(kind -> kind.name().equals(typed))
                 .findFirst();
     }

@@ -8,22 +8,22 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import openbloom.app.moves.MoveFigures;
 import openbloom.core.moves.Dose;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
 import openbloom.core.stage.Gate;
 import openbloom.core.verdict.Judgement;
-import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Reason;
 import openbloom.core.verdict.Verdict;
+import openbloom.core.verdict.VerdictKind;
 import openbloom.core.verdict.Versions;
 
 /** What she may do, strand by strand, as the page shows it. */
-public record PlanView(Map<Kind, Integer> counts, List<Group> groups) {
+public record PlanView(Map<VerdictKind, Integer> counts, List<Group> groups) {
     /** One strand. */
-    public record Group(Strand strand, List<Row> rows) {
+    public record Group(ExerciseGroup strand, List<VerdictRow> rows) {
         /** {@code 4 Go, 2 Adjust}. */
         public String said() {
-            return Arrays.stream(Kind.values())
+            return Arrays.stream(VerdictKind.values())
                     .map(kind -> Map.entry(
                             kind,
                             rows.stream().filter(row -> row.kind() == kind).count()))
@@ -34,25 +34,25 @@ public record PlanView(Map<Kind, Integer> counts, List<Group> groups) {
     }
 
     /** One move with its verdict; {@code meanwhile} is what she may do instead of a move that is not yet hers. */
-    public record Row(
+    public record VerdictRow(
             Move move,
-            Kind kind,
+            VerdictKind kind,
             String summary,
             Optional<Move> swapTo,
             Optional<Move> meanwhile,
             List<Gate> gates,
             List<Reason> reasons,
-            Shown shown) {}
+            ShownVerdict shown) {}
 
     /** @param version how her changes are asked for in the address of the figure */
-    public record Shown(String dose, String version) {}
+    public record ShownVerdict(String dose, String version) {}
 
-    static PlanView of(Judgement judgement, Optional<Kind> only) {
+    static PlanView of(Judgement judgement, Optional<VerdictKind> only) {
         List<Verdict> all = judgement.all();
-        Map<Kind, Integer> counts = new EnumMap<>(Kind.class);
-        Arrays.stream(Kind.values()).forEach(kind -> counts.put(kind, 0));
+        Map<VerdictKind, Integer> counts = new EnumMap<>(VerdictKind.class);
+        Arrays.stream(VerdictKind.values()).forEach(kind -> counts.put(kind, 0));
         all.forEach(verdict -> counts.merge(verdict.kind(), 1, Integer::sum));
-        List<Group> groups = Arrays.stream(Strand.values())
+        List<Group> groups = Arrays.stream(ExerciseGroup.values())
                 .map(strand -> new Group(
                         strand,
                         all.stream()
@@ -65,11 +65,11 @@ public record PlanView(Map<Kind, Integer> counts, List<Group> groups) {
         return new PlanView(counts, groups);
     }
 
-    private static Row row(Verdict verdict, Judgement judgement) {
+    private static VerdictRow row(Verdict verdict, Judgement judgement) {
         Dose dose = verdict.move().doseAt(judgement.facts().doseStage());
         Optional<Move> meanwhile =
-                verdict.kind() == Kind.NOT_YET ? judgement.meanwhile(verdict.move()) : Optional.empty();
-        return new Row(
+                verdict.kind() == VerdictKind.NOT_YET ? judgement.meanwhile(verdict.move()) : Optional.empty();
+        return new VerdictRow(
                 verdict.move(),
                 verdict.kind(),
                 summary(verdict, judgement),
@@ -77,7 +77,7 @@ public record PlanView(Map<Kind, Integer> counts, List<Group> groups) {
                 meanwhile,
                 verdict.gates(),
                 verdict.reasons(),
-                new Shown(dose.words(), MoveFigures.address(verdict.adjustments())));
+                new ShownVerdict(dose.words(), MoveFigures.address(verdict.adjustments())));
     }
 
     /** The gist in one line: how to adjust, what to do instead, what is missing, what stops her. */

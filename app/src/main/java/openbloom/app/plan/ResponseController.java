@@ -13,10 +13,10 @@ import openbloom.app.session.LadderDecisions;
 import openbloom.app.studio.Editions;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
-import openbloom.app.system.Once;
+import openbloom.app.system.FormReader;
+import openbloom.app.system.Idempotent;
 import openbloom.app.system.StudioDay;
-import openbloom.app.system.Typed;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.progress.Decision;
 import openbloom.core.progress.DoseStep;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -31,13 +31,14 @@ import org.springframework.web.servlet.ModelAndView;
 class ResponseController {
     private static final int LONGEST_REASON = 400;
 
-    private final Ladders ladders;
+    private final LadderPages ladders;
     private final LadderDecisions decisions;
     private final FormPages forms;
     private final Editions editions;
     private final StudioDay day;
 
-    ResponseController(Ladders ladders, LadderDecisions decisions, FormPages forms, Editions editions, StudioDay day) {
+    ResponseController(
+            LadderPages ladders, LadderDecisions decisions, FormPages forms, Editions editions, StudioDay day) {
         this.editions = editions;
         this.ladders = ladders;
         this.decisions = decisions;
@@ -50,13 +51,13 @@ class ResponseController {
         return page(me, woman, Map.of());
     }
 
-    @Once
+    @Idempotent
     @PostMapping("/people/{womanId}/response")
     ModelAndView decide(@AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam Map<String, String> typed) {
         LocalDate today = day.today(me);
-        Typed problems = new Typed();
-        List<LadderDecisions.Made> made = new ArrayList<>();
-        for (Ladders.Line line : ladders.of(woman, today)) {
+        FormReader problems = new FormReader();
+        List<LadderDecisions.DecisionMade> made = new ArrayList<>();
+        for (LadderPages.LadderLine line : ladders.of(woman, today)) {
             String name = line.strand().name();
             String seen = typed.getOrDefault("proposed-" + name, "");
             if (seen.isEmpty()) {
@@ -76,16 +77,16 @@ class ResponseController {
             if (overruled && because.isBlank()) {
                 problems.refuse("because-" + name, "response.because");
             }
-            made.add(new LadderDecisions.Made(
+            made.add(new LadderDecisions.DecisionMade(
                     0,
                     woman.id(),
                     today,
                     me.account().name(),
                     line.strand(),
-                    LadderDecisions.Proposed.of(line.proposal()),
+                    LadderDecisions.ProposedDecision.of(line.proposal()),
                     overruled
-                            ? new LadderDecisions.Chosen(rung, DoseStep.LOWEST, because)
-                            : LadderDecisions.Chosen.as(line.proposal())));
+                            ? new LadderDecisions.ChosenDecision(rung, DoseStep.LOWEST, because)
+                            : LadderDecisions.ChosenDecision.as(line.proposal())));
         }
         boolean seen = typed.keySet().stream().anyMatch(field -> field.startsWith("proposed-"));
         if (!seen) {
@@ -106,7 +107,7 @@ class ResponseController {
 
     /** What was typed about each ladder, so that nothing is lost when somebody else has decided meanwhile. */
     private static List<String> inWords(Map<String, String> typed) {
-        return Arrays.stream(Strand.values())
+        return Arrays.stream(ExerciseGroup.values())
                 .filter(strand -> !typed.getOrDefault("rung-" + strand, "").isBlank())
                 .map(strand -> {
                     String because = typed.getOrDefault("because-" + strand, "").strip();
@@ -117,10 +118,10 @@ class ResponseController {
     }
 
     private ModelAndView page(SignedIn me, Woman woman, Map<String, String> typed) {
-        List<LadderDecisions.Made> before =
+        List<LadderDecisions.DecisionMade> before =
                 new ArrayList<>(decisions.ofAll(List.of(woman.id())).getOrDefault(woman.id(), List.of()));
         Collections.reverse(before);
-        List<Ladders.Line> lines = ladders.of(woman, day.today(me));
+        List<LadderPages.LadderLine> lines = ladders.of(woman, day.today(me));
         return new ModelAndView("plan/response")
                 .addObject("lines", lines)
                 .addObject("edition", editions.of(Editions.Subject.LADDERS, woman.id()))

@@ -12,7 +12,7 @@ import openbloom.core.dating.Block;
 import openbloom.core.dating.GestationalAge;
 import openbloom.core.dating.Trimester;
 import openbloom.core.figure.BodyStage;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.picture.StageRing;
 import openbloom.core.record.Client;
 import openbloom.core.record.PainHold;
@@ -67,7 +67,7 @@ final class StageStripWriter {
                                 ? (client.checks().gap().isPresent() ? "today" : "today, none yet")
                                 : due.map(Days::words).orElse("after the birth"),
                         isDue),
-                new StageStrip.Drawn(ring(), body(client.bodyOn(day))));
+                new StageStrip.StageDrawn(ring(), body(client.bodyOn(day))));
     }
 
     private static String body(BodyStage stage) {
@@ -131,7 +131,7 @@ final class StageStripWriter {
         }
         client.standing().ceilings().keySet().stream()
                 .sorted()
-                .map(strand -> strand == Strand.FLEXION
+                .map(strand -> strand == ExerciseGroup.FLEXION
                         ? "domes on a head lift or curl"
                         : "domes in " + strand.words().toLowerCase(Locale.ROOT))
                 .forEach(cautions::add);

@@ -5,18 +5,19 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import openbloom.app.checks.Safety;
+import openbloom.app.checks.SafetyService;
 import openbloom.app.people.Woman;
 import openbloom.app.session.ComposeForm;
 import openbloom.app.studio.Editions;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
-import openbloom.app.system.Once;
+import openbloom.app.system.FormReader;
+import openbloom.app.system.Idempotent;
 import openbloom.app.system.StudioDay;
-import openbloom.app.system.Typed;
 import openbloom.core.Days;
-import openbloom.core.program.Aim;
-import openbloom.core.program.PathEdit;
+import openbloom.core.program.Goal;
+import openbloom.core.program.PathwayStepEdit;
+import openbloom.core.program.PathwayStepEdit.EditKind;
 import openbloom.core.program.Rhythm;
 import openbloom.core.session.Format;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -33,13 +34,19 @@ class ProgramController {
     private static final int LONGEST_NOTE = 200;
 
     private final Programs programs;
-    private final Ways ways;
-    private final Safety safety;
+    private final PathwayService ways;
+    private final SafetyService safety;
     private final FormPages forms;
     private final Editions editions;
     private final StudioDay day;
 
-    ProgramController(Programs programs, Ways ways, Safety safety, FormPages forms, Editions editions, StudioDay day) {
+    ProgramController(
+            Programs programs,
+            PathwayService ways,
+            SafetyService safety,
+            FormPages forms,
+            Editions editions,
+            StudioDay day) {
         this.editions = editions;
         this.programs = programs;
         this.ways = ways;
@@ -50,7 +57,7 @@ class ProgramController {
 
     @GetMapping("/people/{womanId}/program")
     ModelAndView show(@AuthenticationPrincipal SignedIn me, Woman woman) {
-        List<Programs.Kept> kept = programs.of(woman.id());
+        List<Programs.KeptProgram> kept = programs.of(woman.id());
         LocalDate today = day.today(me);
         ProgramForm form = kept.stream()
                 .findFirst()
@@ -59,7 +66,7 @@ class ProgramController {
         return page(me, woman, kept, form);
     }
 
-    @Once
+    @Idempotent
     @PostMapping("/people/{womanId}/program")
     ModelAndView make(
             @AuthenticationPrincipal SignedIn me,
@@ -67,8 +74,8 @@ class ProgramController {
             ProgramForm form,
             @RequestParam(defaultValue = "0") String edition,
             @RequestParam(defaultValue = "") String formKey) {
-        Typed typed = new Typed();
-        List<Aim> aims = form.aims(typed);
+        FormReader typed = new FormReader();
+        List<Goal> aims = form.aims(typed);
         LocalDate today = day.today(me);
         Rhythm rhythm = form.rhythm(typed, today, programs.lastDay(woman, today));
         editions.keep(
@@ -85,7 +92,7 @@ class ProgramController {
     }
 
     /** Moves one session of the block to another day, or leaves it out. */
-    @Once
+    @Idempotent
     @PostMapping("/people/{womanId}/program/session")
     ModelAndView moveSession(
             @AuthenticationPrincipal SignedIn me,
@@ -95,11 +102,11 @@ class ProgramController {
             @RequestParam(defaultValue = "") String what,
             @RequestParam(defaultValue = "0") String edition,
             @RequestParam(defaultValue = "") String formKey) {
-        Typed typed = new Typed();
+        FormReader typed = new FormReader();
         Optional<LocalDate> day = typed.requiredDate("from", from);
         boolean leavesOut = what.equals("leave-out");
         Optional<LocalDate> target = leavesOut ? Optional.empty() : typed.requiredDate("to", to);
-        Optional<Programs.Kept> last =
+        Optional<Programs.KeptProgram> last =
                 programs.latest(woman.id()).filter(kept -> kept.document().isPresent());
         if (last.isEmpty()) {
             typed.refuse("from", "program.noSession");
@@ -127,13 +134,12 @@ class ProgramController {
             @RequestParam(defaultValue = "") String kind,
             @RequestParam(defaultValue = "") String to,
             @RequestParam(defaultValue = "") String note) {
-        Typed typed = new Typed();
-        Optional<PathEdit.Kind> how = typed.requiredChoice("kind", kind, PathEdit.Kind.class);
-        Optional<LocalDate> day =
-                how.filter(PathEdit.Kind.MOVED::equals).flatMap(moved -> typed.requiredDate("stepTo", to));
+        FormReader typed = new FormReader();
+        Optional<EditKind> how = typed.requiredChoice("kind", kind, EditKind.class);
+        Optional<LocalDate> day = how.filter(EditKind.MOVED::equals).flatMap(moved -> typed.requiredDate("stepTo", to));
         String why = typed.text("note", note, LONGEST_NOTE);
         if (typed.isClean()) {
-            PathEdit edit = new PathEdit(path, step, how.orElseThrow(), day, why);
+            PathwayStepEdit edit = new PathwayStepEdit(path, step, how.orElseThrow(), day, why);
             ways.edit(me, woman, edit)
                     .ifPresent(problem -> typed.refuse(
                             problem.field().equals("to") ? "stepTo" : problem.field(),
@@ -152,8 +158,8 @@ class ProgramController {
     }
 
     /** What the sessions of a block rest on, with their days. */
-    private static List<String> conditions(Optional<Programs.Kept> last) {
-        return last.flatMap(Programs.Kept::document).stream()
+    private static List<String> conditions(Optional<Programs.KeptProgram> last) {
+        return last.flatMap(Programs.KeptProgram::document).stream()
                 .flatMap(block -> block.weeks().stream())
                 .flatMap(week -> week.sessions().stream())
                 .flatMap(session ->
@@ -161,15 +167,15 @@ class ProgramController {
                 .toList();
     }
 
-    private ModelAndView page(SignedIn me, Woman woman, List<Programs.Kept> kept, ProgramForm form) {
+    private ModelAndView page(SignedIn me, Woman woman, List<Programs.KeptProgram> kept, ProgramForm form) {
         LocalDate today = day.today(me);
-        Optional<Programs.Kept> last = kept.stream().findFirst();
+        Optional<Programs.KeptProgram> last = kept.stream().findFirst();
         Optional<ProgramDocument.SessionTold> session = last.flatMap(found -> found.on(today));
         return new ModelAndView("program/show")
                 .addObject("form", form)
                 .addObject("edition", editions.of(Editions.Subject.PROGRAM, woman.id()))
                 .addObject("last", last.orElse(null))
-                .addObject("block", last.flatMap(Programs.Kept::document).orElse(null))
+                .addObject("block", last.flatMap(Programs.KeptProgram::document).orElse(null))
                 .addObject("conditions", conditions(last))
                 .addObject("earlier", kept.stream().skip(1).toList())
                 .addObject(
@@ -178,20 +184,22 @@ class ProgramController {
                 .addObject("suggested", programs.suggested(woman, today))
                 .addObject("cards", programs.cards(woman, today))
                 .addObject("paths", ways.of(woman, today))
-                .addObject("stepChanges", PathEdit.Kind.values())
+                .addObject("stepChanges", EditKind.values())
                 .addObject("planned", session.orElse(null))
                 .addObject(
                         "compose",
                         ComposeForm.of(session.map(ProgramDocument.SessionTold::minutes)
                                 .orElse(USUAL_MINUTES)))
-                .addObject("formats", Format.Kind.values())
+                .addObject("formats", Format.FormatKind.values())
                 .addObject("asked", safety.today(me, woman).isPresent())
                 .addObject(
                         "aims",
-                        Arrays.stream(Aim.values()).filter(aim -> !aim.isWish()).toList())
+                        Arrays.stream(Goal.values())
+                                .filter(aim -> !aim.isWish())
+                                .toList())
                 .addObject(
                         "wishes",
-                        Arrays.stream(Aim.values()).filter(Aim::isWish).toList())
+                        Arrays.stream(Goal.values()).filter(Goal::isWish).toList())
                 .addObject("weekdays", DayOfWeek.values());
     }
 }

@@ -8,8 +8,8 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import openbloom.core.Days;
 import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
 import openbloom.core.program.Program;
 import openbloom.core.progress.DoseStep;
 import openbloom.core.stage.Gate;
@@ -19,7 +19,7 @@ import openbloom.core.verdict.Judgement;
 public record ProgramDocument(
         LocalDate from,
         LocalDate to,
-        List<AimTold> aims,
+        List<PlannedGoal> aims,
         List<LineTold> lines,
         List<WeekTold> weeks,
         List<ChangeTold> changes,
@@ -27,7 +27,7 @@ public record ProgramDocument(
         MinutesTold minutes) {
 
     /** An aim with its fact and what it promises. */
-    public record AimTold(String words, String why, String promise, String source) {}
+    public record PlannedGoal(String words, String why, String promise, String source) {}
 
     /**
      * A line.
@@ -113,7 +113,7 @@ public record ProgramDocument(
                 program.from(),
                 program.to(),
                 program.aims().stream()
-                        .map(told -> new AimTold(
+                        .map(told -> new PlannedGoal(
                                 told.aim().words(),
                                 told.why(),
                                 told.aim().promise(),
@@ -133,7 +133,7 @@ public record ProgramDocument(
     }
 
     /** What a line's own next rung needs is told beside the line. */
-    private static boolean holdsBack(Program.Line line, Program.Left left, Catalogue catalogue) {
+    private static boolean holdsBack(Program.LadderPlan line, Program.LeftOver left, Catalogue catalogue) {
         return !line.gates().isEmpty()
                 && catalogue.ladder(line.strand()).stream()
                         .filter(move -> move.rung() > line.rung())
@@ -142,7 +142,7 @@ public record ProgramDocument(
                         .isPresent();
     }
 
-    private static LineTold line(Program.Line line, Judgement judgement) {
+    private static LineTold line(Program.LadderPlan line, Judgement judgement) {
         Catalogue catalogue = judgement.catalogue();
         Move shown = catalogue.ladder(line.strand()).stream()
                 .filter(move -> move.rung() == line.rung())
@@ -161,7 +161,7 @@ public record ProgramDocument(
                 next(line, catalogue));
     }
 
-    private static String next(Program.Line line, Catalogue catalogue) {
+    private static String next(Program.LadderPlan line, Catalogue catalogue) {
         if (!line.gates().isEmpty()) {
             return line.gates().stream().map(ProgramDocument::needs).distinct().collect(Collectors.joining("; "));
         }
@@ -183,12 +183,12 @@ public record ProgramDocument(
         };
     }
 
-    private static String words(Program.Condition rests) {
+    private static String words(Program.ItemCondition rests) {
         return rests.strand().words() + ", if the " + rests.check().words() + " of " + Days.words(rests.on())
                 + " still shows what was known when this was made";
     }
 
-    private static WeekTold week(Program.Week week) {
+    private static WeekTold week(Program.ProgramWeek week) {
         return new WeekTold(
                 week.from(),
                 week.sessions().stream()
@@ -196,8 +196,12 @@ public record ProgramDocument(
                                 session.date(),
                                 session.place().words(),
                                 session.minutes(),
-                                session.strands().stream().map(Strand::fileName).toList(),
-                                session.strands().stream().map(Strand::words).toList(),
+                                session.strands().stream()
+                                        .map(ExerciseGroup::fileName)
+                                        .toList(),
+                                session.strands().stream()
+                                        .map(ExerciseGroup::words)
+                                        .toList(),
                                 session.conditions().stream()
                                         .map(ProgramDocument::words)
                                         .toList()))

@@ -8,26 +8,26 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
-import openbloom.app.system.Columns;
-import openbloom.app.system.FormOfParts;
-import openbloom.app.system.Typed;
-import openbloom.core.program.Aim;
-import openbloom.core.program.Aims;
+import openbloom.app.system.ColumnCodec;
+import openbloom.app.system.CompositeForm;
+import openbloom.app.system.FormReader;
+import openbloom.core.program.Goal;
+import openbloom.core.program.Goals;
 import openbloom.core.program.Rhythm;
 import org.jspecify.annotations.Nullable;
 
 /** What a program is to be made from, as it was typed. */
-@FormOfParts
-public record ProgramForm(Wanted wanted, Week week) {
+@CompositeForm
+public record ProgramForm(GoalsTyped wanted, WeekTyped week) {
     /** Aims in their order, and a wish. */
-    public record Wanted(
+    public record GoalsTyped(
             @Nullable String aim1,
             @Nullable String aim2,
             @Nullable String aim3,
             @Nullable String wish) {}
 
     /** When she comes, and when she practises at home. */
-    public record Week(
+    public record WeekTyped(
             @Nullable String visitsPerWeek,
             @Nullable List<String> homeDays,
             @Nullable String homeMinutes,
@@ -43,27 +43,27 @@ public record ProgramForm(Wanted wanted, Week week) {
     private static final int MOST_VISIT_MINUTES = 120;
 
     /** The suggested aims, two visits and three short days at home. */
-    static ProgramForm suggested(List<Aims.Suggested> suggested) {
+    static ProgramForm suggested(List<Goals.Suggested> suggested) {
         List<String> aims = suggested.stream().map(told -> told.aim().name()).toList();
         return new ProgramForm(
-                new Wanted(at(aims, 0), at(aims, 1), at(aims, 2), ""),
-                new Week("2", List.of("TUESDAY", "THURSDAY", "SATURDAY"), "10", List.of(), List.of()));
+                new GoalsTyped(at(aims, 0), at(aims, 1), at(aims, 2), ""),
+                new WeekTyped("2", List.of("TUESDAY", "THURSDAY", "SATURDAY"), "10", List.of(), List.of()));
     }
 
     /** As the last program was made. */
     static ProgramForm again(StoredProgram last) {
-        List<Aim> aims = aimsOf(last);
+        List<Goal> aims = aimsOf(last);
         List<String> usual =
                 aims.stream().filter(aim -> !aim.isWish()).map(Enum::name).toList();
         String wish =
-                aims.stream().filter(Aim::isWish).map(Enum::name).findFirst().orElse("");
-        List<String> days = Columns.known(last.rhythm().homeDays(), DayOfWeek.class).stream()
+                aims.stream().filter(Goal::isWish).map(Enum::name).findFirst().orElse("");
+        List<String> days = ColumnCodec.known(last.rhythm().homeDays(), DayOfWeek.class).stream()
                 .map(Enum::name)
                 .toList();
-        List<Rhythm.Visit> visits = visitsOf(last);
+        List<Rhythm.PlannedVisit> visits = visitsOf(last);
         return new ProgramForm(
-                new Wanted(at(usual, 0), at(usual, 1), at(usual, 2), wish),
-                new Week(
+                new GoalsTyped(at(usual, 0), at(usual, 1), at(usual, 2), wish),
+                new WeekTyped(
                         Integer.toString(last.rhythm().visitsPerWeek()),
                         days,
                         Integer.toString(last.rhythm().homeMinutes()),
@@ -78,41 +78,41 @@ public record ProgramForm(Wanted wanted, Week week) {
     }
 
     /** The aims of a kept program in their order; a word this version does not know is left out. */
-    static List<Aim> aimsOf(StoredProgram last) {
+    static List<Goal> aimsOf(StoredProgram last) {
         return Stream.of(last.aims().split(" "))
-                .flatMap(
-                        word -> Stream.of(Aim.values()).filter(aim -> aim.name().equals(word)))
+                .flatMap(word ->
+                        Stream.of(Goal.values()).filter(aim -> aim.name().equals(word)))
                 .toList();
     }
 
     /** Booked visits of a kept program; a line that cannot be read is left out. */
-    static List<Rhythm.Visit> visitsOf(StoredProgram last) {
-        return Columns.lines(last.rhythm().visits()).stream()
+    static List<Rhythm.PlannedVisit> visitsOf(StoredProgram last) {
+        return ColumnCodec.lines(last.rhythm().visits()).stream()
                 .filter(line -> VISIT.matcher(line).matches())
                 .map(line -> line.split(" "))
-                .map(parts -> new Rhythm.Visit(LocalDate.parse(parts[0]), Integer.parseInt(parts[1])))
+                .map(parts -> new Rhythm.PlannedVisit(LocalDate.parse(parts[0]), Integer.parseInt(parts[1])))
                 .toList();
     }
 
-    static String lines(List<Rhythm.Visit> visits) {
-        return Columns.lines(visits.stream()
+    static String lines(List<Rhythm.PlannedVisit> visits) {
+        return ColumnCodec.lines(visits.stream()
                 .map(visit -> visit.date() + " " + visit.minutes())
                 .toList());
     }
 
-    List<Aim> aims(Typed typed) {
+    List<Goal> aims(FormReader typed) {
         return Stream.of(
-                        typed.choice("aim1", wanted.aim1(), Aim.class),
-                        typed.choice("aim2", wanted.aim2(), Aim.class),
-                        typed.choice("aim3", wanted.aim3(), Aim.class),
-                        typed.choice("wish", wanted.wish(), Aim.class))
+                        typed.choice("aim1", wanted.aim1(), Goal.class),
+                        typed.choice("aim2", wanted.aim2(), Goal.class),
+                        typed.choice("aim3", wanted.aim3(), Goal.class),
+                        typed.choice("wish", wanted.wish(), Goal.class))
                 .flatMap(Optional::stream)
                 .distinct()
                 .toList();
     }
 
     /** @param last day of the block that would be made; a booked visit after it belongs to the next */
-    Rhythm rhythm(Typed typed, LocalDate today, LocalDate last) {
+    Rhythm rhythm(FormReader typed, LocalDate today, LocalDate last) {
         int visits =
                 typed.requiredWhole("visitsPerWeek", week.visitsPerWeek(), 0, 7).orElse(0);
         Set<DayOfWeek> days = typed.choices("homeDays", week.homeDays(), DayOfWeek.class);
@@ -121,15 +121,15 @@ public record ProgramForm(Wanted wanted, Week week) {
         if (!days.isEmpty() && minutes == 0 && typed.isClean()) {
             typed.refuse("homeMinutes", "program.homeMinutes");
         }
-        List<Rhythm.Visit> booked = booked(typed, today, last);
+        List<Rhythm.PlannedVisit> booked = booked(typed, today, last);
         if (visits == 0 && booked.isEmpty() && days.isEmpty() && typed.isClean()) {
             typed.refuse("visitsPerWeek", "program.noDay");
         }
         return new Rhythm(visits, days, minutes, booked);
     }
 
-    private List<Rhythm.Visit> booked(Typed typed, LocalDate today, LocalDate last) {
-        List<Rhythm.Visit> booked = new ArrayList<>();
+    private List<Rhythm.PlannedVisit> booked(FormReader typed, LocalDate today, LocalDate last) {
+        List<Rhythm.PlannedVisit> booked = new ArrayList<>();
         for (int i = 0; i < VISITS; i++) {
             Optional<LocalDate> on = typed.date("visitOn", visitOn(i));
             int minutes = typed.whole("visitOn", visitMinutes(i), LEAST_VISIT_MINUTES, MOST_VISIT_MINUTES)
@@ -137,9 +137,9 @@ public record ProgramForm(Wanted wanted, Week week) {
             if (on.filter(day -> day.isBefore(today) || day.isAfter(last)).isPresent()) {
                 typed.refuse("visitOn", "program.visitOutside", on.get(), today, last);
             }
-            on.ifPresent(day -> booked.add(new Rhythm.Visit(day, minutes)));
+            on.ifPresent(day -> booked.add(new Rhythm.PlannedVisit(day, minutes)));
         }
-        long days = booked.stream().map(Rhythm.Visit::date).distinct().count();
+        long days = booked.stream().map(Rhythm.PlannedVisit::date).distinct().count();
         if (days < booked.size()) {
             typed.refuse("visitOn", "program.visitTwice");
         }

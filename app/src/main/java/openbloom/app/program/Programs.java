@@ -15,16 +15,17 @@ import java.util.stream.Collectors;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
 import openbloom.app.session.WantedMoves;
+import openbloom.app.session.WantedMoves.WishKind;
 import openbloom.app.studio.SignedIn;
-import openbloom.app.system.Columns;
+import openbloom.app.system.ColumnCodec;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Problem;
 import openbloom.core.care.CareCard;
 import openbloom.core.care.CareCards;
-import openbloom.core.moves.Strand;
-import openbloom.core.program.Aim;
-import openbloom.core.program.Aims;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.program.BlockPlanner;
+import openbloom.core.program.Goal;
+import openbloom.core.program.Goals;
 import openbloom.core.program.Program;
 import openbloom.core.program.Rhythm;
 import openbloom.core.session.Place;
@@ -65,7 +66,7 @@ public class Programs {
     }
 
     /** A kept program; the document is empty when it is written in a way this version does not understand. */
-    public record Kept(StoredProgram row, Optional<ProgramDocument> document) {
+    public record KeptProgram(StoredProgram row, Optional<ProgramDocument> document) {
         /** The session planned for a day. */
         public Optional<ProgramDocument.SessionTold> on(LocalDate date) {
             return document.flatMap(block -> Programs.on(block, date));
@@ -73,17 +74,17 @@ public class Programs {
     }
 
     /** Latest first. */
-    public List<Kept> of(long womanId) {
+    public List<KeptProgram> of(long womanId) {
         return mapper.of(womanId).stream().map(this::read).toList();
     }
 
     /** The one that counts; earlier ones are not read. */
-    public Optional<Kept> latest(long womanId) {
+    public Optional<KeptProgram> latest(long womanId) {
         return mapper.of(womanId).stream().findFirst().map(this::read);
     }
 
-    private Kept read(StoredProgram row) {
-        return new Kept(row, document(row.id(), row.document()));
+    private KeptProgram read(StoredProgram row) {
+        return new KeptProgram(row, document(row.id(), row.document()));
     }
 
     private Optional<ProgramDocument> document(long id, String text) {
@@ -119,27 +120,27 @@ public class Programs {
      * for that day, or everything wanted where it plans nothing.
      */
     public Wishes wishesOn(Woman woman, LocalDate date) {
-        Optional<Kept> last = latest(woman.id());
-        List<Aim> aims = last.map(block -> ProgramForm.aimsOf(block.row()))
+        Optional<KeptProgram> last = latest(woman.id());
+        List<Goal> aims = last.map(block -> ProgramForm.aimsOf(block.row()))
                 .filter(told -> !told.isEmpty())
                 .orElseGet(() -> suggestedOn(woman, date));
-        Map<Strand, Integer> worth = new EnumMap<>(Strand.class);
-        worth.putAll(Aims.worth(aims));
-        Set<Strand> planned = last.flatMap(block -> block.on(date)).stream()
+        Map<ExerciseGroup, Integer> worth = new EnumMap<>(ExerciseGroup.class);
+        worth.putAll(Goals.worth(aims));
+        Set<ExerciseGroup> planned = last.flatMap(block -> block.on(date)).stream()
                 .flatMap(session -> session.strands().stream())
-                .flatMap(name -> Arrays.stream(Strand.values())
+                .flatMap(name -> Arrays.stream(ExerciseGroup.values())
                         .filter(strand -> strand.fileName().equals(name)))
                 .collect(Collectors.toSet());
         return new Wishes(
                 worth,
                 planned.isEmpty() ? worth.keySet() : planned,
-                Set.copyOf(wanted.ids(woman.id(), WantedMoves.Kind.PIN)),
-                Set.copyOf(wanted.ids(woman.id(), WantedMoves.Kind.BAN)),
-                wanted.ids(woman.id(), WantedMoves.Kind.USUAL));
+                Set.copyOf(wanted.ids(woman.id(), WishKind.PIN)),
+                Set.copyOf(wanted.ids(woman.id(), WishKind.BAN)),
+                wanted.ids(woman.id(), WishKind.USUAL));
     }
 
-    List<Aims.Suggested> suggested(Woman woman, LocalDate today) {
-        return Aims.suggest(judgements.of(woman, today, Place.STUDIO).facts());
+    List<Goals.Suggested> suggested(Woman woman, LocalDate today) {
+        return Goals.suggest(judgements.of(woman, today, Place.STUDIO).facts());
     }
 
     /** The cards for between the sessions that fit her on a day. */
@@ -148,12 +149,12 @@ public class Programs {
     }
 
     /** The aims that a woman's record suggested on a day. */
-    public List<Aim> suggestedOn(Woman woman, LocalDate date) {
-        return suggested(woman, date).stream().map(Aims.Suggested::aim).toList();
+    public List<Goal> suggestedOn(Woman woman, LocalDate date) {
+        return suggested(woman, date).stream().map(Goals.Suggested::aim).toList();
     }
 
     /** Makes a block from today on and keeps it beside the earlier ones. */
-    public void make(SignedIn me, Woman woman, LocalDate today, List<Aim> aims, Rhythm rhythm, String formKey) {
+    public void make(SignedIn me, Woman woman, LocalDate today, List<Goal> aims, Rhythm rhythm, String formKey) {
         Judgement judgement = judgements.of(woman, today, Place.STUDIO);
         Program program = BlockPlanner.plan(judgement, aims, rhythm);
         String chosen = program.aims().stream().map(told -> told.aim().name()).collect(Collectors.joining(" "));
@@ -165,9 +166,9 @@ public class Programs {
                         today,
                         me.account().name(),
                         chosen,
-                        new StoredProgram.Rhythm(
+                        new StoredProgram.StoredRhythm(
                                 rhythm.visitsPerWeek(),
-                                Columns.constants(rhythm.homeDays()),
+                                ColumnCodec.constants(rhythm.homeDays()),
                                 rhythm.homeMinutes(),
                                 ProgramForm.lines(rhythm.visits())),
                         json.writeValueAsString(ProgramDocument.of(program, judgement))));
@@ -185,7 +186,7 @@ public class Programs {
      * @return what is wrong, by field; empty when it was kept
      */
     List<Problem> moveSession(
-            SignedIn me, Woman woman, Kept last, LocalDate from, Optional<LocalDate> to, String formKey) {
+            SignedIn me, Woman woman, KeptProgram last, LocalDate from, Optional<LocalDate> to, String formKey) {
         ProgramDocument block = last.document().orElseThrow();
         Optional<ProgramDocument.SessionTold> session = last.on(from);
         if (session.isEmpty()) {
@@ -213,7 +214,7 @@ public class Programs {
     }
 
     /** What would be otherwise if the last block were made anew today; empty while nothing it rests on has changed. */
-    List<String> since(Woman woman, Kept last, LocalDate today) {
+    List<String> since(Woman woman, KeptProgram last, LocalDate today) {
         if (last.document().isEmpty()) {
             return List.of();
         }
@@ -221,18 +222,18 @@ public class Programs {
         StoredProgram row = last.row();
         Rhythm rhythm = new Rhythm(
                 row.rhythm().visitsPerWeek(),
-                Columns.known(row.rhythm().homeDays(), DayOfWeek.class),
+                ColumnCodec.known(row.rhythm().homeDays(), DayOfWeek.class),
                 row.rhythm().homeMinutes(),
                 ProgramForm.visitsOf(row));
-        List<Aim> aims = ProgramForm.aimsOf(row);
+        List<Goal> aims = ProgramForm.aimsOf(row);
         Program now = BlockPlanner.plan(judgement, aims, rhythm);
         List<String> changes = new ArrayList<>();
         if (now.weeks().isEmpty()) {
             now.leftOut().forEach(left -> changes.add("Nothing may be done now: " + left.why()));
             return changes;
         }
-        Aims.suggest(judgement.facts()).stream()
-                .filter(told -> !aims.contains(told.aim()) && told.aim() != Aim.KEEP_ACTIVE)
+        Goals.suggest(judgement.facts()).stream()
+                .filter(told -> !aims.contains(told.aim()) && told.aim() != Goal.KEEP_ACTIVE)
                 .forEach(told ->
                         changes.add("Another aim suggests itself: " + told.aim().words() + " (" + told.why() + ")"));
         lines(last.document().get(), now, changes);
@@ -240,10 +241,10 @@ public class Programs {
     }
 
     private static void lines(ProgramDocument then, Program now, List<String> changes) {
-        Map<String, Program.Line> current = now.lines().stream()
+        Map<String, Program.LadderPlan> current = now.lines().stream()
                 .collect(Collectors.toMap(line -> line.strand().fileName(), Function.identity()));
         for (ProgramDocument.LineTold line : then.lines()) {
-            Program.Line held = current.remove(line.strand());
+            Program.LadderPlan held = current.remove(line.strand());
             if (held == null) {
                 changes.add(line.words() + " does not pass for her any more");
             } else if (held.rung() != line.rung()) {

@@ -8,10 +8,10 @@ import openbloom.app.people.Woman;
 import openbloom.app.studio.Editions;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
-import openbloom.app.system.Once;
+import openbloom.app.system.FormReader;
+import openbloom.app.system.Idempotent;
 import openbloom.app.system.StudioDay;
-import openbloom.app.system.Typed;
-import openbloom.core.review.Review;
+import openbloom.core.review.ProgramReview;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -43,11 +43,11 @@ class ReviewController {
         return page(me, woman, Map.of());
     }
 
-    @Once
+    @Idempotent
     @PostMapping
     ModelAndView decide(@AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam Map<String, String> typed) {
-        Review review = reviews.of(woman, day.today(me));
-        Typed problems = new Typed();
+        ProgramReview review = reviews.of(woman, day.today(me));
+        FormReader problems = new FormReader();
         List<String> because = new ArrayList<>();
         for (int i = 0; i < review.proposals().size(); i++) {
             String what = review.proposals().get(i).what();

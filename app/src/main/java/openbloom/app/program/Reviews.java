@@ -7,8 +7,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import openbloom.app.checks.Safety;
 import openbloom.app.checks.SafetyAnswer;
+import openbloom.app.checks.SafetyService;
 import openbloom.app.checks.gap.GapChecks;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
@@ -16,12 +16,12 @@ import openbloom.app.session.Sessions;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
 import openbloom.core.gap.Measured;
-import openbloom.core.program.Aim;
+import openbloom.core.program.Goal;
 import openbloom.core.record.CaseNotes;
-import openbloom.core.review.Look;
 import openbloom.core.review.Measure;
-import openbloom.core.review.Proposed;
-import openbloom.core.review.Review;
+import openbloom.core.review.ProgramReview;
+import openbloom.core.review.Recommendation;
+import openbloom.core.review.ReviewPeriod;
 import openbloom.core.session.Place;
 import openbloom.core.verdict.Judgement;
 import org.apache.ibatis.annotations.Insert;
@@ -42,21 +42,21 @@ public class Reviews {
     private static final int WEEK = 7;
     private static final int FIRST_LOOK_DAYS = 28;
 
-    private final Rows rows;
+    private final ReviewMapper rows;
     private final Programs programs;
     private final Judgements judgements;
     private final Sessions sessions;
-    private final Safety safety;
+    private final SafetyService safety;
     private final GapChecks gaps;
     private final StudioDay day;
     private final JsonMapper json;
 
     Reviews(
-            Rows rows,
+            ReviewMapper rows,
             Programs programs,
             Judgements judgements,
             Sessions sessions,
-            Safety safety,
+            SafetyService safety,
             GapChecks gaps,
             StudioDay day,
             JsonMapper json) {
@@ -72,49 +72,54 @@ public class Reviews {
 
     /** A review in words, as it is kept. */
     public record Document(
-            LocalDate from, LocalDate to, List<Measure> measures, List<AimTold> aims, List<Decided> proposals) {}
+            LocalDate from,
+            LocalDate to,
+            List<Measure> measures,
+            List<ReviewedGoal> aims,
+            List<DecidedRecommendation> proposals) {}
 
     /** An aim and what it came to. */
-    public record AimTold(String words, String state, String why) {}
+    public record ReviewedGoal(String words, String state, String why) {}
 
     /** A proposal with what came of it; not accepted needs a reason. */
-    public record Decided(String kind, String what, String why, String source, boolean accepted, String because) {}
+    public record DecidedRecommendation(
+            String kind, String what, String why, String source, boolean accepted, String because) {}
 
     /** A kept review. */
-    public record Kept(LocalDate on, String by, Document document) {}
+    public record KeptReview(LocalDate on, String by, Document document) {}
 
     /** From the day her latest block was made, or four weeks back, to today. */
-    Review of(Woman woman, LocalDate today) {
-        Optional<Programs.Kept> block = programs.of(woman.id()).stream()
+    ProgramReview of(Woman woman, LocalDate today) {
+        Optional<Programs.KeptProgram> block = programs.of(woman.id()).stream()
                 .filter(kept -> kept.row().madeOn().isBefore(today))
                 .findFirst();
         LocalDate from = block.map(kept -> kept.row().madeOn()).orElseGet(() -> firstLook(woman, today));
-        List<Aim> aims = block.map(kept -> ProgramForm.aimsOf(kept.row()))
+        List<Goal> aims = block.map(kept -> ProgramForm.aimsOf(kept.row()))
                 .filter(told -> !told.isEmpty())
                 .orElseGet(() -> programs.suggestedOn(woman, from));
-        List<Look.Answered> answers = safety.answersOf(woman).stream()
+        List<ReviewPeriod.Answered> answers = safety.answersOf(woman).stream()
                 .filter(answer -> answer.askedOn().isAfter(from.minusDays(1)))
                 .sorted(Comparator.comparing(answer -> answer.askedOn()))
-                .map(answer -> new Look.Answered(answer.askedOn(), answer.symptomSet(), false))
+                .map(answer -> new ReviewPeriod.Answered(answer.askedOn(), answer.symptomSet(), false))
                 .toList();
         Judgement then = judgements.of(woman, from, Place.STUDIO);
         Judgement now = judgements.of(woman, today, Place.STUDIO);
-        return Review.of(new Look(
+        return ProgramReview.of(new ReviewPeriod(
                 then, now, aims, gap(woman, then, now), done(woman, block, from, today), answers, block.isPresent()));
     }
 
     /** The gap checks that count at both ends, with the repeatability of whoever read the later one. */
-    private Look.GapRead gap(Woman woman, Judgement then, Judgement now) {
+    private ReviewPeriod.GapRead gap(Woman woman, Judgement then, Judgement now) {
         List<GapChecks.KeptCheck> all = gaps.of(woman.id());
         Optional<Measured> first = latest(all, then);
         Optional<Measured> second = latest(all, now);
-        return second.map(read -> new Look.GapRead(
+        return second.map(read -> new ReviewPeriod.GapRead(
                         first,
                         second,
                         gaps.repeatability(woman.studioId(), read.by().id(), read.method()),
                         sites -> gaps.repeatabilityOfMeans(
                                 woman.studioId(), read.by().id(), read.method(), sites)))
-                .orElse(Look.GapRead.NONE);
+                .orElse(ReviewPeriod.GapRead.NONE);
     }
 
     /** What was read in this pregnancy or since the latest birth, up to a day. */
@@ -142,12 +147,13 @@ public class Reviews {
         return known.isAfter(back) ? known : back;
     }
 
-    private Look.Done done(Woman woman, Optional<Programs.Kept> block, LocalDate from, LocalDate today) {
-        List<Sessions.Planned> taught = sessions.of(woman.id()).stream()
+    private ReviewPeriod.SessionsDone done(
+            Woman woman, Optional<Programs.KeptProgram> block, LocalDate from, LocalDate today) {
+        List<Sessions.ComposedFor> taught = sessions.of(woman.id()).stream()
                 .filter(planned -> planned.stored().taughtOn() != null
                         && !planned.stored().taughtOn().isBefore(from))
                 .toList();
-        List<ProgramDocument.SessionTold> planned = block.flatMap(Programs.Kept::document).stream()
+        List<ProgramDocument.SessionTold> planned = block.flatMap(Programs.KeptProgram::document).stream()
                 .flatMap(document -> document.weeks().stream())
                 .flatMap(week -> week.sessions().stream())
                 .filter(session -> !session.date().isAfter(today))
@@ -161,7 +167,7 @@ public class Reviews {
                     .mapToInt(one -> one.stored().minutes())
                     .sum());
         }
-        return new Look.Done(
+        return new ReviewPeriod.SessionsDone(
                 planned.size(),
                 taught.size(),
                 planned.stream().mapToInt(ProgramDocument.SessionTold::minutes).sum(),
@@ -170,19 +176,21 @@ public class Reviews {
     }
 
     /** What was decided about one proposal: empty where it was accepted. */
-    Document decided(Review review, List<String> because) {
-        List<Decided> decided = new ArrayList<>();
+    Document decided(ProgramReview review, List<String> because) {
+        List<DecidedRecommendation> decided = new ArrayList<>();
         for (int i = 0; i < review.proposals().size(); i++) {
-            Proposed told = review.proposals().get(i);
+            Recommendation told = review.proposals().get(i);
             String why = i < because.size() ? because.get(i) : "";
-            decided.add(new Decided(told.kind().words(), told.what(), told.why(), told.source(), why.isEmpty(), why));
+            decided.add(new DecidedRecommendation(
+                    told.kind().words(), told.what(), told.why(), told.source(), why.isEmpty(), why));
         }
         return new Document(
                 review.from(),
                 review.to(),
                 review.measures(),
                 review.aims().stream()
-                        .map(aim -> new AimTold(aim.aim().words(), aim.state().words(), aim.why()))
+                        .map(aim ->
+                                new ReviewedGoal(aim.aim().words(), aim.state().words(), aim.why()))
                         .toList(),
                 decided);
     }
@@ -197,13 +205,13 @@ public class Reviews {
     }
 
     /** Latest first; one that cannot be read is left out. */
-    public List<Kept> keptOf(long womanId) {
+    public List<KeptReview> keptOf(long womanId) {
         return rows.of(womanId).stream().flatMap(row -> read(row).stream()).toList();
     }
 
-    private Optional<Kept> read(Row row) {
+    private Optional<KeptReview> read(ReviewRow row) {
         try {
-            return Optional.of(new Kept(row.on(), row.by(), json.readValue(row.document(), Document.class)));
+            return Optional.of(new KeptReview(row.on(), row.by(), json.readValue(row.document(), Document.class)));
         } catch (JacksonException unreadable) {
             LOG.error("A review of {} cannot be read: {}", row.on(), unreadable.getMessage());
             return Optional.empty();
@@ -211,16 +219,16 @@ public class Reviews {
     }
 
     /** A row. */
-    record Row(LocalDate on, String by, String document) {}
+    record ReviewRow(LocalDate on, String by, String document) {}
 
     /** The table. */
     @Mapper
-    interface Rows {
+    interface ReviewMapper {
         @Select("""
                 select reviewed_on as "on", account.name as "by", document from review
                 join account on account.id = reviewed_by where woman_id = #{womanId} order by review.id desc
                 """)
-        List<Row> of(long womanId);
+        List<ReviewRow> of(long womanId);
 
         @Insert("""
                 insert into review (woman_id, reviewed_on, reviewed_by, stored_at, document)

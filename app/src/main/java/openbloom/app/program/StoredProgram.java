@@ -3,11 +3,12 @@ package openbloom.app.program;
 import java.time.LocalDate;
 
 /** A program as its row holds it; aims are words joined by blanks. */
-public record StoredProgram(long id, LocalDate madeOn, String madeBy, String aims, Rhythm rhythm, String document) {
+public record StoredProgram(
+        long id, LocalDate madeOn, String madeBy, String aims, StoredRhythm rhythm, String document) {
     /**
      * What its weeks were made from; home days are words joined by commas.
      *
      * @param visits booked, one {@code date minutes} a line
      */
-    public record Rhythm(int visitsPerWeek, String homeDays, int homeMinutes, String visits) {}
+    public record StoredRhythm(int visitsPerWeek, String homeDays, int homeMinutes, String visits) {}
 }

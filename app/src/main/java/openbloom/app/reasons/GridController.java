@@ -8,9 +8,9 @@ import java.util.stream.Collectors;
 import openbloom.app.moves.Grids;
 import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Grid;
-import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Rule;
 import openbloom.core.verdict.RuleBook;
+import openbloom.core.verdict.VerdictKind;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -33,13 +33,13 @@ class GridController {
      *
      * @param verdict null where nothing is limited
      */
-    record Line(String what, @Nullable Kind verdict, String changes, List<String> codes, String why) {}
+    record GridLine(String what, @Nullable VerdictKind verdict, String changes, List<String> codes, String why) {}
 
     @GetMapping("/reasons/grid")
     String grid(
             @RequestParam(defaultValue = "") String fact, @RequestParam(defaultValue = "") String demand, Model model) {
         Grid grid = grids.get();
-        Optional<Grid.Asked> asked =
+        Optional<Grid.GridCellKey> asked =
                 grid.demands().stream().filter(one -> one.id().equals(demand)).findFirst();
         Optional<Grid.Fact> known = grid.facts().stream()
                 .filter(one -> one.id().equals(asked.isPresent() || !fact.isEmpty() ? fact : FIRST_SHOWN))
@@ -55,10 +55,10 @@ class GridController {
         return "reasons/grid";
     }
 
-    private static List<Line> lines(Grid grid, Optional<Grid.Fact> fact, Optional<Grid.Asked> demand) {
-        List<Line> lines = new ArrayList<>();
+    private static List<GridLine> lines(Grid grid, Optional<Grid.Fact> fact, Optional<Grid.GridCellKey> demand) {
+        List<GridLine> lines = new ArrayList<>();
         for (Grid.Fact row : grid.facts()) {
-            for (Grid.Asked column : grid.demands()) {
+            for (Grid.GridCellKey column : grid.demands()) {
                 boolean inRow = fact.filter(row::equals).isPresent();
                 boolean inColumn = demand.filter(column::equals).isPresent();
                 if (fact.isPresent() && demand.isPresent() ? inRow && inColumn : inRow || inColumn) {
@@ -77,9 +77,9 @@ class GridController {
                 : cell.adjustments().stream().sorted().map(Adjustment::words).collect(Collectors.joining("; "));
     }
 
-    private static Line line(Grid grid, Grid.Fact row, Grid.Asked column, String what) {
+    private static GridLine line(Grid grid, Grid.Fact row, Grid.GridCellKey column, String what) {
         return grid.at(row.id(), column.id())
-                .map(cell -> new Line(what, cell.verdict(), changes(cell), cell.codes(), ""))
-                .orElseGet(() -> new Line(what, null, "", List.of(), grid.whyNot(row.id(), column.id())));
+                .map(cell -> new GridLine(what, cell.verdict(), changes(cell), cell.codes(), ""))
+                .orElseGet(() -> new GridLine(what, null, "", List.of(), grid.whyNot(row.id(), column.id())));
     }
 }

@@ -27,12 +27,12 @@ class ReasonsController {
         String part = q.strip().toLowerCase(Locale.ROOT);
         Set<String> seen =
                 new HashSet<>(RuleBook.rules().stream().map(Rule::code).toList());
-        List<Chapter> chapters = RuleBook.chapters().stream()
-                .map(chapter -> new Chapter(
+        List<ReasonsChapter> chapters = RuleBook.chapters().stream()
+                .map(chapter -> new ReasonsChapter(
                         chapter.title(),
                         chapter.rules().stream()
                                 .filter(rule -> speaksOf(rule, part))
-                                .map(rule -> new Line(rule, newGroups(rule.code(), seen)))
+                                .map(rule -> new RuleLine(rule, newGroups(rule.code(), seen)))
                                 .toList()))
                 .filter(chapter -> !chapter.lines().isEmpty())
                 .toList();
@@ -49,10 +49,10 @@ class ReasonsController {
     }
 
     /** A rule with the anchors of the groups that begin with it, so that {@code #PREG-SUP} leads to its first rule. */
-    record Line(Rule rule, List<String> anchors) {}
+    record RuleLine(Rule rule, List<String> anchors) {}
 
     /** Rules of one kind that speak of what is looked for. */
-    record Chapter(String title, List<Line> lines) {}
+    record ReasonsChapter(String title, List<RuleLine> lines) {}
 
     /** {@code PREG} and {@code PREG-SUP} for {@code PREG-SUP-NONE}, each the first time it is met. */
     private static List<String> newGroups(String code, Set<String> seen) {

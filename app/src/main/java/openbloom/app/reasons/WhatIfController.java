@@ -9,8 +9,8 @@ import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
+import openbloom.app.system.FormReader;
 import openbloom.app.system.StudioDay;
-import openbloom.app.system.Typed;
 import openbloom.core.gap.Depth;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Move;
@@ -61,15 +61,15 @@ class WhatIfController {
     }
 
     /** One move before and after, with the reasons that only the changed woman has. */
-    record Row(Move move, Verdict before, Verdict after, List<Reason> because) {
-        static Row of(Move move, Judgement before, Judgement after) {
+    record WhatIfRow(Move move, Verdict before, Verdict after, List<Reason> because) {
+        static WhatIfRow of(Move move, Judgement before, Judgement after) {
             Verdict then = before.of(move);
             Verdict now = after.of(move);
             List<Reason> because = now.reasons().stream()
                     .filter(reason -> then.reasons().stream()
                             .noneMatch(same -> same.code().equals(reason.code()) && same.kind() == reason.kind()))
                     .toList();
-            return new Row(
+            return new WhatIfRow(
                     move, then, now, because.isEmpty() ? now.leading().stream().toList() : because);
         }
 
@@ -84,7 +84,7 @@ class WhatIfController {
             WhatIfForm form,
             @RequestParam(defaultValue = "") String who,
             @RequestHeader(name = "HX-Target", defaultValue = "") String target) {
-        Typed typed = new Typed();
+        FormReader typed = new FormReader();
         LocalDate today = day.today(me);
         Catalogue catalogue = catalogues.of(me.studioId());
         Optional<Woman> chosen =
@@ -95,13 +95,13 @@ class WhatIfController {
         Client changed = form.changed(base, today, typed);
         Judgement before = Judgement.of(catalogue, base, today);
         Judgement after = Judgement.of(catalogue, changed, today);
-        List<Row> rows = moves(form, catalogue).stream()
-                .map(move -> Row.of(move, before, after))
+        List<WhatIfRow> rows = moves(form, catalogue).stream()
+                .map(move -> WhatIfRow.of(move, before, after))
                 .toList();
         ModelAndView page = new ModelAndView(target.equals("judged") ? "reasons/what-if :: judged" : "reasons/what-if")
                 .addObject("rows", rows)
                 .addObject("picked", picked)
-                .addObject("wheres", WhatIfForm.Where.values())
+                .addObject("wheres", WhatIfForm.StageTyped.values())
                 .addObject("trainings", Training.values())
                 .addObject("allConditions", Condition.values())
                 .addObject("allSymptoms", Symptom.values())

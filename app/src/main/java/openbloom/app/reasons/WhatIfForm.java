@@ -4,8 +4,9 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import openbloom.app.system.FormOfParts;
-import openbloom.app.system.Typed;
+import openbloom.app.system.CompositeForm;
+import openbloom.app.system.FormReader;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.dating.Dating;
 import openbloom.core.dating.GestationalAge;
 import openbloom.core.evidence.Published;
@@ -27,12 +28,11 @@ import openbloom.core.screening.SymptomReport;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 import org.jspecify.annotations.Nullable;
 
 /** A woman typed into the bench of judgement, who lives only on that page. */
-@FormOfParts
-public record WhatIfForm(Her her, Says says, Gap gap, Looked looked) {
+@CompositeForm
+public record WhatIfForm(Her her, Says says, GapTyped gap, Looked looked) {
     /** Somebody of the studio, or where a plain woman is. */
     public record Her(
             @Nullable String woman,
@@ -48,7 +48,7 @@ public record WhatIfForm(Her her, Says says, Gap gap, Looked looked) {
             @Nullable String cleared) {}
 
     /** What was seen of her gap. */
-    public record Gap(
+    public record GapTyped(
             @Nullable String fingers,
             @Nullable String domed,
             @Nullable String depth) {}
@@ -62,7 +62,7 @@ public record WhatIfForm(Her her, Says says, Gap gap, Looked looked) {
     private static final Width USUAL_WIDTH = Width.ofHalfFingers(2 * Published.BOISSONNAULT_FINGERS.amount());
 
     /** Where she is. */
-    public enum Where {
+    public enum StageTyped {
         NEITHER("neither pregnant nor newly delivered"),
         PREGNANT("pregnant"),
         BORN("after a vaginal birth"),
@@ -70,7 +70,7 @@ public record WhatIfForm(Her her, Says says, Gap gap, Looked looked) {
 
         private final String words;
 
-        Where(String words) {
+        StageTyped(String words) {
             this.words = words;
         }
 
@@ -93,11 +93,12 @@ public record WhatIfForm(Her her, Says says, Gap gap, Looked looked) {
     }
 
     /** A woman of the same stage who was asked and checked, and of whom nothing else is known. */
-    Client plain(LocalDate day, Typed typed) {
-        Where where = typed.choice("situation", her.situation(), Where.class).orElse(Where.NEITHER);
-        int most = where == Where.PREGNANT ? LONGEST_PREGNANCY : MOST_WEEKS;
+    Client plain(LocalDate day, FormReader typed) {
+        StageTyped where =
+                typed.choice("situation", her.situation(), StageTyped.class).orElse(StageTyped.NEITHER);
+        int most = where == StageTyped.PREGNANT ? LONGEST_PREGNANCY : MOST_WEEKS;
         int far = typed.whole("weeks", her.weeks(), 0, most).orElse(0);
-        boolean delivered = where == Where.BORN || where == Where.CAESAREAN;
+        boolean delivered = where == StageTyped.BORN || where == StageTyped.CAESAREAN;
         int before = typed.whole("births", her.births(), 0, 25).orElse(delivered ? 1 : 0);
         if (delivered && before == 0) {
             typed.refuse("births", "intake.birthsAfterBirth");
@@ -107,19 +108,21 @@ public record WhatIfForm(Her her, Says says, Gap gap, Looked looked) {
                 .conditions(day, Set.of())
                 .symptoms(SymptomReport.none(day))
                 .equipment(Set.of(Equipment.values()))
-                .pelvicFloor(new PelvicFloorCheck(6, 6, 6, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO))
-                .gap(GapCheck.alike(day, USUAL_WIDTH, Optional.of(Depth.SURFACE), Optional.of(Firmness.FIRM), Told.NO));
-        if (where == Where.PREGNANT) {
+                .pelvicFloor(
+                        new PelvicFloorCheck(6, 6, 6, LettingGo.FULL, Tone.TYPICAL, YesNoUnknown.NO, YesNoUnknown.NO))
+                .gap(GapCheck.alike(
+                        day, USUAL_WIDTH, Optional.of(Depth.SURFACE), Optional.of(Firmness.FIRM), YesNoUnknown.NO));
+        if (where == StageTyped.PREGNANT) {
             client.pregnant(Dating.stated(day.minusWeeks(far).plusDays(Published.PREGNANCY_FROM_LAST_PERIOD.days())));
         } else if (delivered) {
-            BirthKind kind = where == Where.CAESAREAN ? BirthKind.CAESAREAN : BirthKind.VAGINAL;
-            client.gaveBirth(new Birth(day.minusWeeks(far), kind, Tear.NONE, Told.YES));
+            BirthKind kind = where == StageTyped.CAESAREAN ? BirthKind.CAESAREAN : BirthKind.VAGINAL;
+            client.gaveBirth(new Birth(day.minusWeeks(far), kind, Tear.NONE, YesNoUnknown.YES));
         }
         return client.build();
     }
 
     /** The same woman with what was typed of her. */
-    Client changed(Client base, LocalDate day, Typed typed) {
+    Client changed(Client base, LocalDate day, FormReader typed) {
         Client.Builder client = base.but();
         typed.choice("training", her.training(), Training.class).ifPresent(client::trained);
         Set<Condition> has = typed.choices("conditions", says.conditions(), Condition.class);
@@ -132,7 +135,7 @@ public record WhatIfForm(Her her, Says says, Gap gap, Looked looked) {
         }
         typed.whole("cleared", says.cleared(), 0, 3650)
                 .ifPresent(ago -> client.cleared(Clearance.of(day.minusDays(ago), "her clinician", List.of())));
-        Optional<Told> domes = typed.choice("domed", gap.domed(), Told.class);
+        Optional<YesNoUnknown> domes = typed.choice("domed", gap.domed(), YesNoUnknown.class);
         Optional<Depth> deep = typed.choice("depth", gap.depth(), Depth.class);
         Optional<Width> wide =
                 typed.whole("fingers", gap.fingers(), 0, 10).map(whole -> Width.ofHalfFingers(2 * whole));
@@ -144,7 +147,7 @@ public record WhatIfForm(Her her, Says says, Gap gap, Looked looked) {
 
     /** Her readings with what was typed of them; what was not typed stays as it is. */
     private static GapCheck looked(
-            GapCheck her, LocalDate day, Optional<Width> wide, Optional<Depth> deep, Optional<Told> domes) {
+            GapCheck her, LocalDate day, Optional<Width> wide, Optional<Depth> deep, Optional<YesNoUnknown> domes) {
         return new GapCheck(
                 day,
                 her.readings().stream()
@@ -166,6 +169,6 @@ public record WhatIfForm(Her her, Says says, Gap gap, Looked looked) {
 
     /** Nobody has looked at her: of the usual width, and neither depth nor doming known. */
     private static GapCheck unread(LocalDate day) {
-        return GapCheck.alike(day, USUAL_WIDTH, Optional.empty(), Optional.empty(), Told.UNKNOWN);
+        return GapCheck.alike(day, USUAL_WIDTH, Optional.empty(), Optional.empty(), YesNoUnknown.UNKNOWN);
     }
 }

@@ -1,7 +1,8 @@
 package openbloom.app.session;
 
-import openbloom.app.system.Typed;
+import openbloom.app.system.FormReader;
 import openbloom.core.session.Format;
+import openbloom.core.session.Format.FormatKind;
 import openbloom.core.session.SessionRequest;
 import org.jspecify.annotations.Nullable;
 
@@ -17,15 +18,15 @@ public record ComposeForm(
     }
 
     /** The minutes asked for; any number that makes sense while there are problems. */
-    public int minutes(Typed typed) {
+    public int minutes(FormReader typed) {
         return typed.requiredWhole("minutes", minutes, SessionRequest.SHORTEST_MINUTES, SessionRequest.LONGEST_MINUTES)
                 .orElse(SessionRequest.SHORTEST_MINUTES);
     }
 
     /** The format; where none is chosen the one that suits the length. */
-    public Format format(Typed typed, int asked) {
+    public Format format(FormReader typed, int asked) {
         Format usual =
-                typed.choice("kind", kind, Format.Kind.class).map(Format::of).orElseGet(() -> Format.usual(asked));
+                typed.choice("kind", kind, FormatKind.class).map(Format::of).orElseGet(() -> Format.usual(asked));
         return new Format(
                 usual.kind(),
                 typed.whole("rounds", rounds, 1, Format.MOST_ROUNDS).orElse(usual.rounds()),

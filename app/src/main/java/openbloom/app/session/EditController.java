@@ -12,12 +12,12 @@ import openbloom.app.people.Woman;
 import openbloom.app.studio.Editions;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
+import openbloom.app.system.FormReader;
 import openbloom.app.system.StudioDay;
-import openbloom.app.system.Typed;
 import openbloom.core.moves.Move;
 import openbloom.core.session.Edited;
-import openbloom.core.session.Outline;
-import openbloom.core.session.WhyNot;
+import openbloom.core.session.ExclusionReason;
+import openbloom.core.session.Outline.OutlineLine;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Verdict;
 import openbloom.core.verdict.Versions;
@@ -73,12 +73,12 @@ class EditController {
      * @param broken the hard lines it breaks, in words
      * @param because why it stays nevertheless
      */
-    public record Line(
+    public record EditedLine(
             int at,
             Move move,
             Verdict verdict,
             List<String> adjustments,
-            Outline.Entry entry,
+            OutlineLine entry,
             int seconds,
             List<Edited.Broken> broken) {
         /** How its changes are asked for in the address of its figure. */
@@ -104,12 +104,12 @@ class EditController {
         }
 
         public String clock() {
-            return PlanDocument.minutesAndSeconds(seconds);
+            return SessionDocument.minutesAndSeconds(seconds);
         }
     }
 
     /** A move that may stand in for a line. */
-    public record Other(Move move, Verdict verdict, List<String> adjustments) {}
+    public record OtherMove(Move move, Verdict verdict, List<String> adjustments) {}
 
     @GetMapping("/edit")
     ModelAndView edit(
@@ -117,8 +117,8 @@ class EditController {
             Woman woman,
             @PathVariable long sessionId,
             @RequestParam(defaultValue = "0") String at) {
-        Sessions.Planned planned = open(woman, sessionId);
-        Typed typed = new Typed();
+        Sessions.ComposedFor planned = open(woman, sessionId);
+        FormReader typed = new FormReader();
         int focus = typed.whole("at", at, 0, 100).orElse(0);
         return page(me, woman, planned, focus);
     }
@@ -130,9 +130,9 @@ class EditController {
             @PathVariable long sessionId,
             @ModelAttribute("edit") EditForm form,
             @RequestHeader(name = "HX-Request", required = false) @Nullable String htmx) {
-        Sessions.Planned planned = open(woman, sessionId);
-        SessionEdits.Version latest = edits.latest(sessionId);
-        Typed typed = new Typed();
+        Sessions.ComposedFor planned = open(woman, sessionId);
+        SessionEdits.SessionVersion latest = edits.latest(sessionId);
+        FormReader typed = new FormReader();
         int seen = form.seen(typed);
         Optional<EditForm.Act> act = form.asked(typed);
         if (typed.isClean() && seen != latest.version()) {
@@ -145,7 +145,7 @@ class EditController {
                     : changed(me, woman, planned, latest, typed, act.get(), form);
         }
         if (!typed.isClean()) {
-            int line = new Typed().whole("item", form.item(), 0, 100).orElse(0);
+            int line = new FormReader().whole("item", form.item(), 0, 100).orElse(0);
             ModelAndView page = page(me, woman, open(woman, sessionId), line)
                     .addObject("asked", form.move())
                     .addObject("typedWords", form.words())
@@ -164,7 +164,8 @@ class EditController {
         return page;
     }
 
-    private int undone(SignedIn me, Sessions.Planned planned, SessionEdits.Version latest, Typed typed) {
+    private int undone(
+            SignedIn me, Sessions.ComposedFor planned, SessionEdits.SessionVersion latest, FormReader typed) {
         if (!latest.canBeTakenBack()) {
             typed.refuse("act", "session.nothingToUndo");
         } else if (!edits.undo(me, planned, latest)) {
@@ -176,14 +177,14 @@ class EditController {
     private int changed(
             SignedIn me,
             Woman woman,
-            Sessions.Planned planned,
-            SessionEdits.Version latest,
-            Typed typed,
+            Sessions.ComposedFor planned,
+            SessionEdits.SessionVersion latest,
+            FormReader typed,
             EditForm.Act act,
             EditForm form) {
         Judgement judgement = judgement(me, woman, planned);
         Edited before = SessionEdits.judged(planned, judgement);
-        Optional<EditForm.Change> change = form.apply(typed, act, before.outline(), judgement);
+        Optional<EditForm.SessionChange> change = form.apply(typed, act, before.outline(), judgement);
         if (change.isEmpty() || !typed.isClean()) {
             return 0;
         }
@@ -205,16 +206,16 @@ class EditController {
     }
 
     private void pinOrBan(SignedIn me, Woman woman, EditForm.Act act, EditForm form, Edited before) {
-        int at = new Typed()
+        int at = new FormReader()
                 .whole("item", form.item(), 0, before.outline().entries().size() - 1)
                 .orElse(0);
         String move = before.outline().entries().get(at).move().id();
-        WantedMoves.Kind kind = act == EditForm.Act.PIN ? WantedMoves.Kind.PIN : WantedMoves.Kind.BAN;
+        WantedMoves.WishKind kind = act == EditForm.Act.PIN ? WantedMoves.WishKind.PIN : WantedMoves.WishKind.BAN;
         editions.add(
                 me,
                 Editions.Subject.PREFERENCES,
                 woman.id(),
-                () -> wanted.keep(me, woman, new WantedMoves.Wanted(move, kind, null, "")));
+                () -> wanted.keep(me, woman, new WantedMoves.WantedMove(move, kind, null, "")));
     }
 
     /** What was broken before the change is no reason to refuse it. */
@@ -229,16 +230,16 @@ class EditController {
             Woman woman,
             @PathVariable long sessionId,
             @RequestParam(defaultValue = "0") String item) {
-        Sessions.Planned planned = open(woman, sessionId);
+        Sessions.ComposedFor planned = open(woman, sessionId);
         Judgement judgement = judgement(me, woman, planned);
         Edited edited = SessionEdits.judged(planned, judgement);
-        int at = new Typed().whole("item", item, 0, 100).orElse(0);
+        int at = new FormReader().whole("item", item, 0, 100).orElse(0);
         if (at >= edited.outline().entries().size()) {
             throw new ResponseStatusException(HttpStatus.NOT_FOUND);
         }
         Move move = edited.outline().entries().get(at).move();
-        List<Other> others = Edited.insteadOf(judgement, move).stream()
-                .map(verdict -> new Other(verdict.move(), verdict, words(verdict, judgement)))
+        List<OtherMove> others = Edited.insteadOf(judgement, move).stream()
+                .map(verdict -> new OtherMove(verdict.move(), verdict, words(verdict, judgement)))
                 .toList();
         return page(me, woman, planned, at)
                 .addObject("line", at)
@@ -253,7 +254,7 @@ class EditController {
             Woman woman,
             @PathVariable long sessionId,
             @RequestParam(defaultValue = "") String move) {
-        Sessions.Planned planned = open(woman, sessionId);
+        Sessions.ComposedFor planned = open(woman, sessionId);
         Judgement judgement = judgement(me, woman, planned);
         String asked = move.strip();
         Optional<Move> found = judgement
@@ -270,8 +271,8 @@ class EditController {
     private static String answer(Judgement judgement, Move move) {
         Verdict verdict = judgement.of(move);
         if (!verdict.passes()) {
-            return move.name() + " is " + verdict.kind().words() + " for her today: " + WhyNot.of(judgement, move)
-                    + ".";
+            return move.name() + " is " + verdict.kind().words() + " for her today: "
+                    + ExclusionReason.of(judgement, move) + ".";
         }
         return move.name() + " passes for her today (" + verdict.kind().words()
                 + "), but other moves were worth more for her aims, or the time was full. Add it if you want it.";
@@ -284,8 +285,8 @@ class EditController {
                 .toList();
     }
 
-    private Sessions.Planned open(Woman woman, long sessionId) {
-        Sessions.Planned planned =
+    private Sessions.ComposedFor open(Woman woman, long sessionId) {
+        Sessions.ComposedFor planned =
                 sessions.find(woman, sessionId).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
         if (planned.stored().taughtOn() != null) {
             throw new ResponseStatusException(HttpStatus.CONFLICT, "This session has been taught; it stays as it was.");
@@ -293,16 +294,16 @@ class EditController {
         return planned;
     }
 
-    private Judgement judgement(SignedIn me, Woman woman, Sessions.Planned planned) {
+    private Judgement judgement(SignedIn me, Woman woman, Sessions.ComposedFor planned) {
         return judgements.of(woman, day.today(me), planned.stored().place());
     }
 
-    private ModelAndView page(SignedIn me, Woman woman, Sessions.Planned planned, int at) {
+    private ModelAndView page(SignedIn me, Woman woman, Sessions.ComposedFor planned, int at) {
         Judgement judgement = judgement(me, woman, planned);
         Edited edited = SessionEdits.judged(planned, judgement);
         Map<Integer, List<Edited.Broken>> broken =
                 edited.broken().stream().collect(Collectors.groupingBy(Edited.Broken::at));
-        List<Line> lines = new ArrayList<>();
+        List<EditedLine> lines = new ArrayList<>();
         for (int i = 0; i < edited.outline().entries().size(); i++) {
             var entry = edited.outline().entries().get(i);
             Verdict verdict = judgement.of(entry.move());
@@ -310,7 +311,7 @@ class EditController {
                     .filter(item -> item.move().equals(entry.move()) && item.part() == entry.part())
                     .mapToInt(item -> item.seconds())
                     .sum();
-            lines.add(new Line(
+            lines.add(new EditedLine(
                     i,
                     entry.move(),
                     verdict,
@@ -329,7 +330,7 @@ class EditController {
                 .addObject("versions", edits.of(id))
                 .addObject(
                         "minutes",
-                        PlanDocument.minutesAndSeconds(edited.session().seconds()))
+                        SessionDocument.minutesAndSeconds(edited.session().seconds()))
                 .addObject("over", edited.session().seconds() - planned.stored().minutes() * 63)
                 .addObject("transitions", edited.session().transitions())
                 .addObject("moves", judgement.catalogue().moves());

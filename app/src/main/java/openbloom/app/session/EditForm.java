@@ -3,7 +3,7 @@ package openbloom.app.session;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import openbloom.app.system.Typed;
+import openbloom.app.system.FormReader;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.Move;
@@ -52,7 +52,7 @@ record EditForm(
     }
 
     /** A change that makes sense, with what it is called. */
-    record Change(Outline outline, int at, String words) {}
+    record SessionChange(Outline outline, int at, String words) {}
 
     /** What was typed, in words, so that a change that was refused is not lost. */
     String inWords() {
@@ -71,16 +71,16 @@ record EditForm(
         return text.substring(0, Math.min(LONGEST, text.length()));
     }
 
-    int seen(Typed typed) {
+    int seen(FormReader typed) {
         return typed.requiredWhole("version", version, 0, MOST_VERSIONS).orElse(-1);
     }
 
-    Optional<Act> asked(Typed typed) {
+    Optional<Act> asked(FormReader typed) {
         return typed.requiredChoice("act", act, Act.class);
     }
 
     /** The changed outline; empty with a problem where the change makes no sense. */
-    Optional<Change> apply(Typed typed, Act asked, Outline outline, Judgement judgement) {
+    Optional<SessionChange> apply(FormReader typed, Act asked, Outline outline, Judgement judgement) {
         if (asked == Act.ADD) {
             return chosen(typed, judgement.catalogue())
                     .filter(added -> hasRoom(typed, outline))
@@ -95,32 +95,36 @@ record EditForm(
         int at = line.get();
         String name = outline.entries().get(at).move().name();
         return switch (asked) {
-            case UP -> Optional.of(new Change(outline.moved(at, at - 1), Math.max(0, at - 1), name + " earlier"));
-            case DOWN -> Optional.of(new Change(outline.moved(at, at + 1), Math.min(most, at + 1), name + " later"));
+            case UP ->
+                Optional.of(new SessionChange(outline.moved(at, at - 1), Math.max(0, at - 1), name + " earlier"));
+            case DOWN ->
+                Optional.of(new SessionChange(outline.moved(at, at + 1), Math.min(most, at + 1), name + " later"));
             case MOVE ->
                 typed.requiredWhole("to", to, 0, most)
-                        .map(place -> new Change(outline.moved(at, place), place, name + " moved"));
-            case PIN -> Optional.of(new Change(outline, at, name + " pinned"));
+                        .map(place -> new SessionChange(outline.moved(at, place), place, name + " moved"));
+            case PIN -> Optional.of(new SessionChange(outline, at, name + " pinned"));
             case BAN ->
-                Optional.of(new Change(outline.without(at), Math.max(0, at - 1), name + " kept out from now on"));
-            case REMOVE -> Optional.of(new Change(outline.without(at), Math.max(0, at - 1), name + " taken out"));
+                Optional.of(
+                        new SessionChange(outline.without(at), Math.max(0, at - 1), name + " kept out from now on"));
+            case REMOVE ->
+                Optional.of(new SessionChange(outline.without(at), Math.max(0, at - 1), name + " taken out"));
             case NOTE -> {
                 String note = typed.text("words", words, LONGEST);
-                yield Optional.of(new Change(outline.noted(at, note), at, name + ": note"));
+                yield Optional.of(new SessionChange(outline.noted(at, note), at, name + ": note"));
             }
             case BECAUSE -> {
                 String why = typed.requiredText("words", words, LONGEST);
-                yield Optional.of(new Change(outline.because(at, why), at, name + " stays: " + why));
+                yield Optional.of(new SessionChange(outline.because(at, why), at, name + " stays: " + why));
             }
             case SWAP -> chosen(typed, judgement.catalogue()).map(other -> swapped(outline, judgement, at, other));
             case DOSE ->
                 dose(typed, outline.entries().get(at).dose())
-                        .map(dose -> new Change(outline.dosed(at, dose), at, name + ": " + dose.words()));
+                        .map(dose -> new SessionChange(outline.dosed(at, dose), at, name + ": " + dose.words()));
             default -> Optional.empty();
         };
     }
 
-    private static boolean hasRoom(Typed typed, Outline outline) {
+    private static boolean hasRoom(FormReader typed, Outline outline) {
         boolean room = outline.entries().size() < MOST_LINES;
         if (!room) {
             typed.refuse("move", "session.tooManyLines", MOST_LINES);
@@ -128,7 +132,7 @@ record EditForm(
         return room;
     }
 
-    private Optional<Move> chosen(Typed typed, Catalogue catalogue) {
+    private Optional<Move> chosen(FormReader typed, Catalogue catalogue) {
         String typedMove = typed.requiredText("move", move, LONGEST);
         Optional<Move> found = catalogue
                 .find(typedMove)
@@ -141,26 +145,26 @@ record EditForm(
         return found;
     }
 
-    private Change added(Outline outline, Judgement judgement, Move added) {
-        Outline.Entry entry = Edited.entry(judgement, added, Edited.partOf(added));
+    private SessionChange added(Outline outline, Judgement judgement, Move added) {
+        Outline.OutlineLine entry = Edited.entry(judgement, added, Edited.partOf(added));
         Outline with = outline.with(because(entry));
-        return new Change(with, with.entries().indexOf(because(entry)), added.name() + " added");
+        return new SessionChange(with, with.entries().indexOf(because(entry)), added.name() + " added");
     }
 
-    private Change swapped(Outline outline, Judgement judgement, int at, Move other) {
-        Outline.Entry before = outline.entries().get(at);
-        Outline.Entry entry = Edited.entry(judgement, other, before.part());
-        return new Change(
+    private SessionChange swapped(Outline outline, Judgement judgement, int at, Move other) {
+        Outline.OutlineLine before = outline.entries().get(at);
+        Outline.OutlineLine entry = Edited.entry(judgement, other, before.part());
+        return new SessionChange(
                 outline.swapped(at, because(entry)),
                 at,
                 other.name() + " instead of " + before.move().name());
     }
 
     /** A reason given together with the change. */
-    private Outline.Entry because(Outline.Entry entry) {
+    private Outline.OutlineLine because(Outline.OutlineLine entry) {
         return words == null || words.isBlank()
                 ? entry
-                : new Outline.Entry(
+                : new Outline.OutlineLine(
                         entry.move(),
                         entry.part(),
                         entry.dose(),
@@ -170,7 +174,7 @@ record EditForm(
     }
 
     /** Sets, and repetitions, seconds of a single hold, or breaths: whatever the move is counted in. */
-    private Optional<Dose> dose(Typed typed, Dose now) {
+    private Optional<Dose> dose(FormReader typed, Dose now) {
         Optional<Integer> newSets = typed.requiredWhole("sets", sets, 1, MOST_SETS);
         boolean held = now.holdSeconds() > 0 && now.repetitions() == 1;
         Optional<Integer> newAmount = typed.requiredWhole("amount", amount, 1, held ? MOST_SECONDS : MOST_REPETITIONS);

@@ -3,14 +3,14 @@ package openbloom.app.session;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import openbloom.app.checks.Safety;
+import openbloom.app.checks.SafetyService;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
-import openbloom.app.system.Once;
+import openbloom.app.system.FormReader;
+import openbloom.app.system.Idempotent;
 import openbloom.app.system.StudioDay;
-import openbloom.app.system.Typed;
 import openbloom.core.session.Flow;
 import openbloom.core.session.Place;
 import openbloom.core.verdict.Judgement;
@@ -32,12 +32,17 @@ class FlowController {
     private final FlowShelf shelf;
     private final Sessions sessions;
     private final Judgements judgements;
-    private final Safety safety;
+    private final SafetyService safety;
     private final FormPages forms;
     private final StudioDay day;
 
     FlowController(
-            FlowShelf shelf, Sessions sessions, Judgements judgements, Safety safety, FormPages forms, StudioDay day) {
+            FlowShelf shelf,
+            Sessions sessions,
+            Judgements judgements,
+            SafetyService safety,
+            FormPages forms,
+            StudioDay day) {
         this.shelf = shelf;
         this.sessions = sessions;
         this.judgements = judgements;
@@ -67,14 +72,14 @@ class FlowController {
                 flow.name(), flow.about(), own, fitted.outline().entries().size(), fitted.changes());
     }
 
-    @Once
+    @Idempotent
     @PostMapping("/people/{womanId}/flows")
     ModelAndView use(
             @AuthenticationPrincipal SignedIn me,
             Woman woman,
             @RequestParam(defaultValue = "") String flow,
             @RequestParam(defaultValue = "") String formKey) {
-        Typed typed = new Typed();
+        FormReader typed = new FormReader();
         safety.require(me, woman, typed);
         Optional<Flow> found = shelf.find(me.studioId(), flow);
         if (found.isEmpty()) {
@@ -96,9 +101,9 @@ class FlowController {
             Woman woman,
             @PathVariable long sessionId,
             @RequestParam(defaultValue = "") String name) {
-        Sessions.Planned planned =
+        Sessions.ComposedFor planned =
                 sessions.find(woman, sessionId).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
-        Typed typed = new Typed();
+        FormReader typed = new FormReader();
         String called = typed.requiredText("name", name, LONGEST_NAME);
         Judgement judgement =
                 judgements.of(woman, day.today(me), planned.stored().place());
@@ -113,7 +118,7 @@ class FlowController {
     @PostMapping("/people/{womanId}/flows/remove")
     ModelAndView remove(
             @AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam(defaultValue = "") String flow) {
-        Typed typed = new Typed();
+        FormReader typed = new FormReader();
         if (!shelf.remove(me, flow)) {
             typed.refuse("flow", "flow.unknown", flow);
             return forms.refused(list(me, woman), typed);

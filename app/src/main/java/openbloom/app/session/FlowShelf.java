@@ -28,12 +28,12 @@ import tools.jackson.databind.json.JsonMapper;
 public class FlowShelf {
     private static final Logger LOG = LoggerFactory.getLogger(FlowShelf.class);
 
-    private final Rows rows;
+    private final TemplateMapper rows;
     private final Catalogues catalogues;
     private final StudioDay day;
     private final JsonMapper json;
 
-    FlowShelf(Rows rows, Catalogues catalogues, StudioDay day, JsonMapper json) {
+    FlowShelf(TemplateMapper rows, Catalogues catalogues, StudioDay day, JsonMapper json) {
         this.rows = rows;
         this.catalogues = catalogues;
         this.day = day;
@@ -52,7 +52,7 @@ public class FlowShelf {
         return of(studioId).stream().filter(flow -> flow.name().equals(name)).findFirst();
     }
 
-    private Optional<Flow> read(Row row) {
+    private Optional<Flow> read(TemplateRow row) {
         try {
             return Optional.of(json.readValue(row.items(), Flow.class));
         } catch (JacksonException unreadable) {
@@ -92,13 +92,13 @@ public class FlowShelf {
     }
 
     /** A kept flow. */
-    record Row(String name, String items) {}
+    record TemplateRow(String name, String items) {}
 
     /** The table. */
     @Mapper
-    interface Rows {
+    interface TemplateMapper {
         @Select("select name, items from flow where studio_id = #{studioId} order by name")
-        List<Row> of(long studioId);
+        List<TemplateRow> of(long studioId);
 
         @Insert("""
                 insert into flow (studio_id, name, items, kept_by, stored_at)

@@ -3,7 +3,7 @@ package openbloom.app.session;
 import java.math.BigDecimal;
 import java.util.Optional;
 import java.util.regex.Pattern;
-import openbloom.app.system.Typed;
+import openbloom.app.system.FormReader;
 import openbloom.core.progress.DoseStep;
 import openbloom.core.progress.Pain;
 import org.jspecify.annotations.Nullable;
@@ -21,7 +21,7 @@ record HowForm(
     private static final int MOST = 2000;
 
     /** Key of what it takes the place of. */
-    Optional<String> insteadOf(Typed typed) {
+    Optional<String> insteadOf(FormReader typed) {
         String key = instead == null ? "" : instead.strip();
         if (!key.isEmpty() && !KEY.matcher(key).matches()) {
             typed.refuse("instead", "session.noSuchResponse");
@@ -35,7 +35,7 @@ record HowForm(
     }
 
     /** @param item number of the item in the plan; what was asked of her stands there */
-    StoredResponse.How read(Typed typed, int item, PlanDocument plan) {
+    StoredResponse.How read(FormReader typed, int item, SessionDocument plan) {
         Integer pain = typed.whole("pain", this.pain, 0, Pain.MOST).orElse(null);
         Integer done = typed.whole("counted", counted, 0, MOST).orElse(null);
         BigDecimal load = Loads.read(typed, "kilograms", kilograms).orElse(null);
@@ -43,7 +43,7 @@ record HowForm(
         if (item < 0 || item >= plan.items().size()) {
             return new StoredResponse.How(pain, null, null, DoseStep.WRITTEN, null, words);
         }
-        PlannedItem of = plan.items().get(item);
+        SessionLine of = plan.items().get(item);
         return new StoredResponse.How(pain, done, done == null ? null : of.counts(), of.doseStep(), load, words);
     }
 }

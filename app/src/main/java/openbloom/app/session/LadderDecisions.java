@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.progress.Decision;
 import openbloom.core.progress.Proposal;
 import openbloom.core.record.LadderDecision;
@@ -22,15 +22,21 @@ import org.springframework.stereotype.Service;
 public class LadderDecisions {
     private static final int LONGEST_REASONS = 600;
 
-    private final Rows rows;
+    private final LadderDecisionMapper rows;
 
-    LadderDecisions(Rows rows) {
+    LadderDecisions(LadderDecisionMapper rows) {
         this.rows = rows;
     }
 
     /** A decision as its row holds it; number 0 until it is kept. */
-    public record Made(
-            long id, long womanId, LocalDate on, String by, Strand strand, Proposed proposed, Chosen chosen) {
+    public record DecisionMade(
+            long id,
+            long womanId,
+            LocalDate on,
+            String by,
+            ExerciseGroup strand,
+            ProposedDecision proposed,
+            ChosenDecision chosen) {
         /** As the rules read it; a stop sets no rung: what it holds stands in what was noted. */
         public Optional<LadderDecision> decision() {
             return proposed.decision() == Decision.STOP
@@ -40,10 +46,10 @@ public class LadderDecisions {
     }
 
     /** What was proposed and why. */
-    public record Proposed(Decision decision, int rung, String reasons) {
-        public static Proposed of(Proposal proposal) {
+    public record ProposedDecision(Decision decision, int rung, String reasons) {
+        public static ProposedDecision of(Proposal proposal) {
             String reasons = String.join("; ", proposal.reasons());
-            return new Proposed(
+            return new ProposedDecision(
                     proposal.decision(),
                     proposal.rung(),
                     reasons.substring(0, Math.min(LONGEST_REASONS, reasons.length())));
@@ -56,29 +62,29 @@ public class LadderDecisions {
      * @param step dose step she works at, 1 to 3
      * @param overruledBecause why something else than proposed; empty where the proposal was accepted
      */
-    public record Chosen(int rung, int step, String overruledBecause) {
-        public static Chosen as(Proposal proposal) {
-            return new Chosen(proposal.rung(), proposal.step(), "");
+    public record ChosenDecision(int rung, int step, String overruledBecause) {
+        public static ChosenDecision as(Proposal proposal) {
+            return new ChosenDecision(proposal.rung(), proposal.step(), "");
         }
     }
 
     /** Decisions of several women, oldest first; a row in words this version does not know is left out. */
     @SuppressWarnings("ConstantValue")
-    public Map<Long, List<Made>> ofAll(List<Long> womanIds) {
+    public Map<Long, List<DecisionMade>> ofAll(List<Long> womanIds) {
         return womanIds.isEmpty()
                 ? Map.of()
                 : rows.of(womanIds).stream()
                         .filter(made -> made.strand() != null && made.proposed().decision() != null)
-                        .collect(Collectors.groupingBy(Made::womanId));
+                        .collect(Collectors.groupingBy(DecisionMade::womanId));
     }
 
-    public void keep(Made made, long byAccount, Instant at) {
+    public void keep(DecisionMade made, long byAccount, Instant at) {
         rows.insert(made, byAccount, at);
     }
 
     /** The table. */
     @Mapper
-    interface Rows {
+    interface LadderDecisionMapper {
         @ResultMap("made")
         @Select("""
                 <script>
@@ -89,7 +95,7 @@ public class LadderDecisions {
                 order by ladder_decision.id
                 </script>
                 """)
-        List<Made> of(@Param("ids") List<Long> womanIds);
+        List<DecisionMade> of(@Param("ids") List<Long> womanIds);
 
         @Insert("""
                 insert into ladder_decision (woman_id, decided_on, decided_by, stored_at, strand, proposed, proposed_rung,
@@ -98,6 +104,6 @@ public class LadderDecisions {
                   #{m.proposed.rung}, #{m.proposed.reasons}, #{m.chosen.rung}, #{m.chosen.step},
                   #{m.chosen.overruledBecause})
                 """)
-        void insert(@Param("m") Made made, @Param("by") long byAccount, @Param("at") Instant at);
+        void insert(@Param("m") DecisionMade made, @Param("by") long byAccount, @Param("at") Instant at);
     }
 }

@@ -12,7 +12,7 @@ import java.util.stream.Collectors;
 import openbloom.app.moves.Catalogues;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
-import openbloom.app.system.Typed;
+import openbloom.app.system.FormReader;
 import openbloom.core.dating.Trimester;
 import openbloom.core.moves.Move;
 import openbloom.core.progress.Loading;
@@ -40,7 +40,7 @@ public class Loads {
     }
 
     /** A load as it is typed: 0 to 400 kg with one decimal; empty when nothing was. */
-    static Optional<BigDecimal> read(Typed typed, String field, @Nullable String text) {
+    static Optional<BigDecimal> read(FormReader typed, String field, @Nullable String text) {
         if (text == null || text.isBlank()) {
             return Optional.empty();
         }
@@ -60,7 +60,7 @@ public class Loads {
         Map<String, BigDecimal> before = wanted.of(woman.id()).stream()
                 .filter(one -> one.kilograms() != null)
                 .collect(Collectors.toMap(
-                        WantedMoves.Wanted::moveId, WantedMoves.Wanted::kilograms, (first, second) -> first));
+                        WantedMoves.WantedMove::moveId, WantedMoves.WantedMove::kilograms, (first, second) -> first));
         Map<String, Loading.Used> last = last(sessions.responsesOf(List.of(woman.id())), day);
         Map<String, Loading> loads = new HashMap<>();
         judgement.catalogue().moves().stream()

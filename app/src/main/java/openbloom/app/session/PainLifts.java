@@ -7,9 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
-import openbloom.core.record.HurtAt;
 import openbloom.core.record.PainHold;
 import openbloom.core.record.PainLift;
+import openbloom.core.record.PainSite;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
@@ -21,9 +21,9 @@ import org.springframework.stereotype.Service;
 /** Who said by name why it goes on after pain; none is ever changed. */
 @Service
 public class PainLifts {
-    private final Rows rows;
+    private final PainLiftMapper rows;
 
-    PainLifts(Rows rows) {
+    PainLifts(PainLiftMapper rows) {
         this.rows = rows;
     }
 
@@ -36,10 +36,10 @@ public class PainLifts {
      * @param saidBy who says that it goes on
      * @param by who wrote it down
      */
-    public record Lifted(
+    public record PainLifted(
             long womanId,
             long responseId,
-            HurtAt place,
+            PainSite place,
             LocalDate on,
             @Nullable Integer pain,
             @Nullable LocalDate clinicianOn,
@@ -60,12 +60,12 @@ public class PainLifts {
 
     /** Of several women, oldest first; a row in words this version does not know lifts nothing. */
     @SuppressWarnings("ConstantValue")
-    public Map<Long, List<Lifted>> ofAll(List<Long> womanIds) {
+    public Map<Long, List<PainLifted>> ofAll(List<Long> womanIds) {
         return womanIds.isEmpty()
                 ? Map.of()
                 : rows.of(womanIds).stream()
                         .filter(lifted -> lifted.place() != null)
-                        .collect(Collectors.groupingBy(Lifted::womanId));
+                        .collect(Collectors.groupingBy(PainLifted::womanId));
     }
 
     /** Numbers of the women of a studio whose pain may still hold something. */
@@ -73,13 +73,13 @@ public class PainLifts {
         return rows.heldIn(studioId, PainHold.HOLDS_ABOVE);
     }
 
-    public void keep(Lifted lifted, long byAccount, Instant at) {
+    public void keep(PainLifted lifted, long byAccount, Instant at) {
         rows.insert(lifted, byAccount, at);
     }
 
     /** The table. */
     @Mapper
-    interface Rows {
+    interface PainLiftMapper {
         @Select("""
                 <script>
                 select woman_id, response_id, place, lifted_on as "on", pain, clinician_on, said_by, reason,
@@ -90,7 +90,7 @@ public class PainLifts {
                 </script>
                 """)
         @ResultMap("lifted")
-        List<Lifted> of(@Param("ids") List<Long> womanIds);
+        List<PainLifted> of(@Param("ids") List<Long> womanIds);
 
         /** From the few answers that hurt to the women, not from every woman to her answers. */
         @Select("""
@@ -112,6 +112,6 @@ public class PainLifts {
                 values (#{l.womanId}, #{l.responseId}, #{l.place}, #{l.on}, #{l.pain}, #{l.clinicianOn}, #{l.said.saidBy},
                   #{l.said.reason}, #{by}, #{at})
                 """)
-        void insert(@Param("l") Lifted lifted, @Param("by") long byAccount, @Param("at") Instant at);
+        void insert(@Param("l") PainLifted lifted, @Param("by") long byAccount, @Param("at") Instant at);
     }
 }

@@ -8,20 +8,20 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import openbloom.app.checks.Safety;
+import openbloom.app.checks.SafetyService;
 import openbloom.app.moves.Catalogues;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
-import openbloom.app.system.Once;
-import openbloom.app.system.Sentences;
-import openbloom.app.system.Typed;
+import openbloom.app.system.FormReader;
+import openbloom.app.system.Idempotent;
+import openbloom.app.system.MessageFormatter;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.picture.SessionStrip;
-import openbloom.core.record.HurtAt;
+import openbloom.core.record.CompensationSite;
 import openbloom.core.record.Noted;
 import openbloom.core.record.PainHold;
-import openbloom.core.record.TookOver;
+import openbloom.core.record.PainSite;
 import openbloom.core.verdict.Judgement;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -41,16 +41,16 @@ class SessionController {
     private static final MediaType PLAIN = new MediaType("text", "plain", StandardCharsets.UTF_8);
 
     private final Sessions sessions;
-    private final Safety safety;
-    private final Sentences sentences;
+    private final SafetyService safety;
+    private final MessageFormatter sentences;
     private final Catalogues catalogues;
     private final Loads loads;
     private final Judgements judgements;
 
     SessionController(
             Sessions sessions,
-            Safety safety,
-            Sentences sentences,
+            SafetyService safety,
+            MessageFormatter sentences,
             Catalogues catalogues,
             Loads loads,
             Judgements judgements) {
@@ -72,7 +72,7 @@ class SessionController {
 
     @GetMapping("/people/{womanId}/sessions/{sessionId:\\d{1,18}}")
     String show(Woman woman, @PathVariable long sessionId, Model model) {
-        Sessions.Planned planned = find(woman, sessionId);
+        Sessions.ComposedFor planned = find(woman, sessionId);
         model.addAttribute("kept", planned.stored());
         model.addAttribute("plan", planned.plan());
         model.addAttribute("shown", drawn(woman, planned.plan()));
@@ -85,7 +85,7 @@ class SessionController {
     /** For her: set-up, cue, figure, dose and boxes; nothing internal. */
     @GetMapping("/people/{womanId}/sessions/{sessionId:\\d{1,18}}/sheet")
     String sheet(Woman woman, @PathVariable long sessionId, Model model) {
-        Sessions.Planned planned = find(woman, sessionId);
+        Sessions.ComposedFor planned = find(woman, sessionId);
         model.addAttribute("kept", planned.stored());
         model.addAttribute("plan", planned.plan());
         model.addAttribute("shown", drawn(woman, planned.plan()));
@@ -94,7 +94,7 @@ class SessionController {
 
     @GetMapping("/people/{womanId}/sessions/{sessionId:\\d{1,18}}/teach")
     String teach(@AuthenticationPrincipal SignedIn me, Woman woman, @PathVariable long sessionId, Model model) {
-        Sessions.Planned planned = find(woman, sessionId);
+        Sessions.ComposedFor planned = find(woman, sessionId);
         Optional<String> detour = safety.detour(me, woman, "teach-" + sessionId);
         if (detour.isPresent()) {
             return detour.get();
@@ -107,8 +107,8 @@ class SessionController {
         model.addAttribute("shown", drawn(woman, planned.plan()));
         model.addAttribute("loads", loads.on(woman, sessions.today(me)));
         model.addAttribute("weighted", loads.weighted(woman));
-        model.addAttribute("places", HurtAt.values());
-        model.addAttribute("tookOver", TookOver.values());
+        model.addAttribute("places", PainSite.values());
+        model.addAttribute("tookOver", CompensationSite.values());
         model.addAttribute("start", start(sessionId, planned.plan()));
         model.addAttribute("noted", noted(sessionId, planned.plan()));
         model.addAttribute("taught", taught(me, woman, planned));
@@ -132,22 +132,22 @@ class SessionController {
      */
     public record Loaded(boolean earned, String loads, String held) {}
 
-    private Map<String, Loaded> taught(SignedIn me, Woman woman, Sessions.Planned planned) {
+    private Map<String, Loaded> taught(SignedIn me, Woman woman, Sessions.ComposedFor planned) {
         Judgement judgement =
                 judgements.of(woman, sessions.today(me), planned.stored().place());
         List<PainHold> holds = judgement.facts().client().standing().holds();
         Map<String, Loaded> all = new HashMap<>();
         planned.plan().items().stream()
-                .map(PlannedItem::moveId)
+                .map(SessionLine::moveId)
                 .distinct()
                 .flatMap(id -> judgement.catalogue().find(id).stream())
                 .forEach(move -> all.put(
                         move.id(),
                         new Loaded(
                                 move.isEarned(),
-                                Arrays.stream(HurtAt.values())
+                                Arrays.stream(PainSite.values())
                                         .filter(place -> place.isLoadedBy(move))
-                                        .map(HurtAt::name)
+                                        .map(PainSite::name)
                                         .collect(Collectors.joining(" ")),
                                 holds.stream()
                                         .filter(hold -> hold.holds(move))
@@ -158,7 +158,7 @@ class SessionController {
     }
 
     /** What was noted about each item so far, as the runner keeps it: what, where, how much, and its key. */
-    private Map<Integer, String> noted(long sessionId, PlanDocument plan) {
+    private Map<Integer, String> noted(long sessionId, SessionDocument plan) {
         return sessions.responsesIn(sessionId).stream()
                 .filter(told -> told.told() != Noted.NOTE)
                 .collect(Collectors.groupingBy(
@@ -167,7 +167,7 @@ class SessionController {
                                 told -> told.told() + ":" + told.when().key(), Collectors.joining(" "))));
     }
 
-    @Once
+    @Idempotent
     @PostMapping("/people/{womanId}/sessions/{sessionId:\\d{1,18}}/responses")
     ResponseEntity<String> respond(
             @AuthenticationPrincipal SignedIn me,
@@ -178,15 +178,17 @@ class SessionController {
             @RequestParam(defaultValue = "") String place,
             HowForm how,
             @RequestParam(defaultValue = "") String formKey) {
-        Typed typed = new Typed();
+        FormReader typed = new FormReader();
         Optional<Integer> number = typed.requiredWhole("item", item, 0, 500);
         Optional<Noted> answer = typed.requiredChoice("told", told, Noted.class);
         String where = answer.filter(noted -> noted == Noted.TOOK_OVER).isPresent()
-                ? typed.choice("place", place, TookOver.class)
-                        .map(TookOver::name)
+                ? typed.choice("place", place, CompensationSite.class)
+                        .map(CompensationSite::name)
                         .orElse("")
-                : typed.choice("place", place, HurtAt.class).map(HurtAt::name).orElse("");
-        Sessions.Planned planned = find(woman, sessionId);
+                : typed.choice("place", place, PainSite.class)
+                        .map(PainSite::name)
+                        .orElse("");
+        Sessions.ComposedFor planned = find(woman, sessionId);
         StoredResponse.How went = how.read(typed, number.orElse(-1), planned.plan());
         Optional<String> instead = how.insteadOf(typed);
         if (how.isTakenBack() && instead.isEmpty()) {
@@ -223,7 +225,7 @@ class SessionController {
     }
 
     /** Where teaching stopped: after the last item that was done, in part, or skipped. */
-    private int start(long sessionId, PlanDocument plan) {
+    private int start(long sessionId, SessionDocument plan) {
         int next = sessions.responsesIn(sessionId).stream()
                 .filter(told ->
                         told.told() == Noted.DONE || told.told() == Noted.PARTLY || told.told() == Noted.SKIPPED)
@@ -233,22 +235,22 @@ class SessionController {
         return Math.min(next, Math.max(0, plan.items().size() - 1));
     }
 
-    private Sessions.Planned find(Woman woman, long sessionId) {
+    private Sessions.ComposedFor find(Woman woman, long sessionId) {
         return sessions.find(woman, sessionId).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
     }
 
     /** Moves of a plan that can still be drawn; one the studio took out since is told in words alone. */
-    private Set<String> drawn(Woman woman, PlanDocument plan) {
+    private Set<String> drawn(Woman woman, SessionDocument plan) {
         Catalogue catalogue = catalogues.of(woman.studioId());
         return plan.items().stream()
-                .map(PlannedItem::moveId)
+                .map(SessionLine::moveId)
                 .filter(id -> catalogue.find(id).isPresent())
                 .collect(Collectors.toSet());
     }
 
-    private static String strip(PlanDocument plan) {
+    private static String strip(SessionDocument plan) {
         return SessionStrip.of(plan.items().stream()
-                .map(item -> new SessionStrip.Block(
+                .map(item -> new SessionStrip.StripBlock(
                         item.name(),
                         item.named().strand(),
                         item.seconds(),
@@ -257,7 +259,7 @@ class SessionController {
     }
 
     /** What was noted beside each item, in words. */
-    private Map<Integer, String> told(long sessionId, PlanDocument plan) {
+    private Map<Integer, String> told(long sessionId, SessionDocument plan) {
         Map<Integer, List<StoredResponse>> byItem = sessions.responsesIn(sessionId).stream()
                 .collect(Collectors.groupingBy(response -> itemOf(response, plan)));
         return byItem.entrySet().stream()
@@ -270,8 +272,8 @@ class SessionController {
     }
 
     /** The item it was noted about, wherever a change has moved it since. */
-    private static int itemOf(StoredResponse response, PlanDocument plan) {
-        List<PlannedItem> items = plan.items();
+    private static int itemOf(StoredResponse response, SessionDocument plan) {
+        List<SessionLine> items = plan.items();
         boolean there = response.item() < items.size()
                 && items.get(response.item()).moveId().equals(response.moveId());
         if (there) {
@@ -289,9 +291,9 @@ class SessionController {
         if (response.told() == Noted.NOTE) {
             return response.how().note();
         }
-        String where = HurtAt.named(response.place())
-                .map(HurtAt::words)
-                .or(() -> TookOver.named(response.place()).map(TookOver::words))
+        String where = PainSite.named(response.place())
+                .map(PainSite::words)
+                .or(() -> CompensationSite.named(response.place()).map(CompensationSite::words))
                 .map(place -> " (" + place + ")")
                 .orElse("");
         String pain = response.how().pain() == null ? "" : ", " + response.how().pain() + " of 10";

@@ -21,12 +21,12 @@ import tools.jackson.databind.json.JsonMapper;
 class SessionEdits {
     private static final int LONGEST_CHANGE = 400;
 
-    private final Rows rows;
+    private final SessionEditMapper rows;
     private final SessionMapper sessions;
     private final StudioDay day;
     private final JsonMapper json;
 
-    SessionEdits(Rows rows, SessionMapper sessions, StudioDay day, JsonMapper json) {
+    SessionEdits(SessionEditMapper rows, SessionMapper sessions, StudioDay day, JsonMapper json) {
         this.rows = rows;
         this.sessions = sessions;
         this.day = day;
@@ -34,8 +34,8 @@ class SessionEdits {
     }
 
     /** A version without its plan. */
-    record Version(int version, int content, int before, String by, Instant at, String change) {
-        static final Version COMPOSED = new Version(0, 0, 0, "", Instant.EPOCH, "as it was composed");
+    record SessionVersion(int version, int content, int before, String by, Instant at, String change) {
+        static final SessionVersion COMPOSED = new SessionVersion(0, 0, 0, "", Instant.EPOCH, "as it was composed");
 
         public boolean canBeTakenBack() {
             return content > 0;
@@ -43,51 +43,56 @@ class SessionEdits {
     }
 
     /** Every version, the latest first. */
-    List<Version> of(long sessionId) {
+    List<SessionVersion> of(long sessionId) {
         return rows.of(sessionId);
     }
 
-    Version latest(long sessionId) {
-        return rows.of(sessionId).stream().findFirst().orElse(Version.COMPOSED);
+    SessionVersion latest(long sessionId) {
+        return rows.of(sessionId).stream().findFirst().orElse(SessionVersion.COMPOSED);
     }
 
     /** Keeps a change; false when somebody else kept one since. */
     boolean keep(
-            SignedIn me, Sessions.Planned planned, Version seen, Edited edited, Judgement judgement, String change) {
-        PlanDocument plan = PlanDocument.of(edited.session(), judgement)
+            SignedIn me,
+            Sessions.ComposedFor planned,
+            SessionVersion seen,
+            Edited edited,
+            Judgement judgement,
+            String change) {
+        SessionDocument plan = SessionDocument.of(edited.session(), judgement)
                 .withLeftOut(planned.plan().leftOut(), "")
                 .written(edited.outline());
         int next = seen.version() + 1;
         return insert(
                 me,
                 planned,
-                new Version(next, next, seen.content(), "", day.instant(), change),
+                new SessionVersion(next, next, seen.content(), "", day.instant(), change),
                 json.writeValueAsString(plan));
     }
 
     /** Takes the last change back, if there is one. */
-    boolean undo(SignedIn me, Sessions.Planned planned, Version seen) {
+    boolean undo(SignedIn me, Sessions.ComposedFor planned, SessionVersion seen) {
         if (!seen.canBeTakenBack()) {
             return false;
         }
         int back = seen.before();
-        Optional<Version> earlier = rows.of(planned.stored().id()).stream()
+        Optional<SessionVersion> earlier = rows.of(planned.stored().id()).stream()
                 .filter(one -> one.version() == back)
                 .findFirst();
         String plan = back == 0
                 ? sessions.composed(planned.stored().id())
                 : rows.plan(planned.stored().id(), back);
-        Version version = new Version(
+        SessionVersion version = new SessionVersion(
                 seen.version() + 1,
-                earlier.map(Version::content).orElse(0),
-                earlier.map(Version::before).orElse(0),
+                earlier.map(SessionVersion::content).orElse(0),
+                earlier.map(SessionVersion::before).orElse(0),
                 "",
                 day.instant(),
                 "taken back: " + seen.change());
         return insert(me, planned, version, plan);
     }
 
-    private boolean insert(SignedIn me, Sessions.Planned planned, Version version, String plan) {
+    private boolean insert(SignedIn me, Sessions.ComposedFor planned, SessionVersion version, String plan) {
         String words = version.change()
                 .substring(0, Math.min(LONGEST_CHANGE, version.change().length()));
         try {
@@ -99,19 +104,19 @@ class SessionEdits {
     }
 
     /** What the outline of a kept session means for her today. */
-    static Edited judged(Sessions.Planned planned, Judgement judgement) {
+    static Edited judged(Sessions.ComposedFor planned, Judgement judgement) {
         Outline outline = planned.plan().outline(judgement.catalogue());
         return Edited.of(outline, judgement);
     }
 
     /** The table. */
     @Mapper
-    interface Rows {
+    interface SessionEditMapper {
         @Select("""
                 select session_version.version, content, before, account.name as "by", stored_at as "at", change from session_version
                 join account on account.id = changed_by where session_id = #{sessionId} order by session_version.version desc
                 """)
-        List<Version> of(long sessionId);
+        List<SessionVersion> of(long sessionId);
 
         @Select("select plan from session_version where session_id = #{sessionId} and version = #{version}")
         String plan(@Param("sessionId") long sessionId, @Param("version") int version);
@@ -122,7 +127,7 @@ class SessionEdits {
                 """)
         void insert(
                 @Param("sessionId") long sessionId,
-                @Param("v") Version version,
+                @Param("v") SessionVersion version,
                 @Param("change") String change,
                 @Param("by") long by,
                 @Param("plan") String plan);

@@ -41,14 +41,14 @@ public class Sessions {
     }
 
     /** A kept session with its plan read back. */
-    public record Planned(StoredSession stored, PlanDocument plan) {}
+    public record ComposedFor(StoredSession stored, SessionDocument plan) {}
 
-    public Optional<Planned> find(Woman woman, long id) {
+    public Optional<ComposedFor> find(Woman woman, long id) {
         return mapper.find(woman.id(), id).map(this::read);
     }
 
     /** Latest first. */
-    public List<Planned> of(long womanId) {
+    public List<ComposedFor> of(long womanId) {
         return mapper.of(womanId).stream().map(this::read).toList();
     }
 
@@ -76,7 +76,7 @@ public class Sessions {
         List<List<String>> recent = mapper.latest(womanId, REMEMBERED).stream()
                 .map(this::read)
                 .map(planned -> planned.plan().items().stream()
-                        .map(PlannedItem::moveId)
+                        .map(SessionLine::moveId)
                         .distinct()
                         .toList())
                 .toList();
@@ -91,7 +91,7 @@ public class Sessions {
      * @return its number
      */
     public long compose(SignedIn me, Woman woman, Judgement judgement, SessionRequest request, String formKey) {
-        PlanDocument plan = PlanDocument.of(Composer.compose(judgement, request), judgement);
+        SessionDocument plan = SessionDocument.of(Composer.compose(judgement, request), judgement);
         return keep(me, woman, judgement, plan, request.minutes(), request.place(), formKey);
     }
 
@@ -99,7 +99,7 @@ public class Sessions {
             SignedIn me,
             Woman woman,
             Judgement judgement,
-            PlanDocument plan,
+            SessionDocument plan,
             int minutes,
             Place place,
             String formKey) {
@@ -110,7 +110,7 @@ public class Sessions {
                 me.account().name(),
                 minutes,
                 place,
-                new StoredSession.Made(
+                new StoredSession.SessionMade(
                         RuleBook.VERSION,
                         json.writeValueAsString(judgement.facts().client()),
                         json.writeValueAsString(plan)),
@@ -126,7 +126,7 @@ public class Sessions {
     long fromFlow(SignedIn me, Woman woman, Judgement judgement, String name, Flow.Fitted fitted, String formKey) {
         Edited edited = Edited.of(fitted.outline(), judgement);
         String changes = fitted.changes().isEmpty() ? "" : ": " + String.join("; ", fitted.changes());
-        PlanDocument plan = PlanDocument.of(edited.session(), judgement)
+        SessionDocument plan = SessionDocument.of(edited.session(), judgement)
                 .withLeftOut(List.of(), "Flow “" + name + "”" + changes + ".");
         int minutes = Math.max(
                 SessionRequest.SHORTEST_MINUTES,
@@ -157,15 +157,15 @@ public class Sessions {
     }
 
     /** Keeps one response of a day. Empty if the session has no such item. */
-    public Optional<PlannedItem> respond(Planned planned, NewResponse response, LocalDate on) {
-        List<PlannedItem> items = planned.plan().items();
+    public Optional<SessionLine> respond(ComposedFor planned, NewResponse response, LocalDate on) {
+        List<SessionLine> items = planned.plan().items();
         if (response.item() < 0 || response.item() >= items.size()) {
             return Optional.empty();
         }
-        PlannedItem of = items.get(response.item());
+        SessionLine of = items.get(response.item());
         StoredResponse row = new StoredResponse(
                 0,
-                new StoredResponse.When(
+                new StoredResponse.ResponseTime(
                         planned.stored().womanId(), planned.stored().id(), on, response.item(), response.formKey()),
                 new StoredResponse.What(
                         of.moveId(), of.named().strand(), of.named().rung()),
@@ -178,7 +178,7 @@ public class Sessions {
     }
 
     /** @param effort how hard it was all in all; empty when nobody asked */
-    public void finish(SignedIn me, Planned planned, Optional<Noted> effort) {
+    public void finish(SignedIn me, ComposedFor planned, Optional<Noted> effort) {
         mapper.taught(planned.stored().id(), today(me), me.accountId(), effort.orElse(null));
     }
 
@@ -187,15 +187,15 @@ public class Sessions {
     }
 
     /** One session that cannot be read is shown as such, and hurts no other. */
-    private Planned read(StoredSession stored) {
+    private ComposedFor read(StoredSession stored) {
         if (stored.place() == null) {
-            return new Planned(stored.inTheStudio(), PlanDocument.UNREADABLE);
+            return new ComposedFor(stored.inTheStudio(), SessionDocument.UNREADABLE);
         }
         try {
-            return new Planned(stored, json.readValue(stored.made().plan(), PlanDocument.class));
+            return new ComposedFor(stored, json.readValue(stored.made().plan(), SessionDocument.class));
         } catch (JacksonException unreadable) {
             LOG.error("Session {} cannot be read: {}", stored.id(), unreadable.getMessage());
-            return new Planned(stored, PlanDocument.UNREADABLE);
+            return new ComposedFor(stored, SessionDocument.UNREADABLE);
         }
     }
 }

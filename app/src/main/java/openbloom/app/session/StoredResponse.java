@@ -4,28 +4,28 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalInt;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.progress.DoseStep;
-import openbloom.core.record.HurtAt;
 import openbloom.core.record.Noted;
-import openbloom.core.record.Response;
+import openbloom.core.record.PainSite;
+import openbloom.core.record.SessionObservation;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A row of the responses.
  *
- * @param place where it hurt, as {@link HurtAt}, or what took over, as {@link openbloom.core.record.TookOver}; empty if
+ * @param place where it hurt, as {@link PainSite}, or what took over, as {@link openbloom.core.record.CompensationSite}; empty if
  *     it was not asked
  * @param of the session: whether it was taught to its end, and how hard it was all in all
  */
-public record StoredResponse(long id, When when, What what, Noted told, String place, Of of, How how) {
+public record StoredResponse(long id, ResponseTime when, What what, Noted told, String place, Of of, How how) {
     /**
      * Of whom, in which session and when.
      *
      * @param item number of the item in its session, from 0
      * @param key under which it was sent; what takes its place names it
      */
-    public record When(long womanId, long sessionId, LocalDate on, int item, String key) {}
+    public record ResponseTime(long womanId, long sessionId, LocalDate on, int item, String key) {}
 
     /**
      * What is known of its session by now.
@@ -38,7 +38,7 @@ public record StoredResponse(long id, When when, What what, Noted told, String p
     }
 
     /** The move it was noted about. */
-    public record What(String moveId, Strand strand, int rung) {}
+    public record What(String moveId, ExerciseGroup strand, int rung) {}
 
     public long womanId() {
         return when.womanId();
@@ -60,7 +60,7 @@ public record StoredResponse(long id, When when, What what, Noted told, String p
         return what.moveId();
     }
 
-    public Strand strand() {
+    public ExerciseGroup strand() {
         return what.strand();
     }
 
@@ -95,17 +95,24 @@ public record StoredResponse(long id, When when, What what, Noted told, String p
      * @throws IllegalStateException if it stands in words this version does not know
      */
     @SuppressWarnings("ConstantValue")
-    public Response response() {
+    public SessionObservation response() {
         if (told == null || strand() == null) {
             throw new IllegalStateException("A response of session " + sessionId() + " stands in unknown words");
         }
         OptionalInt pain = how.pain() == null ? OptionalInt.empty() : OptionalInt.of(how.pain());
-        return new Response(
-                id, on(), in(), moveId(), strand(), rung(), told, new Response.Hurt(HurtAt.named(place), pain));
+        return new SessionObservation(
+                id,
+                on(),
+                in(),
+                moveId(),
+                strand(),
+                rung(),
+                told,
+                new SessionObservation.Hurt(PainSite.named(place), pain));
     }
 
     /** Its session as the rules read it. */
-    public Response.In in() {
-        return new Response.In(sessionId(), of.finished(), Optional.ofNullable(of.effort()));
+    public SessionObservation.In in() {
+        return new SessionObservation.In(sessionId(), of.finished(), Optional.ofNullable(of.effort()));
     }
 }

@@ -12,7 +12,7 @@ public record StoredSession(
         String plannedBy,
         int minutes,
         Place place,
-        Made made,
+        SessionMade made,
         @Nullable LocalDate taughtOn) {
     /**
      * What it was made from.
@@ -20,7 +20,7 @@ public record StoredSession(
      * @param facts what was known of her, as JSON
      * @param plan the plan, as JSON
      */
-    public record Made(String rulesVersion, String facts, String plan) {}
+    public record SessionMade(String rulesVersion, String facts, String plan) {}
 
     /** The same with a place that can be shown, when the kept word is none. */
     StoredSession inTheStudio() {

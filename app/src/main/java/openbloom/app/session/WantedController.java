@@ -7,7 +7,7 @@ import openbloom.app.people.Woman;
 import openbloom.app.studio.Editions;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
-import openbloom.app.system.Typed;
+import openbloom.app.system.FormReader;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Move;
 import org.jspecify.annotations.Nullable;
@@ -39,10 +39,10 @@ class WantedController {
     }
 
     /** One line of the page. */
-    public record Line(
+    public record WantedLine(
             String moveId,
             String name,
-            WantedMoves.Kind kind,
+            WantedMoves.WishKind kind,
             @Nullable BigDecimal kilograms,
             String note) {}
 
@@ -53,7 +53,7 @@ class WantedController {
                 .addObject(
                         "lines",
                         wanted.of(woman.id()).stream()
-                                .map(one -> new Line(
+                                .map(one -> new WantedLine(
                                         one.moveId(),
                                         catalogue
                                                 .find(one.moveId())
@@ -64,7 +64,7 @@ class WantedController {
                                         one.note()))
                                 .toList())
                 .addObject("edition", editions.of(Editions.Subject.PREFERENCES, woman.id()))
-                .addObject("kinds", WantedMoves.Kind.values())
+                .addObject("kinds", WantedMoves.WishKind.values())
                 .addObject("moves", catalogue.moves());
     }
 
@@ -77,12 +77,12 @@ class WantedController {
             @RequestParam(defaultValue = "") String kilograms,
             @RequestParam(defaultValue = "") String note,
             @RequestParam(defaultValue = "0") String edition) {
-        Typed typed = new Typed();
+        FormReader typed = new FormReader();
         Optional<Move> found = found(me, typed.requiredText("move", move, LONGEST_NAME));
         if (found.isEmpty() && typed.isClean()) {
             typed.refuse("move", "move.unknown", move);
         }
-        Optional<WantedMoves.Kind> how = typed.requiredChoice("kind", kind, WantedMoves.Kind.class);
+        Optional<WantedMoves.WishKind> how = typed.requiredChoice("kind", kind, WantedMoves.WishKind.class);
         BigDecimal load = Loads.read(typed, "kilograms", kilograms).orElse(null);
         String words = typed.text("note", note, LONGEST_NOTE);
         editions.keep(
@@ -92,7 +92,9 @@ class WantedController {
                 edition,
                 typed,
                 () -> wanted.keep(
-                        me, woman, new WantedMoves.Wanted(found.orElseThrow().id(), how.orElseThrow(), load, words)));
+                        me,
+                        woman,
+                        new WantedMoves.WantedMove(found.orElseThrow().id(), how.orElseThrow(), load, words)));
         if (!typed.isClean()) {
             return forms.refused(
                     show(me, woman)
@@ -112,8 +114,8 @@ class WantedController {
             @RequestParam(defaultValue = "") String move,
             @RequestParam(defaultValue = "") String kind,
             @RequestParam(defaultValue = "0") String edition) {
-        Typed typed = new Typed();
-        Optional<WantedMoves.Kind> how = typed.requiredChoice("kind", kind, WantedMoves.Kind.class);
+        FormReader typed = new FormReader();
+        Optional<WantedMoves.WishKind> how = typed.requiredChoice("kind", kind, WantedMoves.WishKind.class);
         editions.keep(
                 me,
                 Editions.Subject.PREFERENCES,

@@ -18,23 +18,23 @@ import org.springframework.transaction.annotation.Transactional;
 /** Moves an instructor pinned to a woman or keeps out for her, and those she does anyway, with her load. */
 @Service
 public class WantedMoves {
-    private final Rows rows;
+    private final WantedMoveMapper rows;
     private final StudioDay day;
 
-    WantedMoves(Rows rows, StudioDay day) {
+    WantedMoves(WantedMoveMapper rows, StudioDay day) {
         this.rows = rows;
         this.day = day;
     }
 
     /** How a move is wanted. */
-    public enum Kind {
+    public enum WishKind {
         PIN("pinned: in every session it passes for"),
         BAN("kept out"),
         USUAL("usual: she does it anyway");
 
         private final String words;
 
-        Kind(String words) {
+        WishKind(String words) {
             this.words = words;
         }
 
@@ -48,45 +48,46 @@ public class WantedMoves {
      *
      * @param kilograms her usual load; empty where it has none
      */
-    public record Wanted(String moveId, Kind kind, @Nullable BigDecimal kilograms, String note) {}
+    public record WantedMove(
+            String moveId, WishKind kind, @Nullable BigDecimal kilograms, String note) {}
 
     @SuppressWarnings("ConstantValue")
-    public List<Wanted> of(long womanId) {
+    public List<WantedMove> of(long womanId) {
         return rows.of(womanId).stream().filter(wanted -> wanted.kind() != null).toList();
     }
 
     /** Ids of the moves wanted in one way. */
-    public List<String> ids(long womanId, Kind kind) {
+    public List<String> ids(long womanId, WishKind kind) {
         return of(womanId).stream()
                 .filter(wanted -> wanted.kind() == kind)
-                .map(Wanted::moveId)
+                .map(WantedMove::moveId)
                 .toList();
     }
 
     /** Keeps a move in one way; a pin takes the place of a ban and the other way round. */
     @Transactional
-    public void keep(SignedIn me, Woman woman, Wanted wanted) {
-        if (wanted.kind() != Kind.USUAL) {
-            rows.remove(woman.id(), wanted.moveId(), Kind.PIN);
-            rows.remove(woman.id(), wanted.moveId(), Kind.BAN);
+    public void keep(SignedIn me, Woman woman, WantedMove wanted) {
+        if (wanted.kind() != WishKind.USUAL) {
+            rows.remove(woman.id(), wanted.moveId(), WishKind.PIN);
+            rows.remove(woman.id(), wanted.moveId(), WishKind.BAN);
         }
         rows.remove(woman.id(), wanted.moveId(), wanted.kind());
         rows.insert(woman.id(), wanted, me.accountId(), day.instant());
     }
 
-    public void remove(Woman woman, String moveId, Kind kind) {
+    public void remove(Woman woman, String moveId, WishKind kind) {
         rows.remove(woman.id(), moveId, kind);
     }
 
     /** The table. */
     @Mapper
-    interface Rows {
+    interface WantedMoveMapper {
         @Select(
                 "select move_id, kind, kilograms, note from wanted_move where woman_id = #{womanId} order by stored_at, move_id")
-        List<Wanted> of(long womanId);
+        List<WantedMove> of(long womanId);
 
         @Delete("delete from wanted_move where woman_id = #{womanId} and move_id = #{moveId} and kind = #{kind}")
-        void remove(@Param("womanId") long womanId, @Param("moveId") String moveId, @Param("kind") Kind kind);
+        void remove(@Param("womanId") long womanId, @Param("moveId") String moveId, @Param("kind") WishKind kind);
 
         @Insert("""
                 insert into wanted_move (woman_id, move_id, kind, kilograms, note, changed_by, stored_at)
@@ -94,7 +95,7 @@ public class WantedMoves {
                 """)
         void insert(
                 @Param("womanId") long womanId,
-                @Param("w") Wanted wanted,
+                @Param("w") WantedMove wanted,
                 @Param("by") long by,
                 @Param("at") Instant at);
     }

@@ -10,12 +10,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
-import openbloom.app.system.Sentences;
-import openbloom.app.system.Typed;
-import openbloom.app.system.Version;
+import openbloom.app.system.ApplicationVersion;
+import openbloom.app.system.FormReader;
+import openbloom.app.system.MessageFormatter;
 import openbloom.core.Problem;
 import openbloom.core.gap.FingerWidths;
-import openbloom.core.record.Preset;
+import openbloom.core.record.ApproachPreset;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DuplicateKeyException;
@@ -39,7 +39,7 @@ class AccountController {
     private static final int MOST_REFUSED_LINES = 20;
 
     private final Accounts accounts;
-    private final Sentences sentences;
+    private final MessageFormatter sentences;
     private final OpenSessions sessions;
     private final TourMapper tours;
     private final Editions editions;
@@ -47,7 +47,7 @@ class AccountController {
 
     AccountController(
             Accounts accounts,
-            Sentences sentences,
+            MessageFormatter sentences,
             OpenSessions sessions,
             TourMapper tours,
             Editions editions,
@@ -112,7 +112,7 @@ class AccountController {
     @PostMapping("/studio/fingers")
     ModelAndView changeFingers(
             @AuthenticationPrincipal SignedIn me,
-            @RequestParam(defaultValue = "") Version version,
+            @RequestParam(defaultValue = "") ApplicationVersion version,
             @RequestParam(defaultValue = "") List<String> fingers) {
         List<Problem> problems = accounts.changeFingers(me.account(), version.number(), fingers);
         if (problems.isEmpty()) {
@@ -138,7 +138,7 @@ class AccountController {
     @PreAuthorize("hasRole('OWNER')")
     ModelAndView chooseApproach(
             @AuthenticationPrincipal SignedIn me,
-            @RequestParam(defaultValue = "") Version version,
+            @RequestParam(defaultValue = "") ApplicationVersion version,
             @RequestParam(defaultValue = "") String preset) {
         List<Problem> problems = accounts.chooseApproach(me.studioId(), version.number(), preset);
         if (problems.isEmpty()) {
@@ -155,7 +155,7 @@ class AccountController {
             @RequestParam(defaultValue = "") String maternityNumber,
             @RequestParam(defaultValue = "0") String edition) {
         NumbersToCall numbers = new NumbersToCall(emergencyNumber, maternityNumber);
-        Typed typed = new Typed();
+        FormReader typed = new FormReader();
         editions.keep(
                 me,
                 Editions.Subject.NUMBERS,
@@ -197,13 +197,15 @@ class AccountController {
         Map<String, Object> page = new HashMap<>();
         page.put("accounts", accounts.ofStudio(me.studioId()));
         page.put("instructor", new NewAccount("", "", ""));
-        page.put("presets", Preset.values());
+        page.put("presets", ApproachPreset.values());
         page.put("numbers", accounts.numbersOf(me.studioId()));
         page.put("numbersEdition", editions.of(Editions.Subject.NUMBERS, me.studioId()));
         page.put("studioVersion", accounts.studioVersion(me.studioId()));
         page.put("accountVersion", accounts.fresh(me).settings().version());
         page.put("refused", me.account().owner() ? refusedLines(me) : List.of());
-        page.put("preset", accounts.presetOf(me.studioId()).map(Preset::name).orElse(""));
+        page.put(
+                "preset",
+                accounts.presetOf(me.studioId()).map(ApproachPreset::name).orElse(""));
         page.put(
                 "fingers",
                 accounts.fresh(me).fingers().map(FingerWidths::togetherMm).orElse(List.of()));
@@ -211,11 +213,11 @@ class AccountController {
     }
 
     /** Refused sign-ins of one account from one address on one day, as one line. */
-    record RefusedLine(String at, String email, String address, String why) {}
+    record RefusedSignInLine(String at, String email, String address, String why) {}
 
-    private List<RefusedLine> refusedLines(SignedIn me) {
+    private List<RefusedSignInLine> refusedLines(SignedIn me) {
         ZoneId zone = me.studio().zone();
-        Map<List<Object>, List<AccountMapper.Refused>> gathered = accounts.refusedOf(me.studioId()).stream()
+        Map<List<Object>, List<AccountMapper.RefusedSignIn>> gathered = accounts.refusedOf(me.studioId()).stream()
                 .collect(Collectors.groupingBy(
                         refused -> List.of(
                                 refused.email(),
@@ -230,9 +232,9 @@ class AccountController {
     }
 
     /** @param tries the latest first */
-    private static RefusedLine refusedLine(List<AccountMapper.Refused> tries, ZoneId zone) {
-        AccountMapper.Refused latest = tries.get(0);
-        AccountMapper.Refused first = tries.get(tries.size() - 1);
+    private static RefusedSignInLine refusedLine(List<AccountMapper.RefusedSignIn> tries, ZoneId zone) {
+        AccountMapper.RefusedSignIn latest = tries.get(0);
+        AccountMapper.RefusedSignIn first = tries.get(tries.size() - 1);
         long paused = tries.stream()
                 .filter(one -> one.why().equals(SignInGuard.PAUSED))
                 .count();
@@ -242,7 +244,7 @@ class AccountController {
                 ? ""
                 : tries.size() - paused == 1 ? "wrong password" : tries.size() - paused + " wrong passwords";
         String refused = paused == 0 ? "" : paused + (paused == 1 ? " try" : " tries") + " while it was paused";
-        return new RefusedLine(
+        return new RefusedSignInLine(
                 at,
                 latest.email(),
                 latest.address(),

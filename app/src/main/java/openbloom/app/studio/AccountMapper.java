@@ -81,7 +81,7 @@ public interface AccountMapper {
     int changeKeys(long id, boolean on);
 
     /** A sign-in that was refused. */
-    record Refused(String email, String address, Instant refusedAt, String why) {}
+    record RefusedSignIn(String email, String address, Instant refusedAt, String why) {}
 
     @Insert("""
             insert into refused_sign_in (email, address, refused_at, why)
@@ -94,5 +94,5 @@ public interface AccountMapper {
             from refused_sign_in join account on account.email = refused_sign_in.email
             where studio_id = #{studioId} order by refused_sign_in.id desc limit 2000
             """)
-    List<Refused> refusedOf(long studioId);
+    List<RefusedSignIn> refusedOf(long studioId);
 }

@@ -8,11 +8,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
-import openbloom.app.system.Columns;
-import openbloom.app.system.Typed;
+import openbloom.app.system.ColumnCodec;
+import openbloom.app.system.FormReader;
 import openbloom.core.Problem;
 import openbloom.core.gap.FingerWidths;
-import openbloom.core.record.Preset;
+import openbloom.core.record.ApproachPreset;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
@@ -130,7 +130,7 @@ public class Accounts implements UserDetailsService {
     }
 
     /** The latest refused sign-ins to accounts of a studio. */
-    public List<AccountMapper.Refused> refusedOf(long studioId) {
+    public List<AccountMapper.RefusedSignIn> refusedOf(long studioId) {
         return mapper.refusedOf(studioId);
     }
 
@@ -141,7 +141,7 @@ public class Accounts implements UserDetailsService {
      * @return what is wrong with the input; empty when they were kept
      */
     public List<Problem> changeFingers(Account account, int version, List<String> typedMm) {
-        Typed typed = new Typed();
+        FormReader typed = new FormReader();
         List<Integer> together = new ArrayList<>();
         for (int i = 0; i < typedMm.size(); i++) {
             typed.requiredWhole("finger" + (i + 1), typedMm.get(i), 1, 200).ifPresent(together::add);
@@ -164,12 +164,13 @@ public class Accounts implements UserDetailsService {
     }
 
     /** The preset the studio's women begin with; empty if its choices are none of the presets'. */
-    public Optional<Preset> presetOf(long studioId) {
+    public Optional<ApproachPreset> presetOf(long studioId) {
         String kept = mapper.studio(studioId).approach();
-        return Arrays.stream(Preset.values())
+        return Arrays.stream(ApproachPreset.values())
                 .filter(preset ->
-                        Columns.constants(preset.approach().choices().values()).equals(kept)
-                                || kept.isEmpty() && preset == Preset.GENTLE_COORDINATION)
+                        ColumnCodec.constants(preset.approach().choices().values())
+                                        .equals(kept)
+                                || kept.isEmpty() && preset == ApproachPreset.GENTLE_COORDINATION)
                 .findFirst();
     }
 
@@ -190,14 +191,14 @@ public class Accounts implements UserDetailsService {
      * @return what is wrong; empty when it was kept
      */
     public List<Problem> chooseApproach(long studioId, int version, String preset) {
-        Typed typed = new Typed();
-        typed.requiredChoice("preset", preset, Preset.class).ifPresent(known -> {
-            String choices = Columns.constants(known.approach().choices().values());
+        FormReader typed = new FormReader();
+        typed.requiredChoice("preset", preset, ApproachPreset.class).ifPresent(known -> {
+            String choices = ColumnCodec.constants(known.approach().choices().values());
             if (mapper.changeApproach(studioId, version, choices) == 0) {
                 typed.refuse(
                         "preset",
                         "account.approachStale",
-                        presetOf(studioId).map(Preset::words).orElse("choices of their own"),
+                        presetOf(studioId).map(ApproachPreset::words).orElse("choices of their own"),
                         known.words());
             }
         });
@@ -211,7 +212,7 @@ public class Accounts implements UserDetailsService {
 
     /** What is wrong with the numbers to call; empty when they were kept. */
     public List<Problem> setNumbers(long studioId, NumbersToCall numbers) {
-        Typed typed = new Typed();
+        FormReader typed = new FormReader();
         number(typed, "emergencyNumber", numbers.emergencyNumber());
         number(typed, "maternityNumber", numbers.maternityNumber());
         if (typed.isClean()) {
@@ -224,7 +225,7 @@ public class Accounts implements UserDetailsService {
         return typed.problems();
     }
 
-    private static void number(Typed typed, String field, String number) {
+    private static void number(FormReader typed, String field, String number) {
         if (!number.strip().matches("[0-9+ ()/.-]{0,40}")) {
             typed.refuse(field, "account.number", number.length() > 60 ? number.substring(0, 60) + "…" : number);
         }

@@ -2,8 +2,8 @@ package openbloom.app.studio;
 
 import java.time.Instant;
 import java.util.Optional;
+import openbloom.app.system.FormReader;
 import openbloom.app.system.StudioDay;
-import openbloom.app.system.Typed;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
@@ -21,10 +21,10 @@ import org.springframework.transaction.interceptor.TransactionAspectSupport;
 public class Editions {
     private static final int HIGHEST = 1_000_000_000;
 
-    private final Rows rows;
+    private final EditionMapper rows;
     private final StudioDay day;
 
-    Editions(Rows rows, StudioDay day) {
+    Editions(EditionMapper rows, StudioDay day) {
         this.rows = rows;
         this.day = day;
     }
@@ -44,7 +44,7 @@ public class Editions {
 
     /** The edition that counts; 0 before the first change. */
     public int of(Subject subject, long ownerId) {
-        return rows.of(subject, ownerId).map(Row::number).orElse(0);
+        return rows.of(subject, ownerId).map(EditionRow::number).orElse(0);
     }
 
     /**
@@ -55,7 +55,7 @@ public class Editions {
      * @param change may refuse, too: then nothing is kept
      */
     @Transactional
-    public void keep(SignedIn me, Subject subject, long ownerId, String seen, Typed typed, Runnable change) {
+    public void keep(SignedIn me, Subject subject, long ownerId, String seen, FormReader typed, Runnable change) {
         int edition = typed.requiredWhole("edition", seen, 0, HIGHEST).orElse(-1);
         if (!typed.isClean()) {
             return;
@@ -66,8 +66,9 @@ public class Editions {
                 TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
             }
         } else {
-            Optional<Row> now = rows.of(subject, ownerId);
-            typed.refuse("edition", "edition.overtaken", now.map(Row::name).orElse(""));
+            Optional<EditionRow> now = rows.of(subject, ownerId);
+            typed.refuse(
+                    "edition", "edition.overtaken", now.map(EditionRow::name).orElse(""));
         }
     }
 
@@ -91,16 +92,16 @@ public class Editions {
     }
 
     /** A row. */
-    record Row(int number, String name) {}
+    record EditionRow(int number, String name) {}
 
     /** The table. */
     @Mapper
-    interface Rows {
+    interface EditionMapper {
         @Select("""
                 select number, account.name from edition join account on account.id = changed_by
                 where subject = #{subject} and owner_id = #{ownerId}
                 """)
-        Optional<Row> of(Subject subject, long ownerId);
+        Optional<EditionRow> of(Subject subject, long ownerId);
 
         @Insert("""
                 insert into edition (subject, owner_id, number, changed_by, changed_at)

@@ -3,13 +3,13 @@ package openbloom.app.studio;
 import java.time.ZoneId;
 import java.util.Collection;
 import java.util.List;
-import openbloom.app.system.InZone;
+import openbloom.app.system.HasZone;
 import org.springframework.security.core.GrantedAuthority;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.userdetails.UserDetails;
 
 /** The person who is signed in, and her studio. */
-public record SignedIn(Account account, Studio studio) implements UserDetails, InZone {
+public record SignedIn(Account account, Studio studio) implements UserDetails, HasZone {
     @Override
     public ZoneId zone() {
         return studio.zone();

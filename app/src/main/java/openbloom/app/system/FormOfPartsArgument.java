@@ -13,11 +13,11 @@ import org.springframework.web.context.request.NativeWebRequest;
 import org.springframework.web.method.support.HandlerMethodArgumentResolver;
 import org.springframework.web.method.support.ModelAndViewContainer;
 
-/** Binds a {@link FormOfParts}, each part from the same fields. */
+/** Binds a {@link CompositeForm}, each part from the same fields. */
 class FormOfPartsArgument implements HandlerMethodArgumentResolver {
     @Override
     public boolean supportsParameter(MethodParameter parameter) {
-        return parameter.getParameterType().isAnnotationPresent(FormOfParts.class);
+        return parameter.getParameterType().isAnnotationPresent(CompositeForm.class);
     }
 
     @Override

@@ -9,9 +9,9 @@ import org.springframework.web.servlet.ModelAndView;
 /** A form that is refused: its page again, with everything typed, every problem beside its field, and 422. */
 @Component
 public class FormPages {
-    private final Sentences sentences;
+    private final MessageFormatter sentences;
 
-    FormPages(Sentences sentences) {
+    FormPages(MessageFormatter sentences) {
         this.sentences = sentences;
     }
 
@@ -20,7 +20,7 @@ public class FormPages {
         return page.addObject("errors", sentences.byField(problems));
     }
 
-    public ModelAndView refused(ModelAndView page, Typed typed) {
+    public ModelAndView refused(ModelAndView page, FormReader typed) {
         return refused(page, typed.problems());
     }
 }

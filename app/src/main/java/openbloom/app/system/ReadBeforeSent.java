@@ -27,7 +27,7 @@ class ReadBeforeSent implements ResponseBodyAdvice<Object> {
             ServerHttpRequest request,
             ServerHttpResponse response) {
         if (request instanceof ServletServerHttpRequest servlet) {
-            OneReading.end(servlet.getServletRequest());
+            ReadTransactionPerRequest.end(servlet.getServletRequest());
         }
         return body;
     }

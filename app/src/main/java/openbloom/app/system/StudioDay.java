@@ -20,7 +20,7 @@ public class StudioDay {
         return LocalDate.now(clock.withZone(zone));
     }
 
-    public LocalDate today(InZone there) {
+    public LocalDate today(HasZone there) {
         return today(there.zone());
     }
 

@@ -11,10 +11,14 @@ import org.thymeleaf.spring6.view.ThymeleafViewResolver;
 /** What stands before every page. */
 @Configuration
 class WebSetup implements WebMvcConfigurer {
-    private final OnceInterceptor once;
-    private final OneReading reading;
+    private final IdempotencyInterceptor once;
+    private final ReadTransactionPerRequest reading;
 
-    WebSetup(OnceInterceptor once, OneReading reading, SpringTemplateEngine templates, ThymeleafViewResolver views) {
+    WebSetup(
+            IdempotencyInterceptor once,
+            ReadTransactionPerRequest reading,
+            SpringTemplateEngine templates,
+            ThymeleafViewResolver views) {
         this.once = once;
         this.reading = reading;
         views.setViewClass(WrittenPage.class);

@@ -21,7 +21,7 @@ public class WrittenPage extends ThymeleafView {
     public void render(Map<String, ?> model, HttpServletRequest request, HttpServletResponse response)
             throws Exception {
         ContentCachingResponseWrapper written = new ContentCachingResponseWrapper(response);
-        OneReading.end(request);
+        ReadTransactionPerRequest.end(request);
         try {
             super.render(model, request, written);
         } catch (TemplateEngineException broken) {

@@ -21,8 +21,8 @@ import openbloom.app.people.VisitMapper;
 import openbloom.app.program.ProgramDocument;
 import openbloom.app.program.Programs;
 import openbloom.app.studio.SignedIn;
+import openbloom.app.system.FormReader;
 import openbloom.app.system.StudioDay;
-import openbloom.app.system.Typed;
 import openbloom.core.Days;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.program.Season;
@@ -88,19 +88,19 @@ class TodayController {
      *
      * @param all how many there are
      */
-    record Listed(List<StageStrip> shown, int all) {
+    record ListedWoman(List<StageStrip> shown, int all) {
         public boolean more() {
             return all > shown.size();
         }
     }
 
     /** What the calendar changes for one woman this week. */
-    record Ahead(long womanId, String name, LocalDate date, String day, String words, String code) {}
+    record DayAhead(long womanId, String name, LocalDate date, String day, String words, String code) {}
 
     @GetMapping("/")
     String today(@AuthenticationPrincipal SignedIn me, @RequestParam(defaultValue = "") String from, Model model) {
         LocalDate today = day.today(me);
-        int first = new Typed().whole("from", from, 0, MOST_VISITS).orElse(0);
+        int first = new FormReader().whole("from", from, 0, MOST_VISITS).orElse(0);
         List<Visit> read = visits.between(
                 me.studioId(), today.atStartOfDay(), today.plusDays(1).atStartOfDay(), first, MOST_COMING + 1);
         List<Visit> expected = read.subList(0, Math.min(MOST_COMING, read.size()));
@@ -114,7 +114,7 @@ class TodayController {
                 .filter(id -> looked.size() < MOST_IN_ALL)
                 .forEach(looked::add);
         People.Page women = people.of(me, List.copyOf(looked));
-        List<RecordReader.Listed> listed = records.listedOn(women.women(), today);
+        List<RecordReader.ListedRecord> listed = records.listedOn(women.women(), today);
         Map<Long, StageStrip> strips = strips(women, listed);
         Map<Long, ProgramDocument.SessionTold> planned =
                 programs.plannedOn(expected.stream().map(Visit::womanId).toList(), today);
@@ -131,9 +131,9 @@ class TodayController {
                         .toList());
         model.addAttribute("due", named(strips, strip -> strip.nextCheck().isDue()));
         model.addAttribute(
-                "stopped", new Listed(named(strips, strip -> !strip.stop().isEmpty()), stopped.size()));
+                "stopped", new ListedWoman(named(strips, strip -> !strip.stop().isEmpty()), stopped.size()));
         model.addAttribute(
-                "held", new Listed(named(strips, strip -> !strip.held().isEmpty()), held.size()));
+                "held", new ListedWoman(named(strips, strip -> !strip.held().isEmpty()), held.size()));
         model.addAttribute("later", read.size() > expected.size());
         model.addAttribute("next", first + expected.size());
         model.addAttribute("earlier", first > 0);
@@ -149,7 +149,7 @@ class TodayController {
                 + session.strands().size() + " ladders";
     }
 
-    private static Map<Long, StageStrip> strips(People.Page women, List<RecordReader.Listed> listed) {
+    private static Map<Long, StageStrip> strips(People.Page women, List<RecordReader.ListedRecord> listed) {
         Map<Long, StageStrip> strips = new HashMap<>();
         listed.forEach(one -> strips.put(one.woman().id(), one.strip()));
         women.unreadable().forEach(named -> strips.put(named.id(), StageStrip.unreadable(named.id(), named.name())));
@@ -163,13 +163,13 @@ class TodayController {
                 .toList();
     }
 
-    private List<Ahead> changes(SignedIn me, List<RecordReader.Listed> women, LocalDate today) {
+    private List<DayAhead> changes(SignedIn me, List<RecordReader.ListedRecord> women, LocalDate today) {
         Catalogue catalogue = catalogues.of(me.studioId());
-        List<Ahead> changes = new ArrayList<>();
-        for (RecordReader.Listed her : women) {
+        List<DayAhead> changes = new ArrayList<>();
+        for (RecordReader.ListedRecord her : women) {
             her.client()
                     .flatMap(client -> firstChange(catalogue, client, today))
-                    .ifPresent(change -> changes.add(new Ahead(
+                    .ifPresent(change -> changes.add(new DayAhead(
                             her.woman().id(),
                             her.woman().name(),
                             change.date(),
@@ -178,12 +178,12 @@ class TodayController {
                             change.rule().code())));
         }
         return changes.stream()
-                .sorted(Comparator.comparing(Ahead::date))
+                .sorted(Comparator.comparing(DayAhead::date))
                 .limit(MOST_CHANGES)
                 .toList();
     }
 
-    private Optional<Season.Change> firstChange(Catalogue catalogue, Client client, LocalDate today) {
+    private Optional<Season.SeasonChange> firstChange(Catalogue catalogue, Client client, LocalDate today) {
         return seasons.next(catalogue, client, today, today.plusDays(DAYS_AHEAD));
     }
 }

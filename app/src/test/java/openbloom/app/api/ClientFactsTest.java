@@ -10,8 +10,8 @@ import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.record.Client;
 import openbloom.core.screening.Condition;
 import openbloom.core.verdict.Judgement;
-import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Verdict;
+import openbloom.core.verdict.VerdictKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -67,7 +67,7 @@ class ClientFactsTest {
                 "'approach':{'A2':'NO_SUPPORT_UNTIL_RECOVERED'}|support-wall|NOT_YET|GAP-PLANK",
                 "'equipment':[]|band-row-seated|ADJUST|KIT-MISSING"
             })
-    void reachesItsRule(String fact, String move, Kind kind, String code) {
+    void reachesItsRule(String fact, String move, VerdictKind kind, String code) {
         Verdict verdict = verdict(fact, move);
         assertThat(verdict.hasReason(code)).as(verdict.toString()).isTrue();
         assertThat(verdict.kind()).as(verdict.toString()).isEqualTo(kind);
@@ -76,10 +76,10 @@ class ClientFactsTest {
     @Test
     void whatIsAbsentIsUnknownAndNeverSafe() {
         for (String move : new String[] {"curl-up", "jog-on-spot", "support-full-10"}) {
-            assertThat(verdict("'babies':1", move).kind()).isEqualTo(Kind.NOT_YET);
+            assertThat(verdict("'babies':1", move).kind()).isEqualTo(VerdictKind.NOT_YET);
         }
         assertThat(verdict("'equipment':['BAND','CHAIR']", "band-row-seated").kind())
-                .isEqualTo(Kind.GO);
+                .isEqualTo(VerdictKind.GO);
     }
 
     /** A list with nothing in it but null was not asked through; it must not read as "none". */
@@ -108,6 +108,6 @@ class ClientFactsTest {
     private static Client client(String fact) {
         String babies = fact.contains("'babies'") ? "" : "'babies':1,";
         String told = ("{'births':1,'ageYears':33," + babies + fact + "}").replace('\'', '"');
-        return ClientReader.read(JSON.readValue(told, ClientRequest.class), DAY, new FieldReader());
+        return ClientReader.read(JSON.readValue(told, ClientRequest.class), DAY, new JsonFieldReader());
     }
 }

@@ -10,14 +10,14 @@ import java.util.regex.Pattern;
 import openbloom.app.PageTest;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.record.Client;
 import openbloom.core.record.ImpactTests;
 import openbloom.core.record.Training;
 import openbloom.core.session.Place;
 import openbloom.core.verdict.Adjustment;
-import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Verdict;
+import openbloom.core.verdict.VerdictKind;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -179,11 +179,11 @@ class SheetsTest extends PageTest {
                 .isEqualTo(302);
         assertThat(client().background().training()).hasValue(Training.REGULAR);
         assertThat(client().standing().rungs())
-                .containsEntry(Strand.HANDS_AND_KNEES, 5)
-                .containsEntry(Strand.STRENGTH_LEGS, 3);
-        assertThat(client().standing().ceilings()).containsOnlyKeys(Strand.STRENGTH_LEGS);
+                .containsEntry(ExerciseGroup.HANDS_AND_KNEES, 5)
+                .containsEntry(ExerciseGroup.STRENGTH_LEGS, 3);
+        assertThat(client().standing().ceilings()).containsOnlyKeys(ExerciseGroup.STRENGTH_LEGS);
         assertThat(page(at("/checks"))).contains("hands and knees rung 5 easy and flat");
-        assertThat(verdict("goblet-squat").kind()).isEqualTo(Kind.NOT_YET);
+        assertThat(verdict("goblet-squat").kind()).isEqualTo(VerdictKind.NOT_YET);
     }
 
     @Test

@@ -22,7 +22,7 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 /** A warning sign is never lost, and yesterday's answer is not today's. */
 class StopTest extends PageTest {
     @Autowired
-    private Safety pains;
+    private SafetyService pains;
 
     private static final Pattern SEEN = Pattern.compile("name=\"seen\" value=\"(\\d+)\"");
 
@@ -215,7 +215,7 @@ class StopTest extends PageTest {
         assertThat(pains.painsOf(woman))
                 .extracting(PainTold::place, PainTold::amount)
                 .containsExactlyInAnyOrder(
-                        org.assertj.core.groups.Tuple.tuple(PainTold.Where.SCAR, 2),
-                        org.assertj.core.groups.Tuple.tuple(PainTold.Where.MORNING, 4));
+                        org.assertj.core.groups.Tuple.tuple(PainTold.SheetPainSite.SCAR, 2),
+                        org.assertj.core.groups.Tuple.tuple(PainTold.SheetPainSite.MORNING, 4));
     }
 }

@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import openbloom.app.moves.Seasons;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.dating.Dating;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
@@ -14,8 +15,7 @@ import openbloom.core.screening.SymptomReport;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
-import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.VerdictKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -57,16 +57,16 @@ class SeasonViewTest {
         SeasonView view = view(pregnant(), Optional.of(28));
         assertThat(view.counts().values().stream().mapToInt(Integer::intValue).sum())
                 .isEqualTo(CATALOGUE.size());
-        assertThat(view.changes()).extracting(SeasonView.Change::code).contains("PREG-SUP-NONE");
-        assertThat(view.counts().get(Kind.SWAP))
-                .isGreaterThan(view(pregnant(), Optional.of(27)).counts().get(Kind.SWAP));
+        assertThat(view.changes()).extracting(SeasonView.ShownChange::code).contains("PREG-SUP-NONE");
+        assertThat(view.counts().get(VerdictKind.SWAP))
+                .isGreaterThan(view(pregnant(), Optional.of(27)).counts().get(VerdictKind.SWAP));
         assertThat(view(pregnant(), Optional.of(25)).ahead()).isNotEmpty().hasSizeLessThanOrEqualTo(6);
     }
 
     @Test
     void showsThePregnancyBehindABirthAndNoFloorsWithoutOne() {
         Client born = Client.of(1, 1, 33)
-                .gaveBirth(new Birth(TODAY.minusWeeks(10), BirthKind.CAESAREAN, Tear.NONE, Told.YES))
+                .gaveBirth(new Birth(TODAY.minusWeeks(10), BirthKind.CAESAREAN, Tear.NONE, YesNoUnknown.YES))
                 .build();
         SeasonView after = view(born, Optional.empty());
         assertThat(after.shown().where()).isEqualTo("10 weeks after birth, Reconnect");
@@ -85,6 +85,7 @@ class SeasonViewTest {
     }
 
     private static SeasonView view(Client woman, Optional<Integer> week) {
-        return SeasonView.of(new Seasons(), CATALOGUE, new SeasonView.Known(woman, TODAY, List.of(), List.of()), week);
+        return SeasonView.of(
+                new Seasons(), CATALOGUE, new SeasonView.KnownFact(woman, TODAY, List.of(), List.of()), week);
     }
 }

@@ -41,7 +41,7 @@ class SinceLastTest extends PageTest {
 
     @Test
     void tellsAtMostThreeChangesOfTheCalendarAndNothingOfPlans() {
-        List<JourneyEntries.Entry> entries = List.of(
+        List<JourneyEntries.JourneyEntry> entries = List.of(
                 entry(DAY.minusDays(1), "Gap check", "2 fingers"),
                 entry(DAY.minusDays(1), "Plan", "planned"),
                 entry(DAY.minusDays(1), "Decision", "rung 3"),
@@ -52,8 +52,8 @@ class SinceLastTest extends PageTest {
         assertThat(since.lines()).containsExactly("She has not been asked since.", "Gap check: 2 fingers");
     }
 
-    private static JourneyEntries.Entry entry(LocalDate on, String kind, String title) {
-        return new JourneyEntries.Entry(on, kind, title, "", "", false, Optional.empty());
+    private static JourneyEntries.JourneyEntry entry(LocalDate on, String kind, String title) {
+        return new JourneyEntries.JourneyEntry(on, kind, title, "", "", false, Optional.empty());
     }
 
     private String journey(Woman woman) throws Exception {

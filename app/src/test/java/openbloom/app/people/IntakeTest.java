@@ -7,10 +7,11 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import java.time.LocalDate;
 import java.util.Arrays;
 import openbloom.app.PageTest;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.dating.DatingBasis;
 import openbloom.core.moves.Equipment;
 import openbloom.core.record.Approach;
-import openbloom.core.record.Intake;
+import openbloom.core.record.IntakeFacts;
 import openbloom.core.record.Medical;
 import openbloom.core.record.Surgery;
 import openbloom.core.record.Training;
@@ -18,7 +19,6 @@ import openbloom.core.screening.Condition;
 import openbloom.core.screening.SurgeryKind;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -81,7 +81,7 @@ class IntakeTest extends PageTest {
             assertThat(birth.date()).isEqualTo(TODAY.minusDays(30));
             assertThat(birth.kind()).isEqualTo(BirthKind.ASSISTED);
             assertThat(birth.tear()).isEqualTo(Tear.SECOND);
-            assertThat(birth.woundClosed()).isEqualTo(Told.NO);
+            assertThat(birth.woundClosed()).isEqualTo(YesNoUnknown.NO);
         });
         assertThat(kept.conditionSet()).containsExactlyInAnyOrder(Condition.OSTEOPOROSIS, Condition.BREASTFEEDING);
         assertThat(kept.equipmentSet()).containsExactlyInAnyOrder(Equipment.BAND, Equipment.CHAIR);
@@ -150,7 +150,7 @@ class IntakeTest extends PageTest {
                 .param("clearedOn", TODAY.toString())
                 .param("clearedBy", "midwife")
                 .param("clearedFor", "ANAEMIA_SYMPTOMATIC"));
-        Intake told = kept.intake(Approach.USUAL, TODAY);
+        IntakeFacts told = kept.intake(Approach.USUAL, TODAY);
         assertThat(told.background().training()).hasValue(Training.SPORT);
         assertThat(told.medical().known().since(Condition.ANAEMIA_SYMPTOMATIC)).hasValue(found);
         assertThat(told.medical().known().since(Condition.EPILEPSY)).isEmpty();

@@ -11,7 +11,7 @@ import openbloom.core.Days;
 import openbloom.core.record.Client;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.session.Place;
-import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.VerdictKind;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -40,13 +40,13 @@ class LifeEventsTest extends PageTest {
         assertThat(send(birth(her, TODAY.minusDays(3))).getStatus()).isEqualTo(302);
 
         Woman after = people.find(ines, before.id()).orElseThrow();
-        assertThat(after.situation()).isEqualTo(Situation.AFTER_BIRTH);
+        assertThat(after.situation()).isEqualTo(LifeSituation.AFTER_BIRTH);
         assertThat(after.about().births()).isEqualTo(1);
         assertThat(page(her + "/journey"))
                 .contains("Birth recorded")
                 .contains("pregnancy due")
                 .contains("caesarean");
-        assertThat(kind(after, "support-wall")).isEqualTo(Kind.NOT_YET);
+        assertThat(kind(after, "support-wall")).isEqualTo(VerdictKind.NOT_YET);
         assertThat(body(set(birth(her, TODAY.minusDays(2)), "version", "2")))
                 .as("a second birth of the same pregnancy")
                 .contains("she is not pregnant");
@@ -79,10 +79,10 @@ class LifeEventsTest extends PageTest {
         assertThat(send(close).getStatus()).isEqualTo(302);
 
         Woman after = people.find(ines, before.id()).orElseThrow();
-        assertThat(after.situation()).isEqualTo(Situation.NEITHER);
+        assertThat(after.situation()).isEqualTo(LifeSituation.NEITHER);
         assertThat(page(her + "/journey")).contains("Pregnancy closed").contains("pregnancy due");
-        assertThat(kind(after, "connect-standing")).isNotEqualTo(Kind.NOT_YET);
-        assertThat(kind(after, "squat")).isEqualTo(Kind.NOT_YET);
+        assertThat(kind(after, "connect-standing")).isNotEqualTo(VerdictKind.NOT_YET);
+        assertThat(kind(after, "squat")).isEqualTo(VerdictKind.NOT_YET);
     }
 
     /** Ladders, ceilings, checks and due dates of the pregnancy end with it. */
@@ -118,7 +118,7 @@ class LifeEventsTest extends PageTest {
         String firstHeadLift = Days.words(TODAY.minusDays(3).plusWeeks(6));
         assertThat(checks).as("no head lift before six weeks after a caesarean").contains(firstHeadLift);
         Woman after = people.find(ines, woman.id()).orElseThrow();
-        assertThat(kind(after, "pf-hold-two")).isNotEqualTo(Kind.GO);
+        assertThat(kind(after, "pf-hold-two")).isNotEqualTo(VerdictKind.GO);
         Client client = judgements.of(after, TODAY, Place.STUDIO).facts().client();
         assertThat(client.standing().rungs()).isEmpty();
         assertThat(client.safety().symptoms())
@@ -126,7 +126,7 @@ class LifeEventsTest extends PageTest {
                 .isInstanceOf(SymptomReport.NotAsked.class);
     }
 
-    private Kind kind(Woman woman, String move) {
+    private VerdictKind kind(Woman woman, String move) {
         var judgement = judgements.of(woman, TODAY, Place.STUDIO);
         return judgement.of(judgement.catalogue().get(move)).kind();
     }

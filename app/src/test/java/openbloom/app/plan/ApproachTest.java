@@ -6,7 +6,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import openbloom.app.PageTest;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
-import openbloom.core.record.Choice;
+import openbloom.core.record.ApproachChoice;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -25,13 +25,13 @@ class ApproachTest extends PageTest {
         assertThat(send(post(address + "/look").param("A8", "LIMITED_FROM_20_NONE_FROM_28"))
                         .getContentAsString())
                 .contains("every move keeps its verdict");
-        assertThat(records.approachOf(people.find(ines, her.id()).orElseThrow()).is(Choice.NONE_FROM_18))
+        assertThat(records.approachOf(people.find(ines, her.id()).orElseThrow()).is(ApproachChoice.NONE_FROM_18))
                 .isFalse();
 
         assertThat(send(post(address).param("version", "1").param("A8", "NONE_FROM_18"))
                         .getStatus())
                 .isEqualTo(302);
-        assertThat(records.approachOf(people.find(ines, her.id()).orElseThrow()).is(Choice.NONE_FROM_18))
+        assertThat(records.approachOf(people.find(ines, her.id()).orElseThrow()).is(ApproachChoice.NONE_FROM_18))
                 .isTrue();
         assertThat(body(post(address).param("version", "1").param("A8", "BY_SYMPTOMS")))
                 .contains("Somebody else changed");

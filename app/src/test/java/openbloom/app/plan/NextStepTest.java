@@ -23,7 +23,7 @@ class NextStepTest extends PageTest {
     }
 
     private Stream<String> words(Woman woman) {
-        return steps.of(woman, TODAY).stream().map(NextSteps.Step::words);
+        return steps.of(woman, TODAY).stream().map(NextSteps.NextStep::words);
     }
 
     private MockHttpServletRequestBuilder to(Woman woman, String path) {
@@ -62,7 +62,7 @@ class NextStepTest extends PageTest {
         assertThat(words(woman)).doesNotContain("Make her plan").endsWith("Compose today’s session");
         send(to(woman, "/sessions").param("minutes", "20"));
         assertThat(words(woman)).endsWith("Teach today’s session");
-        List<NextSteps.Step> left = steps.of(woman, TODAY);
+        List<NextSteps.NextStep> left = steps.of(woman, TODAY);
         String session = left.get(left.size() - 1).path().replace("/teach", "");
         send(post("/people/" + woman.id() + "/" + session + "/finish"));
         assertThat(next(woman)).isEqualTo("Book her next visit");

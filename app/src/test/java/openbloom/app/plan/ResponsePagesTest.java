@@ -10,7 +10,7 @@ import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
 import openbloom.app.session.LadderDecisions;
 import openbloom.app.session.Sessions;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.progress.Decision;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -22,7 +22,7 @@ class ResponsePagesTest extends PageTest {
     private LadderDecisions decisions;
 
     @Autowired
-    private Ladders ladders;
+    private LadderPages ladders;
 
     @Autowired
     private RecordReader records;
@@ -49,12 +49,12 @@ class ResponsePagesTest extends PageTest {
         return woman;
     }
 
-    private Ladders.Line first(Woman woman) {
+    private LadderPages.LadderLine first(Woman woman) {
         return ladders.of(woman, TODAY).get(0);
     }
 
     private MockHttpServletRequestBuilder answer(Woman woman, String rung, String because) {
-        Ladders.Line line = first(woman);
+        LadderPages.LadderLine line = first(woman);
         String name = line.strand().name();
         return post("/people/" + woman.id() + "/response")
                 .param("formKey", key())
@@ -65,7 +65,7 @@ class ResponsePagesTest extends PageTest {
                 .param("because-" + name, because);
     }
 
-    private List<LadderDecisions.Made> made(Woman woman) {
+    private List<LadderDecisions.DecisionMade> made(Woman woman) {
         return decisions.ofAll(List.of(woman.id())).getOrDefault(woman.id(), List.of());
     }
 
@@ -88,7 +88,7 @@ class ResponsePagesTest extends PageTest {
     @Test
     void countsFromThenOnWhatWasAcceptedOrOverruledWithAReason() throws Exception {
         Woman woman = taught("DONE");
-        Ladders.Line line = first(woman);
+        LadderPages.LadderLine line = first(woman);
         int higher = Math.min(line.top(), line.proposal().rung() + 1);
         assertThat(as(ines, answer(woman, Integer.toString(higher), "")).getStatus())
                 .as("another rung without a reason")
@@ -96,7 +96,7 @@ class ResponsePagesTest extends PageTest {
         assertThat(made(woman)).isEmpty();
         send(answer(woman, Integer.toString(higher), "she does this at home already"));
         assertThat(made(woman)).hasSize(1);
-        Strand strand = line.strand();
+        ExerciseGroup strand = line.strand();
         assertThat(records.clientOn(woman, TODAY).standing().rungs()).containsEntry(strand, higher - 1);
         assertThat(page("/people/" + woman.id() + "/response"))
                 .contains("Decided before", "overruled: she does this at home already");

@@ -7,13 +7,13 @@ import java.time.LocalDate;
 import java.util.Optional;
 import openbloom.app.PageTest;
 import openbloom.app.people.Woman;
-import openbloom.app.system.Typed;
+import openbloom.app.system.FormReader;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.Width;
 import openbloom.core.record.Client;
-import openbloom.core.stage.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -56,22 +56,26 @@ class WhatIfTest extends PageTest {
                 Width.ofHalfFingers(6),
                 Optional.of(Depth.DEEPER),
                 Optional.of(Firmness.SOFT),
-                Told.YES);
+                YesNoUnknown.YES);
         WhatIfForm narrower = new WhatIfForm(
                 new WhatIfForm.Her(null, null, null, null, null),
                 new WhatIfForm.Says(null, null, null),
-                new WhatIfForm.Gap("2", null, null),
+                new WhatIfForm.GapTyped("2", null, null),
                 new WhatIfForm.Looked(null));
-        assertThat(narrower.changed(Client.of(1, 1, 33).gap(soft).build(), day, new Typed())
+        assertThat(narrower.changed(Client.of(1, 1, 33).gap(soft).build(), day, new FormReader())
                         .checks()
                         .gap())
                 .contains(GapCheck.alike(
-                        day, Width.ofHalfFingers(4), Optional.of(Depth.DEEPER), Optional.of(Firmness.SOFT), Told.YES));
-        assertThat(narrower.changed(Client.of(1, 1, 33).build(), day, new Typed())
+                        day,
+                        Width.ofHalfFingers(4),
+                        Optional.of(Depth.DEEPER),
+                        Optional.of(Firmness.SOFT),
+                        YesNoUnknown.YES));
+        assertThat(narrower.changed(Client.of(1, 1, 33).build(), day, new FormReader())
                         .checks()
                         .gap())
                 .as("a width alone says neither how deep it is nor whether it domes")
-                .contains(
-                        GapCheck.alike(day, Width.ofHalfFingers(4), Optional.empty(), Optional.empty(), Told.UNKNOWN));
+                .contains(GapCheck.alike(
+                        day, Width.ofHalfFingers(4), Optional.empty(), Optional.empty(), YesNoUnknown.UNKNOWN));
     }
 }

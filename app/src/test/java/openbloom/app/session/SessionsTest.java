@@ -36,7 +36,7 @@ class SessionsTest extends PageTest {
 
     @Test
     void isKeptWithTheFactsAndTheRulesItWasMadeFrom() throws Exception {
-        Sessions.Planned planned = composed("20", "STUDIO");
+        Sessions.ComposedFor planned = composed("20", "STUDIO");
         assertThat(planned.stored().made().rulesVersion()).isEqualTo(RuleBook.VERSION);
         JsonNode facts = new JsonMapper().readTree(planned.stored().made().facts());
         assertThat(facts.path("situation").path("dating").path("basis").asString())
@@ -62,7 +62,7 @@ class SessionsTest extends PageTest {
 
     @Test
     void keepsEachResponseOnceAndMovesHerLadderWhenItIsTaught() throws Exception {
-        Sessions.Planned planned = composed("30", "STUDIO");
+        Sessions.ComposedFor planned = composed("30", "STUDIO");
         String session = her + "/sessions/" + planned.stored().id();
         String key = key();
         for (int i = 0; i < 2; i++) {
@@ -95,7 +95,7 @@ class SessionsTest extends PageTest {
     @ParameterizedTest
     @CsvSource({"-1, DONE", "999, DONE", "x, DONE", "0, PURPLE", "0, ''"})
     void refusesResponsesThatMakeNoSense(String item, String told) throws Exception {
-        Sessions.Planned planned = composed("10", "STUDIO");
+        Sessions.ComposedFor planned = composed("10", "STUDIO");
         String session = her + "/sessions/" + planned.stored().id();
         assertThat(send(post(session + "/responses")
                                 .param("item", item)
@@ -109,7 +109,7 @@ class SessionsTest extends PageTest {
     /** Comparing the sides makes two notes on one line: both are kept, however alike their rows are. */
     @Test
     void keepsTwoNotesOnOneLine() throws Exception {
-        Sessions.Planned planned = composed("20", "STUDIO");
+        Sessions.ComposedFor planned = composed("20", "STUDIO");
         String session = her + "/sessions/" + planned.stored().id();
         for (String note : List.of("control: left better", "smoothness: alike")) {
             send(post(session + "/responses")
@@ -130,10 +130,10 @@ class SessionsTest extends PageTest {
             set(set(form, "move", "goblet-squat"), "kind", kind);
             send(set(form, "kilograms", kind.equals("USUAL") ? "20" : ""));
         }
-        Sessions.Planned planned = composed("30", "STUDIO");
+        Sessions.ComposedFor planned = composed("30", "STUDIO");
         String session = her + "/sessions/" + planned.stored().id();
         int item = planned.plan().items().stream()
-                .map(PlannedItem::moveId)
+                .map(SessionLine::moveId)
                 .toList()
                 .indexOf("goblet-squat");
         assertThat(item).as("pinned").isNotNegative();
@@ -161,9 +161,9 @@ class SessionsTest extends PageTest {
     /** A year later: the rules that spoke, their facts and the rule set as they were, whatever is known of her by then. */
     @Test
     void canBeAskedLaterWhyEachMoveWasGiven() throws Exception {
-        Sessions.Planned planned = composed("30", "STUDIO");
+        Sessions.ComposedFor planned = composed("30", "STUDIO");
         String shown = her + "/sessions/" + planned.stored().id();
-        PlanDocument.Because because = planned.plan().items().stream()
+        SessionDocument.LineReason because = planned.plan().items().stream()
                 .flatMap(item -> item.reasons().stream())
                 .findFirst()
                 .orElseThrow();
@@ -205,17 +205,17 @@ class SessionsTest extends PageTest {
 
     @Test
     void atHomeUsesOnlyWhatSheHas() throws Exception {
-        Sessions.Planned home = composed("30", "HOME");
+        Sessions.ComposedFor home = composed("30", "HOME");
         assertThat(home.plan().items())
                 .filteredOn(item -> item.judged().adjustments().contains("use what is at hand"))
-                .extracting(PlannedItem::name)
+                .extracting(SessionLine::name)
                 .isNotNull();
         assertThat(page(her + "/sessions/" + home.stored().id())).contains("home, 30 minutes");
         assertThat(page(her + "/session".concat("s/") + home.stored().id() + "/teach"))
                 .contains("data-name");
     }
 
-    private Sessions.Planned composed(String minutes, String place) throws Exception {
+    private Sessions.ComposedFor composed(String minutes, String place) throws Exception {
         String address = send(compose(minutes, place, key())).getRedirectedUrl();
         long id = Long.parseLong(address.substring(address.lastIndexOf('/') + 1));
         return sessions.find(woman, id).orElseThrow();

@@ -8,7 +8,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import java.util.List;
 import openbloom.app.PageTest;
-import openbloom.app.checks.Safety;
+import openbloom.app.checks.SafetyService;
 import openbloom.app.checks.gap.GapChecks;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
@@ -16,7 +16,7 @@ import openbloom.app.session.Sessions;
 import openbloom.app.studio.SignedIn;
 import openbloom.core.gap.Method;
 import openbloom.core.moves.Equipment;
-import openbloom.core.record.Choice;
+import openbloom.core.record.ApproachChoice;
 import openbloom.core.record.Question;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
@@ -24,8 +24,8 @@ import openbloom.core.session.History;
 import openbloom.core.session.Place;
 import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Judgement;
-import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Verdict;
+import openbloom.core.verdict.VerdictKind;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -43,7 +43,7 @@ class SmallBreaksTest extends PageTest {
     private Judgements judgements;
 
     @Autowired
-    private Safety safety;
+    private SafetyService safety;
 
     @Autowired
     private GapChecks gaps;
@@ -177,22 +177,24 @@ class SmallBreaksTest extends PageTest {
 
     @Test
     void herApproachComesBeforeTheStudios() throws Exception {
-        assertThat(chosen()).as("what is usual").isEqualTo(Choice.TWO_FINGERS);
+        assertThat(chosen()).as("what is usual").isEqualTo(ApproachChoice.TWO_FINGERS);
         assertThat(send(post("/studio/approach").param("version", version()).param("preset", "STRUCTURED_STRENGTH"))
                         .getStatus())
                 .isEqualTo(302);
         try {
-            assertThat(chosen()).as("her studio's").isEqualTo(Choice.FUNCTIONAL);
-            assertThat(send(post(her + "/approach").param("version", "1").param("A1", Choice.MILLIMETRE_NORMS.name()))
+            assertThat(chosen()).as("her studio's").isEqualTo(ApproachChoice.FUNCTIONAL);
+            assertThat(send(post(her + "/approach")
+                                    .param("version", "1")
+                                    .param("A1", ApproachChoice.MILLIMETRE_NORMS.name()))
                             .getStatus())
                     .isEqualTo(302);
-            assertThat(chosen()).as("her own").isEqualTo(Choice.MILLIMETRE_NORMS);
+            assertThat(chosen()).as("her own").isEqualTo(ApproachChoice.MILLIMETRE_NORMS);
         } finally {
             send(post("/studio/approach").param("version", version()).param("preset", "GENTLE_COORDINATION"));
         }
     }
 
-    private Choice chosen() {
+    private ApproachChoice chosen() {
         return judged(Place.STUDIO).facts().client().approach().at(Question.A1);
     }
 
@@ -206,7 +208,7 @@ class SmallBreaksTest extends PageTest {
         assertThat(judged(Place.HOME).facts().client().equipment()).isEmpty();
         assertThat(judged(Place.STUDIO).facts().client().equipment()).contains(Equipment.BAND, Equipment.DUMBBELL);
         assertThat(judged(Place.HOME).all())
-                .filteredOn(verdict -> verdict.kind() == Kind.ADJUST)
+                .filteredOn(verdict -> verdict.kind() == VerdictKind.ADJUST)
                 .anySatisfy(verdict -> assertThat(verdict.adjustments()).contains(Adjustment.USE_SUBSTITUTE));
     }
 
@@ -274,7 +276,7 @@ class SmallBreaksTest extends PageTest {
 
     private boolean waitsForHerClinician(Woman after, int days) {
         Verdict squat = judgements.of(after, TODAY.plusDays(days), Place.STUDIO).of(move("squat"));
-        return squat.kind() == Kind.NOT_YET
+        return squat.kind() == VerdictKind.NOT_YET
                 && squat.reasons().stream().anyMatch(reason -> reason.code().startsWith("STOP-REL"));
     }
 

@@ -14,7 +14,7 @@ import openbloom.core.dating.Dating;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Equipment;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.record.Client;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.verdict.Judgement;
@@ -74,8 +74,8 @@ public final class AgainstASolver {
     private record Found(int score, boolean proved) {}
 
     private static Client woman(Random chance) {
-        Map<Strand, Integer> rungs = new EnumMap<>(Strand.class);
-        for (Strand strand : Strand.values()) {
+        Map<ExerciseGroup, Integer> rungs = new EnumMap<>(ExerciseGroup.class);
+        for (ExerciseGroup strand : ExerciseGroup.values()) {
             rungs.put(strand, chance.nextInt(8));
         }
         Client.Builder woman = Client.of(1, 1, 25 + chance.nextInt(20))
@@ -96,9 +96,9 @@ public final class AgainstASolver {
     }
 
     static SessionRequest request(int minutes, Random chance) {
-        Map<Strand, Integer> aims = new EnumMap<>(Strand.class);
+        Map<ExerciseGroup, Integer> aims = new EnumMap<>(ExerciseGroup.class);
         for (int worth : List.of(30, 30, 20, 20, 10)) {
-            aims.put(Strand.values()[chance.nextInt(Strand.values().length)], worth);
+            aims.put(ExerciseGroup.values()[chance.nextInt(ExerciseGroup.values().length)], worth);
         }
         List<String> lately = CATALOGUE.moves().stream()
                 .filter(move -> chance.nextInt(3) == 0)
@@ -132,11 +132,11 @@ public final class AgainstASolver {
     /** The instance as constraints. */
     private static final class Built {
         private final Model model = new Model();
-        private final Frame frame;
+        private final WorkConstraints frame;
         private final List<WorkItem> items;
         private final IntVar objective;
 
-        Built(Frame frame, List<WorkItem> unordered) {
+        Built(WorkConstraints frame, List<WorkItem> unordered) {
             this.frame = frame;
             this.items = frame.order().stream()
                     .flatMap(family -> unordered.stream().filter(item -> item.family() == family))
@@ -186,12 +186,14 @@ public final class AgainstASolver {
                         .post();
                 time.add(enter);
                 entering.add(enter);
-                int firstPoints =
-                        frame.before().map(from -> Frame.change(from, family)).orElse(0);
-                points.add(scaled(visited.get(family), Worth.VISIT));
-                points.add(scaled(first.get(k), firstPoints - Worth.VISIT));
-                int lastPoints =
-                        frame.after().map(to -> Frame.change(family, to)).orElse(0);
+                int firstPoints = frame.before()
+                        .map(from -> WorkConstraints.change(from, family))
+                        .orElse(0);
+                points.add(scaled(visited.get(family), CandidateScore.VISIT));
+                points.add(scaled(first.get(k), firstPoints - CandidateScore.VISIT));
+                int lastPoints = frame.after()
+                        .map(to -> WorkConstraints.change(family, to))
+                        .orElse(0);
                 points.add(scaled(last.get(k), lastPoints));
                 time.add(scaled(last.get(k), frame.endSteps(Optional.of(family))));
             }
@@ -199,7 +201,8 @@ public final class AgainstASolver {
             BoolVar none = model.boolVar();
             model.sum(in, "=", 0).reifyWith(none);
             frame.before()
-                    .ifPresent(from -> frame.after().ifPresent(to -> points.add(scaled(none, Frame.change(from, to)))));
+                    .ifPresent(from ->
+                            frame.after().ifPresent(to -> points.add(scaled(none, WorkConstraints.change(from, to)))));
             time.add(scaled(none, frame.endSteps(frame.before())));
             IntVar total = model.intVar(0, Math.max(0, frame.room()));
             model.sum(time.toArray(IntVar[]::new), "=", total).post();
@@ -220,7 +223,7 @@ public final class AgainstASolver {
             IntVar worth = model.intVar(-100_000, 100_000);
             model.sum(quarters, "=", worth).post();
             objective = model.intVar(-200_000, 200_000);
-            model.arithm(objective, "=", worth, "+", model.mul(sumOfPoints, Worth.QUARTERS))
+            model.arithm(objective, "=", worth, "+", model.mul(sumOfPoints, CandidateScore.QUARTERS))
                     .post();
             model.setObjective(Model.MAXIMIZE, objective);
         }
@@ -272,7 +275,7 @@ public final class AgainstASolver {
                 BoolVar anyFloor = model.boolVar();
                 model.max(anyUp, up).post();
                 model.max(anyFloor, floor).post();
-                points.add(scaled(model.and(anyUp, anyFloor).reify(), Worth.UP_OR_DOWN));
+                points.add(scaled(model.and(anyUp, anyFloor).reify(), CandidateScore.UP_OR_DOWN));
             }
         }
 
@@ -313,7 +316,7 @@ public final class AgainstASolver {
                 int its = kits.get(items.get(i).kit());
                 if (its != 0) {
                     BoolVar differs = model.arithm(kit, "!=", its).reify();
-                    points.add(scaled(model.and(in[i], differs).reify(), Worth.CHANGE_OF_KIT));
+                    points.add(scaled(model.and(in[i], differs).reify(), CandidateScore.CHANGE_OF_KIT));
                     IntVar kitAfter = model.intVar(0, kits.size());
                     model.ifThenElse(in[i], model.arithm(kitAfter, "=", its), model.arithm(kitAfter, "=", kit));
                     kit = kitAfter;
@@ -335,7 +338,7 @@ public final class AgainstASolver {
         }
 
         private void impact(BoolVar[] in, IntVar[] steps, List<IntVar> entering, List<Family> families) {
-            int half = (frame.rules().target() / 2 - frame.rules().opening()) / Frame.STEP;
+            int half = (frame.rules().target() / 2 - frame.rules().opening()) / WorkConstraints.STEP;
             for (int i = 0; i < in.length; i++) {
                 if (items.get(i).isImpact() && !frame.takesImpact()) {
                     model.arithm(in[i], "=", 0).post();

@@ -10,33 +10,38 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import openbloom.core.verdict.Judgement;
 
-/** What happens to sessions when one weight of {@link Worth} is doubled: {@code ./bloom bench weights}. */
+/** What happens to sessions when one weight of {@link CandidateScore} is doubled: {@code ./bloom bench weights}. */
 public final class DoubledWeights {
     private static final int SESSIONS = 60;
 
     private DoubledWeights() {}
 
     public static void main(String[] args) {
-        Map<String, UnaryOperator<Worth>> doubled = new LinkedHashMap<>();
+        Map<String, UnaryOperator<CandidateScore>> doubled = new LinkedHashMap<>();
         doubled.put(
                 "aims",
-                w -> new Worth(2 * w.aims(), w.due(), w.lately(), w.working(), w.weaker(), w.pinned(), w.changes()));
+                w -> new CandidateScore(
+                        2 * w.aims(), w.due(), w.lately(), w.working(), w.weaker(), w.pinned(), w.changes()));
         doubled.put(
                 "due",
-                w -> new Worth(w.aims(), 2 * w.due(), w.lately(), w.working(), w.weaker(), w.pinned(), w.changes()));
+                w -> new CandidateScore(
+                        w.aims(), 2 * w.due(), w.lately(), w.working(), w.weaker(), w.pinned(), w.changes()));
         doubled.put(
                 "lately",
-                w -> new Worth(w.aims(), w.due(), 2 * w.lately(), w.working(), w.weaker(), w.pinned(), w.changes()));
+                w -> new CandidateScore(
+                        w.aims(), w.due(), 2 * w.lately(), w.working(), w.weaker(), w.pinned(), w.changes()));
         doubled.put(
                 "working",
-                w -> new Worth(w.aims(), w.due(), w.lately(), 2 * w.working(), w.weaker(), w.pinned(), w.changes()));
+                w -> new CandidateScore(
+                        w.aims(), w.due(), w.lately(), 2 * w.working(), w.weaker(), w.pinned(), w.changes()));
         doubled.put(
                 "changes",
-                w -> new Worth(w.aims(), w.due(), w.lately(), w.working(), w.weaker(), w.pinned(), 2 * w.changes()));
+                w -> new CandidateScore(
+                        w.aims(), w.due(), w.lately(), w.working(), w.weaker(), w.pinned(), 2 * w.changes()));
         doubled.forEach((name, scale) -> System.out.printf("%-8s %s%n", name, compare(scale)));
     }
 
-    private static String compare(UnaryOperator<Worth> scale) {
+    private static String compare(UnaryOperator<CandidateScore> scale) {
         Random chance = new Random(20261126);
         int moves = 0;
         int other = 0;
@@ -70,7 +75,7 @@ public final class DoubledWeights {
         return ids;
     }
 
-    private static Set<Pick> chosen(Frame frame, List<WorkItem> items) {
+    private static Set<Pick> chosen(WorkConstraints frame, List<WorkItem> items) {
         Set<Pick> picks = new HashSet<>();
         WorkSolver.solve(frame, items)
                 .chosen()
@@ -78,10 +83,10 @@ public final class DoubledWeights {
         return picks;
     }
 
-    private static List<WorkItem> scaled(List<WorkItem> items, UnaryOperator<Worth> scale) {
+    private static List<WorkItem> scaled(List<WorkItem> items, UnaryOperator<CandidateScore> scale) {
         List<WorkItem> scaled = new ArrayList<>();
         for (WorkItem item : items) {
-            Worth worth = scale.apply(item.pick().worth());
+            CandidateScore worth = scale.apply(item.pick().worth());
             scaled.add(WorkItem.of(
                     item.pick().worth(worth, item.isNew()),
                     item.options().stream()

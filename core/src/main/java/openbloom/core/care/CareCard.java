@@ -2,8 +2,8 @@ package openbloom.core.care;
 
 import java.util.List;
 import java.util.Optional;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.stage.Birth;
-import openbloom.core.stage.Told;
 import openbloom.core.verdict.Facts;
 
 /**
@@ -17,7 +17,7 @@ public record CareCard(String id, String title, Window window, List<String> line
     }
 
     /** Whom a card is for. */
-    public enum When {
+    public enum CareWeeks {
         PREGNANT,
         AFTER_BIRTH,
         ALWAYS
@@ -30,18 +30,18 @@ public record CareCard(String id, String title, Window window, List<String> line
      * @param caesarean only after a caesarean
      * @param woundClosed only when somebody saw the wound closed
      */
-    public record Window(When when, int from, int to, boolean caesarean, boolean woundClosed) {
+    public record Window(CareWeeks when, int from, int to, boolean caesarean, boolean woundClosed) {
         boolean isOpen(Facts facts) {
-            if (when == When.ALWAYS) {
+            if (when == CareWeeks.ALWAYS) {
                 return true;
             }
-            if (when == When.PREGNANT) {
+            if (when == CareWeeks.PREGNANT) {
                 return facts.isPregnant();
             }
             Optional<Birth> birth = facts.client().situation().birth().filter(born -> !facts.isPregnant());
             return birth.filter(born -> born.daysOn(facts.day()) >= from && born.daysOn(facts.day()) <= to)
                     .filter(born -> !caesarean || born.isCaesarean())
-                    .filter(born -> !woundClosed || born.woundClosed() == Told.YES)
+                    .filter(born -> !woundClosed || born.woundClosed() == YesNoUnknown.YES)
                     .isPresent();
         }
     }

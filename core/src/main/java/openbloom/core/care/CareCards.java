@@ -24,7 +24,7 @@ public final class CareCards {
 
     /** A card as it stands in the file; the fields of its window stand beside the others. */
     @JsonNaming(PropertyNamingStrategies.SnakeCaseStrategy.class)
-    private record Entry(
+    private record CardEntry(
             String id, String title, @JsonUnwrapped WindowEntry window, List<String> lines, String stop) {
         CareCard card() {
             return new CareCard(id, title, window.window(), lines, stop);
@@ -34,19 +34,19 @@ public final class CareCards {
     @JsonNaming(PropertyNamingStrategies.SnakeCaseStrategy.class)
     private record WindowEntry(String when, int from, int to, boolean caesarean, boolean woundClosed) {
         CareCard.Window window() {
-            CareCard.When whom =
-                    CareCard.When.valueOf(when.toUpperCase(Locale.ROOT).replace('-', '_'));
+            CareCard.CareWeeks whom =
+                    CareCard.CareWeeks.valueOf(when.toUpperCase(Locale.ROOT).replace('-', '_'));
             return new CareCard.Window(whom, from, to, caesarean, woundClosed);
         }
     }
 
-    private record File(List<Entry> cards) {}
+    private record CardsFile(List<CardEntry> cards) {}
 
     /** The cards that ship with the program. */
     public static CareCards shipped() {
         try (InputStream in = Objects.requireNonNull(CareCards.class.getResourceAsStream(FILE), "No " + FILE)) {
-            File file = Yaml.MAPPER.readValue(in.readAllBytes(), File.class);
-            return new CareCards(file.cards().stream().map(Entry::card).toList());
+            CardsFile file = Yaml.MAPPER.readValue(in.readAllBytes(), CardsFile.class);
+            return new CareCards(file.cards().stream().map(CardEntry::card).toList());
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
         }

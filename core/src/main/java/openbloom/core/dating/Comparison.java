@@ -12,7 +12,7 @@ import openbloom.core.evidence.Published;
  */
 public record Comparison(int differenceDays, int thresholdDays) {
     /** The rows of E-REDATE, chosen by how far she was on the day of the scan by the date it might replace. */
-    private enum Row {
+    private enum ComparisonRow {
         TO_8W6D(0, Published.REDATE_TO_8W6D),
         TO_15W6D(9, Published.REDATE_TO_15W6D),
         TO_21W6D(16, Published.REDATE_TO_21W6D),
@@ -22,12 +22,12 @@ public record Comparison(int differenceDays, int thresholdDays) {
         private final int firstWeek;
         private final Published threshold;
 
-        Row(int firstWeek, Published threshold) {
+        ComparisonRow(int firstWeek, Published threshold) {
             this.firstWeek = firstWeek;
             this.threshold = threshold;
         }
 
-        static Row at(GestationalAge age) {
+        static ComparisonRow at(GestationalAge age) {
             return Arrays.stream(values())
                     .filter(row -> age.isAtLeastWeeks(row.firstWeek))
                     .reduce((earlier, later) -> later)
@@ -39,7 +39,7 @@ public record Comparison(int differenceDays, int thresholdDays) {
         GestationalAge byDates = dating.ageOn(scan.date()).orElseThrow();
         long difference = Math.abs(ChronoUnit.DAYS.between(dating.firstDay(), scan.firstDay()));
         return new Comparison(
-                Math.toIntExact(difference), Row.at(byDates).threshold.days());
+                Math.toIntExact(difference), ComparisonRow.at(byDates).threshold.days());
     }
 
     public boolean isBeyondThreshold() {

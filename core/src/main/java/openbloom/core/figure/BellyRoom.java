@@ -3,7 +3,6 @@ package openbloom.core.figure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
-import openbloom.core.figure.Skeleton.Part;
 
 /**
  * What room the belly needs: arms go round it, hands lie on it, and nobody lies on it. A point is told by where it lies between
@@ -100,7 +99,7 @@ final class BellyRoom {
     /** How far in the deepest of her limbs comes. */
     double deepest() {
         double deepest = 9;
-        for (Part part : Part.values()) {
+        for (Skeleton.SkeletonPart part : Skeleton.SkeletonPart.values()) {
             deepest = Math.min(deepest, deepest(body.limb(part)));
         }
         return deepest;

@@ -2,7 +2,7 @@ package openbloom.core.figure;
 
 /** Looks at the body without perspective; what is nearer has the greater z. */
 record Camera(double yaw, double pitch) {
-    static Camera of(Pose.View view) {
+    static Camera of(Pose.PoseView view) {
         return new Camera(view.yaw(), view.pitch());
     }
 

@@ -7,8 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import openbloom.core.figure.Pose.Reach;
-import openbloom.core.figure.Skeleton.Part;
-import openbloom.core.figure.Skeleton.Rest;
 
 /** A figure changed for someone: other angles, a shorter way, or something that stands by. Sizes are shares of stature. */
 final class Changed {
@@ -29,10 +27,10 @@ final class Changed {
 
     private Changed() {}
 
-    static Figure.Way way(Figure.Way way, Set<Change> changes) {
+    static Figure.Way way(Figure.Way way, Set<FigureChange> changes) {
         Pose start = way.start();
         Pose end = way.end();
-        for (Change change : changes) {
+        for (FigureChange change : changes) {
             start = pose(start, change);
             end = pose(end, change);
         }
@@ -40,14 +38,14 @@ final class Changed {
     }
 
     /** How much of the way from start to end is left. */
-    static double share(Set<Change> changes) {
-        if (changes.contains(Change.SMALLER_RANGE)) {
+    static double share(Set<FigureChange> changes) {
+        if (changes.contains(FigureChange.SMALLER_RANGE)) {
             return HALF_THE_WAY;
         }
-        return changes.contains(Change.TO_A_BOX) ? TO_THE_BOX : 1;
+        return changes.contains(FigureChange.TO_A_BOX) ? TO_THE_BOX : 1;
     }
 
-    private static Pose pose(Pose pose, Change change) {
+    private static Pose pose(Pose pose, FigureChange change) {
         return switch (change) {
             case FEET_APART -> pose.with(legs(pose, Changed::apart));
             case KNEES_CLOSER -> pose.with(legs(pose, (part, leg) -> closer(pose, leg)));
@@ -62,9 +60,9 @@ final class Changed {
     }
 
     /** Things that stand where this body needs them. */
-    static List<Prop> around(Set<Change> changes, Pose pose, Skeleton start, Skeleton end) {
+    static List<Prop> around(Set<FigureChange> changes, Pose pose, Skeleton start, Skeleton end) {
         List<Prop> props = new ArrayList<>();
-        for (Change change : changes) {
+        for (FigureChange change : changes) {
             switch (change) {
                 case SUPPORT_NEAR -> support(pose, start).ifPresent(props::add);
                 case HEAD_SUPPORTED -> props.add(underTheHead(end));
@@ -77,26 +75,26 @@ final class Changed {
     }
 
     /** What one limb does instead. */
-    private interface Other {
-        Reach of(Part part, Reach reach);
+    private interface OtherFigure {
+        Reach of(Skeleton.SkeletonPart part, Reach reach);
     }
 
-    private static Map<Part, Reach> legs(Pose pose, Other other) {
+    private static Map<Skeleton.SkeletonPart, Reach> legs(Pose pose, OtherFigure other) {
         return limbs(pose, true, other);
     }
 
-    private static Map<Part, Reach> arms(Pose pose, Other other) {
+    private static Map<Skeleton.SkeletonPart, Reach> arms(Pose pose, OtherFigure other) {
         return limbs(pose, false, other);
     }
 
-    private static Map<Part, Reach> limbs(Pose pose, boolean legs, Other other) {
-        Map<Part, Reach> limbs = new EnumMap<>(Part.class);
+    private static Map<Skeleton.SkeletonPart, Reach> limbs(Pose pose, boolean legs, OtherFigure other) {
+        Map<Skeleton.SkeletonPart, Reach> limbs = new EnumMap<>(Skeleton.SkeletonPart.class);
         pose.limbs().forEach((part, reach) -> limbs.put(part, part.isLeg() == legs ? other.of(part, reach) : reach));
         return limbs;
     }
 
-    private static Reach apart(Part part, Reach leg) {
-        if (leg instanceof Reach.Place place) {
+    private static Reach apart(Skeleton.SkeletonPart part, Reach leg) {
+        if (leg instanceof Pose.Reach.ReachTarget place) {
             Vec at = place.target();
             double wide = Math.max(Math.abs(at.z()), APART) * part.side();
             return place.at(new Vec(at.x(), at.y(), wide));
@@ -107,7 +105,7 @@ final class Changed {
 
     /** A thigh that reaches away comes nearer to the chest, and its shank bends back. */
     private static Reach closer(Pose pose, Reach leg) {
-        if (leg instanceof Reach.Place place) {
+        if (leg instanceof Pose.Reach.ReachTarget place) {
             Vec at = place.target();
             double hips = pose.ground().x();
             return place.at(new Vec(hips + (at.x() - hips) * 0.8, at.y(), at.z()));
@@ -120,7 +118,7 @@ final class Changed {
     }
 
     /** Hands above the shoulders come down in front of them. */
-    private static Reach low(Pose pose, Skeleton body, Part part, Reach arm) {
+    private static Reach low(Pose pose, Skeleton body, Skeleton.SkeletonPart part, Reach arm) {
         Vec hand = body.limb(part).hold().minus(body.shoulder(part.side()));
         if (hand.dot(body.chest().along()) < HIGH) {
             return arm;
@@ -131,15 +129,16 @@ final class Changed {
     }
 
     private static Reach fist(Pose pose, Reach arm) {
-        if (arm instanceof Reach.Place place && !place.grips()) {
+        if (arm instanceof Pose.Reach.ReachTarget place && !place.grips()) {
             Vec away = Posing.upper(place.end());
             double down = Math.toDegrees(Math.atan2(-away.y(), -away.x()));
-            return new Reach.Place(place.target().plus(away.times(FIST)), down, place.out(), place.pole(), true);
+            return new Pose.Reach.ReachTarget(
+                    place.target().plus(away.times(FIST)), down, place.out(), place.pole(), true);
         }
-        boolean leansOnThem = pose.ground().rests().contains(Rest.HANDS)
+        boolean leansOnThem = pose.ground().rests().contains(Skeleton.Resting.HANDS)
                 || pose.ground()
                         .settle()
-                        .filter(settle -> settle.part() == Rest.HANDS)
+                        .filter(settle -> settle.part() == Skeleton.Resting.HANDS)
                         .isPresent();
         return arm instanceof Reach.Angles angles && leansOnThem
                 ? angles.turned(angles.first(), angles.second(), angles.second())
@@ -157,19 +156,19 @@ final class Changed {
         Pose.Ground ground = new Pose.Ground(
                 pose.ground().x(),
                 Optional.empty(),
-                List.of(Rest.SEAT),
+                List.of(Skeleton.Resting.SEAT),
                 pose.ground().height(),
                 Optional.empty());
         Pose bent = pose.with(legs(pose, (part, leg) -> notDeeper(leg)));
-        Map<Part, Reach> limbs = arms(bent, (part, arm) -> raised(pose, part, arm));
+        Map<Skeleton.SkeletonPart, Reach> limbs = arms(bent, (part, arm) -> raised(pose, part, arm));
         return new Pose(pose.id(), pose.view(), pose.onTheSide(), trunk, ground, limbs, pose.props());
     }
 
     private static boolean liesOnItsBack(Pose pose) {
         return Math.abs(pose.trunk().angle() - 180) < 8
                 && pose.ground().hips().isEmpty()
-                && (pose.ground().rests().contains(Rest.BACK)
-                        || pose.ground().rests().contains(Rest.SEAT));
+                && (pose.ground().rests().contains(Skeleton.Resting.BACK)
+                        || pose.ground().rests().contains(Skeleton.Resting.SEAT));
     }
 
     /** A hip that is bent already is not bent further by the wedge. */
@@ -182,19 +181,23 @@ final class Changed {
     }
 
     /** Arms go up with the chest, unless they lie on the floor; hands that hold the legs go with them. */
-    private static Reach raised(Pose pose, Part part, Reach arm) {
+    private static Reach raised(Pose pose, Skeleton.SkeletonPart part, Reach arm) {
         if (arm instanceof Reach.Angles angles) {
             return angles.turned(
                     angles.first() - PROPPED_DEGREES,
                     angles.second() - PROPPED_DEGREES,
                     angles.end() - PROPPED_DEGREES);
         }
-        Reach.Place place = (Reach.Place) arm;
+        Pose.Reach.ReachTarget place = (Pose.Reach.ReachTarget) arm;
         Vec to = place.target();
         if (to.y() < ON_THE_FLOOR) {
             return place.at(to.minus(new Vec(TOWARDS_THE_HEAD, 0, 0)));
         }
-        Reach leg = pose.limbs().get(part == Part.NEAR_ARM ? Part.NEAR_LEG : Part.FAR_LEG);
+        Reach leg = pose.limbs()
+                .get(
+                        part == Skeleton.SkeletonPart.NEAR_ARM
+                                ? Skeleton.SkeletonPart.NEAR_LEG
+                                : Skeleton.SkeletonPart.FAR_LEG);
         boolean holdsIt = place.grips() && leg instanceof Reach.Angles;
         double turn = holdsIt ? Math.min(0, DEEPEST_HIP - ((Reach.Angles) leg).first()) : -PROPPED_DEGREES;
         Vec hips = new Vec(pose.ground().x(), LYING_HIPS, 0);
@@ -208,7 +211,8 @@ final class Changed {
             return Optional.empty();
         }
         double rise = WEDGE_LENGTH * Math.tan(Math.toRadians(PROPPED_DEGREES)) * 0.92;
-        return Optional.of(new Prop(Prop.Kind.WEDGE, start.hips().x() - 0.03, 0, WEDGE_LENGTH, rise, Prop.At.HANDS));
+        return Optional.of(
+                new Prop(Prop.PropKind.WEDGE, start.hips().x() - 0.03, 0, WEDGE_LENGTH, rise, Prop.PropPlace.HANDS));
     }
 
     /** Nothing where something to hold on to stands there already. */
@@ -217,22 +221,23 @@ final class Changed {
             return Optional.empty();
         }
         double high = body.hips().y() + 0.05;
-        return Optional.of(new Prop(Prop.Kind.RAIL, body.hips().x() + WITHIN_REACH, high, 0, 0, Prop.At.HANDS));
+        return Optional.of(
+                new Prop(Prop.PropKind.RAIL, body.hips().x() + WITHIN_REACH, high, 0, 0, Prop.PropPlace.HANDS));
     }
 
     private static Prop underTheHead(Skeleton body) {
-        double under = Math.max(0.02, body.lowest(List.of(Rest.HEAD)));
+        double under = Math.max(0.02, body.lowest(List.of(Skeleton.Resting.HEAD)));
         double x = body.headBase().plus(body.head().along().times(0.05)).x();
-        return new Prop(Prop.Kind.CUSHION, x - 0.09, 0, 0.17, under, Prop.At.HANDS);
+        return new Prop(Prop.PropKind.CUSHION, x - 0.09, 0, 0.17, under, Prop.PropPlace.HANDS);
     }
 
     private static Optional<Prop> box(Pose pose, Skeleton end) {
-        if (pose.props().stream().anyMatch(prop -> prop.kind() == Prop.Kind.CHAIR)) {
+        if (pose.props().stream().anyMatch(prop -> prop.kind() == Prop.PropKind.CHAIR)) {
             return Optional.empty();
         }
-        double seat = Math.max(0.05, end.lowest(List.of(Rest.SEAT)));
-        boolean behindHer = pose.view() == Pose.View.FRONT || pose.view() == Pose.View.BACK;
+        double seat = Math.max(0.05, end.lowest(List.of(Skeleton.Resting.SEAT)));
+        boolean behindHer = pose.view() == Pose.PoseView.FRONT || pose.view() == Pose.PoseView.BACK;
         double left = behindHer ? -BOX / 2 : end.hips().x() - 0.2;
-        return Optional.of(new Prop(Prop.Kind.STEP, left, 0, BOX, seat, Prop.At.HANDS));
+        return Optional.of(new Prop(Prop.PropKind.STEP, left, 0, BOX, seat, Prop.PropPlace.HANDS));
     }
 }

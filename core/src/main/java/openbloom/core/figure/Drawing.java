@@ -44,8 +44,8 @@ final class Drawing {
         return points;
     }
 
-    Frame frame() {
-        return new Frame(least, most, low, high);
+    DrawingFrame frame() {
+        return new DrawingFrame(least, most, low, high);
     }
 
     String text() {
@@ -53,13 +53,13 @@ final class Drawing {
     }
 
     /** How far a drawing reaches. */
-    record Frame(double left, double right, double low, double high) {
+    record DrawingFrame(double left, double right, double low, double high) {
         private static final double MARGIN = 0.05;
         private static final double NARROWEST = 1.3;
         private static final double LOWEST = 0.62;
 
-        Frame with(Frame other) {
-            return new Frame(
+        DrawingFrame with(DrawingFrame other) {
+            return new DrawingFrame(
                     Math.min(left, other.left),
                     Math.max(right, other.right),
                     Math.min(low, other.low),

@@ -4,20 +4,20 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import openbloom.core.Fields;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
 import openbloom.core.Problems;
 import openbloom.core.Yaml;
+import openbloom.core.YamlFieldReader;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.node.ObjectNode;
 
 /** A YAML file of poses and of figures made from them. A pose may start {@code from} another and change a part of it. */
 record FigureFile(
-        @Nullable Map<String, ObjectNode> poses, @Nullable Map<String, Entry> figures) {
+        @Nullable Map<String, ObjectNode> poses, @Nullable Map<String, FigureEntry> figures) {
     /** A figure as it stands in the file. */
-    record Entry(
+    record FigureEntry(
             @Nullable String start,
             @Nullable String end,
             @Nullable String bumpStart,
@@ -26,9 +26,9 @@ record FigureFile(
             @Nullable String works) {}
 
     /** What a file comes to; poses as entries that stand for themselves. */
-    record Read(Map<String, Figure> figures, Map<String, ObjectNode> poses) {}
+    record FigureRead(Map<String, Figure> figures, Map<String, ObjectNode> poses) {}
 
-    static Outcome<Read> read(String yaml) {
+    static Outcome<FigureRead> read(String yaml) {
         if (yaml.length() > Yaml.LONGEST) {
             return Outcome.refused(Problem.of("file", "yaml.tooLong", Yaml.LONGEST, yaml.length()));
         }
@@ -36,7 +36,7 @@ record FigureFile(
             FigureFile file = Yaml.MAPPER.readValue(yaml, FigureFile.class);
             return file == null || file.poses() == null || file.figures() == null
                     ? Outcome.refused(Problem.of("file", "yaml.empty"))
-                    : new Reading(file.poses(), file.figures()).read();
+                    : new FileReading(file.poses(), file.figures()).read();
         } catch (JacksonException broken) {
             return Outcome.refused(Yaml.broken("file", broken));
         }
@@ -57,23 +57,23 @@ record FigureFile(
     }
 
     /** Reads one file; problems are gathered until the end. */
-    private static final class Reading {
+    private static final class FileReading {
         private final Map<String, ObjectNode> entries;
-        private final Map<String, Entry> figures;
+        private final Map<String, FigureEntry> figures;
         private final Map<String, ObjectNode> wholes = new LinkedHashMap<>();
         private final Map<String, Pose> poses = new LinkedHashMap<>();
         private final Problems problems = new Problems();
 
-        Reading(Map<String, ObjectNode> entries, Map<String, Entry> figures) {
+        FileReading(Map<String, ObjectNode> entries, Map<String, FigureEntry> figures) {
             this.entries = entries;
             this.figures = figures;
         }
 
-        Outcome<Read> read() {
+        Outcome<FigureRead> read() {
             entries.keySet().forEach(this::pose);
             Map<String, Figure> read = new LinkedHashMap<>();
             figures.forEach((id, entry) -> read.put(id, figure(id, entry)));
-            return problems.outcome(new Read(read, wholes));
+            return problems.outcome(new FigureRead(read, wholes));
         }
 
         private void pose(String id) {
@@ -103,8 +103,8 @@ record FigureFile(
             return over(whole(from, deep + 1), own);
         }
 
-        private Figure figure(String id, Entry entry) {
-            Fields fields = new Fields(id);
+        private Figure figure(String id, FigureEntry entry) {
+            YamlFieldReader fields = new YamlFieldReader(id);
             Pose start = named(id + ".start", entry.start());
             Pose end = entry.end() == null ? start : named(id + ".end", entry.end());
             Figure figure = new Figure(
@@ -117,7 +117,7 @@ record FigureFile(
             return figure;
         }
 
-        private Optional<Figure.Way> bump(String id, Entry entry) {
+        private Optional<Figure.Way> bump(String id, FigureEntry entry) {
             return Optional.ofNullable(entry.bumpStart()).map(start -> {
                 Pose from = named(id + ".bumpStart", start);
                 return new Figure.Way(from, entry.bumpEnd() == null ? from : named(id + ".bumpEnd", entry.bumpEnd()));

@@ -2,7 +2,6 @@ package openbloom.core.figure;
 
 import java.util.ArrayList;
 import java.util.List;
-import openbloom.core.figure.Skeleton.Part;
 
 /** One figure with one look, as SVG. */
 final class FigureSheet {
@@ -11,13 +10,13 @@ final class FigureSheet {
     private static final int ARROW_STEPS = 8;
 
     private final Figure figure;
-    private final Look look;
+    private final FigureStyle look;
     private final Figure.Way way;
     private final BodyStage stage;
     private final Skeleton start;
     private final Skeleton end;
 
-    FigureSheet(Figure figure, Look look) {
+    FigureSheet(Figure figure, FigureStyle look) {
         this.figure = figure;
         this.look = look;
         this.way = Changed.way(figure.at(look.stage()), look.changes());
@@ -79,7 +78,7 @@ final class FigureSheet {
         scenery.held();
     }
 
-    private static List<Dot> corners(Drawing.Frame frame) {
+    private static List<Dot> corners(Drawing.DrawingFrame frame) {
         return List.of(new Dot(frame.left(), frame.low()), new Dot(frame.right(), frame.high()));
     }
 
@@ -98,7 +97,11 @@ final class FigureSheet {
             return;
         }
         Painter painter = new Painter(start, stage, camera(way.start()), drawing);
-        for (Part part : List.of(Part.FAR_ARM, Part.FAR_LEG, Part.NEAR_LEG, Part.NEAR_ARM)) {
+        for (Skeleton.SkeletonPart part : List.of(
+                Skeleton.SkeletonPart.FAR_ARM,
+                Skeleton.SkeletonPart.FAR_LEG,
+                Skeleton.SkeletonPart.NEAR_LEG,
+                Skeleton.SkeletonPart.NEAR_ARM)) {
             if (start.limb(part).tip().minus(end.limb(part).tip()).length() > LIMB_MOVES) {
                 painter.ghost(part);
             }
@@ -127,12 +130,12 @@ final class FigureSheet {
 
     private Vec followed(Skeleton body) {
         return switch (figure.follows()) {
-            case NEAR_FOOT -> body.limb(Part.NEAR_LEG).tip();
-            case FAR_FOOT -> body.limb(Part.FAR_LEG).tip();
-            case NEAR_KNEE -> body.limb(Part.NEAR_LEG).middle();
-            case FAR_KNEE -> body.limb(Part.FAR_LEG).middle();
-            case NEAR_HAND -> body.limb(Part.NEAR_ARM).hold();
-            case FAR_HAND -> body.limb(Part.FAR_ARM).hold();
+            case NEAR_FOOT -> body.limb(Skeleton.SkeletonPart.NEAR_LEG).tip();
+            case FAR_FOOT -> body.limb(Skeleton.SkeletonPart.FAR_LEG).tip();
+            case NEAR_KNEE -> body.limb(Skeleton.SkeletonPart.NEAR_LEG).middle();
+            case FAR_KNEE -> body.limb(Skeleton.SkeletonPart.FAR_LEG).middle();
+            case NEAR_HAND -> body.limb(Skeleton.SkeletonPart.NEAR_ARM).hold();
+            case FAR_HAND -> body.limb(Skeleton.SkeletonPart.FAR_ARM).hold();
             case HIPS -> body.hips();
             case CHEST -> body.spine(0.2);
             default -> body.headBase().plus(body.head().along().times(0.05));

@@ -22,7 +22,7 @@ public final class Figures {
 
     private final Map<String, ObjectNode> poses;
 
-    private Figures(FigureFile.Read read) {
+    private Figures(FigureFile.FigureRead read) {
         this.figures = Map.copyOf(read.figures());
         this.poses = Map.copyOf(read.poses());
     }
@@ -50,19 +50,19 @@ public final class Figures {
     }
 
     /** One picture: where the move goes to, paler where it began, and an arrow. */
-    public String picture(String id, Look look) {
+    public String picture(String id, FigureStyle look) {
         return new FigureSheet(figure(id, look), look).picture();
     }
 
     /** Two pictures of one size: where the move begins and where it goes to; one if it is held. */
-    public List<String> startAndEnd(String id, Look look) {
+    public List<String> startAndEnd(String id, FigureStyle look) {
         Figure figure = figure(id, look);
         FigureSheet sheet = new FigureSheet(figure, look);
         return figure.at(look.stage()).isHeld() ? List.of(sheet.at(0)) : List.of(sheet.at(0), sheet.at(1));
     }
 
     /** Pictures of one size from start to end, for showing the move in motion. */
-    public List<String> frames(String id, Look look, int count) {
+    public List<String> frames(String id, FigureStyle look, int count) {
         if (count < 2 || count > 60) {
             throw new IllegalArgumentException("Expected 2 to 60 frames, but was " + count);
         }
@@ -101,7 +101,7 @@ public final class Figures {
         return OwnPoses.written(figure(id).usual().end(), joints);
     }
 
-    private Figure figure(String id, Look look) {
+    private Figure figure(String id, FigureStyle look) {
         Figure figure = figure(id);
         return look.own().map(own -> figure.goingTo(own.pose())).orElse(figure);
     }

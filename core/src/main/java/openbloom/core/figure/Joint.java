@@ -2,7 +2,7 @@ package openbloom.core.figure;
 
 import java.util.Arrays;
 import java.util.Optional;
-import openbloom.core.Fields;
+import openbloom.core.YamlFieldReader;
 
 /** What can be turned in a pose of the studio's own: directions in the plane looked at, 0° forward, 90° up, 180° back. */
 public enum Joint {
@@ -44,7 +44,7 @@ public enum Joint {
 
     /** As it stands in an address or a form. */
     public String written() {
-        return Fields.asWritten(this);
+        return YamlFieldReader.asWritten(this);
     }
 
     public static Optional<Joint> of(String written) {

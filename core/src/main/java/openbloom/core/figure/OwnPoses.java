@@ -5,11 +5,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import openbloom.core.Fields;
 import openbloom.core.Outcome;
 import openbloom.core.Yaml;
-import openbloom.core.figure.Skeleton.Part;
-import openbloom.core.figure.Skeleton.Rest;
+import openbloom.core.YamlFieldReader;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -32,7 +30,7 @@ final class OwnPoses {
         joints.put(Joint.TRUNK, degrees(body.pelvis().along()));
         joints.put(Joint.CURL, (int) Math.round(pose.trunk().curl()));
         joints.put(Joint.NOD, (int) Math.round(pose.trunk().nod()));
-        for (Part part : Part.values()) {
+        for (Skeleton.SkeletonPart part : Skeleton.SkeletonPart.values()) {
             joints.put(upper(part), degrees(body.limb(part).first().along()));
             joints.put(lower(part), degrees(body.limb(part).second().along()));
         }
@@ -51,7 +49,7 @@ final class OwnPoses {
         put(entry, "curl", Joint.CURL, was, asked);
         put(entry, "nod", Joint.NOD, was, asked);
         Skeleton body = Posing.of(from, BodyStage.NEITHER);
-        for (Part part : Part.values()) {
+        for (Skeleton.SkeletonPart part : Skeleton.SkeletonPart.values()) {
             int first = asked.getOrDefault(upper(part), was.get(upper(part)));
             int second = asked.getOrDefault(lower(part), was.get(lower(part)));
             if (first != was.get(upper(part)) || second != was.get(lower(part))) {
@@ -61,7 +59,7 @@ final class OwnPoses {
         return entry;
     }
 
-    private static Map<String, Object> limb(Limb limb, Part part, int first, int second) {
+    private static Map<String, Object> limb(Limb limb, Skeleton.SkeletonPart part, int first, int second) {
         Map<String, Object> told = new LinkedHashMap<>();
         told.put("first", first);
         told.put("second", second);
@@ -83,15 +81,15 @@ final class OwnPoses {
         if (!read.problems().isEmpty()) {
             return new Outcome.Refused<>(read.problems());
         }
-        Fields fields = new Fields(owner);
+        YamlFieldReader fields = new YamlFieldReader(owner);
         check(read.value(), fields);
         return fields.outcome(new OwnPose(read.value()));
     }
 
     /** Whether a body can be so: joints in their range, on the ground, and hands and feet where they are said to be. */
-    private static void check(Pose pose, Fields fields) {
+    private static void check(Pose pose, YamlFieldReader fields) {
         Skeleton body = Posing.of(pose, BodyStage.NEITHER);
-        for (Part part : Part.values()) {
+        for (Skeleton.SkeletonPart part : Skeleton.SkeletonPart.values()) {
             Limb limb = body.limb(part);
             if (limb.bend() > MOST_BEND) {
                 fields.refuse(name(part), "pose.bend", words(part), Math.round(limb.bend()));
@@ -102,7 +100,7 @@ final class OwnPoses {
             if (part.isLeg() && hip > MOST_HIP) {
                 fields.refuse(name(part), "pose.hip", words(part), Math.round(hip));
             }
-            if (pose.limbs().get(part) instanceof Pose.Reach.Place place && !pose.onTheSide()) {
+            if (pose.limbs().get(part) instanceof Pose.Reach.ReachTarget place && !pose.onTheSide()) {
                 Vec at = part.isLeg() ? limb.sole() : limb.tip();
                 Vec wanted =
                         part.isLeg() ? place.target() : new BellyRoom(body, BodyStage.NEITHER).outside(place.target());
@@ -111,12 +109,18 @@ final class OwnPoses {
                 }
             }
         }
-        for (Rest rest : List.of(Rest.FEET, Rest.KNEES, Rest.HANDS, Rest.ELBOWS, Rest.SEAT, Rest.HEAD)) {
+        for (Skeleton.Resting rest : List.of(
+                Skeleton.Resting.FEET,
+                Skeleton.Resting.KNEES,
+                Skeleton.Resting.HANDS,
+                Skeleton.Resting.ELBOWS,
+                Skeleton.Resting.SEAT,
+                Skeleton.Resting.HEAD)) {
             if (body.lowest(List.of(rest)) < BELOW) {
-                fields.refuse("rests", "pose.through", Fields.asWritten(rest));
+                fields.refuse("rests", "pose.through", YamlFieldReader.asWritten(rest));
             }
         }
-        double lowest = body.lowest(List.of(Rest.values()));
+        double lowest = body.lowest(List.of(Skeleton.Resting.values()));
         boolean carried = pose.props().stream().anyMatch(prop -> !prop.kind().isHeld());
         if (lowest > FLOATS && !carried) {
             fields.refuse("rests", "pose.floats", Math.round(lowest * 100));
@@ -134,12 +138,12 @@ final class OwnPoses {
         return (int) Math.round(Math.toDegrees(Math.atan2(along.y(), along.x())));
     }
 
-    private static long out(Axes bone, Part part) {
+    private static long out(Axes bone, Skeleton.SkeletonPart part) {
         double sine = Math.max(-1, Math.min(1, bone.along().z() * part.side()));
         return Math.round(Math.toDegrees(Math.asin(sine)));
     }
 
-    private static Joint upper(Part part) {
+    private static Joint upper(Skeleton.SkeletonPart part) {
         return switch (part) {
             case NEAR_LEG -> Joint.NEAR_THIGH;
             case FAR_LEG -> Joint.FAR_THIGH;
@@ -148,7 +152,7 @@ final class OwnPoses {
         };
     }
 
-    private static Joint lower(Part part) {
+    private static Joint lower(Skeleton.SkeletonPart part) {
         return switch (part) {
             case NEAR_LEG -> Joint.NEAR_SHANK;
             case FAR_LEG -> Joint.FAR_SHANK;
@@ -157,11 +161,11 @@ final class OwnPoses {
         };
     }
 
-    private static String words(Part part) {
+    private static String words(Skeleton.SkeletonPart part) {
         return (part.side() > 0 ? "nearer " : "farther ") + (part.isLeg() ? "leg" : "arm");
     }
 
-    private static String name(Part part) {
+    private static String name(Skeleton.SkeletonPart part) {
         return switch (part) {
             case NEAR_LEG -> "near";
             case FAR_LEG -> "far";

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
-import openbloom.core.figure.Skeleton.Part;
 
 /** Paints a skeleton: what is further first, each limb in one outline, the working region softly marked. */
 final class Painter {
@@ -28,9 +27,9 @@ final class Painter {
 
     /** The whole body; legs and arms behind the trunk in the paler tone. */
     void body(Runnable marks) {
-        List<Part> order = new ArrayList<>(List.of(Part.values()));
+        List<Skeleton.SkeletonPart> order = new ArrayList<>(List.of(Skeleton.SkeletonPart.values()));
         order.sort(Comparator.comparingDouble(this::nearness));
-        for (Part part : order) {
+        for (Skeleton.SkeletonPart part : order) {
             if (isBehind(part)) {
                 limb(part, isSideOn() ? Tones.FAR : Tones.NEAR);
             }
@@ -47,7 +46,7 @@ final class Painter {
         if (!headBehind) {
             head();
         }
-        for (Part part : order) {
+        for (Skeleton.SkeletonPart part : order) {
             if (!isBehind(part) && !part.isLeg()) {
                 limb(part, Tones.NEAR);
             }
@@ -58,14 +57,14 @@ final class Painter {
         return Math.abs(camera.seen(body.pelvis().side()).z()) > 0.7;
     }
 
-    private double nearness(Part part) {
+    private double nearness(Skeleton.SkeletonPart part) {
         Limb limb = body.limb(part);
         return camera.seen(limb.root()).z()
                 + camera.seen(limb.middle()).z()
                 + camera.seen(limb.tip()).z();
     }
 
-    private boolean isBehind(Part part) {
+    private boolean isBehind(Skeleton.SkeletonPart part) {
         Limb limb = body.limb(part);
         double trunk = camera.seen(part.isLeg() ? body.hips() : body.spine(0.2)).z();
         double mean = (camera.seen(limb.root()).z()
@@ -76,11 +75,11 @@ final class Painter {
     }
 
     /** Paler limbs only, where she began. */
-    void ghost(Part part) {
+    void ghost(Skeleton.SkeletonPart part) {
         limb(part, Tones.GHOST);
     }
 
-    private void limb(Part part, Tones tones) {
+    private void limb(Skeleton.SkeletonPart part, Tones tones) {
         if (part.isLeg()) {
             leg(part, tones);
         } else {
@@ -89,7 +88,7 @@ final class Painter {
     }
 
     /** The bare foot first, then the leggings over it: their hem is the line between. */
-    private void leg(Part part, Tones tones) {
+    private void leg(Skeleton.SkeletonPart part, Tones tones) {
         bareFoot(body.limb(part), tones);
         drawing.solid(leggings(body.limb(part)), tones.leggings(), tones.ink());
     }
@@ -166,7 +165,7 @@ final class Painter {
         return points;
     }
 
-    private void arm(Part part, Tones tones) {
+    private void arm(Skeleton.SkeletonPart part, Tones tones) {
         Limb arm = body.limb(part);
         Loft upper = Loft.of(camera, Body.upperArm(), arm.root(), arm.first(), Body.UPPER_ARM, 0, 1);
         Loft lower = Loft.of(camera, Body.forearm(), arm.middle(), arm.second(), Body.FOREARM, 0, 1);
@@ -183,7 +182,7 @@ final class Painter {
     }
 
     /** The line of a nearer arm where it leaves the trunk; the trunk is painted over its inner half. */
-    private void armUnderTop(Part part) {
+    private void armUnderTop(Skeleton.SkeletonPart part) {
         Limb arm = body.limb(part);
         Loft sleeve = Loft.of(camera, Body.upperArm(), arm.root(), arm.first(), Body.UPPER_ARM, 0, SLEEVE);
         drawing.solid(Curve.closed(sleeve.outline(true, false)), Tones.NEAR.top(), Tones.NEAR.ink());
@@ -207,10 +206,10 @@ final class Painter {
     }
 
     /** Pelvis and the nearer legs in one outline: the hip melts in. */
-    private void pelvis(List<Part> order) {
+    private void pelvis(List<Skeleton.SkeletonPart> order) {
         StringBuilder path =
                 new StringBuilder(Curve.closed(drawing.room(trunk(-1, 0.1).outline(SEAT_ROUND, 0))));
-        List<Part> legs =
+        List<Skeleton.SkeletonPart> legs =
                 order.stream().filter(part -> part.isLeg() && !isBehind(part)).toList();
         if (legs.size() == 2) {
             drawing.solid(path.toString(), Tones.NEAR.leggings(), Tones.NEAR.ink());

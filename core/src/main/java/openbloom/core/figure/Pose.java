@@ -3,8 +3,6 @@ package openbloom.core.figure;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import openbloom.core.figure.Skeleton.Part;
-import openbloom.core.figure.Skeleton.Rest;
 
 /**
  * One position of the body as data. Angles are of the plane that is looked at: 0° forward, 90° up, 180° back.
@@ -16,14 +14,20 @@ import openbloom.core.figure.Skeleton.Rest;
  * @param nod how far the chin comes to the chest
  */
 record Pose(
-        String id, View view, boolean onTheSide, Trunk trunk, Ground ground, Map<Part, Reach> limbs, List<Prop> props) {
+        String id,
+        PoseView view,
+        boolean onTheSide,
+        Trunk trunk,
+        Ground ground,
+        Map<Skeleton.SkeletonPart, Reach> limbs,
+        List<Prop> props) {
     Pose {
         limbs = Map.copyOf(limbs);
         props = List.copyOf(props);
     }
 
     /** The same pose with other limbs. */
-    Pose with(Map<Part, Reach> other) {
+    Pose with(Map<Skeleton.SkeletonPart, Reach> other) {
         return new Pose(id, view, onTheSide, trunk, ground, other, props);
     }
 
@@ -34,13 +38,14 @@ record Pose(
      *
      * @param settle a part whose underside is brought to a height by turning the trunk
      */
-    record Ground(double x, Optional<Double> hips, List<Rest> rests, double height, Optional<Settle> settle) {
+    record Ground(
+            double x, Optional<Double> hips, List<Skeleton.Resting> rests, double height, Optional<Settle> settle) {
         Ground {
             rests = List.copyOf(rests);
         }
     }
 
-    record Settle(Rest part, double height) {}
+    record Settle(Skeleton.Resting part, double height) {}
 
     /** What an arm or a leg does: its angles, or the place it reaches. */
     sealed interface Reach {
@@ -64,15 +69,15 @@ record Pose(
          * @param end direction of fingers or toes; for a flat hand or foot 0 or 180
          * @param out how far the middle joint goes to the side, 0–90°
          */
-        record Place(Vec target, double end, double out, Optional<Double> pole, boolean grips) implements Reach {
-            Place at(Vec other) {
-                return new Place(other, end, out, pole, grips);
+        record ReachTarget(Vec target, double end, double out, Optional<Double> pole, boolean grips) implements Reach {
+            ReachTarget at(Vec other) {
+                return new ReachTarget(other, end, out, pole, grips);
             }
         }
     }
 
     /** From where it is looked at. */
-    enum View {
+    enum PoseView {
         SIDE(-10, 0),
         FRONT(-90, 0),
         BACK(90, 0),
@@ -83,7 +88,7 @@ record Pose(
         private final double yaw;
         private final double pitch;
 
-        View(double yaw, double pitch) {
+        PoseView(double yaw, double pitch) {
             this.yaw = yaw;
             this.pitch = pitch;
         }

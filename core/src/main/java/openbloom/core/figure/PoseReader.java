@@ -4,24 +4,22 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import openbloom.core.Fields;
 import openbloom.core.Outcome;
+import openbloom.core.YamlFieldReader;
 import openbloom.core.figure.Pose.Reach;
 import openbloom.core.figure.PoseEntry.LimbEntry;
 import openbloom.core.figure.PoseEntry.PropEntry;
-import openbloom.core.figure.Skeleton.Part;
-import openbloom.core.figure.Skeleton.Rest;
 import org.jspecify.annotations.Nullable;
 
 /** Turns an entry of a file into a pose, or says everything that is wrong with it. */
 final class PoseReader {
     private static final double FURTHEST = 2;
 
-    private final Fields fields;
+    private final YamlFieldReader fields;
     private final PoseEntry entry;
 
     private PoseReader(String id, PoseEntry entry) {
-        this.fields = new Fields(id);
+        this.fields = new YamlFieldReader(id);
         this.entry = entry;
     }
 
@@ -33,7 +31,7 @@ final class PoseReader {
     private Pose pose(String id) {
         return new Pose(
                 id,
-                fields.word("view", entry.view(), Pose.View.SIDE),
+                fields.word("view", entry.view(), Pose.PoseView.SIDE),
                 "side".equals(entry.lie()),
                 trunk(),
                 ground(),
@@ -54,14 +52,14 @@ final class PoseReader {
     }
 
     private Pose.Ground ground() {
-        List<Rest> rests = entry.ground().rests() == null
-                ? List.of(Rest.FEET)
+        List<Skeleton.Resting> rests = entry.ground().rests() == null
+                ? List.of(Skeleton.Resting.FEET)
                 : entry.ground().rests().stream()
-                        .map(rest -> fields.word("rests", rest, Rest.class))
+                        .map(rest -> fields.word("rests", rest, Skeleton.Resting.class))
                         .toList();
         Optional<Pose.Settle> settle = Optional.ofNullable(entry.ground().settle())
                 .map(part -> new Pose.Settle(
-                        fields.word("settle", part, Rest.class),
+                        fields.word("settle", part, Skeleton.Resting.class),
                         share("settleHeight", entry.ground().settleHeight())));
         return new Pose.Ground(
                 share("x", entry.ground().x()),
@@ -71,22 +69,41 @@ final class PoseReader {
                 settle);
     }
 
-    private Map<Part, Reach> limbs() {
-        Map<Part, Reach> limbs = new EnumMap<>(Part.class);
-        put(limbs, Part.NEAR_LEG, "near", entry.limbs().near(), entry.limbs().legs());
-        put(limbs, Part.FAR_LEG, "far", entry.limbs().far(), entry.limbs().legs());
+    private Map<Skeleton.SkeletonPart, Reach> limbs() {
+        Map<Skeleton.SkeletonPart, Reach> limbs = new EnumMap<>(Skeleton.SkeletonPart.class);
         put(
                 limbs,
-                Part.NEAR_ARM,
+                Skeleton.SkeletonPart.NEAR_LEG,
+                "near",
+                entry.limbs().near(),
+                entry.limbs().legs());
+        put(
+                limbs,
+                Skeleton.SkeletonPart.FAR_LEG,
+                "far",
+                entry.limbs().far(),
+                entry.limbs().legs());
+        put(
+                limbs,
+                Skeleton.SkeletonPart.NEAR_ARM,
                 "nearArm",
                 entry.limbs().nearArm(),
                 entry.limbs().arms());
-        put(limbs, Part.FAR_ARM, "farArm", entry.limbs().farArm(), entry.limbs().arms());
+        put(
+                limbs,
+                Skeleton.SkeletonPart.FAR_ARM,
+                "farArm",
+                entry.limbs().farArm(),
+                entry.limbs().arms());
         return limbs;
     }
 
     private void put(
-            Map<Part, Reach> limbs, Part part, String name, @Nullable LimbEntry own, @Nullable LimbEntry both) {
+            Map<Skeleton.SkeletonPart, Reach> limbs,
+            Skeleton.SkeletonPart part,
+            String name,
+            @Nullable LimbEntry own,
+            @Nullable LimbEntry both) {
         LimbEntry told = own == null ? both : own;
         if (told == null) {
             fields.refuse(name, "pose.limb", name);
@@ -95,7 +112,7 @@ final class PoseReader {
         limbs.put(part, reach(part, name, told));
     }
 
-    private Reach reach(Part part, String name, LimbEntry told) {
+    private Reach reach(Skeleton.SkeletonPart part, String name, LimbEntry told) {
         if (told.to() == null) {
             double first = required(name + ".first", told.first(), 360);
             double second = required(name + ".second", told.second(), 360);
@@ -115,7 +132,7 @@ final class PoseReader {
         }
         double wide = part.isLeg() ? Body.HIP_SIDE : Body.SHOULDER_SIDE;
         double z = to.size() == 3 ? share(name + ".to", to.get(2)) : wide;
-        return new Reach.Place(
+        return new Pose.Reach.ReachTarget(
                 new Vec(share(name + ".to", to.get(0)), share(name + ".to", to.get(1)), z * part.side()),
                 degrees(name + ".end", told.end(), 360),
                 degrees(name + ".out", told.out(), 90),
@@ -124,14 +141,14 @@ final class PoseReader {
     }
 
     private Prop prop(PropEntry told) {
-        Prop.Kind kind = fields.word("props.kind", told.kind(), Prop.Kind.class);
+        Prop.PropKind kind = fields.word("props.kind", told.kind(), Prop.PropKind.class);
         return new Prop(
                 kind,
                 share("props.x", told.x()),
                 share("props.y", told.y()),
                 share("props.width", told.width()),
                 share("props.height", told.height()),
-                fields.word("props.at", told.at(), Prop.At.HANDS));
+                fields.word("props.at", told.at(), Prop.PropPlace.HANDS));
     }
 
     private double required(String name, @Nullable Double value, double most) {

@@ -4,7 +4,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import openbloom.core.figure.Pose.Reach;
-import openbloom.core.figure.Skeleton.Part;
 
 /** Puts a body into a pose: trunk, then ground, then limbs. The same pose and stage always give the same body. */
 final class Posing {
@@ -66,9 +65,10 @@ final class Posing {
             return body;
         }
         BellyRoom room = new BellyRoom(body, stage);
-        Map<Part, Limb> limbs = new EnumMap<>(body.limbs());
-        for (Part part : List.of(Part.NEAR_ARM, Part.FAR_ARM)) {
-            if (pose.limbs().get(part) instanceof Reach.Place place && room.deepest(body.limb(part)) < ON_THE_SKIN) {
+        Map<Skeleton.SkeletonPart, Limb> limbs = new EnumMap<>(body.limbs());
+        for (Skeleton.SkeletonPart part : List.of(Skeleton.SkeletonPart.NEAR_ARM, Skeleton.SkeletonPart.FAR_ARM)) {
+            if (pose.limbs().get(part) instanceof Pose.Reach.ReachTarget place
+                    && room.deepest(body.limb(part)) < ON_THE_SKIN) {
                 limbs.put(part, clear(body, room, part, onTheSkin(body, room, place)));
             }
         }
@@ -76,17 +76,17 @@ final class Posing {
     }
 
     /** An open hand that is brought out to the skin lies flat on it, fingers down. */
-    private static Reach.Place onTheSkin(Skeleton body, BellyRoom room, Reach.Place place) {
+    private static Pose.Reach.ReachTarget onTheSkin(Skeleton body, BellyRoom room, Pose.Reach.ReachTarget place) {
         Vec outside = room.outside(place.target());
         if (place.grips() || outside.minus(place.target()).length() < 0.005) {
             return place.at(outside);
         }
         Vec down = body.pelvis().along().times(-1);
         double fingers = Math.toDegrees(Math.atan2(down.y(), down.x()));
-        return new Reach.Place(outside, fingers, place.out(), place.pole(), false);
+        return new Pose.Reach.ReachTarget(outside, fingers, place.out(), place.pole(), false);
     }
 
-    private Limb clear(Skeleton trunk, BellyRoom room, Part part, Reach.Place place) {
+    private Limb clear(Skeleton trunk, BellyRoom room, Skeleton.SkeletonPart part, Pose.Reach.ReachTarget place) {
         Limb best = reaching(trunk, part, place, place.out());
         double deepest = room.deepest(best);
         for (double out = place.out() + ELBOW_STEP;
@@ -118,8 +118,8 @@ final class Posing {
     }
 
     private Skeleton limbed(Skeleton trunk) {
-        Map<Part, Limb> limbs = new EnumMap<>(Part.class);
-        for (Part part : Part.values()) {
+        Map<Skeleton.SkeletonPart, Limb> limbs = new EnumMap<>(Skeleton.SkeletonPart.class);
+        for (Skeleton.SkeletonPart part : Skeleton.SkeletonPart.values()) {
             Reach reach = pose.limbs().get(part);
             if (reach == null) {
                 throw new IllegalStateException("Expected " + part + " in pose " + pose.id() + ", but there was none");
@@ -129,7 +129,7 @@ final class Posing {
         return new Skeleton(trunk.hips(), trunk.pelvis(), trunk.chest(), trunk.head(), limbs);
     }
 
-    private Limb limb(Skeleton trunk, Part part, Reach reach) {
+    private Limb limb(Skeleton trunk, Skeleton.SkeletonPart part, Reach reach) {
         Vec root = trunk.root(part);
         if (reach instanceof Reach.Angles angles) {
             double room = part.isLeg() ? stage.knees() * 0.5 : 0;
@@ -138,11 +138,11 @@ final class Posing {
             Axes rolled = rolled(part.isLeg(), first, second);
             return new Limb(root, part.isLeg(), rolled, second, end(part, angles.end(), second), angles.grips());
         }
-        Reach.Place place = (Reach.Place) reach;
+        Pose.Reach.ReachTarget place = (Pose.Reach.ReachTarget) reach;
         return reaching(trunk, part, place, place.out());
     }
 
-    private Limb reaching(Skeleton trunk, Part part, Reach.Place place, double out) {
+    private Limb reaching(Skeleton trunk, Skeleton.SkeletonPart part, Pose.Reach.ReachTarget place, double out) {
         Axes end = planted(part, place.end(), place.grips());
         Vec pole = pole(trunk, part, place, out);
         return Limb.reaching(trunk.root(part), part.isLeg(), tip(part, place, end), pole, end, place.grips());
@@ -157,7 +157,7 @@ final class Posing {
     }
 
     /** A foot is set by its sole, a hand by its palm; a closed hand is at its target. */
-    private static Vec tip(Part part, Reach.Place place, Axes end) {
+    private static Vec tip(Skeleton.SkeletonPart part, Pose.Reach.ReachTarget place, Axes end) {
         Vec target = place.target();
         if (!part.isLeg()) {
             return place.grips() ? target : target.plus(end.front().times(0.014));
@@ -166,7 +166,7 @@ final class Posing {
         return place.grips() ? ankle.minus(end.along().times(Body.BALL)) : ankle;
     }
 
-    private Vec pole(Skeleton trunk, Part part, Reach.Place place, double elbowOut) {
+    private Vec pole(Skeleton trunk, Skeleton.SkeletonPart part, Pose.Reach.ReachTarget place, double elbowOut) {
         Vec away = trunk.pelvis().side().times(part.side());
         double out = Math.toRadians(elbowOut + (part.isLeg() ? stage.knees() : 0));
         Vec usual = part.isLeg()
@@ -176,19 +176,19 @@ final class Posing {
         return straight.times(Math.cos(out)).plus(away.times(Math.sin(out)));
     }
 
-    private static Axes out(Axes plane, Part part, double degrees) {
+    private static Axes out(Axes plane, Skeleton.SkeletonPart part, double degrees) {
         double turn = Math.toRadians(degrees);
         Vec along = plane.along().times(Math.cos(turn)).plus(Vec.NEAR.times(part.side() * Math.sin(turn)));
         return Axes.of(along, plane.front());
     }
 
-    private static Axes end(Part part, double degrees, Axes before) {
+    private static Axes end(Skeleton.SkeletonPart part, double degrees, Axes before) {
         Vec along = Vec.at(degrees);
         return Axes.of(along, part.isLeg() ? upperSide(along, before) : Vec.NEAR);
     }
 
     /** A planted foot or hand: its underside looks down, or to the wall. */
-    private static Axes planted(Part part, double degrees, boolean grips) {
+    private static Axes planted(Skeleton.SkeletonPart part, double degrees, boolean grips) {
         return Axes.of(Vec.at(degrees), !part.isLeg() && grips ? Vec.NEAR : upper(degrees));
     }
 

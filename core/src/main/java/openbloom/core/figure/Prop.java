@@ -1,9 +1,9 @@
 package openbloom.core.figure;
 
 /** A thing in the picture: where it stands, or what holds it. Places and sizes are shares of stature. */
-record Prop(Kind kind, double x, double y, double width, double height, At at) {
+record Prop(PropKind kind, double x, double y, double width, double height, PropPlace at) {
     /** What can be drawn; {@code held} things need a part of the body that has them. */
-    enum Kind {
+    enum PropKind {
         WALL(false),
         CHAIR(false),
         COUNTER(false),
@@ -23,7 +23,7 @@ record Prop(Kind kind, double x, double y, double width, double height, At at) {
 
         private final boolean held;
 
-        Kind(boolean held) {
+        PropKind(boolean held) {
             this.held = held;
         }
 
@@ -38,7 +38,7 @@ record Prop(Kind kind, double x, double y, double width, double height, At at) {
     }
 
     /** Parts of the body that can have a prop. */
-    enum At {
+    enum PropPlace {
         HANDS,
         NEAR_HAND,
         FAR_HAND,

@@ -2,7 +2,6 @@ package openbloom.core.figure;
 
 import java.util.ArrayList;
 import java.util.List;
-import openbloom.core.figure.Skeleton.Part;
 
 /** The working region: three soft bands along one edge of the body. */
 final class Region {
@@ -38,19 +37,19 @@ final class Region {
     }
 
     void onLimbs() {
-        Part leg = nearer(Part.NEAR_LEG, Part.FAR_LEG);
+        Skeleton.SkeletonPart leg = nearer(Skeleton.SkeletonPart.NEAR_LEG, Skeleton.SkeletonPart.FAR_LEG);
         switch (works) {
             case SEAT -> limb(body.limb(leg), Body.thigh(), Body.THIGH, 0.02, 0.55, false, 0.05);
             case THIGH -> limb(body.limb(leg), Body.thigh(), Body.THIGH, 0.2, 0.9, true, 0.045);
             case ARM -> {
-                Limb arm = body.limb(nearer(Part.NEAR_ARM, Part.FAR_ARM));
+                Limb arm = body.limb(nearer(Skeleton.SkeletonPart.NEAR_ARM, Skeleton.SkeletonPart.FAR_ARM));
                 limb(arm, Body.upperArm(), Body.UPPER_ARM, 0.3, 1, false, 0.03);
             }
             default -> {}
         }
     }
 
-    private Part nearer(Part one, Part other) {
+    private Skeleton.SkeletonPart nearer(Skeleton.SkeletonPart one, Skeleton.SkeletonPart other) {
         double first = camera.seen(body.limb(one).middle()).z();
         return first >= camera.seen(body.limb(other).middle()).z() - 0.02 ? one : other;
     }

@@ -2,7 +2,6 @@ package openbloom.core.figure;
 
 import java.util.ArrayList;
 import java.util.List;
-import openbloom.core.figure.Skeleton.Part;
 
 /** Floor, wall, chair and what is held, in line. */
 final class Scenery {
@@ -14,13 +13,13 @@ final class Scenery {
     private static final String BAND = "#A9502F";
     private static final String SHADOW = "#D9D3C6";
 
-    private final Pose.View view;
+    private final Pose.PoseView view;
     private final List<Prop> props;
     private final Skeleton body;
     private final Camera camera;
     private final Drawing drawing;
 
-    Scenery(Pose.View view, List<Prop> props, Skeleton body, Drawing drawing) {
+    Scenery(Pose.PoseView view, List<Prop> props, Skeleton body, Drawing drawing) {
         this.view = view;
         this.props = List.copyOf(props);
         this.body = body;
@@ -44,7 +43,7 @@ final class Scenery {
     }
 
     private void floorLine() {
-        Drawing.Frame reach = drawing.frame();
+        Drawing.DrawingFrame reach = drawing.frame();
         double left = Math.min(-0.3, reach.left()) - 0.03;
         double right = Math.max(0.3, reach.right()) + 0.03;
         drawing.room(List.of(new Dot(left, 0), new Dot(right, -0.012)));
@@ -55,13 +54,13 @@ final class Scenery {
     }
 
     private void mat() {
-        Drawing.Frame reach = drawing.frame();
+        Drawing.DrawingFrame reach = drawing.frame();
         double left = reach.left() - 0.02;
         double right = reach.right() + 0.02;
         double near = 0.22;
         List<Dot> corners = new ArrayList<>();
         for (double[] at : new double[][] {{left, -near}, {right, -near}, {right, near}, {left, near}}) {
-            Vec corner = view == Pose.View.QUARTER ? turned(at) : new Vec(at[0], 0, at[1]);
+            Vec corner = view == Pose.PoseView.QUARTER ? turned(at) : new Vec(at[0], 0, at[1]);
             corners.add(Dot.of(camera.seen(corner)));
         }
         String outline = Curve.corners(drawing.room(corners));
@@ -166,20 +165,22 @@ final class Scenery {
                 drawing.line(
                         Curve.corners(drawing.room(List.of(at, new Dot(prop.x(), prop.y())))),
                         BAND,
-                        prop.kind() == Prop.Kind.ROPE ? 12 : 8);
+                        prop.kind() == Prop.PropKind.ROPE ? 12 : 8);
         }
     }
 
     private Vec place(Prop prop) {
         return switch (prop.at()) {
             case HANDS ->
-                body.limb(Part.NEAR_ARM).hold().towards(body.limb(Part.FAR_ARM).hold(), 0.5);
-            case NEAR_HAND -> body.limb(Part.NEAR_ARM).hold();
-            case FAR_HAND -> body.limb(Part.FAR_ARM).hold();
+                body.limb(Skeleton.SkeletonPart.NEAR_ARM)
+                        .hold()
+                        .towards(body.limb(Skeleton.SkeletonPart.FAR_ARM).hold(), 0.5);
+            case NEAR_HAND -> body.limb(Skeleton.SkeletonPart.NEAR_ARM).hold();
+            case FAR_HAND -> body.limb(Skeleton.SkeletonPart.FAR_ARM).hold();
             case KNEES ->
-                body.limb(Part.NEAR_LEG)
+                body.limb(Skeleton.SkeletonPart.NEAR_LEG)
                         .middle()
-                        .towards(body.limb(Part.FAR_LEG).middle(), 0.5);
+                        .towards(body.limb(Skeleton.SkeletonPart.FAR_LEG).middle(), 0.5);
         };
     }
 }

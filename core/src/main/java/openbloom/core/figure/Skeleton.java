@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.function.UnaryOperator;
 
 /** A body in place: trunk, head and four limbs. Everything drawn and everything tested is read from here. */
-record Skeleton(Vec hips, Axes pelvis, Axes chest, Axes head, Map<Part, Limb> limbs) {
+record Skeleton(Vec hips, Axes pelvis, Axes chest, Axes head, Map<SkeletonPart, Limb> limbs) {
     private static final int STEPS = 8;
     private static final double ON_THE_GROUND = 0.01;
 
@@ -16,7 +16,7 @@ record Skeleton(Vec hips, Axes pelvis, Axes chest, Axes head, Map<Part, Limb> li
     }
 
     /** The limbs' names. In a pose on the side, the nearer arm and leg are the lower ones. */
-    enum Part {
+    enum SkeletonPart {
         NEAR_ARM(1, false),
         FAR_ARM(-1, false),
         NEAR_LEG(1, true),
@@ -25,7 +25,7 @@ record Skeleton(Vec hips, Axes pelvis, Axes chest, Axes head, Map<Part, Limb> li
         private final int side;
         private final boolean leg;
 
-        Part(int side, boolean leg) {
+        SkeletonPart(int side, boolean leg) {
             this.side = side;
             this.leg = leg;
         }
@@ -39,7 +39,7 @@ record Skeleton(Vec hips, Axes pelvis, Axes chest, Axes head, Map<Part, Limb> li
         }
     }
 
-    Limb limb(Part part) {
+    Limb limb(SkeletonPart part) {
         Limb limb = limbs.get(part);
         if (limb == null) {
             throw new IllegalStateException("Expected " + part + " in a skeleton, but there was none");
@@ -94,12 +94,12 @@ record Skeleton(Vec hips, Axes pelvis, Axes chest, Axes head, Map<Part, Limb> li
         return hips.plus(pelvis.side().times(side * Body.HIP_SIDE));
     }
 
-    Vec root(Part part) {
+    Vec root(SkeletonPart part) {
         return part.isLeg() ? hip(part.side()) : shoulder(part.side());
     }
 
     Skeleton moved(Vec by) {
-        Map<Part, Limb> moved = new EnumMap<>(Part.class);
+        Map<SkeletonPart, Limb> moved = new EnumMap<>(SkeletonPart.class);
         limbs.forEach((part, limb) -> moved.put(part, limb.moved(by)));
         return new Skeleton(hips.plus(by), pelvis, chest, head, moved);
     }
@@ -107,7 +107,7 @@ record Skeleton(Vec hips, Axes pelvis, Axes chest, Axes head, Map<Part, Limb> li
     /** The whole body laid on its right side, head to the left, front towards whoever looks. */
     Skeleton onTheSide() {
         UnaryOperator<Axes> lie = axes -> new Axes(laid(axes.along()), laid(axes.front()));
-        Map<Part, Limb> laid = new EnumMap<>(Part.class);
+        Map<SkeletonPart, Limb> laid = new EnumMap<>(SkeletonPart.class);
         limbs.forEach((part, limb) -> laid.put(
                 part,
                 new Limb(
@@ -132,15 +132,15 @@ record Skeleton(Vec hips, Axes pelvis, Axes chest, Axes head, Map<Part, Limb> li
                 chest.to(other.chest, share),
                 head.to(other.head, share),
                 limbs);
-        Map<Part, Limb> moved = new EnumMap<>(Part.class);
-        for (Part part : Part.values()) {
+        Map<SkeletonPart, Limb> moved = new EnumMap<>(SkeletonPart.class);
+        for (SkeletonPart part : SkeletonPart.values()) {
             moved.put(part, between(limb(part), other.limb(part), between.root(part), share));
         }
         return new Skeleton(between.hips, between.pelvis, between.chest, between.head, moved).aboveTheGround();
     }
 
     private Skeleton aboveTheGround() {
-        double low = lowest(List.of(Rest.FEET, Rest.HANDS, Rest.KNEES));
+        double low = lowest(List.of(Resting.FEET, Resting.HANDS, Resting.KNEES));
         return low < -ON_THE_GROUND ? moved(Vec.UP.times(-low)) : this;
     }
 
@@ -166,14 +166,14 @@ record Skeleton(Vec hips, Axes pelvis, Axes chest, Axes head, Map<Part, Limb> li
     }
 
     /** The lowest point of what may rest on something. */
-    double lowest(List<Rest> rests) {
+    double lowest(List<Resting> rests) {
         return points(rests).stream().mapToDouble(Vec::y).min().orElse(0);
     }
 
     /** The undersides of the parts that rest on something. */
-    List<Vec> points(List<Rest> rests) {
+    List<Vec> points(List<Resting> rests) {
         List<Vec> points = new ArrayList<>();
-        for (Rest rest : rests) {
+        for (Resting rest : rests) {
             switch (rest) {
                 case SEAT -> {
                     trunkUnder(points, -0.07, 0.03);
@@ -210,12 +210,12 @@ record Skeleton(Vec hips, Axes pelvis, Axes chest, Axes head, Map<Part, Limb> li
     }
 
     private void knees(List<Vec> points) {
-        points.add(limb(Part.NEAR_LEG).middle().minus(Vec.UP.times(0.032)));
-        points.add(limb(Part.FAR_LEG).middle().minus(Vec.UP.times(0.032)));
+        points.add(limb(SkeletonPart.NEAR_LEG).middle().minus(Vec.UP.times(0.032)));
+        points.add(limb(SkeletonPart.FAR_LEG).middle().minus(Vec.UP.times(0.032)));
     }
 
     private void feet(List<Vec> points) {
-        for (Part part : List.of(Part.NEAR_LEG, Part.FAR_LEG)) {
+        for (SkeletonPart part : List.of(SkeletonPart.NEAR_LEG, SkeletonPart.FAR_LEG)) {
             Limb leg = limb(part);
             points.add(leg.sole());
             if (!leg.grips()) {
@@ -226,13 +226,13 @@ record Skeleton(Vec hips, Axes pelvis, Axes chest, Axes head, Map<Part, Limb> li
     }
 
     private void hands(List<Vec> points) {
-        points.add(limb(Part.NEAR_ARM).sole());
-        points.add(limb(Part.FAR_ARM).sole());
+        points.add(limb(SkeletonPart.NEAR_ARM).sole());
+        points.add(limb(SkeletonPart.FAR_ARM).sole());
     }
 
     private void elbows(List<Vec> points) {
-        points.add(limb(Part.NEAR_ARM).middle().minus(Vec.UP.times(0.024)));
-        points.add(limb(Part.FAR_ARM).middle().minus(Vec.UP.times(0.024)));
+        points.add(limb(SkeletonPart.NEAR_ARM).middle().minus(Vec.UP.times(0.024)));
+        points.add(limb(SkeletonPart.FAR_ARM).middle().minus(Vec.UP.times(0.024)));
     }
 
     private void sides(List<Vec> points) {
@@ -242,7 +242,7 @@ record Skeleton(Vec hips, Axes pelvis, Axes chest, Axes head, Map<Part, Limb> li
     }
 
     /** What can rest on the floor, a seat or a cushion. */
-    enum Rest {
+    enum Resting {
         SEAT,
         BACK,
         SHOULDERS,

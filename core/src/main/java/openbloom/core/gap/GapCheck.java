@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
-import openbloom.core.stage.Told;
 
 /**
  * The readings of one check on one day.
@@ -23,7 +23,7 @@ public record GapCheck(LocalDate date, List<GapReading> readings, boolean settle
 
     /** The everyday sites, read alike on the small lift. */
     public static GapCheck alike(
-            LocalDate date, Width width, Optional<Depth> depth, Optional<Firmness> firmness, Told domed) {
+            LocalDate date, Width width, Optional<Depth> depth, Optional<Firmness> firmness, YesNoUnknown domed) {
         return new GapCheck(
                 date,
                 Site.EVERYDAY.stream()
@@ -84,11 +84,11 @@ public record GapCheck(LocalDate date, List<GapReading> readings, boolean settle
     }
 
     /** Doming on the small lift: yes if seen anywhere, no only if looked for at every site read. */
-    public Told domedOnLift() {
-        List<Told> seen = in(GapState.LIFT).map(GapReading::domed).toList();
-        if (seen.contains(Told.YES)) {
-            return Told.YES;
+    public YesNoUnknown domedOnLift() {
+        List<YesNoUnknown> seen = in(GapState.LIFT).map(GapReading::domed).toList();
+        if (seen.contains(YesNoUnknown.YES)) {
+            return YesNoUnknown.YES;
         }
-        return seen.isEmpty() || seen.contains(Told.UNKNOWN) ? Told.UNKNOWN : Told.NO;
+        return seen.isEmpty() || seen.contains(YesNoUnknown.UNKNOWN) ? YesNoUnknown.UNKNOWN : YesNoUnknown.NO;
     }
 }

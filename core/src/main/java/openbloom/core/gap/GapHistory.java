@@ -4,8 +4,8 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
-import openbloom.core.stage.Told;
 
 /** What several checks say together: whether the gap has settled, so that it need not be read every week (practice). */
 public final class GapHistory {
@@ -32,7 +32,7 @@ public final class GapHistory {
 
     private static boolean isRecoveredAndFlat(GapCheck check, School school, int ageYears) {
         return check.isOfEverySite()
-                && check.domedOnLift() == Told.NO
-                && school.read(check, ageYears).verdict() == SchoolAnswer.Reading.WITHIN;
+                && check.domedOnLift() == YesNoUnknown.NO
+                && school.read(check, ageYears).verdict() == SchoolAnswer.SchoolVerdict.WITHIN;
     }
 }

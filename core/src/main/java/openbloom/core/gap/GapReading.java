@@ -1,7 +1,7 @@
 package openbloom.core.gap;
 
 import java.util.Optional;
-import openbloom.core.stage.Told;
+import openbloom.core.YesNoUnknown;
 
 /**
  * One reading at one spot in one state.
@@ -16,7 +16,7 @@ public record GapReading(
         Width width,
         Optional<Depth> depth,
         Optional<Firmness> firmness,
-        Told domed,
+        YesNoUnknown domed,
         boolean sore) {
     /**
      * A reading that was comfortable.
@@ -25,7 +25,7 @@ public record GapReading(
      * @throws IllegalArgumentException if the offset is outside 0 to 300 mm
      */
     public GapReading(
-            Site site, int offsetMm, GapState state, Width width, Depth depth, Firmness firmness, Told domed) {
+            Site site, int offsetMm, GapState state, Width width, Depth depth, Firmness firmness, YesNoUnknown domed) {
         this(new Spot(site, offsetMm), state, width, Optional.of(depth), Optional.of(firmness), domed, false);
     }
 
@@ -38,7 +38,7 @@ public record GapReading(
     }
 
     /** The same reading with what was seen of doming. */
-    public GapReading domedAs(Told seen) {
+    public GapReading domedAs(YesNoUnknown seen) {
         return new GapReading(spot, state, width, depth, firmness, seen, sore);
     }
 

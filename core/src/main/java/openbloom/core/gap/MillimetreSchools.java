@@ -71,7 +71,8 @@ final class MillimetreSchools {
     private static SchoolAnswer answer(School school, GapReading worst, int limit, Optional<String> grade) {
         boolean wider = mm(worst) > limit;
         String detail = (wider ? "wider than " : "within ") + limit + " mm: " + worst.words() + " at rest";
-        SchoolAnswer.Reading verdict = wider ? SchoolAnswer.Reading.WIDER : SchoolAnswer.Reading.WITHIN;
+        SchoolAnswer.SchoolVerdict verdict =
+                wider ? SchoolAnswer.SchoolVerdict.WIDER : SchoolAnswer.SchoolVerdict.WITHIN;
         return new SchoolAnswer(school, verdict, grade, Optional.of(worst.site()), detail, school.source());
     }
 

@@ -23,20 +23,22 @@ public record Outlook(
             "Look at the connect check again, change the strand that loads the midline, or refer her to a clinician.";
 
     /** What the outlook is measured against. */
-    public sealed interface Aim {
+    public sealed interface GapTarget {
         /** A width to come to, in the unit of the series. */
-        record Reach(double amount, String words) implements Aim {}
+        record TargetReach(double amount, String words) implements GapTarget {}
 
         /** Her approach sets no width here. */
-        record NoWidth(String why) implements Aim {}
+        record NoWidth(String why) implements GapTarget {}
 
         /** She is pregnant: shown, never scored. */
-        record Support() implements Aim {}
+        record Support() implements GapTarget {}
     }
 
-    public static Outlook of(Series series, Aim aim, RepeatabilityInUse repeatability) {
-        long days =
-                series.readings().stream().map(Trend.Reading::date).distinct().count();
+    public static Outlook of(Series series, GapTarget aim, RepeatabilityInUse repeatability) {
+        long days = series.readings().stream()
+                .map(Trend.TrendPoint::date)
+                .distinct()
+                .count();
         if (days < 2) {
             String sentence = series.readings().isEmpty()
                     ? "No reading here yet."
@@ -45,17 +47,20 @@ public record Outlook(
         }
         Trend trend = Trend.of(series.readings());
         String slope = slopeWords(trend, series.method());
-        if (aim instanceof Aim.Support) {
+        if (aim instanceof GapTarget.Support) {
             List<String> shown = List.of(slope, "While pregnant this is shown and not scored: the aim is support.");
             return new Outlook(Optional.of(trend), Optional.empty(), false, shown);
         }
-        return aim instanceof Aim.Reach reach
+        return aim instanceof GapTarget.TargetReach reach
                 ? aimed(trend, Optional.of(reach), repeatability, List.of(slope))
-                : aimed(trend, Optional.empty(), repeatability, List.of(slope, ((Aim.NoWidth) aim).why()));
+                : aimed(trend, Optional.empty(), repeatability, List.of(slope, ((GapTarget.NoWidth) aim).why()));
     }
 
     private static Outlook aimed(
-            Trend trend, Optional<Aim.Reach> reach, RepeatabilityInUse repeatability, List<String> sentences) {
+            Trend trend,
+            Optional<GapTarget.TargetReach> reach,
+            RepeatabilityInUse repeatability,
+            List<String> sentences) {
         boolean stalled = isStalled(trend, reach, repeatability);
         Optional<Trend.Forecast> forecast = reach.flatMap(aim -> trend.forecast(aim.amount()));
         String last = stalled
@@ -67,7 +72,7 @@ public record Outlook(
         return new Outlook(Optional.of(trend), forecast, stalled, all);
     }
 
-    private static String ahead(Aim.Reach aim, Trend trend, Optional<Trend.Forecast> forecast) {
+    private static String ahead(GapTarget.TargetReach aim, Trend trend, Optional<Trend.Forecast> forecast) {
         if (trend.lastAmount() <= aim.amount()) {
             return "The last reading is within " + aim.words() + ".";
         }
@@ -79,15 +84,16 @@ public record Outlook(
     }
 
     /** No real change over the last eight weeks, no clear slope in them, and still wider than the aim. */
-    private static boolean isStalled(Trend trend, Optional<Aim.Reach> reach, RepeatabilityInUse repeatability) {
-        List<Trend.Reading> readings = trend.readings();
+    private static boolean isStalled(
+            Trend trend, Optional<GapTarget.TargetReach> reach, RepeatabilityInUse repeatability) {
+        List<Trend.TrendPoint> readings = trend.readings();
         LocalDate eightWeeksBefore = trend.lastDay().minusDays(Published.GAP_STALLED.days());
         boolean longEnough = !readings.get(0).date().isAfter(eightWeeksBefore);
         if (!longEnough
                 || reach.filter(aim -> trend.lastAmount() <= aim.amount()).isPresent()) {
             return false;
         }
-        List<Trend.Reading> recent = readings.stream()
+        List<Trend.TrendPoint> recent = readings.stream()
                 .filter(reading -> !reading.date().isBefore(eightWeeksBefore))
                 .toList();
         double before = readings.stream()
@@ -95,7 +101,7 @@ public record Outlook(
                 .reduce((first, second) -> second)
                 .orElseThrow()
                 .amount();
-        boolean moved = recent.stream().map(Trend.Reading::date).distinct().count() >= 2
+        boolean moved = recent.stream().map(Trend.TrendPoint::date).distinct().count() >= 2
                 && Trend.of(recent).isClear();
         return !moved && !repeatability.isReal(trend.lastAmount() - before);
     }

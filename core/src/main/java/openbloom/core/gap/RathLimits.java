@@ -33,7 +33,8 @@ final class RathLimits {
         boolean wider = excess(worst, ageYears) > 0;
         String detail = (wider ? "wider than " : "within ")
                 + limit(worst.site(), ageYears).amount() + " mm: " + worst.words() + " at rest";
-        SchoolAnswer.Reading verdict = wider ? SchoolAnswer.Reading.WIDER : SchoolAnswer.Reading.WITHIN;
+        SchoolAnswer.SchoolVerdict verdict =
+                wider ? SchoolAnswer.SchoolVerdict.WIDER : SchoolAnswer.SchoolVerdict.WITHIN;
         return new SchoolAnswer(
                 School.RATH_1996,
                 verdict,

@@ -14,7 +14,7 @@ public record Repeatability(int n, double withinSubjectSd, double sdOfDifference
     private static final double COVERAGE = 1.96 * Math.sqrt(2);
 
     /** First and second reading of one person. */
-    public record Pair(double first, double second) {
+    public record ReadingPair(double first, double second) {
         double squaredDifference() {
             return (first - second) * (first - second);
         }
@@ -29,10 +29,10 @@ public record Repeatability(int n, double withinSubjectSd, double sdOfDifference
     public record Sums(int pairs, double squares) {
         public static final Sums NONE = new Sums(0, 0);
 
-        public static Sums of(List<Pair> pairs) {
+        public static Sums of(List<ReadingPair> pairs) {
             return new Sums(
                     pairs.size(),
-                    pairs.stream().mapToDouble(Pair::squaredDifference).sum());
+                    pairs.stream().mapToDouble(ReadingPair::squaredDifference).sum());
         }
 
         public Sums plus(Sums more) {
@@ -41,7 +41,7 @@ public record Repeatability(int n, double withinSubjectSd, double sdOfDifference
     }
 
     /** @throws IllegalArgumentException if there is no pair */
-    public static Repeatability of(List<Pair> pairs) {
+    public static Repeatability of(List<ReadingPair> pairs) {
         return of(Sums.of(pairs));
     }
 

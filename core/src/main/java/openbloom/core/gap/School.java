@@ -1,8 +1,8 @@
 package openbloom.core.gap;
 
-import static openbloom.core.gap.SchoolAnswer.Reading.NO_READING;
-import static openbloom.core.gap.SchoolAnswer.Reading.WIDER;
-import static openbloom.core.gap.SchoolAnswer.Reading.WITHIN;
+import static openbloom.core.gap.SchoolAnswer.SchoolVerdict.NO_READING;
+import static openbloom.core.gap.SchoolAnswer.SchoolVerdict.WIDER;
+import static openbloom.core.gap.SchoolAnswer.SchoolVerdict.WITHIN;
 
 import java.util.Comparator;
 import java.util.List;
@@ -10,9 +10,9 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
-import openbloom.core.stage.Told;
 
 /** Schools of reading a gap. Finger schools read the small head lift at every site. */
 public enum School {
@@ -240,13 +240,13 @@ public enum School {
                 + deciding.site().words() + " when connected: "
                 + deciding.depthWords() + ", "
                 + deciding.firmness().map(Firmness::words).orElse("floor not read");
-        SchoolAnswer.Reading verdict = failing.isEmpty() ? WITHIN : WIDER;
+        SchoolAnswer.SchoolVerdict verdict = failing.isEmpty() ? WITHIN : WIDER;
         return new SchoolAnswer(this, verdict, Optional.empty(), Optional.of(deciding.site()), detail, source);
     }
 
     /** Domed, deep or soft by what was read; what was not read is no failing, but holds up the answer. */
     private static boolean failsToHold(GapReading reading) {
-        return reading.domed() == Told.YES
+        return reading.domed() == YesNoUnknown.YES
                 || reading.depth()
                         .filter(deep -> deep.compareTo(Depth.FIRST_KNUCKLE) > 0)
                         .isPresent()

@@ -5,9 +5,14 @@ import openbloom.core.evidence.Source;
 
 /** How one school reads a check. */
 public record SchoolAnswer(
-        School school, Reading verdict, Optional<String> grade, Optional<Site> site, String detail, Source source) {
+        School school,
+        SchoolVerdict verdict,
+        Optional<String> grade,
+        Optional<Site> site,
+        String detail,
+        Source source) {
     /** Within the school's limit, wider than it, nothing it could judge, or nothing anybody judges while pregnant. */
-    public enum Reading {
+    public enum SchoolVerdict {
         WITHIN,
         WIDER,
         NO_READING,
@@ -20,7 +25,8 @@ public record SchoolAnswer(
                 .or(() -> check.widest(GapState.REST))
                 .map(widest -> "read " + widest.words() + "; not judged while pregnant")
                 .orElse("not judged while pregnant");
-        return new SchoolAnswer(school, Reading.NOT_JUDGED, Optional.empty(), Optional.empty(), read, school.source());
+        return new SchoolAnswer(
+                school, SchoolVerdict.NOT_JUDGED, Optional.empty(), Optional.empty(), read, school.source());
     }
 
     /** The same answer, saying that its millimetres were derived from fingers. */

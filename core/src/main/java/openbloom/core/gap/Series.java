@@ -13,16 +13,16 @@ import java.util.stream.Collectors;
  *
  * @param readings in the order of their days, in the unit of the method
  */
-public record Series(Method method, Measured.Examiner by, List<Trend.Reading> readings) {
-    private record Key(Method method, Measured.Examiner by) {}
+public record Series(Method method, Measured.Examiner by, List<Trend.TrendPoint> readings) {
+    private record SeriesKey(Method method, Measured.Examiner by) {}
 
     /** All series at a spot in a state, the one with the latest reading last. */
     public static List<Series> at(Spot spot, GapState state, List<Measured> checks) {
-        Map<Key, List<Measured>> byKey = checks.stream()
+        Map<SeriesKey, List<Measured>> byKey = checks.stream()
                 .filter(measured -> measured.amount(spot, state).isPresent())
                 .sorted(Comparator.comparing(measured -> measured.check().date()))
                 .collect(Collectors.groupingBy(
-                        measured -> new Key(measured.method(), measured.by()),
+                        measured -> new SeriesKey(measured.method(), measured.by()),
                         LinkedHashMap::new,
                         Collectors.toList()));
         return byKey.entrySet().stream()
@@ -30,7 +30,7 @@ public record Series(Method method, Measured.Examiner by, List<Trend.Reading> re
                         entry.getKey().method(),
                         entry.getKey().by(),
                         entry.getValue().stream()
-                                .map(measured -> new Trend.Reading(
+                                .map(measured -> new Trend.TrendPoint(
                                         measured.check().date(),
                                         measured.amount(spot, state).orElseThrow()))
                                 .toList()))
@@ -57,7 +57,7 @@ public record Series(Method method, Measured.Examiner by, List<Trend.Reading> re
         return with(reading -> reading.date().isBefore(toExclusive));
     }
 
-    private Series with(Predicate<Trend.Reading> wanted) {
+    private Series with(Predicate<Trend.TrendPoint> wanted) {
         return new Series(method, by, readings.stream().filter(wanted).toList());
     }
 }

@@ -33,11 +33,11 @@ public final class SideBySide {
 
     private static SchoolAnswer answer(School school, GapCheck check, Optional<GapCheck> derived, int ageYears) {
         SchoolAnswer own = school.read(check, ageYears);
-        if (own.verdict() != SchoolAnswer.Reading.NO_READING || derived.isEmpty()) {
+        if (own.verdict() != SchoolAnswer.SchoolVerdict.NO_READING || derived.isEmpty()) {
             return own;
         }
         SchoolAnswer answer = school.read(derived.get(), ageYears);
-        return answer.verdict() == SchoolAnswer.Reading.NO_READING ? answer : answer.derived();
+        return answer.verdict() == SchoolAnswer.SchoolVerdict.NO_READING ? answer : answer.derived();
     }
 
     private static GapCheck inMillimetres(GapCheck check, FingerWidths own) {

@@ -21,22 +21,22 @@ import openbloom.core.evidence.Published;
  * @param highest upper end, or infinity
  * @param change last reading less the first
  */
-public record Trend(List<Reading> readings, double slopePerWeek, double lowest, double highest, double change) {
+public record Trend(List<TrendPoint> readings, double slopePerWeek, double lowest, double highest, double change) {
     private static final double Z_90 = 1.6449;
     private static final int FEWEST_FOR_A_FORECAST = 4;
     private static final int SHORTEST_DAYS_FOR_A_FORECAST = 21;
     private static final int FARTHEST_WEEKS = Published.LONGEST_FORECAST.amount();
 
     /** A width on a day, in the unit of its series: mm or fingers. */
-    public record Reading(LocalDate date, double amount) {}
+    public record TrendPoint(LocalDate date, double amount) {}
 
     /** When the trend would reach a width: earliest and latest by the ends of the slope's interval. */
     public record Forecast(double reaches, LocalDate earliest, LocalDate expected, LocalDate latest) {}
 
     /** @throws IllegalArgumentException unless there are readings on at least two days */
-    public static Trend of(List<Reading> given) {
-        List<Reading> readings =
-                given.stream().sorted(Comparator.comparing(Reading::date)).toList();
+    public static Trend of(List<TrendPoint> given) {
+        List<TrendPoint> readings =
+                given.stream().sorted(Comparator.comparing(TrendPoint::date)).toList();
         List<Double> slopes = slopes(readings);
         if (slopes.isEmpty()) {
             throw new IllegalArgumentException("Readings on at least two days are expected, but there were none");
@@ -52,12 +52,12 @@ public record Trend(List<Reading> readings, double slopePerWeek, double lowest, 
     }
 
     /** Of Kendall's statistic without a trend; days or widths that are alike take their part off. */
-    private static double kendallVariance(List<Reading> readings) {
-        double alike = alike(readings, Reading::date) + alike(readings, Reading::amount);
+    private static double kendallVariance(List<TrendPoint> readings) {
+        double alike = alike(readings, TrendPoint::date) + alike(readings, TrendPoint::amount);
         return Math.max(0, part(readings.size()) - alike) / 18;
     }
 
-    private static double alike(List<Reading> readings, Function<Reading, Object> what) {
+    private static double alike(List<TrendPoint> readings, Function<TrendPoint, Object> what) {
         return readings.stream().collect(Collectors.groupingBy(what, Collectors.counting())).values().stream()
                 .mapToDouble(Trend::part)
                 .sum();
@@ -68,7 +68,7 @@ public record Trend(List<Reading> readings, double slopePerWeek, double lowest, 
     }
 
     /** Slopes between all pairs of different days, in order of size. */
-    private static List<Double> slopes(List<Reading> readings) {
+    private static List<Double> slopes(List<TrendPoint> readings) {
         List<Double> slopes = new ArrayList<>();
         IntStream.range(0, readings.size())
                 .forEach(i -> IntStream.range(i + 1, readings.size()).forEach(j -> {
@@ -124,7 +124,7 @@ public record Trend(List<Reading> readings, double slopePerWeek, double lowest, 
      * excludes zero, and no more than {@link Published#LONGEST_FORECAST} ahead; otherwise nothing is said.
      */
     public Optional<Forecast> forecast(double target) {
-        Reading last = readings.get(readings.size() - 1);
+        TrendPoint last = readings.get(readings.size() - 1);
         long days = ChronoUnit.DAYS.between(readings.get(0).date(), last.date());
         boolean enough = readings.size() >= FEWEST_FOR_A_FORECAST && days >= SHORTEST_DAYS_FOR_A_FORECAST;
         double toGo = at(last.date()) - target;

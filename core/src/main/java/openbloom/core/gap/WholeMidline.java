@@ -21,15 +21,15 @@ import openbloom.core.Days;
 public record WholeMidline(List<Spot> spots, Series means) {
     private static final int FEWEST_SITES = 2;
 
-    private record Key(Method method, Measured.Examiner by) {}
+    private record MidlineKey(Method method, Measured.Examiner by) {}
 
     /** The whole of the latest examiner and method in a state; empty when fewer than two sites were read each time. */
     public static Optional<WholeMidline> of(GapState state, List<Measured> checks) {
-        Map<Key, List<Measured>> byKey = checks.stream()
+        Map<MidlineKey, List<Measured>> byKey = checks.stream()
                 .filter(measured -> spotsIn(measured, state).size() >= FEWEST_SITES)
                 .sorted(Comparator.comparing(measured -> measured.check().date()))
                 .collect(Collectors.groupingBy(
-                        measured -> new Key(measured.method(), measured.by()),
+                        measured -> new MidlineKey(measured.method(), measured.by()),
                         LinkedHashMap::new,
                         Collectors.toList()));
         return byKey.values().stream()
@@ -44,8 +44,8 @@ public record WholeMidline(List<Spot> spots, Series means) {
             return Optional.empty();
         }
         List<Spot> spots = each.stream().sorted().toList();
-        List<Trend.Reading> means = checks.stream()
-                .map(measured -> new Trend.Reading(measured.check().date(), mean(measured, spots, state)))
+        List<Trend.TrendPoint> means = checks.stream()
+                .map(measured -> new Trend.TrendPoint(measured.check().date(), mean(measured, spots, state)))
                 .toList();
         Measured any = checks.get(0);
         return Optional.of(new WholeMidline(spots, new Series(any.method(), any.by(), means)));
@@ -73,7 +73,7 @@ public record WholeMidline(List<Spot> spots, Series means) {
      * @param inUse the repeatability of means over as many sites
      */
     public boolean hasChanged(RepeatabilityInUse inUse) {
-        if (means.readings().stream().map(Trend.Reading::date).distinct().count() < 2) {
+        if (means.readings().stream().map(Trend.TrendPoint::date).distinct().count() < 2) {
             return false;
         }
         Trend trend = Trend.of(means.readings());
@@ -82,8 +82,8 @@ public record WholeMidline(List<Spot> spots, Series means) {
 
     /** {@code mean of 3 sites 2.17 fingers, 0.67 fingers less than on 29 Oct 2026: a real change}. */
     public String words(RepeatabilityInUse inUse) {
-        Trend.Reading first = means.readings().get(0);
-        Trend.Reading last = means.readings().get(means.readings().size() - 1);
+        Trend.TrendPoint first = means.readings().get(0);
+        Trend.TrendPoint last = means.readings().get(means.readings().size() - 1);
         String mean = "mean of " + spots.size() + " sites " + means.method().meanWords(last.amount());
         if (!last.date().isAfter(first.date())) {
             return mean;

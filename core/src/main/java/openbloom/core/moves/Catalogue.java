@@ -17,7 +17,7 @@ public final class Catalogue {
 
     private final List<Move> moves;
     private final Map<String, Move> byId;
-    private final Map<Strand, List<Move>> byStrand;
+    private final Map<ExerciseGroup, List<Move>> byStrand;
 
     Catalogue(Collection<Move> moves) {
         this.moves = moves.stream().sorted(LADDER_ORDER).toList();
@@ -46,11 +46,11 @@ public final class Catalogue {
     }
 
     /** A strand's moves from the first rung; empty if it has none. */
-    public List<Move> ladder(Strand strand) {
+    public List<Move> ladder(ExerciseGroup strand) {
         return byStrand.getOrDefault(strand, List.of());
     }
 
-    public int topRung(Strand strand) {
+    public int topRung(ExerciseGroup strand) {
         return ladder(strand).stream().mapToInt(Move::rung).max().orElse(0);
     }
 

@@ -46,7 +46,7 @@ public final class CatalogueLoader {
      */
     public Catalogue shipped() {
         List<Move> moves = new ArrayList<>();
-        for (Strand strand : Strand.values()) {
+        for (ExerciseGroup strand : ExerciseGroup.values()) {
             Outcome<List<Move>> read = read(resource(strand.fileName()));
             requireClean(strand.fileName(), read.problems());
             moves.addAll(read.value());

@@ -5,7 +5,7 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import openbloom.core.Fields;
+import openbloom.core.YamlFieldReader;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
@@ -18,7 +18,7 @@ final class DoseReader {
         this.schemes = Map.copyOf(schemes);
     }
 
-    Map<DoseStage, Dose> read(@Nullable JsonNode written, Fields fields) {
+    Map<DoseStage, Dose> read(@Nullable JsonNode written, YamlFieldReader fields) {
         if (written == null || written.isNull()) {
             fields.refuse("dose", "move.dose");
             return Map.of();
@@ -39,12 +39,12 @@ final class DoseReader {
     Map<String, Dose> schemes() {
         Map<String, Dose> doses = new TreeMap<>();
         schemes.forEach((name, stages) -> Optional.ofNullable(
-                        stages(stages, new Fields(name)).get(DoseStage.OTHER))
+                        stages(stages, new YamlFieldReader(name)).get(DoseStage.OTHER))
                 .ifPresent(dose -> doses.put(name, dose)));
         return Collections.unmodifiableMap(doses);
     }
 
-    private static Map<DoseStage, Dose> stages(JsonNode stages, Fields fields) {
+    private static Map<DoseStage, Dose> stages(JsonNode stages, YamlFieldReader fields) {
         boolean perSide = stages.path("per_side").asBoolean(false);
         for (String name : stages.propertyNames()) {
             if (!name.equals("per_side") && !name.equals("all")) {
@@ -53,7 +53,7 @@ final class DoseReader {
         }
         Map<DoseStage, Dose> doses = new EnumMap<>(DoseStage.class);
         for (DoseStage stage : DoseStage.values()) {
-            String name = Fields.asWritten(stage);
+            String name = YamlFieldReader.asWritten(stage);
             JsonNode written = stages.has(name) ? stages.get(name) : stages.path("all");
             if (written.isObject()) {
                 dose(written, perSide, name, fields).ifPresent(dose -> doses.put(stage, dose));
@@ -64,7 +64,7 @@ final class DoseReader {
         return doses;
     }
 
-    private static Optional<Dose> dose(JsonNode written, boolean perSide, String stage, Fields fields) {
+    private static Optional<Dose> dose(JsonNode written, boolean perSide, String stage, YamlFieldReader fields) {
         int sets = number(written, "sets", 1);
         int rest = number(written, "rest", sets > 1 ? USUAL_REST_SECONDS : 0);
         try {

@@ -31,7 +31,7 @@ final class Ladders {
                 .orElse(List.of());
     }
 
-    private static List<String> idsOn(Strand strand, int rung, List<Move> moves) {
+    private static List<String> idsOn(ExerciseGroup strand, int rung, List<Move> moves) {
         return moves.stream()
                 .filter(other -> other.strand() == strand && other.rung() == rung)
                 .map(Move::id)

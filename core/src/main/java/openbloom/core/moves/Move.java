@@ -22,7 +22,7 @@ public record Move(
         return new Move(id, name, placing, demands, doing, teaching, others, evidence);
     }
 
-    public Strand strand() {
+    public ExerciseGroup strand() {
         return placing.strand();
     }
 
@@ -99,22 +99,22 @@ public record Move(
 
     /** Walking, the first rung of impact. */
     public boolean isWalking() {
-        return strand() == Strand.IMPACT && rung() == 1;
+        return strand() == ExerciseGroup.IMPACT && rung() == 1;
     }
 
     /** Steps on the way to impact, without any yet. */
     public boolean isStepping() {
-        return strand() == Strand.IMPACT && !isWalking() && !isImpact();
+        return strand() == ExerciseGroup.IMPACT && !isWalking() && !isImpact();
     }
 
     /** A position to rest in: nothing is worked there, so nothing about working is said. */
     public boolean isRest() {
-        return strand() == Strand.RELEASE && load() == 0;
+        return strand() == ExerciseGroup.RELEASE && load() == 0;
     }
 
     /** A lift of the pelvic floor for one breath at most, or none at all: gentle by itself. */
     public boolean isGentleLift() {
-        return strand() == Strand.PELVIC_FLOOR_ENDURANCE && rung() <= RUNG_OF_ONE_BREATH;
+        return strand() == ExerciseGroup.PELVIC_FLOOR_ENDURANCE && rung() <= RUNG_OF_ONE_BREATH;
     }
 
     /** Whether a rung of the strand is earned by the one below; breath, release and mobility are positions, not loads. */
@@ -146,7 +146,7 @@ public record Move(
                 position() == Position.HANDS_AND_KNEES && (load() >= TIRING_LOAD || has(Demand.HEAD_LOW));
         boolean fallsIntoIt = has(Demand.WRIST) && isImpact() && !needs(Equipment.BARBELL);
         return purpose() == Purpose.FRONT_SUPPORT
-                || strand() == Strand.STRENGTH_PUSH
+                || strand() == ExerciseGroup.STRENGTH_PUSH
                 || facingDown
                 || loadedOnAllFours
                 || fallsIntoIt;

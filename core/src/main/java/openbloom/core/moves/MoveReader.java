@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
-import openbloom.core.Fields;
 import openbloom.core.Outcome;
+import openbloom.core.YamlFieldReader;
 import openbloom.core.breath.CueFamily;
 import openbloom.core.evidence.Source;
 import openbloom.core.figure.Figures;
@@ -28,8 +28,8 @@ final class MoveReader {
     }
 
     Outcome<Move> read(MoveEntry entry) {
-        Fields fields =
-                new Fields(entry.named().id() == null ? "move" : entry.named().id());
+        YamlFieldReader fields = new YamlFieldReader(
+                entry.named().id() == null ? "move" : entry.named().id());
         String id = fields.text("id", entry.named().id(), 60);
         if (!id.isEmpty() && !ID.matcher(id).matches()) {
             fields.refuse("id", "move.id", id);
@@ -37,7 +37,7 @@ final class MoveReader {
         entry.unknown().forEach(name -> fields.refuse(name, "yaml.unknown", name));
         Position position = fields.word("position", entry.done().position(), Position.class);
         Placing placing = new Placing(
-                fields.word("strand", entry.named().strand(), Strand.class),
+                fields.word("strand", entry.named().strand(), ExerciseGroup.class),
                 fields.number("rung", entry.named().rung(), 1, 40),
                 fields.word("purpose", entry.named().purpose(), Purpose.class),
                 position,
@@ -63,7 +63,7 @@ final class MoveReader {
         return fields.outcome(move);
     }
 
-    private static Demands demands(MoveEntry entry, Fields fields) {
+    private static Demands demands(MoveEntry entry, YamlFieldReader fields) {
         return new Demands(
                 fields.number("midline_load", entry.graded().midlineLoad(), 0, 5),
                 fields.number("pressure", entry.graded().pressure(), 0, 5),
@@ -75,7 +75,7 @@ final class MoveReader {
                 entry.features());
     }
 
-    private static List<Kit> kit(MoveEntry entry, Fields fields) {
+    private static List<Kit> kit(MoveEntry entry, YamlFieldReader fields) {
         return orNone(entry.done().equipment()).stream()
                 .map(item -> new Kit(
                         fields.word("equipment", item.needs(), Equipment.class),
@@ -83,7 +83,7 @@ final class MoveReader {
                 .toList();
     }
 
-    private Teaching teaching(MoveEntry entry, Position position, Fields fields) {
+    private Teaching teaching(MoveEntry entry, Position position, YamlFieldReader fields) {
         List<String> setup = orNone(entry.taught().setup());
         if (setup.isEmpty() || setup.size() > Teaching.MOST_SETUP_LINES) {
             fields.refuse("setup", "move.setup", Teaching.MOST_SETUP_LINES, setup.size());
@@ -111,12 +111,12 @@ final class MoveReader {
                 pose(entry, fields));
     }
 
-    private static String orEmpty(String field, @Nullable String told, Fields fields) {
+    private static String orEmpty(String field, @Nullable String told, YamlFieldReader fields) {
         return told == null || told.isBlank() ? "" : fields.text(field, told, LONGEST_LINE);
     }
 
     /** A name that is short enough is its own short name; a longer one is cut where none was written. */
-    private static String shortName(MoveEntry entry, Fields fields) {
+    private static String shortName(MoveEntry entry, YamlFieldReader fields) {
         if (entry.named().shortName() != null) {
             return fields.text("short", entry.named().shortName(), Teaching.LONGEST_SHORT_NAME);
         }
@@ -126,7 +126,7 @@ final class MoveReader {
                 : name.substring(0, Teaching.LONGEST_SHORT_NAME - 1).strip() + "…";
     }
 
-    private Optional<OwnPose> pose(MoveEntry entry, Fields fields) {
+    private Optional<OwnPose> pose(MoveEntry entry, YamlFieldReader fields) {
         ObjectNode told = entry.drawn().pose();
         if (told == null) {
             return Optional.empty();
@@ -137,7 +137,7 @@ final class MoveReader {
     }
 
     /** A move without a figure of its own is shown by its position; a name that is no figure is refused. */
-    private String figure(MoveEntry entry, Position position, Fields fields) {
+    private String figure(MoveEntry entry, Position position, YamlFieldReader fields) {
         String told = entry.drawn().figure();
         if (told == null || told.isBlank()) {
             return position.figure();
@@ -148,19 +148,19 @@ final class MoveReader {
         return told;
     }
 
-    private static Map<CueFamily, String> cues(MoveEntry entry, Fields fields) {
+    private static Map<CueFamily, String> cues(MoveEntry entry, YamlFieldReader fields) {
         Map<CueFamily, String> cues = new EnumMap<>(CueFamily.class);
         Map<String, String> written =
                 entry.taught().cues() == null ? Map.of() : entry.taught().cues();
         written.forEach((family, cue) -> cues.put(
                 fields.word("cues", family, CueFamily.class), fields.text("cues." + family, cue, LONGEST_LINE)));
-        if (!written.containsKey(Fields.asWritten(CueFamily.PLAIN))) {
+        if (!written.containsKey(YamlFieldReader.asWritten(CueFamily.PLAIN))) {
             fields.refuse("cues", "move.cues");
         }
         return cues;
     }
 
-    private static Source source(MoveEntry entry, Fields fields) {
+    private static Source source(MoveEntry entry, YamlFieldReader fields) {
         if (entry.named().evidence() == null) {
             return Source.COMMON_PRACTICE;
         }

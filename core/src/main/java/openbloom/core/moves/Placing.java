@@ -5,4 +5,4 @@ package openbloom.core.moves;
  *
  * @param rung its place in its strand, from 1; versions share a rung
  */
-public record Placing(Strand strand, int rung, Purpose purpose, Position position, Surface surface) {}
+public record Placing(ExerciseGroup strand, int rung, Purpose purpose, Position position, Surface surface) {}

@@ -1,7 +1,7 @@
 package openbloom.core.pelvicfloor;
 
+import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
-import openbloom.core.stage.Told;
 
 /** How completely she lets go after a lift, after E-ICS: absent, partial, complete. */
 public enum LettingGo {
@@ -20,7 +20,7 @@ public enum LettingGo {
     }
 
     /** Of an answer to "does she let go fully?". A plain no may mean in part or not at all: it counts as not at all. */
-    public static LettingGo of(Told fully) {
+    public static LettingGo of(YesNoUnknown fully) {
         return switch (fully) {
             case YES -> FULL;
             case NO -> ABSENT;

@@ -19,7 +19,7 @@ public final class Pacer {
     private Pacer() {}
 
     /** What she does in a phase. */
-    public enum Kind {
+    public enum PhaseKind {
         BREATHE_IN,
         LIFT,
         FLICK,
@@ -33,13 +33,13 @@ public final class Pacer {
      *
      * @param counts whether its end counts as one lift or one flick done
      */
-    public record Phase(Kind kind, int seconds, String words, boolean counts) {}
+    public record Phase(PhaseKind kind, int seconds, String words, boolean counts) {}
 
     /** One set of a prescription. */
     public static List<Phase> of(Prescription given) {
         List<Phase> phases = new ArrayList<>();
         if (given.track() == Track.RELEASE) {
-            RELEASES.forEach(words -> phases.add(new Phase(Kind.RELEASE, RELEASE_POSITION, words, false)));
+            RELEASES.forEach(words -> phases.add(new Phase(PhaseKind.RELEASE, RELEASE_POSITION, words, false)));
             return List.copyOf(phases);
         }
         areas(phases, given.areaRounds());
@@ -47,29 +47,29 @@ public final class Pacer {
         holds(phases, given.shortHolds(), "Out: a short lift");
         if (given.flicks().repetitions() > 0) {
             phases.add(new Phase(
-                    Kind.PAUSE, given.flicks().restSeconds(), "Pause: breathe easily, everything soft", false));
+                    PhaseKind.PAUSE, given.flicks().restSeconds(), "Pause: breathe easily, everything soft", false));
         }
         for (int i = 0; i < given.flicks().repetitions(); i++) {
-            phases.add(new Phase(Kind.BREATHE_IN, AFTER_A_FLICK, "In: let go completely", false));
-            phases.add(new Phase(Kind.FLICK, FLICK, "Out: quick lift", true));
+            phases.add(new Phase(PhaseKind.BREATHE_IN, AFTER_A_FLICK, "In: let go completely", false));
+            phases.add(new Phase(PhaseKind.FLICK, FLICK, "Out: quick lift", true));
         }
-        phases.add(new Phase(Kind.LET_GO, IN, "Let go and rest", false));
+        phases.add(new Phase(PhaseKind.LET_GO, IN, "Let go and rest", false));
         return List.copyOf(phases);
     }
 
     private static void holds(List<Phase> phases, Prescription.Holds holds, String words) {
         for (int i = 0; i < holds.repetitions(); i++) {
-            phases.add(new Phase(Kind.BREATHE_IN, IN, "In: widen and let go", false));
-            phases.add(new Phase(Kind.LIFT, holds.seconds(), words, true));
-            phases.add(new Phase(Kind.LET_GO, holds.restSeconds(), "Let go completely", false));
+            phases.add(new Phase(PhaseKind.BREATHE_IN, IN, "In: widen and let go", false));
+            phases.add(new Phase(PhaseKind.LIFT, holds.seconds(), words, true));
+            phases.add(new Phase(PhaseKind.LET_GO, holds.restSeconds(), "Let go completely", false));
         }
     }
 
     private static void areas(List<Phase> phases, int rounds) {
         for (int round = 0; round < rounds; round++) {
             for (Area area : Area.values()) {
-                phases.add(new Phase(Kind.LIFT, AREA, "Out: look for a light lift " + place(area), false));
-                phases.add(new Phase(Kind.LET_GO, AREA_LET_GO, "In: let go", false));
+                phases.add(new Phase(PhaseKind.LIFT, AREA, "Out: look for a light lift " + place(area), false));
+                phases.add(new Phase(PhaseKind.LET_GO, AREA_LET_GO, "In: let go", false));
             }
         }
     }

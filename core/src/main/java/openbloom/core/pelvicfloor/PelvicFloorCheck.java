@@ -1,6 +1,6 @@
 package openbloom.core.pelvicfloor;
 
-import openbloom.core.stage.Told;
+import openbloom.core.YesNoUnknown;
 
 /**
  * What the check showed, without internal examination.
@@ -10,12 +10,18 @@ import openbloom.core.stage.Told;
  * @param flicks quick lifts in a row with full letting-go, 0 to 50
  */
 public record PelvicFloorCheck(
-        int holdSeconds, int holdRepetitions, int flicks, LettingGo lettingGo, Tone tone, Told pain, Told fades) {
+        int holdSeconds,
+        int holdRepetitions,
+        int flicks,
+        LettingGo lettingGo,
+        Tone tone,
+        YesNoUnknown pain,
+        YesNoUnknown fades) {
     public static final int LONGEST_HOLD = 60;
     public static final int MOST_REPETITIONS = 30;
     public static final int MOST_FLICKS = 50;
     public static final PelvicFloorCheck NOT_CHECKED =
-            new PelvicFloorCheck(0, 0, 0, LettingGo.UNKNOWN, Tone.UNKNOWN, Told.UNKNOWN, Told.UNKNOWN);
+            new PelvicFloorCheck(0, 0, 0, LettingGo.UNKNOWN, Tone.UNKNOWN, YesNoUnknown.UNKNOWN, YesNoUnknown.UNKNOWN);
 
     /** @throws IllegalArgumentException if a count is out of its range */
     public PelvicFloorCheck {
@@ -36,7 +42,7 @@ public record PelvicFloorCheck(
 
     /** The same, known to hurt from what she told. */
     public PelvicFloorCheck hurting() {
-        return new PelvicFloorCheck(holdSeconds, holdRepetitions, flicks, lettingGo, tone, Told.YES, fades);
+        return new PelvicFloorCheck(holdSeconds, holdRepetitions, flicks, lettingGo, tone, YesNoUnknown.YES, fades);
     }
 
     /** The same, with a tone that has not been seen to let go for long enough. */

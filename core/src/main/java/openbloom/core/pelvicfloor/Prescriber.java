@@ -13,12 +13,12 @@ import static openbloom.core.evidence.Published.SETS_A_DAY;
 
 import java.util.ArrayList;
 import java.util.List;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 import openbloom.core.pelvicfloor.Prescription.Flicks;
 import openbloom.core.pelvicfloor.Prescription.Holds;
 import openbloom.core.pelvicfloor.Prescription.Why;
-import openbloom.core.stage.Told;
 
 /** Turns a check into practice: release or train, and how much. The check is the prescription (E-PERFECT). */
 public final class Prescriber {
@@ -74,7 +74,7 @@ public final class Prescriber {
             why("Release first: " + tight, Source.E_DOWN);
             return Track.RELEASE;
         }
-        if (check.pain() == Told.YES) {
+        if (check.pain() == YesNoUnknown.YES) {
             why("Release first: lifts hurt; refer her to a pelvic health clinician", Source.E_DOWN);
             return Track.RELEASE;
         }
@@ -189,7 +189,7 @@ public final class Prescriber {
 
     /** At least 4 s and at least the hold; twice the hold if it fades. */
     private int rest(int seconds) {
-        boolean fades = check.fades() == Told.YES;
+        boolean fades = check.fades() == YesNoUnknown.YES;
         int rest = Math.max(LEAST_REST.amount(), fades ? 2 * seconds : seconds);
         why(
                 "Let go " + rest + " s after each hold: at least " + LEAST_REST.amount() + " s and at least the hold"
@@ -226,7 +226,7 @@ public final class Prescriber {
     }
 
     private Effort effort() {
-        boolean may = wished == Effort.STRONG && check.pain() == Told.NO && allowance == Allowance.FULL;
+        boolean may = wished == Effort.STRONG && check.pain() == YesNoUnknown.NO && allowance == Allowance.FULL;
         if (wished == Effort.STRONG && !may) {
             String why = allowance == Allowance.FULL ? "that nothing hurts is not known" : "she is not cleared yet";
             why("Gently for now, though her approach is strong: " + why, Source.COMMON_PRACTICE);

@@ -10,8 +10,8 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.pelvicfloor.Prescription.Holds;
-import openbloom.core.stage.Told;
 
 /**
  * Moves a dose of holds on: one second or one repetition more once the full set with full letting-go was done on two
@@ -26,9 +26,9 @@ public record Progression(int restTimes, int longest, int most) {
     private static final int DAYS_TO_MOVE_ON = 2;
 
     /** @param fades whether her holds fade, which doubles letting go */
-    public static Progression of(Track track, Allowance allowance, Told fades) {
+    public static Progression of(Track track, Allowance allowance, YesNoUnknown fades) {
         boolean finding = track == Track.COORDINATE;
-        int restTimes = finding || fades == Told.YES ? 2 : 1;
+        int restTimes = finding || fades == YesNoUnknown.YES ? 2 : 1;
         if (allowance != Allowance.FULL) {
             return new Progression(restTimes, EARLY_HOLD.amount(), EARLY_REPETITIONS.amount());
         }
@@ -38,7 +38,7 @@ public record Progression(int restTimes, int longest, int most) {
     }
 
     /** What one practice showed. */
-    public record Practice(
+    public record FloorPracticeDay(
             LocalDate on, boolean fullSet, boolean fullLettingGo, boolean faded, boolean hurt, boolean heavy) {
         boolean isAgainst() {
             return faded || hurt || heavy;
@@ -50,37 +50,40 @@ public record Progression(int restTimes, int longest, int most) {
     }
 
     /** The next dose, and why. */
-    public record Step(Holds holds, String why) {}
+    public record ProgressionStep(Holds holds, String why) {}
 
     /**
      * @param practices with the present dose, in any order; whatever went against it on the latest day decides,
      *     and good days count only after the last one that was not
      */
-    public Step after(Holds holds, List<Practice> practices) {
+    public ProgressionStep after(Holds holds, List<FloorPracticeDay> practices) {
         if (holds.repetitions() == 0 || practices.isEmpty()) {
-            return new Step(holds, "No practice with this dose yet.");
+            return new ProgressionStep(holds, "No practice with this dose yet.");
         }
-        LocalDate latest =
-                practices.stream().map(Practice::on).max(LocalDate::compareTo).orElseThrow();
-        List<Practice> against = practices.stream()
+        LocalDate latest = practices.stream()
+                .map(FloorPracticeDay::on)
+                .max(LocalDate::compareTo)
+                .orElseThrow();
+        List<FloorPracticeDay> against = practices.stream()
                 .filter(practice -> practice.on().equals(latest) && practice.isAgainst())
                 .toList();
         if (!against.isEmpty()) {
             return back(holds, against);
         }
         LocalDate lastAgainst = practices.stream()
-                .filter(Practice::isAgainst)
-                .map(Practice::on)
+                .filter(FloorPracticeDay::isAgainst)
+                .map(FloorPracticeDay::on)
                 .max(LocalDate::compareTo)
                 .orElse(LocalDate.MIN);
         long goodDays = practices.stream()
                 .filter(practice -> practice.isGood() && practice.on().isAfter(lastAgainst))
-                .map(Practice::on)
+                .map(FloorPracticeDay::on)
                 .distinct()
                 .count();
         return goodDays >= DAYS_TO_MOVE_ON
                 ? on(holds)
-                : new Step(holds, "Full set with full letting-go on " + goodDays + " of " + DAYS_TO_MOVE_ON + " days.");
+                : new ProgressionStep(
+                        holds, "Full set with full letting-go on " + goodDays + " of " + DAYS_TO_MOVE_ON + " days.");
     }
 
     /**
@@ -88,12 +91,12 @@ public record Progression(int restTimes, int longest, int most) {
      *
      * @param practices oldest first
      */
-    public Step through(Holds start, List<Practice> practices) {
-        Step step = after(start, List.of());
-        List<Practice> withThisDose = new ArrayList<>();
-        for (Practice practice : practices) {
+    public ProgressionStep through(Holds start, List<FloorPracticeDay> practices) {
+        ProgressionStep step = after(start, List.of());
+        List<FloorPracticeDay> withThisDose = new ArrayList<>();
+        for (FloorPracticeDay practice : practices) {
             withThisDose.add(practice);
-            Step next = after(step.holds(), withThisDose);
+            ProgressionStep next = after(step.holds(), withThisDose);
             if (!next.holds().equals(step.holds())) {
                 withThisDose.clear();
             }
@@ -102,33 +105,35 @@ public record Progression(int restTimes, int longest, int most) {
         return step;
     }
 
-    private Step back(Holds holds, List<Practice> against) {
+    private ProgressionStep back(Holds holds, List<FloorPracticeDay> against) {
         String why = String.join(
                 " and ",
                 Stream.of(
-                                against.stream().anyMatch(Practice::faded) ? "it faded" : "",
-                                against.stream().anyMatch(Practice::hurt) ? "it hurt" : "",
-                                against.stream().anyMatch(Practice::heavy) ? "heaviness came on" : "")
+                                against.stream().anyMatch(FloorPracticeDay::faded) ? "it faded" : "",
+                                against.stream().anyMatch(FloorPracticeDay::hurt) ? "it hurt" : "",
+                                against.stream().anyMatch(FloorPracticeDay::heavy) ? "heaviness came on" : "")
                         .filter(word -> !word.isEmpty())
                         .toList());
         Holds less = holds.seconds() > 1
                 ? dose(holds.seconds() - 1, holds.repetitions())
                 : dose(holds.seconds(), Math.max(1, holds.repetitions() - 1));
-        return new Step(less, "One back: " + why + ".");
+        return new ProgressionStep(less, "One back: " + why + ".");
     }
 
     /** Seconds first while they are no more than the repetitions, so that both grow together. */
-    private Step on(Holds holds) {
+    private ProgressionStep on(Holds holds) {
         boolean longer =
                 holds.seconds() < longest && (holds.seconds() <= holds.repetitions() || holds.repetitions() >= most);
         if (longer) {
-            return new Step(dose(holds.seconds() + 1, holds.repetitions()), "One second more: done fully on two days.");
+            return new ProgressionStep(
+                    dose(holds.seconds() + 1, holds.repetitions()), "One second more: done fully on two days.");
         }
         if (holds.repetitions() < most) {
-            return new Step(dose(holds.seconds(), holds.repetitions() + 1), "One hold more: done fully on two days.");
+            return new ProgressionStep(
+                    dose(holds.seconds(), holds.repetitions() + 1), "One hold more: done fully on two days.");
         }
         boolean full = longest == FULL_HOLD.amount() && most == FULL_REPETITIONS.amount();
-        return new Step(
+        return new ProgressionStep(
                 holds,
                 full
                         ? FULL_REPETITIONS.amount() + " holds of " + FULL_HOLD.amount()

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Stream;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
-import openbloom.core.stage.Told;
 
 /** When release moves on: full letting-go felt on 8 of 10 on two days, and nothing hurts. */
 public final class Release {
@@ -19,22 +19,22 @@ public final class Release {
      *
      * @param letGoOfTen on how many of ten in-breaths full letting-go was felt; empty when it was not counted
      */
-    public record Practice(LocalDate on, OptionalInt letGoOfTen, boolean hurt) {
+    public record ReleasePractice(LocalDate on, OptionalInt letGoOfTen, boolean hurt) {
         private boolean isFelt() {
             return letGoOfTen.orElse(0) >= Published.LETTING_GO_NEEDED.amount();
         }
     }
 
     /** Days on which it was felt, since anything last hurt. */
-    static long days(List<Practice> practices) {
+    static long days(List<ReleasePractice> practices) {
         LocalDate lastHurt = practices.stream()
-                .filter(Practice::hurt)
-                .map(Practice::on)
+                .filter(ReleasePractice::hurt)
+                .map(ReleasePractice::on)
                 .max(LocalDate::compareTo)
                 .orElse(LocalDate.MIN);
         return practices.stream()
                 .filter(practice -> practice.isFelt() && practice.on().isAfter(lastHurt))
-                .map(Practice::on)
+                .map(ReleasePractice::on)
                 .distinct()
                 .count();
     }
@@ -46,7 +46,7 @@ public final class Release {
      * @param checks oldest first
      * @return the latest, still tight where the two days are missing; empty without a check
      */
-    public static Optional<PelvicFloorCheck> settled(List<DatedCheck> checks, List<Practice> practices) {
+    public static Optional<PelvicFloorCheck> settled(List<DatedCheck> checks, List<ReleasePractice> practices) {
         Optional<LocalDate> tight = checks.stream()
                 .filter(dated -> dated.check().isTight())
                 .map(DatedCheck::on)
@@ -56,18 +56,18 @@ public final class Release {
         if (tight.isEmpty() || latest.filter(PelvicFloorCheck::isTight).isPresent()) {
             return latest;
         }
-        Stream<Practice> seen = checks.stream()
+        Stream<ReleasePractice> seen = checks.stream()
                 .filter(dated -> dated.check().lettingGo() == LettingGo.FULL)
-                .map(dated -> new Practice(
-                        dated.on(), OptionalInt.of(LettingGo.TEN), dated.check().pain() == Told.YES));
-        List<Practice> since = Stream.concat(seen, practices.stream())
+                .map(dated -> new ReleasePractice(
+                        dated.on(), OptionalInt.of(LettingGo.TEN), dated.check().pain() == YesNoUnknown.YES));
+        List<ReleasePractice> since = Stream.concat(seen, practices.stream())
                 .filter(practice -> practice.on().isAfter(tight.get()))
                 .toList();
         return days(since) >= DAYS_TO_MOVE_ON ? latest : latest.map(PelvicFloorCheck::stillTight);
     }
 
     /** @param practices since the latest check, in any order */
-    public static String words(List<Practice> practices) {
+    public static String words(List<ReleasePractice> practices) {
         int needed = Published.LETTING_GO_NEEDED.amount();
         long days = days(practices);
         return days >= DAYS_TO_MOVE_ON

@@ -1,7 +1,7 @@
 package openbloom.core.pelvicfloor;
 
+import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
-import openbloom.core.stage.Told;
 
 /**
  * Tone from the answers, in the words of E-ICS. The rule is ours, stated here and on the page; an instructor may overrule
@@ -17,11 +17,11 @@ public final class ToneRule {
      * @param bearsDown whether she bears down when asked to lift
      * @param strains constipation, straining or pelvic pain
      */
-    public record Answers(
-            Told liftFelt,
-            Told bearsDown,
-            Told strains,
-            Told painWithLifts,
+    public record ToneAnswers(
+            YesNoUnknown liftFelt,
+            YesNoUnknown bearsDown,
+            YesNoUnknown strains,
+            YesNoUnknown painWithLifts,
             LettingGo lettingGo,
             int holdSeconds,
             int flicks) {}
@@ -29,18 +29,18 @@ public final class ToneRule {
     /** A tone and the answer that decided it. */
     public record Found(Tone tone, String because) {}
 
-    public static Found of(Answers answers) {
+    public static Found of(ToneAnswers answers) {
         if (answers.lettingGo() == LettingGo.ABSENT) {
             return new Found(Tone.TIGHT, "she does not let go");
         }
-        boolean hurtsOrStrains = answers.strains() == Told.YES || answers.painWithLifts() == Told.YES;
+        boolean hurtsOrStrains = answers.strains() == YesNoUnknown.YES || answers.painWithLifts() == YesNoUnknown.YES;
         if (answers.lettingGo() == LettingGo.PARTIAL && hurtsOrStrains) {
             return new Found(Tone.TIGHT, "she lets go in part, and there is pain or straining");
         }
-        if (answers.bearsDown() == Told.YES) {
+        if (answers.bearsDown() == YesNoUnknown.YES) {
             return new Found(Tone.UNCOORDINATED, "she bears down when asked to lift");
         }
-        if (answers.liftFelt() == Told.NO) {
+        if (answers.liftFelt() == YesNoUnknown.NO) {
             return new Found(Tone.NONE_FELT, "no lift is felt");
         }
         if (answers.lettingGo() == LettingGo.UNKNOWN || answers.holdSeconds() == 0) {

@@ -1,8 +1,8 @@
 package openbloom.core.picture;
 
+import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
 import openbloom.core.screening.EffortCheck;
-import openbloom.core.stage.Told;
 
 /** Perceived exertion from 6 to 20 with the stretch she should work in, and what the talk test said. */
 public final class EffortScale {
@@ -47,7 +47,7 @@ public final class EffortScale {
                 Letters.of(15, tone).strong().centred());
     }
 
-    private static String talkWords(Told talks) {
+    private static String talkWords(YesNoUnknown talks) {
         return switch (talks) {
             case YES -> "Talks in full sentences while working";
             case NO -> "Cannot talk in full sentences: too hard";
@@ -55,8 +55,8 @@ public final class EffortScale {
         };
     }
 
-    private static String tone(Told talks) {
-        return talks == Told.NO ? Palette.CLAY : talks == Told.YES ? Palette.MOSS : Palette.MUTED;
+    private static String tone(YesNoUnknown talks) {
+        return talks == YesNoUnknown.NO ? Palette.CLAY : talks == YesNoUnknown.YES ? Palette.MOSS : Palette.MUTED;
     }
 
     private static String describe(EffortCheck check) {

@@ -35,10 +35,10 @@ public final class FloorTrend {
     private static final double ROW = 24;
 
     /** What she told on a day when she was asked for symptoms. */
-    public record Asked(LocalDate on, Set<Symptom> told) {}
+    public record AskedFor(LocalDate on, Set<Symptom> told) {}
 
     /** Symptoms that share a row. */
-    private enum Row {
+    private enum FloorReading {
         LEAK("leaking", Set.of(Symptom.LEAK_WITH_EFFORT, Symptom.LEAK_WITH_URGE)),
         HEAVINESS("heaviness", Set.of(Symptom.HEAVINESS)),
         PAIN("pain", Set.of(Symptom.PELVIC_PAIN, Symptom.PAIN_WITH_LIFTS));
@@ -46,29 +46,29 @@ public final class FloorTrend {
         private final String words;
         private final Set<Symptom> symptoms;
 
-        Row(String words, Set<Symptom> symptoms) {
+        FloorReading(String words, Set<Symptom> symptoms) {
             this.words = words;
             this.symptoms = symptoms;
         }
 
-        boolean isTold(Asked asked) {
+        boolean isTold(AskedFor asked) {
             return asked.told().stream().anyMatch(symptoms::contains);
         }
     }
 
     private final Svg svg;
     private final List<DatedCheck> checks;
-    private final List<Asked> asked;
+    private final List<AskedFor> asked;
     private final long days;
     private final double most;
 
-    private FloorTrend(Svg svg, List<DatedCheck> checks, List<Asked> asked) {
+    private FloorTrend(Svg svg, List<DatedCheck> checks, List<AskedFor> asked) {
         LocalDate first = checks.get(0).on();
         this.svg = svg;
         this.checks = checks;
         this.asked = asked.stream().filter(one -> !one.on().isBefore(first)).toList();
         LocalDate last = Stream.concat(
-                        checks.stream().map(DatedCheck::on), this.asked.stream().map(Asked::on))
+                        checks.stream().map(DatedCheck::on), this.asked.stream().map(AskedFor::on))
                 .max(LocalDate::compareTo)
                 .orElse(first);
         this.days = Math.max(14, ChronoUnit.DAYS.between(first, last));
@@ -90,7 +90,7 @@ public final class FloorTrend {
      * @param asked in any order; what was told before the first check is left out
      * @throws IllegalArgumentException if there is none
      */
-    public static String of(List<DatedCheck> checks, List<Asked> asked) {
+    public static String of(List<DatedCheck> checks, List<AskedFor> asked) {
         if (checks.isEmpty()) {
             throw new IllegalArgumentException("At least one check is expected, but there was none");
         }
@@ -111,17 +111,17 @@ public final class FloorTrend {
         return svg.finish();
     }
 
-    private static String describe(List<DatedCheck> checks, List<Asked> asked) {
+    private static String describe(List<DatedCheck> checks, List<AskedFor> asked) {
         PelvicFloorCheck last = checks.get(checks.size() - 1).check();
         return "Pelvic floor over " + checks.size() + " checks, latest: hold " + last.holdSeconds() + " s, "
                 + last.holdRepetitions() + " holds, " + last.flicks() + " flicks, "
                 + last.lettingGo().words() + told(asked);
     }
 
-    private static String told(List<Asked> asked) {
+    private static String told(List<AskedFor> asked) {
         return asked.stream()
-                .max(Comparator.comparing(Asked::on))
-                .map(latest -> Arrays.stream(Row.values())
+                .max(Comparator.comparing(AskedFor::on))
+                .map(latest -> Arrays.stream(FloorReading.values())
                         .filter(row -> row.isTold(latest))
                         .map(row -> "; " + row.words)
                         .collect(Collectors.joining()))
@@ -186,7 +186,7 @@ public final class FloorTrend {
         checks.stream()
                 .flatMap(one -> one.weaker().stream()
                         .filter(area -> area == Area.LEFT || area == Area.RIGHT)
-                        .map(area -> new Weaker(one.on(), area)))
+                        .map(area -> new WeakerArea(one.on(), area)))
                 .forEach(weaker -> svg.words(
                         weaker.side() == Area.LEFT ? "L" : "R",
                         x(weaker.on()),
@@ -194,16 +194,16 @@ public final class FloorTrend {
                         Letters.of(14, Palette.PLUM).strong().centred()));
     }
 
-    private record Weaker(LocalDate on, Area side) {}
+    private record WeakerArea(LocalDate on, Area side) {}
 
     /** Filled where it was told, a ring where she was asked and did not tell it. */
     private void symptoms() {
         svg.words("filled: told that day; ring: asked, not told", LEFT, ROWS + 4.3 * ROW, QUIET);
-        for (Row row : Row.values()) {
+        for (FloorReading row : FloorReading.values()) {
             double y = ROWS + ROW * (1 + row.ordinal());
             svg.line(LEFT, y, RIGHT, y, Paint.line("#EAE4D7", 1));
             svg.words(row.words, RIGHT + 12, y + 5, QUIET);
-            for (Asked one : asked) {
+            for (AskedFor one : asked) {
                 svg.named(Days.words(one.on()) + ": " + (row.isTold(one) ? "" : "no ") + row.words);
                 svg.circle(
                         x(one.on()),

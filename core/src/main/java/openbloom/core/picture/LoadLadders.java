@@ -3,7 +3,7 @@ package openbloom.core.picture;
 import java.util.List;
 import java.util.Map;
 import openbloom.core.moves.Catalogue;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.record.LoadCheck;
 
 /** The ladders of loads side by side: rungs that stayed flat are filled, and a bar lies where the climb ended. */
@@ -21,7 +21,7 @@ public final class LoadLadders {
         double ground = 40 + RUNG * most;
         double wide = COLUMN * LoadCheck.LADDERS.size();
         Svg svg = Svg.drawing(0, 0, wide, ground + 62, describe(check), "load-ladders");
-        for (Strand strand : LoadCheck.LADDERS) {
+        for (ExerciseGroup strand : LoadCheck.LADDERS) {
             double middle = COLUMN * (LoadCheck.LADDERS.indexOf(strand) + 0.5);
             ladder(svg, strand, check.climbs(), catalogue.topRung(strand), middle, ground);
         }
@@ -38,8 +38,13 @@ public final class LoadLadders {
     }
 
     private static void ladder(
-            Svg svg, Strand strand, Map<Strand, LoadCheck.Climb> climbs, int top, double middle, double ground) {
-        LoadCheck.Climb climb = climbs.get(strand);
+            Svg svg,
+            ExerciseGroup strand,
+            Map<ExerciseGroup, LoadCheck.LadderClimb> climbs,
+            int top,
+            double middle,
+            double ground) {
+        LoadCheck.LadderClimb climb = climbs.get(strand);
         for (int rung = 1; rung <= top; rung++) {
             double y = ground - RUNG * rung;
             boolean flat = climb != null && rung <= climb.flatRung();
@@ -50,7 +55,7 @@ public final class LoadLadders {
             svg.words(String.valueOf(rung), middle, y + 15, flat ? letters.strong() : letters);
             svg.close();
         }
-        String name = strand == Strand.FLEXION ? "Head lift, curls" : strand.words();
+        String name = strand == ExerciseGroup.FLEXION ? "Head lift, curls" : strand.words();
         svg.words(name, middle, ground + 22, NAME);
         if (climb == null) {
             svg.words("not climbed", middle, ground + 42, QUIET);

@@ -8,12 +8,12 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
 import openbloom.core.gap.FingerWidths;
 import openbloom.core.gap.GapReading;
 import openbloom.core.gap.GapState;
 import openbloom.core.gap.Width;
-import openbloom.core.stage.Told;
 
 /**
  * The abdominal midline to scale, one torso for each state. One unit is one millimetre; the navel is at 0. The gap's
@@ -194,7 +194,7 @@ public final class MidlineMap {
     private void bar(GapReading reading, double wordsY) {
         double y = y(reading);
         double half = mm(reading) / 2;
-        boolean domes = reading.domed() == Told.YES;
+        boolean domes = reading.domed() == YesNoUnknown.YES;
         svg.line(MIDDLE - half, y, MIDDLE + half, y, Paint.line(Palette.INK, 2.6));
         double besideIt = MIDDLE + half + 9;
         if (wordsY > y) {

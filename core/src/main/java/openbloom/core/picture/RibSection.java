@@ -16,41 +16,41 @@ public final class RibSection {
             Map.of(Movement.NONE, "#E3DFD6", Movement.SOME, "#A9BDCD", Movement.FULL, Palette.SLATE);
 
     /** A zone's outline, and where its words stand. */
-    private record Area(BreathZone zone, String outline, double x, double y, String anchor) {}
+    private record RibArea(BreathZone zone, String outline, double x, double y, String anchor) {}
 
     // The ring of the ribs in four quarters round the spine at the back, the belly inside, the low belly below it.
-    private static final List<Area> AREAS = List.of(
-            new Area(
+    private static final List<RibArea> AREAS = List.of(
+            new RibArea(
                     BreathZone.FRONT_RIBS,
                     "M-84,-96 C-48,-122 48,-122 84,-96 L62,-66 C34,-84 -34,-84 -62,-66 Z",
                     0,
                     -160,
                     "middle"),
-            new Area(
+            new RibArea(
                     BreathZone.LEFT_RIBS,
                     "M92,-90 C150,-50 150,42 96,82 L70,54 C104,24 104,-32 70,-60 Z",
                     174,
                     -12,
                     "start"),
-            new Area(
+            new RibArea(
                     BreathZone.RIGHT_RIBS,
                     "M-92,-90 C-150,-50 -150,42 -96,82 L-70,54 C-104,24 -104,-32 -70,-60 Z",
                     -174,
                     -12,
                     "end"),
-            new Area(
+            new RibArea(
                     BreathZone.BACK_RIBS,
                     "M-88,88 C-52,118 52,118 88,88 L62,60 C34,80 -34,80 -62,60 Z",
                     0,
                     152,
                     "middle"),
-            new Area(
+            new RibArea(
                     BreathZone.BELLY,
                     "M-46,-52 C-22,-66 22,-66 46,-52 C60,-38 58,-14 44,-6 C16,-16 -16,-16 -44,-6 C-58,-14 -60,-38 -46,-52 Z",
                     0,
                     -28,
                     "middle"),
-            new Area(
+            new RibArea(
                     BreathZone.LOW_BELLY,
                     "M-42,6 C-16,-4 16,-4 42,6 C50,22 34,44 0,48 C-34,44 -50,22 -42,6 Z",
                     0,
@@ -82,7 +82,7 @@ public final class RibSection {
         return "Slice through the lower ribs: " + String.join(", ", parts);
     }
 
-    private static void fill(Svg svg, Area area, Map<BreathZone, Movement> zones) {
+    private static void fill(Svg svg, RibArea area, Map<BreathZone, Movement> zones) {
         Movement movement = zones.get(area.zone());
         Paint paint = movement == null
                 ? Paint.filled(UNREAD).outlined(Palette.MUTED, 1.2).dashed("3 4")
@@ -90,7 +90,7 @@ public final class RibSection {
         svg.choosing("zone-" + area.zone(), "").path(area.outline(), paint).close();
     }
 
-    private static void name(Svg svg, Area area, Map<BreathZone, Movement> zones) {
+    private static void name(Svg svg, RibArea area, Map<BreathZone, Movement> zones) {
         Movement movement = zones.get(area.zone());
         boolean inside = area.zone() == BreathZone.BELLY || area.zone() == BreathZone.LOW_BELLY;
         boolean onDark = inside && movement == Movement.FULL;
@@ -105,7 +105,7 @@ public final class RibSection {
         }
     }
 
-    private static Letters aligned(Letters letters, Area area) {
+    private static Letters aligned(Letters letters, RibArea area) {
         return switch (area.anchor()) {
             case "middle" -> letters.centred();
             case "end" -> letters.endingHere();

@@ -19,10 +19,10 @@ public final class Ribbon {
     public record Band(LocalDate from, LocalDate toExclusive, String label, String tone, boolean assumed) {}
 
     /** Something on one day. */
-    public record Mark(LocalDate date, String label, Kind kind) {}
+    public record Mark(LocalDate date, String label, RibbonKind kind) {}
 
     /** How a mark is drawn. */
-    public enum Kind {
+    public enum RibbonKind {
         CHECK,
         SESSION,
         BIRTH,

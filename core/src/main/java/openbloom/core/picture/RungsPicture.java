@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import openbloom.core.Days;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 
 /** Every ladder that was decided about, its rung over time: a step up or down is a day it was decided. */
 public final class RungsPicture {
@@ -26,7 +26,7 @@ public final class RungsPicture {
      *
      * @param top highest rung of the ladder
      */
-    public record Step(Strand strand, LocalDate on, int rung, int top) {}
+    public record RungBar(ExerciseGroup strand, LocalDate on, int rung, int top) {}
 
     private final Svg svg;
     private final LocalDate from;
@@ -42,34 +42,34 @@ public final class RungsPicture {
      * @param steps oldest first; at least one
      * @param today where the lines end
      */
-    public static String of(List<Step> steps, LocalDate today) {
-        Map<Strand, List<Step>> ladders = new EnumMap<>(Strand.class);
+    public static String of(List<RungBar> steps, LocalDate today) {
+        Map<ExerciseGroup, List<RungBar>> ladders = new EnumMap<>(ExerciseGroup.class);
         steps.stream()
-                .sorted(Comparator.comparing(Step::on))
+                .sorted(Comparator.comparing(RungBar::on))
                 .forEach(step -> ladders.computeIfAbsent(step.strand(), any -> new ArrayList<>())
                         .add(step));
         LocalDate first =
-                steps.stream().map(Step::on).min(Comparator.naturalOrder()).orElse(today);
+                steps.stream().map(RungBar::on).min(Comparator.naturalOrder()).orElse(today);
         double high = TOP + ladders.size() * ROW + 6;
         Svg svg = Svg.drawing(0, 0, WIDE, high, describe(ladders), "rungs-picture");
         RungsPicture picture = new RungsPicture(svg, first, today);
         picture.days(high);
         double y = TOP;
-        for (Map.Entry<Strand, List<Step>> ladder : ladders.entrySet()) {
+        for (Map.Entry<ExerciseGroup, List<RungBar>> ladder : ladders.entrySet()) {
             picture.ladder(ladder.getKey(), ladder.getValue(), y);
             y += ROW;
         }
         return svg.finish();
     }
 
-    private static String describe(Map<Strand, List<Step>> ladders) {
+    private static String describe(Map<ExerciseGroup, List<RungBar>> ladders) {
         StringBuilder words = new StringBuilder("Rungs over time: ");
         ladders.forEach((strand, steps) -> words.append(String.format(
                 Locale.ROOT, "%s %d to %d; ", strand.words(), steps.get(0).rung(), last(steps))));
         return words.toString();
     }
 
-    private static int last(List<Step> steps) {
+    private static int last(List<RungBar> steps) {
         return steps.get(steps.size() - 1).rung();
     }
 
@@ -80,7 +80,7 @@ public final class RungsPicture {
         svg.line(RIGHT, TOP - 6, RIGHT, high - 6, Paint.line(Palette.LINE, 1));
     }
 
-    private void ladder(Strand strand, List<Step> steps, double y) {
+    private void ladder(ExerciseGroup strand, List<RungBar> steps, double y) {
         int top = Math.max(1, steps.get(0).top());
         svg.words(
                 strand.words(),
@@ -89,7 +89,7 @@ public final class RungsPicture {
                 Letters.of(14, Palette.INK).endingHere());
         svg.line(LEFT, y + HIGH, RIGHT, y + HIGH, Paint.line(Palette.LINE, 1));
         StringBuilder path = new StringBuilder();
-        for (Step step : steps) {
+        for (RungBar step : steps) {
             double x = x(step.on());
             double at = y + HIGH - HIGH * step.rung() / top;
             path.append(path.isEmpty() ? "M" + Svg.point(x, at) : "H" + Svg.number(x) + "V" + Svg.number(at));

@@ -2,7 +2,7 @@ package openbloom.core.picture;
 
 import java.util.ArrayList;
 import java.util.List;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 
 /** A session to the scale of its time, each item in the tone of its strand, positions written beneath. */
 public final class SessionStrip {
@@ -12,17 +12,17 @@ public final class SessionStrip {
     private static final double WIDTH_OF_A_LETTER = 6.2;
 
     /** One item as it is drawn. */
-    public record Block(String name, Strand strand, int seconds, String position) {}
+    public record StripBlock(String name, ExerciseGroup strand, int seconds, String position) {}
 
     private SessionStrip() {}
 
-    public static String of(List<Block> blocks) {
-        int total = Math.max(1, blocks.stream().mapToInt(Block::seconds).sum());
+    public static String of(List<StripBlock> blocks) {
+        int total = Math.max(1, blocks.stream().mapToInt(StripBlock::seconds).sum());
         String name = "Session to the scale of its time, " + total / 60 + " minutes";
         Svg svg = Svg.drawing(0, 0, WIDTH, 52, name, "session-strip");
         double x = 0;
         List<Double> starts = new ArrayList<>();
-        for (Block block : blocks) {
+        for (StripBlock block : blocks) {
             double width = block.seconds() * WIDTH / total;
             svg.named(block.name() + ", " + block.seconds() + " s");
             svg.box(x, 0, Math.max(1, width - GAP), BAR, 3, Paint.filled(tone(block.strand())));
@@ -34,7 +34,7 @@ public final class SessionStrip {
         return svg.finish();
     }
 
-    private static void positions(Svg svg, List<Block> blocks, List<Double> starts) {
+    private static void positions(Svg svg, List<StripBlock> blocks, List<Double> starts) {
         double free = 0;
         for (int i = 0; i < blocks.size(); i++) {
             String words = blocks.get(i).position();
@@ -48,7 +48,7 @@ public final class SessionStrip {
     }
 
     /** The tone a strand is drawn in everywhere. */
-    public static String tone(Strand strand) {
+    public static String tone(ExerciseGroup strand) {
         return switch (strand) {
             case BREATH -> Palette.SLATE;
             case CONNECT -> "#5E8177";

@@ -41,9 +41,9 @@ public final class SideBars {
         return parts.isEmpty() ? "Side to side, nothing scored yet" : "Side to side: " + String.join("; ", parts);
     }
 
-    private static void pair(Svg svg, Map<SideTask, SideCheck.Both> tasks, SideTask task, double y) {
+    private static void pair(Svg svg, Map<SideTask, SideCheck.BothSides> tasks, SideTask task, double y) {
         svg.box(-MOST_POINTS * POINT, y, 2 * MOST_POINTS * POINT, 20, 0, Paint.filled("#F3EEE2"));
-        SideCheck.Both both = tasks.get(task);
+        SideCheck.BothSides both = tasks.get(task);
         if (both == null) {
             svg.words("not compared", -20, y + 15, QUIET.endingHere());
             return;

@@ -57,12 +57,12 @@ public final class TrendChart {
         this.svg = svg;
         this.data = data;
         this.first = all(data)
-                .map(Trend.Reading::date)
+                .map(Trend.TrendPoint::date)
                 .min(LocalDate::compareTo)
                 .orElse(LocalDate.EPOCH)
                 .minusDays(DAYS_AROUND);
         LocalDate last = all(data)
-                .map(Trend.Reading::date)
+                .map(Trend.TrendPoint::date)
                 .max(LocalDate::compareTo)
                 .orElse(first)
                 .plusDays(DAYS_AROUND);
@@ -73,13 +73,13 @@ public final class TrendChart {
                         latest.isAfter(last.plusWeeks(MOST_WEEKS_AHEAD)) ? last.plusWeeks(MOST_WEEKS_AHEAD) : latest)
                 .orElse(last);
         this.days = Math.max(14, ChronoUnit.DAYS.between(first, end));
-        double widest = all(data).mapToDouble(Trend.Reading::amount).max().orElse(0);
+        double widest = all(data).mapToDouble(Trend.TrendPoint::amount).max().orElse(0);
         double limit = data.limit().map(Limit::amount).orElse(0.0);
         double step = gridStep(Math.max(widest, limit) + data.band() / 2);
         this.most = step * Math.ceil((Math.max(widest, limit) + data.band() / 2 + step / 4) / step);
     }
 
-    private static Stream<Trend.Reading> all(Data data) {
+    private static Stream<Trend.TrendPoint> all(Data data) {
         return Stream.concat(
                         data.others().stream()
                                 .filter(other -> other.method()
@@ -108,7 +108,8 @@ public final class TrendChart {
             return "Trend, no reading yet";
         }
         Method method = data.shown().method();
-        Trend.Reading last = data.shown().readings().get(data.shown().readings().size() - 1);
+        Trend.TrendPoint last =
+                data.shown().readings().get(data.shown().readings().size() - 1);
         return "Trend of " + data.shown().readings().size() + " readings by "
                 + data.shown().by().name() + ", " + method.words() + ", latest " + amount(last.amount(), method)
                 + " on " + Days.words(last.date());
@@ -163,12 +164,12 @@ public final class TrendChart {
 
     /** Half the repeatability to either side of the line the readings follow. */
     private void band() {
-        List<Trend.Reading> readings = data.shown().readings();
+        List<Trend.TrendPoint> readings = data.shown().readings();
         StringBuilder upper = new StringBuilder();
         StringBuilder lower = new StringBuilder();
         for (int i = 0; i < readings.size(); i++) {
-            Trend.Reading above = readings.get(i);
-            Trend.Reading below = readings.get(readings.size() - 1 - i);
+            Trend.TrendPoint above = readings.get(i);
+            Trend.TrendPoint below = readings.get(readings.size() - 1 - i);
             upper.append(i == 0 ? 'M' : 'L').append(point(x(above.date()), y(centre(above) + data.band() / 2)));
             lower.append('L').append(point(x(below.date()), y(Math.max(0, centre(below) - data.band() / 2))));
         }
@@ -188,13 +189,13 @@ public final class TrendChart {
     }
 
     /** On the slope through the median of the readings, or, without a slope, the reading itself. */
-    private double centre(Trend.Reading reading) {
+    private double centre(Trend.TrendPoint reading) {
         return data.trend().map(trend -> trend.at(reading.date())).orElse(reading.amount());
     }
 
     private void forecast() {
         data.forecast().ifPresent(when -> {
-            Trend.Reading last =
+            Trend.TrendPoint last =
                     data.shown().readings().get(data.shown().readings().size() - 1);
             double from = centre(last);
             Paint line = Paint.line(Palette.MOSS, 1.8).dashed("3 5");

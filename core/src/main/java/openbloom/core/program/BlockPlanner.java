@@ -12,16 +12,17 @@ import java.util.Optional;
 import java.util.Set;
 import openbloom.core.evidence.Published;
 import openbloom.core.moves.Demand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Track;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
-import openbloom.core.session.WhyNot;
+import openbloom.core.session.ExclusionReason;
 import openbloom.core.stage.Birth;
 import openbloom.core.verdict.CheckWindow;
+import openbloom.core.verdict.CheckWindow.PelvicFloorWindow;
 import openbloom.core.verdict.Facts;
 import openbloom.core.verdict.Judgement;
 
@@ -44,15 +45,15 @@ public final class BlockPlanner {
     private static final int[] AIM_WORTH = {30, 20, 10};
 
     private final Judgement today;
-    private final List<Aims.Suggested> aims;
+    private final List<Goals.Suggested> aims;
     private final Rhythm rhythm;
     private final LocalDate to;
-    private final Map<Strand, LocalDate> lastDone = new EnumMap<>(Strand.class);
+    private final Map<ExerciseGroup, LocalDate> lastDone = new EnumMap<>(ExerciseGroup.class);
     private final List<LocalDate> gapChecks;
     private final List<Program.Due> due = new ArrayList<>();
-    private final Map<Strand, List<LocalDate>> done = new EnumMap<>(Strand.class);
+    private final Map<ExerciseGroup, List<LocalDate>> done = new EnumMap<>(ExerciseGroup.class);
 
-    private BlockPlanner(Judgement today, List<Aims.Suggested> aims, Rhythm rhythm) {
+    private BlockPlanner(Judgement today, List<Goals.Suggested> aims, Rhythm rhythm) {
         this.today = today;
         this.aims = aims;
         this.rhythm = rhythm;
@@ -70,28 +71,28 @@ public final class BlockPlanner {
      *
      * @param aims in their order; without any the suggested ones count
      */
-    public static Program plan(Judgement today, List<Aim> aims, Rhythm rhythm) {
+    public static Program plan(Judgement today, List<Goal> aims, Rhythm rhythm) {
         Facts facts = today.facts();
-        List<Aims.Suggested> chosen = aims.isEmpty() ? Aims.suggest(facts) : Aims.chosen(facts, aims);
+        List<Goals.Suggested> chosen = aims.isEmpty() ? Goals.suggest(facts) : Goals.chosen(facts, aims);
         return new BlockPlanner(today, chosen, rhythm).program();
     }
 
     private Program program() {
         LocalDate from = today.facts().day();
-        List<Program.Left> leftOut = new ArrayList<>();
+        List<Program.LeftOver> leftOut = new ArrayList<>();
         Set<WarningSign> signs = today.facts().client().safety().standing().keySet();
         if (!signs.isEmpty()) {
             signs.stream()
                     .sorted()
                     .forEach(sign -> leftOut.add(
-                            new Program.Left("everything", "warning sign: " + sign.words() + "; refer first")));
+                            new Program.LeftOver("everything", "warning sign: " + sign.words() + "; refer first")));
             return new Program(
                     from, to, aims, List.of(), List.of(), List.of(), leftOut, new Program.Minutes(0, target()));
         }
-        List<Program.Line> lines = lines(leftOut);
-        List<Program.Week> weeks = weeks(lines);
+        List<Program.LadderPlan> lines = lines(leftOut);
+        List<Program.ProgramWeek> weeks = weeks(lines);
         leftOut.addAll(
-                Contradiction.among(aims.stream().map(Aims.Suggested::aim).toList()));
+                Contradiction.among(aims.stream().map(Goals.Suggested::aim).toList()));
         nextRungs(lines, leftOut);
         wishes(leftOut);
         return new Program(
@@ -105,60 +106,61 @@ public final class BlockPlanner {
                 new Program.Minutes(planned(weeks), target()));
     }
 
-    private List<Program.Line> lines(List<Program.Left> leftOut) {
-        Set<Strand> wanted = new LinkedHashSet<>();
+    private List<Program.LadderPlan> lines(List<Program.LeftOver> leftOut) {
+        Set<ExerciseGroup> wanted = new LinkedHashSet<>();
         aims.forEach(aim -> wanted.addAll(aim.aim().strands()));
         LinePlanner planner = new LinePlanner(today, to);
-        List<Program.Line> lines = new ArrayList<>();
-        for (Strand strand : wanted) {
-            Optional<Program.Line> line = planner.line(strand);
+        List<Program.LadderPlan> lines = new ArrayList<>();
+        for (ExerciseGroup strand : wanted) {
+            Optional<Program.LadderPlan> line = planner.line(strand);
             line.ifPresent(lines::add);
             if (line.isEmpty()) {
-                leftOut.add(new Program.Left(strand.words(), WhyNot.of(today, strand)));
+                leftOut.add(new Program.LeftOver(strand.words(), ExclusionReason.of(today, strand)));
             }
         }
         return lines;
     }
 
-    private List<Program.Week> weeks(List<Program.Line> lines) {
-        List<Program.Week> weeks = new ArrayList<>();
+    private List<Program.ProgramWeek> weeks(List<Program.LadderPlan> lines) {
+        List<Program.ProgramWeek> weeks = new ArrayList<>();
         LocalDate from = today.facts().day();
         for (LocalDate week = from; !week.isAfter(to); week = week.plusDays(7)) {
-            List<Program.Planned> sessions = new ArrayList<>();
+            List<Program.PlannedSession> sessions = new ArrayList<>();
             List<Program.Due> checks = checks(week);
             due.addAll(checks);
             for (Rhythm.Slot slot : rhythm.slots(week, to)) {
                 sessions.add(session(slot, lines));
             }
-            weeks.add(new Program.Week(
-                    week, sessions, floorSets(week), Moments.of(today.facts(), aims), walk(weeks.size()), checks));
+            weeks.add(new Program.ProgramWeek(
+                    week, sessions, floorSets(week), HabitPrompts.of(today.facts(), aims), walk(weeks.size()), checks));
         }
         return weeks;
     }
 
-    private Program.Planned session(Rhythm.Slot slot, List<Program.Line> lines) {
-        Judgement then = Ahead.of(today, slot.date());
+    private Program.PlannedSession session(Rhythm.Slot slot, List<Program.LadderPlan> lines) {
+        Judgement then = Projection.of(today, slot.date());
         boolean isShort = slot.minutes() <= FIVE_MINUTES_UP_TO;
         int room = Math.max(2, Math.min(MOST_STRANDS, slot.minutes() / MINUTES_A_STRAND));
-        List<Strand> strands = lines.stream()
+        List<ExerciseGroup> strands = lines.stream()
                 .filter(line -> passes(then, line, isShort))
                 .filter(line -> !isTooSoon(line, slot.date()))
-                .sorted(Comparator.comparing((Program.Line line) -> -worth(line.strand(), slot.date())))
+                .sorted(Comparator.comparing((Program.LadderPlan line) -> -worth(line.strand(), slot.date())))
                 .limit(room)
-                .map(Program.Line::strand)
+                .map(Program.LadderPlan::strand)
                 .toList();
         strands.forEach(strand -> {
             lastDone.put(strand, slot.date());
             done.computeIfAbsent(strand, any -> new ArrayList<>()).add(slot.date());
         });
-        return new Program.Planned(
+        return new Program.PlannedSession(
                 slot.date(), slot.place(), slot.minutes(), strands, conditions(then, strands, lines));
     }
 
     /** Strands whose rung passes on a day only with a check that is still to be made. */
-    private List<Program.Condition> conditions(Judgement then, List<Strand> strands, List<Program.Line> lines) {
+    private List<Program.ItemCondition> conditions(
+            Judgement then, List<ExerciseGroup> strands, List<Program.LadderPlan> lines) {
         LocalDate day = then.facts().day();
-        Judgement unchecked = Ahead.unchecked(today, day);
+        Judgement unchecked = Projection.unchecked(today, day);
         boolean oldGap = unchecked
                 .facts()
                 .client()
@@ -170,7 +172,7 @@ public final class BlockPlanner {
         return lines.stream()
                 .filter(line -> strands.contains(line.strand()))
                 .filter(line -> isItsRungPassed(then, line) && !isItsRungPassed(unchecked, line))
-                .map(line -> new Program.Condition(line.strand(), check, lastDue(check, day)))
+                .map(line -> new Program.ItemCondition(line.strand(), check, lastDue(check, day)))
                 .toList();
     }
 
@@ -183,26 +185,26 @@ public final class BlockPlanner {
                 .orElse(day);
     }
 
-    private boolean passes(Judgement then, Program.Line line, boolean isShort) {
+    private boolean passes(Judgement then, Program.LadderPlan line, boolean isShort) {
         return movesOf(line).stream()
                 .filter(move -> !isShort || move.load() <= LIGHT_LOAD)
                 .anyMatch(move -> then.of(move).kind().passes());
     }
 
-    private boolean isItsRungPassed(Judgement then, Program.Line line) {
+    private boolean isItsRungPassed(Judgement then, Program.LadderPlan line) {
         return movesOf(line).stream()
                 .filter(move -> move.rung() == line.rung())
                 .anyMatch(move -> then.of(move).kind().passes());
     }
 
-    private List<Move> movesOf(Program.Line line) {
+    private List<Move> movesOf(Program.LadderPlan line) {
         return today.catalogue().ladder(line.strand()).stream()
                 .filter(move -> move.rung() <= line.rung())
                 .toList();
     }
 
     /** Impact, heavy loads and a strand's strong rungs rest a day; breath, connect, release and mobility are for every day. */
-    private boolean isTooSoon(Program.Line line, LocalDate day) {
+    private boolean isTooSoon(Program.LadderPlan line, LocalDate day) {
         LocalDate last = lastDone.get(line.strand());
         boolean isStrong = movesOf(line).stream()
                 .filter(move -> move.rung() == line.rung())
@@ -210,7 +212,7 @@ public final class BlockPlanner {
         return isStrong && last != null && ChronoUnit.DAYS.between(last, day) < 2;
     }
 
-    private int worth(Strand strand, LocalDate day) {
+    private int worth(ExerciseGroup strand, LocalDate day) {
         int worth = 0;
         for (int i = 0; i < aims.size(); i++) {
             if (aims.get(i).aim().strands().contains(strand)) {
@@ -230,7 +232,7 @@ public final class BlockPlanner {
         if (!known || today.facts().client().has(Symptom.PAIN_WITH_LIFTS)) {
             return 0;
         }
-        var practice = Ahead.of(today, week).facts().pelvicPractice(check);
+        var practice = Projection.of(today, week).facts().pelvicPractice(check);
         return practice.track() == Track.RELEASE ? 0 : practice.setsPerDay();
     }
 
@@ -271,7 +273,7 @@ public final class BlockPlanner {
         while (next.filter(day -> !day.isAfter(to)).isPresent()) {
             LocalDate day = next.get();
             days.add(day);
-            next = Ahead.checkedOn(today, day).facts().gapCheckDue().filter(later -> later.isAfter(day));
+            next = Projection.checkedOn(today, day).facts().gapCheckDue().filter(later -> later.isAfter(day));
         }
         return days;
     }
@@ -284,11 +286,11 @@ public final class BlockPlanner {
                 .forEach(day -> due.add(new Program.Due(day, Program.Check.GAP)));
         PelvicFloorCheck floor = today.facts().client().checks().pelvicFloor();
         LocalDate first = today.facts().day();
-        boolean open = CheckWindow.floor(Ahead.of(today, week).facts()) != CheckWindow.Floor.CLINICIAN_FIRST;
+        boolean open = CheckWindow.floor(Projection.of(today, week).facts()) != PelvicFloorWindow.CLINICIAN_FIRST;
         if (open && floor.equals(PelvicFloorCheck.NOT_CHECKED) && week.equals(first)) {
             due.add(new Program.Due(first, Program.Check.PELVIC_FLOOR));
         }
-        boolean wantsImpact = aims.stream().anyMatch(aim -> aim.aim() == Aim.RUN || aim.aim() == Aim.JUMP);
+        boolean wantsImpact = aims.stream().anyMatch(aim -> aim.aim() == Goal.RUN || aim.aim() == Goal.JUMP);
         today.facts()
                 .recentBirth()
                 .map(Birth::earliestReturn)
@@ -298,19 +300,20 @@ public final class BlockPlanner {
         return due;
     }
 
-    private void nextRungs(List<Program.Line> lines, List<Program.Left> leftOut) {
-        for (Program.Line line : lines) {
+    private void nextRungs(List<Program.LadderPlan> lines, List<Program.LeftOver> leftOut) {
+        for (Program.LadderPlan line : lines) {
             if (!line.gates().isEmpty()) {
                 today.catalogue().ladder(line.strand()).stream()
                         .filter(move -> move.rung() > line.rung())
                         .findFirst()
-                        .ifPresent(next -> leftOut.add(new Program.Left(next.name(), WhyNot.gates(line.gates()))));
+                        .ifPresent(next ->
+                                leftOut.add(new Program.LeftOver(next.name(), ExclusionReason.gates(line.gates()))));
             }
         }
     }
 
-    private void wishes(List<Program.Left> leftOut) {
-        for (Aims.Suggested aim : aims) {
+    private void wishes(List<Program.LeftOver> leftOut) {
+        for (Goals.Suggested aim : aims) {
             String move = switch (aim.aim()) {
                 case RUN -> "run-walk";
                 case JUMP -> "hops";
@@ -322,17 +325,17 @@ public final class BlockPlanner {
             today.catalogue()
                     .find(move)
                     .filter(wish -> !today.of(wish).kind().passes())
-                    .ifPresent(wish -> leftOut.add(new Program.Left(wish.name(), WhyNot.of(today, wish))));
+                    .ifPresent(wish -> leftOut.add(new Program.LeftOver(wish.name(), ExclusionReason.of(today, wish))));
         }
     }
 
-    private static int planned(List<Program.Week> weeks) {
+    private static int planned(List<Program.ProgramWeek> weeks) {
         int last = Math.max(0, weeks.size() - (weeks.size() > 1 ? 2 : 1));
         return weeks.isEmpty()
                 ? 0
                 : weeks.get(last).walkMinutes()
                         + weeks.get(last).sessions().stream()
-                                .mapToInt(Program.Planned::minutes)
+                                .mapToInt(Program.PlannedSession::minutes)
                                 .sum();
     }
 }

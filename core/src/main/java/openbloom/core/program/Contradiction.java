@@ -9,36 +9,36 @@ import java.util.Set;
  */
 enum Contradiction {
     LETTING_GO(
-            Aim.LET_GO,
-            Set.of(Aim.STOP_LEAKING, Aim.EASE_HEAVINESS),
+            Goal.LET_GO,
+            Set.of(Goal.STOP_LEAKING, Goal.EASE_HEAVINESS),
             "no lifts are asked of a floor that does not let go; strength comes after"),
     HEAVINESS(
-            Aim.EASE_HEAVINESS,
-            Set.of(Aim.RUN, Aim.JUMP, Aim.LIFT),
+            Goal.EASE_HEAVINESS,
+            Set.of(Goal.RUN, Goal.JUMP, Goal.LIFT),
             "impact and heavy loads wait until she is asked and tells no heaviness"),
-    PELVIS(Aim.EASE_PELVIS, Set.of(Aim.RUN, Aim.JUMP), "a sore pelvis stands on both legs first"),
-    BONES(Aim.STRONG_BONES, Set.of(Aim.CRUNCH), "fragile bones are not bent against a load"),
+    PELVIS(Goal.EASE_PELVIS, Set.of(Goal.RUN, Goal.JUMP), "a sore pelvis stands on both legs first"),
+    BONES(Goal.STRONG_BONES, Set.of(Goal.CRUNCH), "fragile bones are not bent against a load"),
     BIRTH(
-            Aim.READY_FOR_BIRTH,
-            Set.of(Aim.RUN, Aim.JUMP, Aim.LIFT, Aim.CRUNCH, Aim.PLANK),
+            Goal.READY_FOR_BIRTH,
+            Set.of(Goal.RUN, Goal.JUMP, Goal.LIFT, Goal.CRUNCH, Goal.PLANK),
             "no rung rises any more before the birth");
 
-    private final Aim first;
-    private final Set<Aim> waiting;
+    private final Goal first;
+    private final Set<Goal> waiting;
     private final String why;
 
-    Contradiction(Aim first, Set<Aim> waiting, String why) {
+    Contradiction(Goal first, Set<Goal> waiting, String why) {
         this.first = first;
         this.waiting = waiting;
         this.why = why;
     }
 
     /** What waits for what among some aims, in their order. */
-    static List<Program.Left> among(List<Aim> aims) {
+    static List<Program.LeftOver> among(List<Goal> aims) {
         return aims.stream()
                 .flatMap(aim -> List.of(values()).stream()
                         .filter(one -> aims.contains(one.first) && one.waiting.contains(aim))
-                        .map(one -> new Program.Left(
+                        .map(one -> new Program.LeftOver(
                                 aim.words(), "waits for “" + one.first.words() + "”, which comes first: " + one.why)))
                 .toList();
     }

@@ -20,7 +20,7 @@ final class GymPath {
 
     private GymPath() {}
 
-    static Optional<Paths.Path> of(Judgement today, List<String> usual) {
+    static Optional<Pathways.Path> of(Judgement today, List<String> usual) {
         List<Move> moves = usual.stream()
                 .distinct()
                 .flatMap(id -> today.catalogue().find(id).stream())
@@ -31,19 +31,19 @@ final class GymPath {
         LocalDate first = today.facts().day();
         LocalDate last = BlockPlanner.lastDay(today.facts());
         Map<String, String> before = new HashMap<>();
-        List<Paths.Step> steps = new ArrayList<>();
+        List<Pathways.PathwayStep> steps = new ArrayList<>();
         for (LocalDate day = first; !day.isAfter(last); day = day.plusDays(WEEK)) {
-            Judgement then = day.equals(first) ? today : Ahead.of(today, day);
+            Judgement then = day.equals(first) ? today : Projection.of(today, day);
             for (Move move : moves) {
                 Verdict verdict = then.of(move);
                 String version = version(verdict, then);
                 if (!version.equals(before.put(move.id(), version))) {
                     String why = verdict.leading().map(Reason::fact).orElse("");
-                    steps.add(Paths.on(move.id() + " " + version, day, move.name() + ": " + version, why));
+                    steps.add(Pathways.on(move.id() + " " + version, day, move.name() + ": " + version, why));
                 }
             }
         }
-        return Optional.of(new Paths.Path(
+        return Optional.of(new Pathways.Path(
                 "gym", "Gym card for the block", "her usual moves", steps, Source.COMMON_PRACTICE.key()));
     }
 

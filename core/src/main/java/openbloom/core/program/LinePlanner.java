@@ -10,11 +10,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import openbloom.core.evidence.Published;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
 import openbloom.core.progress.DoseStep;
-import openbloom.core.progress.StartingRung;
-import openbloom.core.record.Standing;
+import openbloom.core.progress.StartingLevel;
+import openbloom.core.record.LadderStatus;
 import openbloom.core.stage.Gate;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Verdict;
@@ -22,14 +22,14 @@ import openbloom.core.verdict.Verdict;
 /** Where each wanted strand begins, what its next rung still needs, and where it is likely to be week by week. */
 final class LinePlanner {
     private static final int NO_RISE_FROM_WEEK = Published.NO_RISE_PREGNANT.amount();
-    private static final Set<Strand> UNEARNED = EnumSet.of(
-            Strand.BREATH,
-            Strand.RELEASE,
-            Strand.MOBILITY,
-            Strand.SCAR,
-            Strand.PELVIC_FLOOR_ENDURANCE,
-            Strand.PELVIC_FLOOR_QUICK,
-            Strand.PELVIC_FLOOR_AREAS);
+    private static final Set<ExerciseGroup> UNEARNED = EnumSet.of(
+            ExerciseGroup.BREATH,
+            ExerciseGroup.RELEASE,
+            ExerciseGroup.MOBILITY,
+            ExerciseGroup.SCAR,
+            ExerciseGroup.PELVIC_FLOOR_ENDURANCE,
+            ExerciseGroup.PELVIC_FLOOR_QUICK,
+            ExerciseGroup.PELVIC_FLOOR_AREAS);
 
     private final Judgement today;
     private final LocalDate to;
@@ -39,26 +39,26 @@ final class LinePlanner {
         this.to = to;
     }
 
-    static boolean isEarned(Strand strand) {
+    static boolean isEarned(ExerciseGroup strand) {
         return !UNEARNED.contains(strand);
     }
 
     /** The line of a strand; empty if nothing of it passes for her today. */
-    Optional<Program.Line> line(Strand strand) {
-        int start = StartingRung.of(today, strand);
+    Optional<Program.LadderPlan> line(ExerciseGroup strand) {
+        int start = StartingLevel.of(today, strand);
         Optional<Integer> rung = today.catalogue().ladder(strand).stream()
                 .filter(move -> move.rung() <= start)
                 .filter(move -> today.of(move).kind().passes())
                 .max(Comparator.comparing(Move::rung))
                 .map(Move::rung);
         return rung.map(working -> {
-            Optional<Standing.Working> decided = Optional.ofNullable(
+            Optional<LadderStatus.Working> decided = Optional.ofNullable(
                             today.facts().client().standing().working().get(strand))
                     .filter(made -> made.rung() == working);
             boolean written = today.facts().client().standing().rungs().getOrDefault(strand, 0) >= working;
             int usual = written || !isEarned(strand) ? DoseStep.WRITTEN : DoseStep.LOWEST;
-            int step = decided.map(Standing.Working::step).orElse(usual);
-            return new Program.Line(
+            int step = decided.map(LadderStatus.Working::step).orElse(usual);
+            return new Program.LadderPlan(
                     strand,
                     working,
                     step,
@@ -70,7 +70,7 @@ final class LinePlanner {
     }
 
     /** One good day a week: the whole dose after the first, the next rung after two more, if it passes on that day. */
-    private List<Program.Expected> expected(Strand strand, int rung, int step) {
+    private List<Program.Expected> expected(ExerciseGroup strand, int rung, int step) {
         List<Program.Expected> path = new ArrayList<>();
         int nowRung = rung;
         int nowStep = step;
@@ -92,8 +92,8 @@ final class LinePlanner {
         return path;
     }
 
-    private Optional<Integer> next(Strand strand, int rung, LocalDate day) {
-        Judgement then = Ahead.of(today, day, Map.of(strand, rung));
+    private Optional<Integer> next(ExerciseGroup strand, int rung, LocalDate day) {
+        Judgement then = Projection.of(today, day, Map.of(strand, rung));
         boolean rises = then.facts()
                 .age()
                 .filter(age -> age.isAtLeastWeeks(NO_RISE_FROM_WEEK))
@@ -104,21 +104,21 @@ final class LinePlanner {
                         .anyMatch(move -> then.of(move).kind().passes()));
     }
 
-    private Optional<Integer> nextRung(Strand strand, int rung) {
+    private Optional<Integer> nextRung(ExerciseGroup strand, int rung) {
         return today.catalogue().ladder(strand).stream()
                 .map(Move::rung)
                 .filter(other -> other > rung)
                 .findFirst();
     }
 
-    private List<Move> onRung(Strand strand, int rung) {
+    private List<Move> onRung(ExerciseGroup strand, int rung) {
         return today.catalogue().ladder(strand).stream()
                 .filter(move -> move.rung() == rung)
                 .toList();
     }
 
-    private List<Gate> nextGates(Strand strand, int rung) {
-        Judgement earned = Ahead.of(today, today.facts().day(), Map.of(strand, rung));
+    private List<Gate> nextGates(ExerciseGroup strand, int rung) {
+        Judgement earned = Projection.of(today, today.facts().day(), Map.of(strand, rung));
         List<Verdict> verdicts = nextRung(strand, rung).map(next -> onRung(strand, next)).orElse(List.of()).stream()
                 .map(earned::of)
                 .toList();

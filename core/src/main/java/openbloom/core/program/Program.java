@@ -3,7 +3,7 @@ package openbloom.core.program;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.session.Place;
 import openbloom.core.stage.Gate;
 
@@ -16,11 +16,11 @@ import openbloom.core.stage.Gate;
 public record Program(
         LocalDate from,
         LocalDate to,
-        List<Aims.Suggested> aims,
-        List<Line> lines,
-        List<Week> weeks,
-        List<Season.Change> changesAhead,
-        List<Left> leftOut,
+        List<Goals.Suggested> aims,
+        List<LadderPlan> lines,
+        List<ProgramWeek> weeks,
+        List<Season.SeasonChange> changesAhead,
+        List<LeftOver> leftOut,
         Minutes minutes) {
     public Program {
         aims = List.copyOf(aims);
@@ -40,9 +40,14 @@ public record Program(
      * @param ceiling the rung below the last doming
      * @param gates what the next rung still needs
      */
-    public record Line(
-            Strand strand, int rung, int step, List<Expected> expected, Optional<Integer> ceiling, List<Gate> gates) {
-        public Line {
+    public record LadderPlan(
+            ExerciseGroup strand,
+            int rung,
+            int step,
+            List<Expected> expected,
+            Optional<Integer> ceiling,
+            List<Gate> gates) {
+        public LadderPlan {
             expected = List.copyOf(expected);
             gates = List.copyOf(gates);
         }
@@ -62,14 +67,14 @@ public record Program(
      * @param floorSetsPerDay sets of pelvic floor practice a day, sessions included
      * @param moments tiny practices tied to the day
      */
-    public record Week(
+    public record ProgramWeek(
             LocalDate from,
-            List<Planned> sessions,
+            List<PlannedSession> sessions,
             int floorSetsPerDay,
             List<String> moments,
             int walkMinutes,
             List<Due> checksDue) {
-        public Week {
+        public ProgramWeek {
             sessions = List.copyOf(sessions);
             moments = List.copyOf(moments);
             checksDue = List.copyOf(checksDue);
@@ -81,15 +86,16 @@ public record Program(
      *
      * @param conditions what it rests on besides the calendar
      */
-    public record Planned(LocalDate date, Place place, int minutes, List<Strand> strands, List<Condition> conditions) {
-        public Planned {
+    public record PlannedSession(
+            LocalDate date, Place place, int minutes, List<ExerciseGroup> strands, List<ItemCondition> conditions) {
+        public PlannedSession {
             strands = List.copyOf(strands);
             conditions = List.copyOf(conditions);
         }
     }
 
     /** A strand that passes on a day only if a check before it still shows what it showed when the block was made. */
-    public record Condition(Strand strand, Check check, LocalDate on) {}
+    public record ItemCondition(ExerciseGroup strand, Check check, LocalDate on) {}
 
     /** A check that is due. */
     public record Due(LocalDate date, Check check) {}
@@ -113,5 +119,5 @@ public record Program(
     }
 
     /** What somebody might ask for and is not in it. */
-    public record Left(String what, String why) {}
+    public record LeftOver(String what, String why) {}
 }

@@ -17,7 +17,7 @@ import openbloom.core.session.Place;
  * @param homeMinutes on such a day, 0 to 120
  * @param visits those that are booked; they count instead of {@code visitsPerWeek}
  */
-public record Rhythm(int visitsPerWeek, Set<DayOfWeek> homeDays, int homeMinutes, List<Visit> visits) {
+public record Rhythm(int visitsPerWeek, Set<DayOfWeek> homeDays, int homeMinutes, List<PlannedVisit> visits) {
     public static final int USUAL_VISIT_MINUTES = 45;
     private static final int[][] SPREAD = {
         {}, {0}, {0, 3}, {0, 2, 4}, {0, 1, 3, 5}, {0, 1, 2, 4, 5}, {0, 1, 2, 3, 4, 5}, {0, 1, 2, 3, 4, 5, 6}
@@ -25,14 +25,15 @@ public record Rhythm(int visitsPerWeek, Set<DayOfWeek> homeDays, int homeMinutes
 
     public Rhythm {
         homeDays = homeDays.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(homeDays));
-        visits = visits.stream().sorted(Comparator.comparing(Visit::date)).toList();
+        visits =
+                visits.stream().sorted(Comparator.comparing(PlannedVisit::date)).toList();
         if (visitsPerWeek < 0 || visitsPerWeek > 7) {
             throw new IllegalArgumentException("Expected 0 to 7 visits a week, but there were " + visitsPerWeek);
         }
     }
 
     /** A visit that is booked. */
-    public record Visit(LocalDate date, int minutes) {}
+    public record PlannedVisit(LocalDate date, int minutes) {}
 
     /** A day on which she does something. */
     record Slot(LocalDate date, Place place, int minutes) {}
@@ -57,7 +58,7 @@ public record Rhythm(int visitsPerWeek, Set<DayOfWeek> homeDays, int homeMinutes
         if (!visits.isEmpty()) {
             return visits.stream()
                     .filter(visit -> visit.date().equals(day))
-                    .mapToInt(Visit::minutes)
+                    .mapToInt(PlannedVisit::minutes)
                     .findFirst()
                     .orElse(0);
         }

@@ -8,13 +8,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import openbloom.core.evidence.Published;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
 import openbloom.core.verdict.Judgement;
-import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Verdict;
+import openbloom.core.verdict.VerdictKind;
 
 /**
  * The way back to running: whether she may begin, what is missing, and the weeks. Tests and times after E-RUN; the table of
@@ -25,21 +25,21 @@ import openbloom.core.verdict.Verdict;
  * @param weeks empty until she may begin
  * @param refer whether leak or heaviness came twice within 28 days
  */
-public record RunningPath(boolean ready, List<Gate> missing, List<String> why, List<Week> weeks, boolean refer) {
+public record RunningPath(boolean ready, List<Gate> missing, List<String> why, List<RunningWeek> weeks, boolean refer) {
     private static final int DAYS_BETWEEN_ANSWERS = Published.RUN_ANSWERS_APART.days();
     private static final int TWICE_WITHIN_DAYS = Published.RUN_REFER_WITHIN.days();
     private static final int PAIN_TELLS_ABOVE = Published.PAIN_ACCEPTABLE.amount();
     private static final int RUNS_A_WEEK = 3;
-    private static final List<Row> TABLE = List.of(
-            new Row(8, 1, 2),
-            new Row(6, 2, 2),
-            new Row(5, 3, 2),
-            new Row(4, 5, 1.5),
-            new Row(3, 8, 1),
-            new Row(2, 12, 1),
-            new Row(1, 20, 0),
-            new Row(1, 25, 0),
-            new Row(1, 30, 0));
+    private static final List<RunningRow> TABLE = List.of(
+            new RunningRow(8, 1, 2),
+            new RunningRow(6, 2, 2),
+            new RunningRow(5, 3, 2),
+            new RunningRow(4, 5, 1.5),
+            new RunningRow(3, 8, 1),
+            new RunningRow(2, 12, 1),
+            new RunningRow(1, 20, 0),
+            new RunningRow(1, 25, 0),
+            new RunningRow(1, 30, 0));
 
     public RunningPath {
         missing = List.copyOf(missing);
@@ -49,13 +49,13 @@ public record RunningPath(boolean ready, List<Gate> missing, List<String> why, L
 
     /** The table in short, for who may not begin yet. */
     static String tableWords() {
-        Row first = TABLE.get(0);
-        Row last = TABLE.get(TABLE.size() - 1);
+        RunningRow first = TABLE.get(0);
+        RunningRow last = TABLE.get(TABLE.size() - 1);
         return TABLE.size() + " rows of " + RUNS_A_WEEK + " runs each, from " + first.bouts() + " × "
                 + Math.round(first.run()) + " minute to " + Math.round(last.run()) + " minutes";
     }
 
-    private record Row(int bouts, double run, double walk) {}
+    private record RunningRow(int bouts, double run, double walk) {}
 
     /**
      * Three days that are not next to each other.
@@ -63,8 +63,8 @@ public record RunningPath(boolean ready, List<Gate> missing, List<String> why, L
      * @param week row of the table, from 1
      * @param walkMinutes between two bouts
      */
-    public record Week(int week, List<LocalDate> days, int bouts, double runMinutes, double walkMinutes) {
-        public Week {
+    public record RunningWeek(int week, List<LocalDate> days, int bouts, double runMinutes, double walkMinutes) {
+        public RunningWeek {
             days = List.copyOf(days);
         }
     }
@@ -113,7 +113,7 @@ public record RunningPath(boolean ready, List<Gate> missing, List<String> why, L
 
     /** The path has its own table: what the ladder of impact asks of its rungs does not count here. */
     private static List<Verdict> impact(Judgement judgement) {
-        return judgement.catalogue().ladder(Strand.IMPACT).stream()
+        return judgement.catalogue().ladder(ExerciseGroup.IMPACT).stream()
                 .filter(Move::isImpact)
                 .limit(2)
                 .map(judgement::of)
@@ -122,9 +122,9 @@ public record RunningPath(boolean ready, List<Gate> missing, List<String> why, L
 
     private static boolean against(Judgement judgement, List<String> why) {
         List<String> reasons = impact(judgement).stream()
-                .filter(verdict -> verdict.kind() == Kind.SWAP || verdict.kind() == Kind.STOP)
+                .filter(verdict -> verdict.kind() == VerdictKind.SWAP || verdict.kind() == VerdictKind.STOP)
                 .flatMap(verdict -> verdict.reasons().stream())
-                .filter(reason -> reason.kind() == Kind.SWAP || reason.kind() == Kind.STOP)
+                .filter(reason -> reason.kind() == VerdictKind.SWAP || reason.kind() == VerdictKind.STOP)
                 .map(reason -> reason.rule().instructor())
                 .distinct()
                 .toList();
@@ -182,12 +182,12 @@ public record RunningPath(boolean ready, List<Gate> missing, List<String> why, L
         return row;
     }
 
-    private static List<Week> weeks(LocalDate from, int firstRow) {
-        List<Week> weeks = new ArrayList<>();
+    private static List<RunningWeek> weeks(LocalDate from, int firstRow) {
+        List<RunningWeek> weeks = new ArrayList<>();
         for (int row = firstRow; row <= TABLE.size(); row++) {
             LocalDate monday = from.plusWeeks(row - firstRow);
-            Row told = TABLE.get(row - 1);
-            weeks.add(new Week(
+            RunningRow told = TABLE.get(row - 1);
+            weeks.add(new RunningWeek(
                     row,
                     List.of(monday, monday.plusDays(2), monday.plusDays(4)),
                     told.bouts(),

@@ -13,10 +13,10 @@ import openbloom.core.moves.Move;
 import openbloom.core.record.Client;
 import openbloom.core.verdict.Difference;
 import openbloom.core.verdict.Judgement;
-import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Reason;
 import openbloom.core.verdict.Rule;
 import openbloom.core.verdict.Verdict;
+import openbloom.core.verdict.VerdictKind;
 
 /**
  * What the calendar alone will change, with nothing else learned about her. Only days on which the rules find something
@@ -31,7 +31,8 @@ public final class Season {
      * @param from the verdict of the day before
      * @param to the verdict from this day on
      */
-    public record Change(LocalDate date, Rule rule, boolean lifted, Kind from, Kind to, List<Move> moves) {
+    public record SeasonChange(
+            LocalDate date, Rule rule, boolean lifted, VerdictKind from, VerdictKind to, List<Move> moves) {
         /** {@code 12 moves: Adjust becomes Swap. …}. */
         public String words() {
             String count = moves.size() == 1 ? moves.get(0).name() : moves.size() + " moves";
@@ -41,13 +42,14 @@ public final class Season {
         }
     }
 
-    private record Cause(Rule rule, boolean lifted, Kind from, Kind to) {}
+    private record Cause(Rule rule, boolean lifted, VerdictKind from, VerdictKind to) {}
 
     private Season() {}
 
     /** The changes from the day after {@code fromExclusive} to {@code toInclusive}, in order. */
-    public static List<Change> of(Catalogue catalogue, Client client, LocalDate fromExclusive, LocalDate toInclusive) {
-        List<Change> changes = new ArrayList<>();
+    public static List<SeasonChange> of(
+            Catalogue catalogue, Client client, LocalDate fromExclusive, LocalDate toInclusive) {
+        List<SeasonChange> changes = new ArrayList<>();
         walk(catalogue, client, fromExclusive, toInclusive, day -> {
             changes.addAll(day);
             return true;
@@ -56,9 +58,9 @@ public final class Season {
     }
 
     /** The first change after {@code fromExclusive}; nothing beyond its day is looked at. */
-    public static Optional<Change> next(
+    public static Optional<SeasonChange> next(
             Catalogue catalogue, Client client, LocalDate fromExclusive, LocalDate toInclusive) {
-        List<Change> changes = new ArrayList<>();
+        List<SeasonChange> changes = new ArrayList<>();
         walk(catalogue, client, fromExclusive, toInclusive, day -> {
             changes.addAll(day);
             return changes.isEmpty();
@@ -72,7 +74,7 @@ public final class Season {
             Client client,
             LocalDate fromExclusive,
             LocalDate toInclusive,
-            Predicate<List<Change>> goesOn) {
+            Predicate<List<SeasonChange>> goesOn) {
         boolean asked = client.safety().symptoms().isFreshOn(fromExclusive);
         Judgement before = Judgement.of(catalogue, client, fromExclusive);
         boolean more = true;
@@ -97,21 +99,21 @@ public final class Season {
                 && !now.facts().isPregnant();
     }
 
-    private static List<Change> between(Judgement before, Judgement now) {
+    private static List<SeasonChange> between(Judgement before, Judgement now) {
         Map<Cause, List<Move>> moves = new LinkedHashMap<>();
         for (Difference difference : Difference.between(before, now)) {
             Verdict then = difference.before();
             Verdict next = difference.after();
-            Because because = because(then, next)
+            SeasonCause because = because(then, next)
                     .or(() -> becauseOfTarget(then, before, now))
                     .or(() -> becauseOfTarget(next, before, now))
-                    .orElseGet(() -> new Because(strongest(next, then), false));
+                    .orElseGet(() -> new SeasonCause(strongest(next, then), false));
             Cause cause = new Cause(because.rule(), because.lifted(), then.kind(), next.kind());
             moves.computeIfAbsent(cause, any -> new ArrayList<>()).add(then.move());
         }
         LocalDate day = now.facts().day();
         return moves.entrySet().stream()
-                .map(entry -> new Change(
+                .map(entry -> new SeasonChange(
                         day,
                         entry.getKey().rule(),
                         entry.getKey().lifted(),
@@ -123,27 +125,27 @@ public final class Season {
     }
 
     /** A rule that begins to speak, or falls away. */
-    private record Because(Rule rule, boolean lifted) {}
+    private record SeasonCause(Rule rule, boolean lifted) {}
 
     /**
      * The rule that changed the verdict: of those that began to speak the strongest when it got stricter, of those that
      * fell silent the strongest when it got milder. A reason that only advises changes nothing.
      */
-    private static Optional<Because> because(Verdict then, Verdict next) {
-        Optional<Because> begun = onlyIn(next, then).map(rule -> new Because(rule, false));
-        Optional<Because> ended = onlyIn(then, next).map(rule -> new Because(rule, true));
+    private static Optional<SeasonCause> because(Verdict then, Verdict next) {
+        Optional<SeasonCause> begun = onlyIn(next, then).map(rule -> new SeasonCause(rule, false));
+        Optional<SeasonCause> ended = onlyIn(then, next).map(rule -> new SeasonCause(rule, true));
         return then.kind().isStrongerThan(next.kind()) ? ended.or(() -> begun) : begun.or(() -> ended);
     }
 
     /** A swap may lead elsewhere only because the verdict on its target changed. */
-    private static Optional<Because> becauseOfTarget(Verdict verdict, Judgement before, Judgement now) {
+    private static Optional<SeasonCause> becauseOfTarget(Verdict verdict, Judgement before, Judgement now) {
         return verdict.swapTo().flatMap(target -> because(before.of(target), now.of(target)));
     }
 
     /** The strongest reason that one verdict has and the other has not, or not as strongly. */
     private static Optional<Rule> onlyIn(Verdict one, Verdict other) {
         return one.reasons().stream()
-                .filter(reason -> reason.kind() != Kind.GO)
+                .filter(reason -> reason.kind() != VerdictKind.GO)
                 .filter(reason -> other.reasons().stream()
                         .noneMatch(same -> same.code().equals(reason.code()) && same.kind() == reason.kind()))
                 .max(Comparator.comparing(Reason::kind))

@@ -8,12 +8,12 @@ import java.util.Optional;
  * @param place where; a place nobody told counts as elsewhere, on the ladders of the pelvic floor as the floor
  * @param nextMorning as told on the day after; empty when nobody asked, which counts as not gone
  */
-public record Pain(int now, int before, Optional<Place> place, Optional<Integer> nextMorning) {
+public record Pain(int now, int before, Optional<PainRegion> place, Optional<Integer> nextMorning) {
     public static final Pain NONE = new Pain(0, 0, Optional.empty(), Optional.empty());
     public static final int MOST = 10;
 
     /** Where a move may hurt so that it counts differently. */
-    public enum Place {
+    public enum PainRegion {
         FLOOR,
         SCAR,
         ELSEWHERE

@@ -9,16 +9,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import openbloom.core.evidence.Published;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
-import openbloom.core.progress.LineDay.Against;
 import openbloom.core.record.Client;
 import openbloom.core.record.LadderDecision;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.Gate;
 import openbloom.core.verdict.Judgement;
-import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Verdict;
+import openbloom.core.verdict.VerdictKind;
 
 /**
  * Decides about one ladder. The first row of the table that matches decides; every reason is kept. Pauses, two good days
@@ -34,12 +33,12 @@ public final class Progress {
     private static final int NO_RISE_FROM_WEEK = Published.NO_RISE_PREGNANT.amount();
 
     private final Judgement judgement;
-    private final Strand strand;
-    private final List<LineDay> days;
+    private final ExerciseGroup strand;
+    private final List<LadderDay> days;
     private final LocalDate lastSession;
     private final List<String> reasons = new ArrayList<>();
 
-    private Progress(Judgement judgement, Strand strand, List<LineDay> history, LocalDate lastSession) {
+    private Progress(Judgement judgement, ExerciseGroup strand, List<LadderDay> history, LocalDate lastSession) {
         this.lastSession = lastSession;
         this.judgement = judgement;
         this.strand = strand;
@@ -47,7 +46,7 @@ public final class Progress {
                 judgement.facts().client().situation().birth().map(Birth::date).orElse(LocalDate.MIN);
         this.days = history.stream()
                 .filter(day -> !day.date().isBefore(birth))
-                .sorted(Comparator.comparing(LineDay::date))
+                .sorted(Comparator.comparing(LadderDay::date))
                 .toList();
     }
 
@@ -57,12 +56,13 @@ public final class Progress {
      * @param judgement of the woman on that day
      * @param history her days on this ladder in any order; those before a birth count no longer
      */
-    public static Proposal of(Judgement judgement, Strand strand, List<LineDay> history) {
+    public static Proposal of(Judgement judgement, ExerciseGroup strand, List<LadderDay> history) {
         return of(judgement, strand, history, LocalDate.MIN);
     }
 
     /** The same, knowing of her last session of any kind: a pause is one without any. */
-    public static Proposal of(Judgement judgement, Strand strand, List<LineDay> history, LocalDate lastSession) {
+    public static Proposal of(
+            Judgement judgement, ExerciseGroup strand, List<LadderDay> history, LocalDate lastSession) {
         return new Progress(judgement, strand, history, lastSession).proposal();
     }
 
@@ -72,9 +72,9 @@ public final class Progress {
         }
         if (days.isEmpty()) {
             reasons.add("nothing was done on this ladder yet");
-            return decided(Decision.STAY, StartingRung.of(judgement, strand), DoseStep.LOWEST);
+            return decided(Decision.STAY, StartingLevel.of(judgement, strand), DoseStep.LOWEST);
         }
-        LineDay latest = days.get(days.size() - 1);
+        LadderDay latest = days.get(days.size() - 1);
         if (stops(latest)) {
             return decided(Decision.STOP, latest.rung(), latest.step());
         }
@@ -92,30 +92,30 @@ public final class Progress {
         return reasons;
     }
 
-    private boolean stops(LineDay latest) {
+    private boolean stops(LadderDay latest) {
         if (latest.pain().now() > PAIN_STOPS_ABOVE) {
             reasons.add("pain " + latest.pain().now() + " of 10: above " + PAIN_STOPS_ABOVE);
         }
-        if (strand.isPelvicFloorLift() && latest.pain().isMore() && placeOf(latest) == Pain.Place.FLOOR) {
+        if (strand.isPelvicFloorLift() && latest.pain().isMore() && placeOf(latest) == Pain.PainRegion.FLOOR) {
             reasons.add("pain with pelvic floor lifts: this ladder stops, ask her clinician");
         }
         return !reasons.isEmpty();
     }
 
-    private Pain.Place placeOf(LineDay day) {
-        Pain.Place unless = strand.isPelvicFloorLift() ? Pain.Place.FLOOR : Pain.Place.ELSEWHERE;
+    private Pain.PainRegion placeOf(LadderDay day) {
+        Pain.PainRegion unless = strand.isPelvicFloorLift() ? Pain.PainRegion.FLOOR : Pain.PainRegion.ELSEWHERE;
         return day.pain().place().orElse(unless);
     }
 
-    private boolean goesDown(LineDay latest) {
-        addIf(latest.has(Against.DOMED), "domed");
-        addIf(latest.has(Against.LEAKED), "leaked");
-        addIf(latest.has(Against.HEAVY), "heaviness, new or more than before");
+    private boolean goesDown(LadderDay latest) {
+        addIf(latest.has(LadderDay.PlannedAgainst.DOMED), "domed");
+        addIf(latest.has(LadderDay.PlannedAgainst.LEAKED), "leaked");
+        addIf(latest.has(LadderDay.PlannedAgainst.HEAVY), "heaviness, new or more than before");
         Pain pain = latest.pain();
-        if (placeOf(latest) != Pain.Place.ELSEWHERE) {
+        if (placeOf(latest) != Pain.PainRegion.ELSEWHERE) {
             addIf(
                     pain.now() > PAIN_TELLS_ABOVE && pain.isMore(),
-                    (placeOf(latest) == Pain.Place.SCAR ? "scar" : "pelvic floor") + " pain " + pain.now()
+                    (placeOf(latest) == Pain.PainRegion.SCAR ? "scar" : "pelvic floor") + " pain " + pain.now()
                             + " of 10, before " + pain.before());
         } else {
             addIf(
@@ -139,7 +139,7 @@ public final class Progress {
         }
     }
 
-    private Proposal down(LineDay latest) {
+    private Proposal down(LadderDay latest) {
         boolean atTheBottom = latest.rung() == 1;
         if (atTheBottom) {
             reasons.add("there is no rung below: another move of the same purpose is offered");
@@ -148,7 +148,7 @@ public final class Progress {
                 Decision.DOWN, LadderDecision.below(latest.rung()), DoseStep.LOWEST, reasons, List.of(), atTheBottom);
     }
 
-    private Optional<Proposal> afterAPause(LineDay latest) {
+    private Optional<Proposal> afterAPause(LadderDay latest) {
         LocalDate last = latest.date().isAfter(lastSession) ? latest.date() : lastSession;
         long pause = ChronoUnit.DAYS.between(last, judgement.facts().day());
         if (pause < SHORT_PAUSE_DAYS) {
@@ -161,7 +161,7 @@ public final class Progress {
         return Optional.of(decided(Decision.DOWN, rung, isLong || sameRung ? DoseStep.LOWEST : DoseStep.WRITTEN));
     }
 
-    private Proposal forward(LineDay latest) {
+    private Proposal forward(LadderDay latest) {
         if (!isGood(latest)) {
             reasons.add(whyNotGood(latest));
             return decided(Decision.STAY, latest.rung(), latest.step());
@@ -170,7 +170,7 @@ public final class Progress {
             reasons.add("a good day: the whole dose next");
             return decided(Decision.UP, latest.rung(), DoseStep.WRITTEN);
         }
-        Optional<LineDay> before = goodDayBefore(latest);
+        Optional<LadderDay> before = goodDayBefore(latest);
         if (before.isEmpty()) {
             reasons.add("a good day: one more on another day earns the next rung");
             return decided(Decision.STAY, latest.rung(), latest.step());
@@ -184,18 +184,18 @@ public final class Progress {
     }
 
     /** A good day: nothing against it, and no pain that keeps a rung. */
-    private boolean isGood(LineDay day) {
+    private boolean isGood(LadderDay day) {
         return day.isGood() && !isKeptByPain(day);
     }
 
     /** Pain of 4 and more keeps a rung even if it was there before; floor and scar already above 2. */
-    private boolean isKeptByPain(LineDay day) {
-        boolean tells = day.pain().now() > PAIN_TELLS_ABOVE && placeOf(day) != Pain.Place.ELSEWHERE;
+    private boolean isKeptByPain(LadderDay day) {
+        boolean tells = day.pain().now() > PAIN_TELLS_ABOVE && placeOf(day) != Pain.PainRegion.ELSEWHERE;
         return tells || day.pain().now() >= PAIN_KEEPS_FROM;
     }
 
-    private String whyNotGood(LineDay day) {
-        if (day.has(Against.DOMED_UNTIL_CUED)) {
+    private String whyNotGood(LadderDay day) {
+        if (day.has(LadderDay.PlannedAgainst.DOMED_UNTIL_CUED)) {
             return "domed, flat after one cue";
         }
         if (day.isStrained()) {
@@ -217,10 +217,10 @@ public final class Progress {
     }
 
     /** Another good day with at least the whole dose since this rung was entered; only one of the two may be from home. */
-    private Optional<LineDay> goodDayBefore(LineDay latest) {
-        Optional<LineDay> found = Optional.empty();
+    private Optional<LadderDay> goodDayBefore(LadderDay latest) {
+        Optional<LadderDay> found = Optional.empty();
         for (int i = days.size() - 1; i >= 0 && days.get(i).rung() == latest.rung(); i--) {
-            LineDay day = days.get(i);
+            LadderDay day = days.get(i);
             boolean another = day.date().isBefore(latest.date());
             boolean counts = isGood(day)
                     && day.step() >= DoseStep.WRITTEN
@@ -232,13 +232,13 @@ public final class Progress {
         return found;
     }
 
-    private boolean isTooSoonAfterDoming(LineDay latest) {
+    private boolean isTooSoonAfterDoming(LadderDay latest) {
         return days.stream()
-                .filter(LineDay::domedAtAll)
+                .filter(LadderDay::domedAtAll)
                 .anyMatch(domed -> ChronoUnit.DAYS.between(domed.date(), latest.date()) < DAYS_AFTER_DOMING);
     }
 
-    private Proposal earned(LineDay latest, LineDay before) {
+    private Proposal earned(LadderDay latest, LadderDay before) {
         Optional<Integer> next = judgement.catalogue().ladder(strand).stream()
                 .map(Move::rung)
                 .filter(rung -> rung > latest.rung())
@@ -273,14 +273,14 @@ public final class Progress {
         return new Proposal(Decision.HELD, latest.rung(), DoseStep.HIGHEST, reasons, gates, false);
     }
 
-    private static boolean feltTooEasy(LineDay day) {
-        return day.report().felt().filter(Felt.TOO_EASY::equals).isPresent();
+    private static boolean feltTooEasy(LadderDay day) {
+        return day.report().felt().filter(PerceivedEffort.TOO_EASY::equals).isPresent();
     }
 
     /** The moves of a rung, judged as if the rung below were written down as hers: she has just earned it. */
     private List<Verdict> onRung(int rung, int done) {
         Client client = judgement.facts().client();
-        Map<Strand, Integer> rungs = new HashMap<>(client.standing().rungs());
+        Map<ExerciseGroup, Integer> rungs = new HashMap<>(client.standing().rungs());
         rungs.merge(strand, done, Math::max);
         Judgement earned = Judgement.of(
                 judgement.catalogue(),
@@ -289,13 +289,13 @@ public final class Progress {
         return judgement.catalogue().ladder(strand).stream()
                 .filter(move -> move.rung() == rung)
                 .map(earned::of)
-                .sorted(Comparator.comparing(Verdict::kind, Comparator.comparing(Kind::ordinal)))
+                .sorted(Comparator.comparing(Verdict::kind, Comparator.comparing(VerdictKind::ordinal)))
                 .toList();
     }
 
     private int latestRung() {
         return days.isEmpty()
-                ? StartingRung.of(judgement, strand)
+                ? StartingLevel.of(judgement, strand)
                 : days.get(days.size() - 1).rung();
     }
 

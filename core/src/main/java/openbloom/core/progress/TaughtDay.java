@@ -9,10 +9,9 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import openbloom.core.evidence.Published;
-import openbloom.core.progress.LineDay.Against;
-import openbloom.core.record.HurtAt;
 import openbloom.core.record.Noted;
-import openbloom.core.record.Response;
+import openbloom.core.record.PainSite;
+import openbloom.core.record.SessionObservation;
 
 /**
  * What was noted on one ladder in one session, and the pain that was told around it. The hardest rung counts, or the lowest
@@ -22,7 +21,8 @@ import openbloom.core.record.Response;
  * @param before pain told before the session, by place; empty where nobody asked
  * @param nextMorning the worst of the morning after; empty when nobody asked
  */
-public record TaughtDay(LocalDate on, List<Note> notes, Response.In in, Before before, Optional<Integer> nextMorning) {
+public record TaughtDay(
+        LocalDate on, List<Note> notes, SessionObservation.In in, Before before, Optional<Integer> nextMorning) {
     public TaughtDay {
         notes = List.copyOf(notes);
     }
@@ -32,7 +32,7 @@ public record TaughtDay(LocalDate on, List<Note> notes, Response.In in, Before b
         public static final Before NOT_ASKED =
                 new Before(OptionalInt.empty(), OptionalInt.empty(), OptionalInt.empty());
 
-        int at(Pain.Place place) {
+        int at(Pain.PainRegion place) {
             OptionalInt told = switch (place) {
                 case FLOOR -> floor;
                 case SCAR -> scar;
@@ -52,19 +52,19 @@ public record TaughtDay(LocalDate on, List<Note> notes, Response.In in, Before b
             int rung,
             int step,
             Noted noted,
-            Optional<HurtAt> place,
+            Optional<PainSite> place,
             OptionalInt pain,
-            Optional<LineDay.Done> counted) {}
+            Optional<LadderDay.DoseDone> counted) {}
 
     /** The day as the table of decisions reads it. */
-    public LineDay lineDay() {
+    public LadderDay lineDay() {
         int rung = rung();
         int step = notes.stream()
                 .filter(note -> note.rung() == rung)
                 .mapToInt(Note::step)
                 .min()
                 .orElse(DoseStep.WRITTEN);
-        return new LineDay(on, rung, step, done(rung), against(), pain(), new LineDay.Report(felt(), false, true));
+        return new LadderDay(on, rung, step, done(rung), against(), pain(), new LadderDay.Report(felt(), false, true));
     }
 
     /** The rung the day is about: where it went wrong first, otherwise the hardest. */
@@ -80,16 +80,16 @@ public record TaughtDay(LocalDate on, List<Note> notes, Response.In in, Before b
         return notes.stream().map(Note::noted).collect(Collectors.toSet());
     }
 
-    private Set<Against> against() {
-        Set<Against> against = EnumSet.noneOf(Against.class);
+    private Set<LadderDay.PlannedAgainst> against() {
+        Set<LadderDay.PlannedAgainst> against = EnumSet.noneOf(LadderDay.PlannedAgainst.class);
         noted().forEach(told -> {
             switch (told) {
-                case DOMED -> against.add(Against.DOMED);
-                case FLAT_ONCE_CUED -> against.add(Against.DOMED_UNTIL_CUED);
-                case LEAKED -> against.add(Against.LEAKED);
-                case HEAVY -> against.add(Against.HEAVY);
-                case BREATH_HELD -> against.add(Against.BREATH_HELD);
-                case TOOK_OVER -> against.add(Against.TOOK_OVER);
+                case DOMED -> against.add(LadderDay.PlannedAgainst.DOMED);
+                case FLAT_ONCE_CUED -> against.add(LadderDay.PlannedAgainst.DOMED_UNTIL_CUED);
+                case LEAKED -> against.add(LadderDay.PlannedAgainst.LEAKED);
+                case HEAVY -> against.add(LadderDay.PlannedAgainst.HEAVY);
+                case BREATH_HELD -> against.add(LadderDay.PlannedAgainst.BREATH_HELD);
+                case TOOK_OVER -> against.add(LadderDay.PlannedAgainst.TOOK_OVER);
                 default -> {
                     // the others say how much was done, how hard it was, or where it hurt
                 }
@@ -99,19 +99,19 @@ public record TaughtDay(LocalDate on, List<Note> notes, Response.In in, Before b
     }
 
     /** Done as far as the side that managed least; never whole in a session that was not taught to its end. */
-    private LineDay.Done done(int rung) {
+    private LadderDay.DoseDone done(int rung) {
         List<Note> ofRung = notes.stream().filter(note -> note.rung() == rung).toList();
-        Optional<LineDay.Done> least = ofRung.stream()
+        Optional<LadderDay.DoseDone> least = ofRung.stream()
                 .flatMap(note -> note.counted().stream())
                 .min((one, other) ->
                         Double.compare(one.done() / (double) one.asked(), other.done() / (double) other.asked()));
         boolean told = ofRung.stream().anyMatch(note -> note.noted() == Noted.DONE)
                 && ofRung.stream().noneMatch(note -> note.noted() == Noted.PARTLY || note.noted() == Noted.SKIPPED);
         if (!in.finished() || !told) {
-            LineDay.Done counted = least.orElse(new LineDay.Done(0, 1));
-            return counted.isAll() ? new LineDay.Done(0, 1) : counted;
+            LadderDay.DoseDone counted = least.orElse(new LadderDay.DoseDone(0, 1));
+            return counted.isAll() ? new LadderDay.DoseDone(0, 1) : counted;
         }
-        return least.orElse(new LineDay.Done(1, 1));
+        return least.orElse(new LadderDay.DoseDone(1, 1));
     }
 
     private Pain pain() {
@@ -119,7 +119,7 @@ public record TaughtDay(LocalDate on, List<Note> notes, Response.In in, Before b
                 .filter(note -> note.noted() == Noted.HURT)
                 .max((one, other) -> Integer.compare(amount(one), amount(other)));
         return worst.map(note -> {
-                    Pain.Place place = note.place().map(TaughtDay::placeOf).orElse(Pain.Place.ELSEWHERE);
+                    Pain.PainRegion place = note.place().map(TaughtDay::placeOf).orElse(Pain.PainRegion.ELSEWHERE);
                     return new Pain(amount(note), before.at(place), Optional.of(place), nextMorning);
                 })
                 .orElse(Pain.NONE);
@@ -130,16 +130,16 @@ public record TaughtDay(LocalDate on, List<Note> notes, Response.In in, Before b
         return note.pain().orElse(Published.PAIN_WITHOUT_NUMBER.amount());
     }
 
-    private static Pain.Place placeOf(HurtAt where) {
+    private static Pain.PainRegion placeOf(PainSite where) {
         return switch (where) {
-            case PELVIC_FLOOR -> Pain.Place.FLOOR;
-            case SCAR -> Pain.Place.SCAR;
-            default -> Pain.Place.ELSEWHERE;
+            case PELVIC_FLOOR -> Pain.PainRegion.FLOOR;
+            case SCAR -> Pain.PainRegion.SCAR;
+            default -> Pain.PainRegion.ELSEWHERE;
         };
     }
 
     /** How hard it was, as it was told of a move or of all in all; the hardest counts, and empty when nobody asked. */
-    private Optional<Felt> felt() {
+    private Optional<PerceivedEffort> felt() {
         Set<Noted> told = noted();
         return Stream.of(Noted.TOO_HARD, Noted.RIGHT, Noted.TOO_EASY)
                 .filter(told::contains)
@@ -148,11 +148,11 @@ public record TaughtDay(LocalDate on, List<Note> notes, Response.In in, Before b
                 .flatMap(TaughtDay::felt);
     }
 
-    private static Optional<Felt> felt(Noted effort) {
+    private static Optional<PerceivedEffort> felt(Noted effort) {
         return switch (effort) {
-            case TOO_HARD -> Optional.of(Felt.TOO_HARD);
-            case TOO_EASY -> Optional.of(Felt.TOO_EASY);
-            case RIGHT -> Optional.of(Felt.RIGHT);
+            case TOO_HARD -> Optional.of(PerceivedEffort.TOO_HARD);
+            case TOO_EASY -> Optional.of(PerceivedEffort.TOO_EASY);
+            case RIGHT -> Optional.of(PerceivedEffort.RIGHT);
             default -> Optional.empty();
         };
     }

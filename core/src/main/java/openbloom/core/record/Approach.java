@@ -11,7 +11,7 @@ import java.util.stream.Collectors;
 import openbloom.core.gap.School;
 
 /** One choice for each question of approach. */
-public record Approach(Map<Question, Choice> choices) {
+public record Approach(Map<Question, ApproachChoice> choices) {
     public static final Approach USUAL = Approach.of(Set.of());
 
     public Approach {
@@ -19,8 +19,8 @@ public record Approach(Map<Question, Choice> choices) {
     }
 
     /** The defaults with some choices of her own; of two for one question the later in the list of choices counts. */
-    public static Approach of(Collection<Choice> own) {
-        Map<Question, Choice> choices = Arrays.stream(Question.values())
+    public static Approach of(Collection<ApproachChoice> own) {
+        Map<Question, ApproachChoice> choices = Arrays.stream(Question.values())
                 .collect(Collectors.toMap(
                         Function.identity(), Question::usual, (a, b) -> b, () -> new EnumMap<>(Question.class)));
         own.stream().sorted().forEach(choice -> choices.put(choice.question(), choice));
@@ -37,11 +37,11 @@ public record Approach(Map<Question, Choice> choices) {
         };
     }
 
-    public boolean is(Choice choice) {
+    public boolean is(ApproachChoice choice) {
         return choices.get(choice.question()) == choice;
     }
 
-    public Choice at(Question question) {
+    public ApproachChoice at(Question question) {
         return choices.getOrDefault(question, question.usual());
     }
 }

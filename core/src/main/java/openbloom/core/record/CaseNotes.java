@@ -26,12 +26,12 @@ import openbloom.core.screening.SymptomReport;
  */
 public record CaseNotes(
         LocalDate day,
-        Intake intake,
+        IntakeFacts intake,
         Safety safety,
         Checks checks,
         List<DatedLoad> loads,
-        List<Response> responses,
-        Standing.Decided decided,
+        List<SessionObservation> responses,
+        LadderStatus.DecidedRung decided,
         Optional<LocalDate> lastClosed) {
 
     public CaseNotes {
@@ -53,7 +53,7 @@ public record CaseNotes(
                 medical(),
                 told,
                 checks,
-                Standing.after(responses, loads, decided),
+                LadderStatus.after(responses, loads, decided),
                 intake.approach(),
                 intake.equipment());
     }
@@ -79,12 +79,12 @@ public record CaseNotes(
         Optional<SymptomReport.Asked> latest = latestAnswer();
         Set<Symptom> symptoms = EnumSet.noneOf(Symptom.class);
         latest.ifPresent(answer -> symptoms.addAll(answer.symptoms()));
-        List<Response> shown = new ArrayList<>(responses);
+        List<SessionObservation> shown = new ArrayList<>(responses);
         shown.removeIf(response -> response.symptom().isEmpty()
                 || latest.filter(asked -> response.on().isBefore(asked.on())).isPresent());
         shown.forEach(response -> response.symptom().ifPresent(symptoms::add));
         Optional<LocalDate> asked = latest.map(SymptomReport.Asked::on)
-                .or(() -> shown.stream().map(Response::on).findFirst());
+                .or(() -> shown.stream().map(SessionObservation::on).findFirst());
         return asked.isPresent()
                 ? new SymptomReport.Asked(asked.get(), symptoms, leaks(latest, symptoms, shown))
                 : new SymptomReport.NotAsked();
@@ -92,7 +92,7 @@ public record CaseNotes(
 
     /** When she leaks, as she told; a leak noted in a session since then may be any. */
     private static Set<LeakWhen> leaks(
-            Optional<SymptomReport.Asked> latest, Set<Symptom> symptoms, List<Response> since) {
+            Optional<SymptomReport.Asked> latest, Set<Symptom> symptoms, List<SessionObservation> since) {
         boolean noted = since.stream()
                 .anyMatch(response -> response.symptom()
                         .filter(Symptom.LEAK_WITH_EFFORT::equals)

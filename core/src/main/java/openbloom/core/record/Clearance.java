@@ -5,8 +5,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
 import openbloom.core.screening.Condition;
 
 /**
@@ -14,7 +14,7 @@ import openbloom.core.screening.Condition;
  *
  * @param by who said it
  * @param answers the conditions it was expressly given for; empty when nobody said
- * @param limits codes of {@link ClinicianLimit}, ids of moves or names of strands expressly allowed, or free words
+ * @param limits codes of {@link ClinicalRestriction}, ids of moves or names of strands expressly allowed, or free words
  */
 public record Clearance(LocalDate date, String by, List<String> limits, Set<Condition> answers) {
     public Clearance {
@@ -28,9 +28,9 @@ public record Clearance(LocalDate date, String by, List<String> limits, Set<Cond
     }
 
     /** Limits the rules can read. */
-    public Set<ClinicianLimit> readable() {
+    public Set<ClinicalRestriction> readable() {
         return limits.stream()
-                .flatMap(limit -> ClinicianLimit.parse(limit).stream())
+                .flatMap(limit -> ClinicalRestriction.parse(limit).stream())
                 .collect(Collectors.toUnmodifiableSet());
     }
 
@@ -43,13 +43,13 @@ public record Clearance(LocalDate date, String by, List<String> limits, Set<Cond
 
     /** Whether the instructor has said what the clinician's own words mean. */
     public boolean isUnderstood() {
-        return readable().contains(ClinicianLimit.WORDS_UNDERSTOOD);
+        return readable().contains(ClinicalRestriction.WORDS_UNDERSTOOD);
     }
 
     /** Limits only a person can read. */
     public List<String> words() {
         return limits.stream()
-                .filter(limit -> ClinicianLimit.parse(limit).isEmpty() && !isName(limit))
+                .filter(limit -> ClinicalRestriction.parse(limit).isEmpty() && !isName(limit))
                 .toList();
     }
 
@@ -58,13 +58,14 @@ public record Clearance(LocalDate date, String by, List<String> limits, Set<Cond
     }
 
     private static boolean isStrand(String limit) {
-        return Arrays.stream(Strand.values()).anyMatch(strand -> strand.name().equals(limit));
+        return Arrays.stream(ExerciseGroup.values())
+                .anyMatch(strand -> strand.name().equals(limit));
     }
 
     /** Whether it is written like a code and is none: neither a limit nor a ladder. */
     public static boolean isUnknownCode(String limit) {
         return limit.matches("[A-Z][A-Z0-9]*(_[A-Z0-9]+)+")
-                && ClinicianLimit.parse(limit).isEmpty()
+                && ClinicalRestriction.parse(limit).isEmpty()
                 && !isStrand(limit);
     }
 }

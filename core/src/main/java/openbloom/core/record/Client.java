@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.Breathing;
 import openbloom.core.breath.ConnectCheck;
@@ -14,7 +15,7 @@ import openbloom.core.dating.GestationalAge;
 import openbloom.core.figure.BodyStage;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.moves.Equipment;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.EffortCheck;
@@ -23,7 +24,6 @@ import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Birth;
-import openbloom.core.stage.Told;
 
 /**
  * Everything the rules read about a woman, in groups. What is absent is unknown, and unknown is never safe.
@@ -37,7 +37,7 @@ public record Client(
         Medical medical,
         Safety safety,
         Checks checks,
-        Standing standing,
+        LadderStatus standing,
         Approach approach,
         Set<Equipment> equipment) {
 
@@ -98,7 +98,7 @@ public record Client(
         private EffortCheck effort = EffortCheck.NOT_CHECKED;
         private Optional<Integer> straightLegRaise = Optional.empty();
         private ImpactTests impactTests = ImpactTests.NOT_DONE;
-        private Standing standing = Standing.UNWRITTEN;
+        private LadderStatus standing = LadderStatus.UNWRITTEN;
         private Approach approach = Approach.USUAL;
         private Set<Equipment> equipment = Set.of();
 
@@ -141,7 +141,7 @@ public record Client(
             return this;
         }
 
-        public Builder pessary(Told wears) {
+        public Builder pessary(YesNoUnknown wears) {
             medical = medical.withPessary(wears);
             return this;
         }
@@ -254,25 +254,25 @@ public record Client(
             return this;
         }
 
-        public Builder standing(Standing onTheLadders) {
+        public Builder standing(LadderStatus onTheLadders) {
             standing = onTheLadders;
             return this;
         }
 
         /** The highest rung of a strand she has done well. */
-        public Builder rungs(Map<Strand, Integer> highestDone) {
+        public Builder rungs(Map<ExerciseGroup, Integer> highestDone) {
             return standing(standing.withRungs(highestDone));
         }
 
         /** The highest rung of a strand that stayed flat; 0 when even the first domed. */
-        public Builder domingCeiling(Map<Strand, Integer> highestFlatRung) {
+        public Builder domingCeiling(Map<ExerciseGroup, Integer> highestFlatRung) {
             return standing(standing.withCeilings(highestFlatRung));
         }
 
         /** How far a load check of a day showed ladders flat. */
-        public Builder flat(LocalDate on, Map<Strand, Integer> highestFlatRung) {
-            Map<Strand, Standing.Flat> seen = highestFlatRung.entrySet().stream()
-                    .collect(Collectors.toMap(Map.Entry::getKey, rung -> new Standing.Flat(rung.getValue(), on)));
+        public Builder flat(LocalDate on, Map<ExerciseGroup, Integer> highestFlatRung) {
+            Map<ExerciseGroup, LadderStatus.Flat> seen = highestFlatRung.entrySet().stream()
+                    .collect(Collectors.toMap(Map.Entry::getKey, rung -> new LadderStatus.Flat(rung.getValue(), on)));
             return standing(standing.withFlat(seen));
         }
 

@@ -5,13 +5,17 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 
 /** On each ladder of loads the highest rung that stayed flat with the breath going, and what ended it there. */
-public record LoadCheck(Map<Strand, Climb> climbs) {
+public record LoadCheck(Map<ExerciseGroup, LadderClimb> climbs) {
     /** Ladders whose rungs load the midline enough to look for its ceiling. */
-    public static final List<Strand> LADDERS = List.of(
-            Strand.FLEXION, Strand.LIMB_LOAD, Strand.FRONT_SUPPORT, Strand.HANDS_AND_KNEES, Strand.SIDE_SUPPORT);
+    public static final List<ExerciseGroup> LADDERS = List.of(
+            ExerciseGroup.FLEXION,
+            ExerciseGroup.LIMB_LOAD,
+            ExerciseGroup.FRONT_SUPPORT,
+            ExerciseGroup.HANDS_AND_KNEES,
+            ExerciseGroup.SIDE_SUPPORT);
 
     public static final LoadCheck NOT_CHECKED = new LoadCheck(Map.of());
 
@@ -41,9 +45,9 @@ public record LoadCheck(Map<Strand, Climb> climbs) {
      *
      * @param flatRung the highest rung that stayed flat with the breath going, 0 when not even the first
      */
-    public record Climb(int flatRung, EndedBy endedBy) {
+    public record LadderClimb(int flatRung, EndedBy endedBy) {
         /** @throws IllegalArgumentException if the rung is negative */
-        public Climb {
+        public LadderClimb {
             if (flatRung < 0) {
                 throw new IllegalArgumentException("A rung must be 0 or more, but was " + flatRung);
             }
@@ -55,7 +59,7 @@ public record LoadCheck(Map<Strand, Climb> climbs) {
     }
 
     /** Today's ceilings: only where something ended the climb. */
-    public Map<Strand, Integer> ceilings() {
+    public Map<ExerciseGroup, Integer> ceilings() {
         return climbs.entrySet().stream()
                 .filter(climb -> climb.getValue().endedBy().isLimit())
                 .collect(Collectors.toMap(
@@ -63,7 +67,7 @@ public record LoadCheck(Map<Strand, Climb> climbs) {
     }
 
     /** Rungs that were held flat. */
-    public Map<Strand, Integer> rungs() {
+    public Map<ExerciseGroup, Integer> rungs() {
         return climbs.entrySet().stream()
                 .collect(Collectors.toMap(
                         Map.Entry::getKey, climb -> climb.getValue().flatRung()));

@@ -2,9 +2,9 @@ package openbloom.core.record;
 
 import java.util.List;
 import java.util.Optional;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.SurgeryKind;
-import openbloom.core.stage.Told;
 
 /**
  * What she and her clinician have said about her health.
@@ -19,10 +19,10 @@ public record Medical(
         Conditions besides,
         Optional<Clearance> clearance,
         List<Surgery> operations,
-        Told pessary) {
+        YesNoUnknown pessary) {
     /** Nothing was asked and nothing is known. */
     public static final Medical UNKNOWN =
-            new Medical(Answer.notAsked(), Conditions.NONE, Optional.empty(), List.of(), Told.UNKNOWN);
+            new Medical(Answer.notAsked(), Conditions.NONE, Optional.empty(), List.of(), YesNoUnknown.UNKNOWN);
 
     public Medical {
         operations = List.copyOf(operations);
@@ -57,7 +57,7 @@ public record Medical(
         return new Medical(conditions, besides, clearance, all, pessary);
     }
 
-    Medical withPessary(Told wears) {
+    Medical withPessary(YesNoUnknown wears) {
         return new Medical(conditions, besides, clearance, operations, wears);
     }
 }

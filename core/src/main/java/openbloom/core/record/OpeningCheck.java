@@ -4,25 +4,25 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 
 /**
  * About five minutes at a first visit: how she trained before, and what three or four try-outs showed.
  *
  * @param tries the rung tried on a ladder, and how it went
  */
-public record OpeningCheck(Optional<Training> training, Map<Strand, Tried> tries) {
+public record OpeningCheck(Optional<Training> training, Map<ExerciseGroup, Tried> tries) {
     public static final OpeningCheck NOT_DONE = new OpeningCheck(Optional.empty(), Map.of());
 
     /** How a try-out went. */
-    public enum Outcome {
+    public enum TryOutOutcome {
         EASY("easy and flat"),
         JUST("just, and flat"),
         STOPPED("domes, or the breath stops");
 
         private final String words;
 
-        Outcome(String words) {
+        TryOutOutcome(String words) {
             this.words = words;
         }
 
@@ -32,7 +32,7 @@ public record OpeningCheck(Optional<Training> training, Map<Strand, Tried> tries
     }
 
     /** One rung that was tried. */
-    public record Tried(int rung, Outcome outcome) {
+    public record Tried(int rung, TryOutOutcome outcome) {
         /** @throws IllegalArgumentException unless the rung is 1 or more */
         public Tried {
             if (rung < 1) {
@@ -51,12 +51,12 @@ public record OpeningCheck(Optional<Training> training, Map<Strand, Tried> tries
 
     /** What the try-outs say of the ladders: what went flat is hers, what stopped sets the ceiling below it. */
     public LoadCheck asLoadCheck() {
-        Map<Strand, LoadCheck.Climb> climbs = new EnumMap<>(Strand.class);
+        Map<ExerciseGroup, LoadCheck.LadderClimb> climbs = new EnumMap<>(ExerciseGroup.class);
         tries.forEach((strand, tried) -> climbs.put(
                 strand,
-                tried.outcome() == Outcome.STOPPED
-                        ? new LoadCheck.Climb(tried.rung() - 1, LoadCheck.EndedBy.DOMED)
-                        : new LoadCheck.Climb(tried.rung(), LoadCheck.EndedBy.NOT_TRIED_FURTHER)));
+                tried.outcome() == TryOutOutcome.STOPPED
+                        ? new LoadCheck.LadderClimb(tried.rung() - 1, LoadCheck.EndedBy.DOMED)
+                        : new LoadCheck.LadderClimb(tried.rung(), LoadCheck.EndedBy.NOT_TRIED_FURTHER)));
         return new LoadCheck(climbs);
     }
 }

@@ -4,8 +4,8 @@ import java.time.LocalDate;
 import java.util.OptionalInt;
 import openbloom.core.Days;
 import openbloom.core.evidence.Published;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
 
 /**
  * Pain that holds: too much of it in a move (E-PAIN), or any with a lift of the pelvic floor (E-DOWN). It holds the ladder
@@ -18,14 +18,15 @@ import openbloom.core.moves.Strand;
  * @param moveId the move it hurt in
  * @param pain 0 to 10; empty when nobody told a number
  */
-public record PainHold(long response, LocalDate since, HurtAt place, Strand strand, String moveId, OptionalInt pain) {
+public record PainHold(
+        long response, LocalDate since, PainSite place, ExerciseGroup strand, String moveId, OptionalInt pain) {
     static final int ACCEPTABLE = Published.PAIN_ACCEPTABLE.amount();
 
     /** Pain above this, 0 to 10, holds. */
     public static final int HOLDS_ABOVE = Published.PAIN_TOO_MUCH.amount();
 
     /** Whether what was noted holds, and as what. */
-    static boolean isHeldBy(Response noted) {
+    static boolean isHeldBy(SessionObservation noted) {
         if (noted.noted() != Noted.HURT) {
             return false;
         }
@@ -33,7 +34,7 @@ public record PainHold(long response, LocalDate since, HurtAt place, Strand stra
         return tooMuch || isWithALift(noted.strand(), placeOf(noted));
     }
 
-    static PainHold of(Response noted) {
+    static PainHold of(SessionObservation noted) {
         return new PainHold(
                 noted.id(),
                 noted.on(),
@@ -44,13 +45,13 @@ public record PainHold(long response, LocalDate since, HurtAt place, Strand stra
     }
 
     /** A lift of the pelvic floor that hurts hurts there unless somebody said otherwise. */
-    private static HurtAt placeOf(Response noted) {
-        HurtAt unsaid = noted.strand().isPelvicFloorLift() ? HurtAt.PELVIC_FLOOR : HurtAt.ELSEWHERE;
+    private static PainSite placeOf(SessionObservation noted) {
+        PainSite unsaid = noted.strand().isPelvicFloorLift() ? PainSite.PELVIC_FLOOR : PainSite.ELSEWHERE;
         return noted.hurt().place().orElse(unsaid);
     }
 
-    private static boolean isWithALift(Strand strand, HurtAt place) {
-        return strand.isPelvicFloorLift() && place == HurtAt.PELVIC_FLOOR;
+    private static boolean isWithALift(ExerciseGroup strand, PainSite place) {
+        return strand.isPelvicFloorLift() && place == PainSite.PELVIC_FLOOR;
     }
 
     /** Pain with a lift of the pelvic floor is lifted by her clinician's word alone. */
@@ -82,7 +83,7 @@ public record PainHold(long response, LocalDate since, HurtAt place, Strand stra
     /** {@code pain 8 of 10 at the back, 24 Nov 2026}. */
     public String words() {
         String amount = pain.isPresent() ? "pain " + pain.getAsInt() + " of 10" : "pain";
-        String where = place == HurtAt.ELSEWHERE ? "" : " at the " + place.words();
+        String where = place == PainSite.ELSEWHERE ? "" : " at the " + place.words();
         return amount + where + ", " + Days.words(since);
     }
 

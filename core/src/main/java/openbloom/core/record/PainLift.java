@@ -12,4 +12,4 @@ import java.util.OptionalInt;
  * @param pain what she told there when she was asked again, 0 to 10; empty when nobody asked
  * @param clinician the day of her clinician's word; empty when there is none
  */
-public record PainLift(long response, LocalDate on, HurtAt place, OptionalInt pain, Optional<LocalDate> clinician) {}
+public record PainLift(long response, LocalDate on, PainSite place, OptionalInt pain, Optional<LocalDate> clinician) {}

@@ -63,13 +63,13 @@ public enum Question {
     }
 
     /** Its choices, the default first. */
-    public List<Choice> choices() {
-        return Arrays.stream(Choice.values())
+    public List<ApproachChoice> choices() {
+        return Arrays.stream(ApproachChoice.values())
                 .filter(choice -> choice.question() == this)
                 .toList();
     }
 
-    public Choice usual() {
+    public ApproachChoice usual() {
         return choices().get(0);
     }
 }

@@ -5,16 +5,16 @@ package openbloom.core.review;
  *
  * @param sum the sum that led to the verdict, in words
  */
-public record Measure(String what, String before, String after, Verdict verdict, String sum) {
+public record Measure(String what, String before, String after, MeasureVerdict verdict, String sum) {
     /** What a difference is worth. */
-    public enum Verdict {
+    public enum MeasureVerdict {
         REAL_CHANGE("real change"),
         WITHIN_REPEATABILITY("within repeatability"),
         NOT_COMPARABLE("not comparable");
 
         private final String words;
 
-        Verdict(String words) {
+        MeasureVerdict(String words) {
             this.words = words;
         }
 

@@ -1,8 +1,8 @@
 package openbloom.core.screening;
 
 import java.util.Optional;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
-import openbloom.core.stage.Told;
 
 /**
  * How hard she works: the talk test first, then perceived exertion, the heart rate as a second guide.
@@ -11,8 +11,9 @@ import openbloom.core.stage.Told;
  * @param exertion perceived exertion, 6 to 20
  * @param heartRate beats a minute, 40 to 220
  */
-public record EffortCheck(Told talks, Optional<Integer> exertion, Optional<Integer> heartRate) {
-    public static final EffortCheck NOT_CHECKED = new EffortCheck(Told.UNKNOWN, Optional.empty(), Optional.empty());
+public record EffortCheck(YesNoUnknown talks, Optional<Integer> exertion, Optional<Integer> heartRate) {
+    public static final EffortCheck NOT_CHECKED =
+            new EffortCheck(YesNoUnknown.UNKNOWN, Optional.empty(), Optional.empty());
     public static final int LEAST_EXERTION = 6;
     public static final int MOST_EXERTION = 20;
     public static final int SLOWEST_HEART = 40;
@@ -32,7 +33,7 @@ public record EffortCheck(Told talks, Optional<Integer> exertion, Optional<Integ
 
     /** Cannot talk, or above 14 on the 6–20 scale (E-ACOG804). */
     public boolean isTooHard() {
-        return talks == Told.NO
+        return talks == YesNoUnknown.NO
                 || exertion.filter(score -> score > Published.EXERTION_MOST.amount())
                         .isPresent();
     }

@@ -10,11 +10,11 @@ import java.util.Optional;
  *
  * @param told which side is weaker by what was told, where no task was scored
  */
-public record SideCheck(Map<SideTask, Both> tasks, Optional<Weaker> told) {
+public record SideCheck(Map<SideTask, BothSides> tasks, Optional<Weaker> told) {
     public static final SideCheck NOT_CHECKED = new SideCheck(Map.of(), Optional.empty());
 
     /** Left and right of one task. */
-    public record Both(SideScore left, SideScore right) {
+    public record BothSides(SideScore left, SideScore right) {
         /** Points of the left less points of the right. */
         public int leftLead() {
             return left.points() - right.points();
@@ -44,7 +44,7 @@ public record SideCheck(Map<SideTask, Both> tasks, Optional<Weaker> told) {
     }
 
     /** Tasks scored on both sides. */
-    public static SideCheck of(Map<SideTask, Both> tasks) {
+    public static SideCheck of(Map<SideTask, BothSides> tasks) {
         return new SideCheck(tasks, Optional.empty());
     }
 
@@ -62,7 +62,7 @@ public record SideCheck(Map<SideTask, Both> tasks, Optional<Weaker> told) {
         if (tasks.isEmpty()) {
             return told.orElse(Weaker.UNKNOWN);
         }
-        int leftLead = tasks.values().stream().mapToInt(Both::leftLead).sum();
+        int leftLead = tasks.values().stream().mapToInt(BothSides::leftLead).sum();
         if (leftLead == 0) {
             return Weaker.EVEN;
         }

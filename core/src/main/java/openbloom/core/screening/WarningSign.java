@@ -3,10 +3,10 @@ package openbloom.core.screening;
 import static openbloom.core.screening.Urgency.EMERGENCY;
 import static openbloom.core.screening.Urgency.NOW;
 import static openbloom.core.screening.Urgency.TODAY;
-import static openbloom.core.screening.WarningSign.Season.AFTER_BIRTH;
-import static openbloom.core.screening.WarningSign.Season.ANY;
-import static openbloom.core.screening.WarningSign.Season.MEASURED;
-import static openbloom.core.screening.WarningSign.Season.PREGNANT;
+import static openbloom.core.screening.WarningSign.SignSeason.AFTER_BIRTH;
+import static openbloom.core.screening.WarningSign.SignSeason.ANY;
+import static openbloom.core.screening.WarningSign.SignSeason.MEASURED;
+import static openbloom.core.screening.WarningSign.SignSeason.PREGNANT;
 
 import java.util.Arrays;
 import java.util.Collection;
@@ -52,7 +52,7 @@ public enum WarningSign {
                     + " call the emergency number. No exercise until they have said so.";
 
     /** When a sign is asked about. */
-    public enum Season {
+    public enum SignSeason {
         PREGNANT,
         AFTER_BIRTH,
         ANY,
@@ -60,11 +60,11 @@ public enum WarningSign {
         MEASURED
     }
 
-    private final Season season;
+    private final SignSeason season;
     private final Urgency urgency;
     private final String words;
 
-    WarningSign(Season season, Urgency urgency, String words) {
+    WarningSign(SignSeason season, Urgency urgency, String words) {
         this.season = season;
         this.urgency = urgency;
         this.words = words;

@@ -10,20 +10,20 @@ import java.util.Random;
 import java.util.Set;
 import java.util.function.Predicate;
 import openbloom.core.moves.Equipment;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Kit;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Sides;
-import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.Prescription;
 import openbloom.core.progress.DoseStep;
-import openbloom.core.progress.StartingRung;
-import openbloom.core.record.Choice;
-import openbloom.core.record.Standing;
+import openbloom.core.progress.StartingLevel;
+import openbloom.core.record.ApproachChoice;
+import openbloom.core.record.LadderStatus;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Judgement;
-import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Verdict;
+import openbloom.core.verdict.VerdictKind;
 
 /** The moves a session may be made of: for each strand her working rung and one below it, and what was pinned. */
 final class Candidates {
@@ -33,8 +33,8 @@ final class Candidates {
     private final Judgement judgement;
     private final SessionRequest request;
     private final Prescription practice;
-    private final Map<Strand, Integer> working = new EnumMap<>(Strand.class);
-    private final Map<Strand, Integer> passing = new EnumMap<>(Strand.class);
+    private final Map<ExerciseGroup, Integer> working = new EnumMap<>(ExerciseGroup.class);
+    private final Map<ExerciseGroup, Integer> passing = new EnumMap<>(ExerciseGroup.class);
     private final Map<String, Integer> turned = new LinkedHashMap<>();
 
     Candidates(Judgement judgement, SessionRequest request) {
@@ -51,7 +51,7 @@ final class Candidates {
     }
 
     /** Breath, connect or release that passes for her, the most wanted first. */
-    List<Pick> rest(Strand strand) {
+    List<Pick> rest(ExerciseGroup strand) {
         return judgement.catalogue().ladder(strand).stream()
                 .filter(move -> !move.isEarned() || move.rung() <= working(strand))
                 .map(judgement::of)
@@ -59,7 +59,7 @@ final class Candidates {
                 .flatMap(verdict -> Pick.of(verdict, judgement).stream())
                 .filter(pick -> request.takes(pick.move()))
                 .map(this::weighed)
-                .sorted(strand == Strand.RELEASE ? best() : easiest())
+                .sorted(strand == ExerciseGroup.RELEASE ? best() : easiest())
                 .toList();
     }
 
@@ -72,8 +72,11 @@ final class Candidates {
     /** The work; of the pelvic floor one prescribed set. */
     List<Pick> work() {
         Map<String, Pick> work = new LinkedHashMap<>();
-        for (Strand strand : Strand.values()) {
-            if (strand != Strand.BREATH && strand != Strand.CONNECT && strand != Strand.RELEASE && isTrained(strand)) {
+        for (ExerciseGroup strand : ExerciseGroup.values()) {
+            if (strand != ExerciseGroup.BREATH
+                    && strand != ExerciseGroup.CONNECT
+                    && strand != ExerciseGroup.RELEASE
+                    && isTrained(strand)) {
                 of(strand).forEach(pick -> work.putIfAbsent(pick.move().id(), pick));
             }
         }
@@ -82,7 +85,7 @@ final class Candidates {
     }
 
     /** Only lifts that are prescribed. */
-    private boolean isTrained(Strand strand) {
+    private boolean isTrained(ExerciseGroup strand) {
         return switch (strand) {
             case PELVIC_FLOOR_ENDURANCE -> practice.holds().repetitions() > 0;
             case PELVIC_FLOOR_QUICK -> practice.flicks().repetitions() > 0;
@@ -90,7 +93,7 @@ final class Candidates {
         };
     }
 
-    private List<Pick> of(Strand strand) {
+    private List<Pick> of(ExerciseGroup strand) {
         Predicate<Move> fits = fits();
         int working = working(strand);
         List<Pick> passing = judgement.catalogue().ladder(strand).stream()
@@ -98,8 +101,8 @@ final class Candidates {
                 .filter(fits)
                 .filter(this::isAtHand)
                 .map(judgement::of)
-                .filter(verdict ->
-                        verdict.kind() != Kind.ADJUST || !verdict.adjustments().contains(Adjustment.TRY_ONE_SET))
+                .filter(verdict -> verdict.kind() != VerdictKind.ADJUST
+                        || !verdict.adjustments().contains(Adjustment.TRY_ONE_SET))
                 .flatMap(verdict -> Pick.of(verdict, judgement, step(verdict.move())).stream())
                 .filter(pick -> fits.test(pick.move()) && request.takes(pick.move()))
                 .filter(pick -> !isRest(pick.move().strand()))
@@ -109,8 +112,8 @@ final class Candidates {
         return passing.stream().sorted(best()).limit(most).toList();
     }
 
-    private static boolean isRest(Strand strand) {
-        return strand == Strand.BREATH || strand == Strand.CONNECT || strand == Strand.RELEASE;
+    private static boolean isRest(ExerciseGroup strand) {
+        return strand == ExerciseGroup.BREATH || strand == ExerciseGroup.CONNECT || strand == ExerciseGroup.RELEASE;
     }
 
     /** Pinned moves come whatever their rung, if they pass; a pin of another lift takes no second set. */
@@ -130,7 +133,7 @@ final class Candidates {
     private Predicate<Move> fits() {
         return switch (request.format().kind()) {
             case FIVE_MINUTES -> move -> move.load() <= LIGHT;
-            case MOBILITY -> move -> move.strand() == Strand.MOBILITY;
+            case MOBILITY -> move -> move.strand() == ExerciseGroup.MOBILITY;
             case ONE_SIDE_THEN_THE_OTHER ->
                 move -> move.sides() == Sides.EACH && !move.strand().isPelvicFloorLift();
             case INTERVALS -> move -> !move.strand().isPelvicFloorLift();
@@ -139,7 +142,7 @@ final class Candidates {
     }
 
     private boolean isLongEnough(Pick pick) {
-        return request.format().is(Format.Kind.INTERVALS)
+        return request.format().is(Format.FormatKind.INTERVALS)
                 || pick.dose().sets() > 0 && pick.workSeconds() >= SHORTEST_WORK_SECONDS;
     }
 
@@ -150,15 +153,15 @@ final class Candidates {
     }
 
     /** The rung she works on; every rung where rungs are not earned. */
-    private int working(Strand strand) {
+    private int working(ExerciseGroup strand) {
         return working.computeIfAbsent(
                 strand,
                 unknown -> decided(strand)
-                        .map(Standing.Working::rung)
-                        .orElseGet(() -> StartingRung.of(judgement, strand)));
+                        .map(LadderStatus.Working::rung)
+                        .orElseGet(() -> StartingLevel.of(judgement, strand)));
     }
 
-    private Optional<Standing.Working> decided(Strand strand) {
+    private Optional<LadderStatus.Working> decided(ExerciseGroup strand) {
         return Optional.ofNullable(
                 judgement.facts().client().standing().working().get(strand));
     }
@@ -167,38 +170,38 @@ final class Candidates {
         if (!move.isEarned()) {
             return DoseStep.WRITTEN;
         }
-        Optional<Standing.Working> decided = decided(move.strand());
+        Optional<LadderStatus.Working> decided = decided(move.strand());
         int written = judgement.facts().achieved(move.strand());
         if (decided.isPresent() && decided.get().rung() == move.rung()) {
             return decided.get().step();
         }
         boolean hers = move.rung()
-                <= Math.max(written, decided.map(Standing.Working::rung).orElse(0));
+                <= Math.max(written, decided.map(LadderStatus.Working::rung).orElse(0));
         return hers || request.wishes().usual().contains(move.id()) ? DoseStep.WRITTEN : DoseStep.LOWEST;
     }
 
     private Pick weighed(Pick pick) {
         Move move = pick.move();
-        Strand strand = move.strand();
+        ExerciseGroup strand = move.strand();
         Wishes wishes = request.wishes();
         int aims = wishes.aims().getOrDefault(strand, 0);
         boolean isNew = isNew(move);
-        boolean same = judgement.facts().client().approach().is(Choice.SAME_FEW);
+        boolean same = judgement.facts().client().approach().is(ApproachChoice.SAME_FEW);
         int working = rungWorth(move);
-        int lately = same || working == Worth.WORKING
+        int lately = same || working == CandidateScore.WORKING
                 ? 0
-                : Worth.LATELY * request.history().timesLately(move.id());
-        int changes = (isNew ? Worth.NEW : 0)
-                + (pick.verdict() == Kind.ADJUST ? Worth.ADJUST : 0)
-                + (pick.verdict() == Kind.SWAP ? Worth.SWAP : 0);
+                : CandidateScore.LATELY * request.history().timesLately(move.id());
+        int changes = (isNew ? CandidateScore.NEW : 0)
+                + (pick.verdict() == VerdictKind.ADJUST ? CandidateScore.ADJUST : 0)
+                + (pick.verdict() == VerdictKind.SWAP ? CandidateScore.SWAP : 0);
         return pick.worth(
-                new Worth(
+                new CandidateScore(
                         aims,
-                        aims > 0 && wishes.due().contains(strand) ? Worth.DUE : 0,
+                        aims > 0 && wishes.due().contains(strand) ? CandidateScore.DUE : 0,
                         lately,
                         working,
-                        isWeaker(move) ? Worth.WEAKER : 0,
-                        wishes.pinned().contains(move.id()) ? Worth.PINNED : 0,
+                        isWeaker(move) ? CandidateScore.WEAKER : 0,
+                        wishes.pinned().contains(move.id()) ? CandidateScore.PINNED : 0,
                         changes),
                 isNew);
     }
@@ -209,12 +212,12 @@ final class Candidates {
         }
         int rung = passing.computeIfAbsent(move.strand(), this::highestPassing);
         if (move.rung() == rung) {
-            return Worth.WORKING;
+            return CandidateScore.WORKING;
         }
-        return move.rung() == rung - 1 ? Worth.BELOW : 0;
+        return move.rung() == rung - 1 ? CandidateScore.BELOW : 0;
     }
 
-    private int highestPassing(Strand strand) {
+    private int highestPassing(ExerciseGroup strand) {
         int most = working(strand);
         return judgement.catalogue().ladder(strand).stream()
                 .filter(other -> other.rung() <= most)

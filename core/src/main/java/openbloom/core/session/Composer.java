@@ -13,7 +13,7 @@ import openbloom.core.verdict.Judgement;
 
 /**
  * Composes a session: settle and breathe, connect, work, release, up by the side. Only moves that pass for her are in it;
- * the work is the best there is for the public score of {@link Worth}, exactly, among everything that keeps the hard lines.
+ * the work is the best there is for the public score of {@link CandidateScore}, exactly, among everything that keeps the hard lines.
  */
 public final class Composer {
     private static final double LONGEST_SHARE = 1.05;
@@ -37,14 +37,14 @@ public final class Composer {
     private final Judgement judgement;
     private final SessionRequest request;
     private final Candidates candidates;
-    private final Rest rest;
+    private final OpeningAndRelease rest;
     private final SideCheck.Weaker weaker;
 
     private Composer(Judgement judgement, SessionRequest request) {
         this.judgement = judgement;
         this.request = request;
         this.candidates = new Candidates(judgement, request);
-        this.rest = new Rest(judgement, request, candidates);
+        this.rest = new OpeningAndRelease(judgement, request, candidates);
         this.weaker = judgement.facts().client().checks().sides().weaker();
     }
 
@@ -81,7 +81,7 @@ public final class Composer {
     }
 
     private Session best() {
-        Timetable.Parts frame = rest.parts();
+        Timetable.TimetableParts frame = rest.parts();
         List<Family> downFirst = List.of(Family.values());
         List<Family> upFirst = new ArrayList<>(downFirst);
         Collections.reverse(upFirst);
@@ -91,13 +91,13 @@ public final class Composer {
         WorkSolver.Solution best = isBetter(up, down) ? up : down;
         List<Pick> work = best.chosen().stream().map(Composer::pick).toList();
         return laid(
-                rest.spread(new Timetable.Parts(frame.opening(), work, frame.release())),
+                rest.spread(new Timetable.TimetableParts(frame.opening(), work, frame.release())),
                 best.score(),
                 Notes.why(frame(frame, downFirst), items, best.chosen(), rest.isTight()));
     }
 
     /** What the solver is given for one order of families, so that others can be asked the same. */
-    record Instance(Frame frame, List<WorkItem> items) {}
+    record Instance(WorkConstraints frame, List<WorkItem> items) {}
 
     static Instance instance(Judgement judgement, SessionRequest request, List<Family> order) {
         Composer composer = new Composer(judgement, request);
@@ -122,7 +122,7 @@ public final class Composer {
                 .count();
     }
 
-    private static Pick pick(WorkSolver.Chosen chosen) {
+    private static Pick pick(WorkSolver.ChosenItem chosen) {
         Pick pick = chosen.item().pick();
         return pick.withDose(pick.dose().withSets(chosen.option().sets()));
     }
@@ -138,7 +138,7 @@ public final class Composer {
     /** Her dose in one to three sets; the prescribed set and the try-out take no more than they are. */
     private List<WorkItem.Option> options(Pick pick) {
         Format format = request.format();
-        boolean once = format.passes() > 1 || format.is(Format.Kind.INTERVALS);
+        boolean once = format.passes() > 1 || format.is(Format.FormatKind.INTERVALS);
         boolean fixed = once || pick.step() == 0 || pick.adjustments().contains(Adjustment.TRY_ONE_SET);
         int most =
                 fixed ? 1 : pick.step() == 1 ? Math.min(MOST_SETS, pick.dose().sets()) : MOST_SETS;
@@ -152,32 +152,38 @@ public final class Composer {
         Format format = request.format();
         Pick dosed = pick.withDose(pick.dose().withSets(sets));
         int seconds = Timetable.secondsOf(dosed, format);
-        int passes = format.is(Format.Kind.ONE_SIDE_THEN_THE_OTHER) ? 1 : format.passes();
+        int passes = format.is(Format.FormatKind.ONE_SIDE_THEN_THE_OTHER) ? 1 : format.passes();
         return new WorkItem.Option(
-                sets, (seconds + Frame.STEP - 1) / Frame.STEP, pick.worth().quarters(Math.max(sets, passes)));
+                sets,
+                (seconds + WorkConstraints.STEP - 1) / WorkConstraints.STEP,
+                pick.worth().quarters(Math.max(sets, passes)));
     }
 
-    private Frame frame(Timetable.Parts parts, List<Family> order) {
-        Timetable before =
-                Timetable.of(new Timetable.Parts(parts.opening(), List.of(), List.of()), request.format(), weaker);
+    private WorkConstraints frame(Timetable.TimetableParts parts, List<Family> order) {
+        Timetable before = Timetable.of(
+                new Timetable.TimetableParts(parts.opening(), List.of(), List.of()), request.format(), weaker);
         int opening = before.seconds() - (before.endsLying() ? Timetable.UP_BY_THE_SIDE_SECONDS : 0);
-        int release = Timetable.of(new Timetable.Parts(List.of(), List.of(), parts.release()), request.format(), weaker)
+        int release = Timetable.of(
+                        new Timetable.TimetableParts(List.of(), List.of(), parts.release()), request.format(), weaker)
                 .seconds();
-        Frame.Rules rules = new Frame.Rules(
+        WorkConstraints.Rules rules = new WorkConstraints.Rules(
                 request.seconds(),
                 most(parts),
-                new Frame.Rules.Moves(
-                        moves(), request.format().is(Format.Kind.FIVE_MINUTES) ? FEWEST_IN_FIVE_MINUTES : 0, fresh()),
+                new WorkConstraints.Rules.Moves(
+                        moves(),
+                        request.format().is(Format.FormatKind.FIVE_MINUTES) ? FEWEST_IN_FIVE_MINUTES : 0,
+                        fresh()),
                 onTheBack(parts),
                 judgement.facts().isPregnant(),
                 pace(),
                 opening);
-        return new Frame(order, last(parts.opening()), first(parts.release()), opening + release, rules);
+        return new WorkConstraints(order, last(parts.opening()), first(parts.release()), opening + release, rules);
     }
 
-    private Frame.Rules.Pace pace() {
-        boolean byTheClock = request.format().is(Format.Kind.INTERVALS);
-        return new Frame.Rules.Pace(request.format().passes(), byTheClock ? 0 : Frame.CHANGE_SECONDS);
+    private WorkConstraints.Rules.WorkPace pace() {
+        boolean byTheClock = request.format().is(Format.FormatKind.INTERVALS);
+        return new WorkConstraints.Rules.WorkPace(
+                request.format().passes(), byTheClock ? 0 : WorkConstraints.CHANGE_SECONDS);
     }
 
     private static Optional<Family> last(List<Pick> picks) {
@@ -191,11 +197,11 @@ public final class Composer {
     }
 
     /** 105 % of what was asked; with a tight floor so little work that the rest keeps its share. */
-    private int most(Timetable.Parts parts) {
+    private int most(Timetable.TimetableParts parts) {
         int most = (int) (LONGEST_SHARE * request.seconds());
         if (rest.isTight()) {
-            int restful = Rest.restful(parts.opening()) + Rest.restful(parts.release());
-            most = Math.min(most, (int) (restful / Rest.SHARE_WHEN_TIGHT));
+            int restful = OpeningAndRelease.restful(parts.opening()) + OpeningAndRelease.restful(parts.release());
+            most = Math.min(most, (int) (restful / OpeningAndRelease.SHARE_WHEN_TIGHT));
         }
         return most;
     }
@@ -216,14 +222,14 @@ public final class Composer {
         return request.minutes() <= SHORT_FIRST_MINUTES ? NEW_IN_A_SHORT_FIRST : NEW_IN_A_FIRST;
     }
 
-    private Optional<Frame.Rules.OnTheBack> onTheBack(Timetable.Parts parts) {
-        if (!Rest.isLimitedOnTheBack(judgement)) {
+    private Optional<WorkConstraints.Rules.OnTheBack> onTheBack(Timetable.TimetableParts parts) {
+        if (!OpeningAndRelease.isLimitedOnTheBack(judgement)) {
             return Optional.empty();
         }
         List<Pick> backwards = new ArrayList<>(parts.opening());
         Collections.reverse(backwards);
         return Optional.of(
-                new Frame.Rules.OnTheBack(ON_THE_BACK_SECONDS, stretch(backwards), stretch(parts.release())));
+                new WorkConstraints.Rules.OnTheBack(ON_THE_BACK_SECONDS, stretch(backwards), stretch(parts.release())));
     }
 
     /** Seconds on the back from the first pick on. */
@@ -238,9 +244,9 @@ public final class Composer {
         return seconds;
     }
 
-    private Session laid(Timetable.Parts parts, int score, String why) {
+    private Session laid(Timetable.TimetableParts parts, int score, String why) {
         Timetable timetable = Timetable.of(parts, request.format(), weaker);
-        List<LeftOut> leftOut = LeftOuts.of(judgement, request, timetable);
+        List<LeftOut> leftOut = LeftOutReasons.of(judgement, request, timetable);
         return new Session(
                 timetable.items(),
                 timetable.transitions(),

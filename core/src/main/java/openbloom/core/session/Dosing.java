@@ -2,8 +2,8 @@ package openbloom.core.session;
 
 import openbloom.core.evidence.Published;
 import openbloom.core.moves.Dose;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.Prescription;
 import openbloom.core.progress.DoseStep;
 import openbloom.core.verdict.Adjustment;
@@ -39,7 +39,7 @@ record Dosing(Dose dose, int step) {
     }
 
     private static Dose prescribed(Move move, Dose written, Prescription practice) {
-        if (move.strand() == Strand.PELVIC_FLOOR_QUICK) {
+        if (move.strand() == ExerciseGroup.PELVIC_FLOOR_QUICK) {
             int flicks = practice.flicks().repetitions();
             return (flicks > 0 ? written.withRepetitions(flicks) : written).withSets(1);
         }

@@ -13,8 +13,8 @@ import openbloom.core.screening.SideCheck;
 import openbloom.core.stage.GateKind;
 import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Judgement;
-import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Verdict;
+import openbloom.core.verdict.VerdictKind;
 
 /**
  * An outline judged for a woman on a day and laid out in time, with every hard line it breaks.
@@ -54,7 +54,7 @@ public record Edited(Outline outline, Session session, List<Broken> broken) {
         List<Pick> opening = new ArrayList<>();
         List<Pick> work = new ArrayList<>();
         List<Pick> release = new ArrayList<>();
-        for (Outline.Entry entry : outline.entries()) {
+        for (Outline.OutlineLine entry : outline.entries()) {
             List<Pick> part = switch (entry.part()) {
                 case OPENING -> opening;
                 case WORK -> work;
@@ -62,14 +62,15 @@ public record Edited(Outline outline, Session session, List<Broken> broken) {
             };
             part.add(pick(entry, judgement));
         }
-        Timetable timetable = Timetable.of(new Timetable.Parts(opening, work, release), outline.format(), weaker);
+        Timetable timetable =
+                Timetable.of(new Timetable.TimetableParts(opening, work, release), outline.format(), weaker);
         Session session = new Session(
                 timetable.items(), timetable.transitions(), timetable.endsLying(), List.of(), "", 0, outline.format());
         return new Edited(outline, session, new Lines(outline, judgement).broken());
     }
 
     /** As she would do it: her verdict on the move, the dose that was chosen. */
-    private static Pick pick(Outline.Entry entry, Judgement judgement) {
+    private static Pick pick(Outline.OutlineLine entry, Judgement judgement) {
         Verdict verdict = judgement.of(entry.move());
         return new Pick(
                 entry.move(),
@@ -79,7 +80,7 @@ public record Edited(Outline outline, Session session, List<Broken> broken) {
                 entry.dose(),
                 entry.step(),
                 false,
-                Worth.NONE);
+                CandidateScore.NONE);
     }
 
     /** What is still broken without a reason, or shut whatever the reason. */
@@ -117,7 +118,7 @@ public record Edited(Outline outline, Session session, List<Broken> broken) {
         private void passes(int at) {
             Verdict verdict = judgement.of(outline.entries().get(at).move());
             if (!verdict.passes()) {
-                String why = WhyNot.of(judgement, verdict.move());
+                String why = ExclusionReason.of(judgement, verdict.move());
                 broken.add(new Broken(
                         at, verdict.move().name() + " is " + verdict.kind().words() + ": " + why, isShut(verdict)));
             }
@@ -125,7 +126,7 @@ public record Edited(Outline outline, Session session, List<Broken> broken) {
 
         /** Every gate that bears on the move counts, also where another rule swaps it. */
         private boolean isShut(Verdict verdict) {
-            return verdict.kind() == Kind.STOP
+            return verdict.kind() == VerdictKind.STOP
                     || judgement.gatesOf(verdict.move()).stream()
                             .anyMatch(gate -> !gate.met() && HER_CLINICIANS.contains(gate.kind()))
                     || verdict.reasons().stream()
@@ -138,7 +139,7 @@ public record Edited(Outline outline, Session session, List<Broken> broken) {
 
         private void firstIsLight() {
             for (int at = 0; at < outline.entries().size(); at++) {
-                Outline.Entry entry = outline.entries().get(at);
+                Outline.OutlineLine entry = outline.entries().get(at);
                 if (entry.part() == Part.WORK) {
                     if (entry.move().demands().midlineLoad() > LIGHT) {
                         line(at, "The first work is light: midline load 2 at most.");
@@ -176,7 +177,7 @@ public record Edited(Outline outline, Session session, List<Broken> broken) {
                     .contractionsPerDay();
             int sum = 0;
             for (int at = 0; at < outline.entries().size(); at++) {
-                Outline.Entry entry = outline.entries().get(at);
+                Outline.OutlineLine entry = outline.entries().get(at);
                 if (entry.move().strand().isPelvicFloorLift()) {
                     sum += entry.dose().sets() * entry.dose().repetitions();
                     if (sum > most) {
@@ -194,7 +195,7 @@ public record Edited(Outline outline, Session session, List<Broken> broken) {
             int seconds = 0;
             boolean limited = false;
             for (int at = 0; at < outline.entries().size(); at++) {
-                Outline.Entry entry = outline.entries().get(at);
+                Outline.OutlineLine entry = outline.entries().get(at);
                 boolean back = entry.move().isOnTheBack();
                 Set<Adjustment> changes = judgement.of(entry.move()).adjustments();
                 seconds = back ? seconds + pick(entry, judgement).workSeconds() : 0;
@@ -212,7 +213,7 @@ public record Edited(Outline outline, Session session, List<Broken> broken) {
 
         private void longSupports() {
             for (int at = 0; at < outline.entries().size(); at++) {
-                Outline.Entry entry = outline.entries().get(at);
+                Outline.OutlineLine entry = outline.entries().get(at);
                 if (entry.move().isFullFrontSupport() && entry.dose().stillSeconds() > Dosing.LONGEST_FULL_SUPPORT) {
                     line(at, "A full front support is held for " + Dosing.LONGEST_FULL_SUPPORT + " s at most.");
                 }
@@ -237,9 +238,9 @@ public record Edited(Outline outline, Session session, List<Broken> broken) {
     }
 
     /** An entry for a move at her dose; empty where the part takes no such move. */
-    public static Outline.Entry entry(Judgement judgement, Move move, Part part) {
+    public static Outline.OutlineLine entry(Judgement judgement, Move move, Part part) {
         Dosing dosing = Dosing.of(judgement.of(move), judgement, openbloom.core.progress.DoseStep.WRITTEN);
-        return new Outline.Entry(move, part, dosing.dose(), dosing.step(), "", "");
+        return new Outline.OutlineLine(move, part, dosing.dose(), dosing.step(), "", "");
     }
 
     /** The part a move belongs to. */

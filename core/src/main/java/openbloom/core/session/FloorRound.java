@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import openbloom.core.moves.Dose;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.verdict.Judgement;
 
 /**
@@ -17,12 +17,15 @@ final class FloorRound {
 
     private FloorRound() {}
 
-    static Timetable.Parts of(Rest resting, Candidates candidates, Judgement judgement, SessionRequest request) {
-        Timetable.Parts rest = resting.parts();
+    static Timetable.TimetableParts of(
+            OpeningAndRelease resting, Candidates candidates, Judgement judgement, SessionRequest request) {
+        Timetable.TimetableParts rest = resting.parts();
         List<Pick> work = new ArrayList<>();
         Optional<Pick> release = rest.release().stream().findFirst();
-        for (Strand strand :
-                List.of(Strand.PELVIC_FLOOR_ENDURANCE, Strand.PELVIC_FLOOR_QUICK, Strand.PELVIC_FLOOR_AREAS)) {
+        for (ExerciseGroup strand : List.of(
+                ExerciseGroup.PELVIC_FLOOR_ENDURANCE,
+                ExerciseGroup.PELVIC_FLOOR_QUICK,
+                ExerciseGroup.PELVIC_FLOOR_AREAS)) {
             candidates.work().stream()
                     .filter(pick -> pick.move().strand() == strand)
                     .findFirst()
@@ -32,14 +35,14 @@ final class FloorRound {
                     });
         }
         List<Pick> closing = new ArrayList<>(rest.release());
-        Timetable.Parts parts = new Timetable.Parts(rest.opening(), work, closing);
+        Timetable.TimetableParts parts = new Timetable.TimetableParts(rest.opening(), work, closing);
         List<Pick> more = resting.places().stream()
                 .filter(pick -> closing.stream().noneMatch(there -> there.move() == pick.move()))
                 .toList();
         for (Pick pick : more) {
             List<Pick> longer = new ArrayList<>(parts.release());
             longer.add(resting.held(pick, LONGEST_RELEASE));
-            Timetable.Parts tried = new Timetable.Parts(parts.opening(), work, longer);
+            Timetable.TimetableParts tried = new Timetable.TimetableParts(parts.opening(), work, longer);
             if (seconds(tried, judgement, request) <= request.seconds()) {
                 parts = tried;
             }
@@ -48,28 +51,30 @@ final class FloorRound {
     }
 
     /** The last parts of the work are left out until it fits. */
-    private static Timetable.Parts fitting(
-            Timetable.Parts parts, Judgement judgement, SessionRequest request, boolean tight) {
-        Timetable.Parts fits = parts;
+    private static Timetable.TimetableParts fitting(
+            Timetable.TimetableParts parts, Judgement judgement, SessionRequest request, boolean tight) {
+        Timetable.TimetableParts fits = parts;
         while (!fits.work().isEmpty()
                 && (seconds(fits, judgement, request) > request.seconds() * 105 / 100
                         || tight && !isRestful(fits, seconds(fits, judgement, request)))) {
-            fits = new Timetable.Parts(
+            fits = new Timetable.TimetableParts(
                     fits.opening(), fits.work().subList(0, fits.work().size() - 1), fits.release());
         }
         return fits;
     }
 
-    private static boolean isRestful(Timetable.Parts parts, int seconds) {
-        int rest = Rest.restful(parts.opening()) + Rest.restful(parts.work()) + Rest.restful(parts.release());
-        return rest >= Rest.SHARE_WHEN_TIGHT * seconds;
+    private static boolean isRestful(Timetable.TimetableParts parts, int seconds) {
+        int rest = OpeningAndRelease.restful(parts.opening())
+                + OpeningAndRelease.restful(parts.work())
+                + OpeningAndRelease.restful(parts.release());
+        return rest >= OpeningAndRelease.SHARE_WHEN_TIGHT * seconds;
     }
 
     private static Pick lettingGo(Pick release) {
         return release.withDose(new Dose(1, 1, LETTING_GO_SECONDS, 0, 0, false));
     }
 
-    private static int seconds(Timetable.Parts parts, Judgement judgement, SessionRequest request) {
+    private static int seconds(Timetable.TimetableParts parts, Judgement judgement, SessionRequest request) {
         return Timetable.of(
                         parts,
                         request.format(),

@@ -6,15 +6,15 @@ import java.util.Optional;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.Move;
 import openbloom.core.verdict.Judgement;
-import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Verdict;
+import openbloom.core.verdict.VerdictKind;
 
 /**
  * A sequence to be taught to more than one woman.
  *
  * @param about one sentence on what it is for
  */
-public record Flow(String name, String about, Format format, List<Item> items) {
+public record Flow(String name, String about, Format format, List<TemplateItem> items) {
     public Flow {
         items = List.copyOf(items);
     }
@@ -24,7 +24,7 @@ public record Flow(String name, String about, Format format, List<Item> items) {
      *
      * @param dose as it was kept; empty for her own dose of the move
      */
-    public record Item(String moveId, Part part, Optional<Dose> dose) {}
+    public record TemplateItem(String moveId, Part part, Optional<Dose> dose) {}
 
     /** A flow as it is for one woman: what it becomes, and what was changed. */
     public record Fitted(Outline outline, List<String> changes) {
@@ -35,9 +35,9 @@ public record Flow(String name, String about, Format format, List<Item> items) {
 
     /** Judged anew: what does not pass is swapped or left out, every change said. */
     public Fitted fittedTo(Judgement judgement) {
-        List<Outline.Entry> entries = new ArrayList<>();
+        List<Outline.OutlineLine> entries = new ArrayList<>();
         List<String> changes = new ArrayList<>();
-        for (Item item : items) {
+        for (TemplateItem item : items) {
             Optional<Move> move = judgement.catalogue().find(item.moveId());
             if (move.isEmpty()) {
                 changes.add("“" + item.moveId() + "” is no longer among the moves: left out");
@@ -46,7 +46,7 @@ public record Flow(String name, String about, Format format, List<Item> items) {
             Verdict verdict = judgement.of(move.get());
             if (verdict.passes()) {
                 entries.add(entry(judgement, item, move.get()));
-                if (verdict.kind() == Kind.ADJUST) {
+                if (verdict.kind() == VerdictKind.ADJUST) {
                     changes.add(move.get().name() + ": adjusted");
                 }
             } else if (verdict.swapTo().isPresent()) {
@@ -54,14 +54,14 @@ public record Flow(String name, String about, Format format, List<Item> items) {
                 entries.add(Edited.entry(judgement, other, item.part()));
                 changes.add(move.get().name() + ": " + other.name() + " instead");
             } else {
-                changes.add(move.get().name() + ": left out, " + WhyNot.of(judgement, move.get()));
+                changes.add(move.get().name() + ": left out, " + ExclusionReason.of(judgement, move.get()));
             }
         }
         return new Fitted(new Outline(entries, format), changes);
     }
 
-    private static Outline.Entry entry(Judgement judgement, Item item, Move move) {
-        Outline.Entry hers = Edited.entry(judgement, move, item.part());
+    private static Outline.OutlineLine entry(Judgement judgement, TemplateItem item, Move move) {
+        Outline.OutlineLine hers = Edited.entry(judgement, move, item.part());
         boolean prescribed = move.strand().isPelvicFloorLift();
         return prescribed ? hers : item.dose().map(hers::with).orElse(hers);
     }
@@ -73,7 +73,7 @@ public record Flow(String name, String about, Format format, List<Item> items) {
                 "",
                 outline.format(),
                 outline.entries().stream()
-                        .map(entry -> new Item(entry.move().id(), entry.part(), Optional.of(entry.dose())))
+                        .map(entry -> new TemplateItem(entry.move().id(), entry.part(), Optional.of(entry.dose())))
                         .toList());
     }
 }

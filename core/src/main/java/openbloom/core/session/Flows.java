@@ -18,16 +18,16 @@ public final class Flows {
     private Flows() {}
 
     /** A flow as it stands in the file. */
-    private record Entry(String name, String about, String kind, List<String> moves) {
+    private record TemplateEntry(String name, String about, String kind, List<String> moves) {
         Flow flow(Catalogue catalogue) {
-            Format.Kind format =
-                    Format.Kind.valueOf(kind.toUpperCase(Locale.ROOT).replace('-', '_'));
+            Format.FormatKind format =
+                    Format.FormatKind.valueOf(kind.toUpperCase(Locale.ROOT).replace('-', '_'));
             return new Flow(
                     name,
                     about,
                     Format.of(format),
                     moves.stream()
-                            .map(id -> new Flow.Item(
+                            .map(id -> new Flow.TemplateItem(
                                     id,
                                     catalogue
                                             .find(id)
@@ -38,11 +38,11 @@ public final class Flows {
         }
     }
 
-    private record File(List<Entry> flows) {}
+    private record TemplatesFile(List<TemplateEntry> flows) {}
 
     public static List<Flow> shipped(Catalogue catalogue) {
         try (InputStream in = Objects.requireNonNull(Flows.class.getResourceAsStream(FILE), "No " + FILE)) {
-            File file = Yaml.MAPPER.readValue(in.readAllBytes(), File.class);
+            TemplatesFile file = Yaml.MAPPER.readValue(in.readAllBytes(), TemplatesFile.class);
             return file.flows().stream().map(entry -> entry.flow(catalogue)).toList();
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);

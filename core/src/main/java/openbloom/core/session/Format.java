@@ -7,11 +7,11 @@ import openbloom.core.Problem;
 /**
  * How a session is laid out.
  *
- * @param rounds 1 to 6: how often the moves are gone through in {@link Kind#ROUNDS} and {@link Kind#INTERVALS}
- * @param workSeconds 10 to 300 of a move in {@link Kind#INTERVALS}
+ * @param rounds 1 to 6: how often the moves are gone through in {@link FormatKind#ROUNDS} and {@link FormatKind#INTERVALS}
+ * @param workSeconds 10 to 300 of a move in {@link FormatKind#INTERVALS}
  * @param restSeconds 5 to 120 to change to the next
  */
-public record Format(Kind kind, int rounds, int workSeconds, int restSeconds) {
+public record Format(FormatKind kind, int rounds, int workSeconds, int restSeconds) {
     public static final int MOST_ROUNDS = 6;
     public static final int SHORTEST_WORK = 10;
     public static final int LONGEST_WORK = 300;
@@ -19,7 +19,7 @@ public record Format(Kind kind, int rounds, int workSeconds, int restSeconds) {
     public static final int LONGEST_REST = 120;
 
     /** The kinds of session. */
-    public enum Kind {
+    public enum FormatKind {
         SETS("sets, one move after the other"),
         ROUNDS("rounds: a few moves, gone through again"),
         INTERVALS("intervals by the clock"),
@@ -31,7 +31,7 @@ public record Format(Kind kind, int rounds, int workSeconds, int restSeconds) {
 
         private final String words;
 
-        Kind(String words) {
+        FormatKind(String words) {
             this.words = words;
         }
 
@@ -42,12 +42,12 @@ public record Format(Kind kind, int rounds, int workSeconds, int restSeconds) {
 
     /** Moves in sets; short ones as five minutes. */
     public static Format usual(int minutes) {
-        return of(minutes <= SessionRequest.FIVE_MINUTES_UP_TO ? Kind.FIVE_MINUTES : Kind.SETS);
+        return of(minutes <= SessionRequest.FIVE_MINUTES_UP_TO ? FormatKind.FIVE_MINUTES : FormatKind.SETS);
     }
 
     /** A kind with its usual numbers: two rounds, 50 s of work and 10 s to change (P-INT-1). */
-    public static Format of(Kind kind) {
-        return new Format(kind, kind == Kind.ROUNDS ? 2 : 1, 50, 10);
+    public static Format of(FormatKind kind) {
+        return new Format(kind, kind == FormatKind.ROUNDS ? 2 : 1, 50, 10);
     }
 
     /** What makes no sense in it. */
@@ -65,7 +65,7 @@ public record Format(Kind kind, int rounds, int workSeconds, int restSeconds) {
         }
     }
 
-    boolean is(Kind other) {
+    boolean is(FormatKind other) {
         return kind == other;
     }
 

@@ -21,7 +21,7 @@ final class GymCard {
         String note = items.isEmpty()
                 ? "No usual move of hers passes today."
                 : "A card for the gym: today’s version of each move, without a clock.";
-        return new Session(items, 0, false, LeftOuts.of(judgement, request, none), note, 0, request.format());
+        return new Session(items, 0, false, LeftOutReasons.of(judgement, request, none), note, 0, request.format());
     }
 
     private static Side side(Pick pick) {

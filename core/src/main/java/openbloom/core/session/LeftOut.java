@@ -1,7 +1,7 @@
 package openbloom.core.session;
 
 import openbloom.core.moves.Move;
-import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.VerdictKind;
 
 /** A move she might have expected, and why it is not in the session. */
-public record LeftOut(Move move, Kind verdict, String reason) {}
+public record LeftOut(Move move, VerdictKind verdict, String reason) {}

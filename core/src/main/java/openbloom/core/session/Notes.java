@@ -32,8 +32,9 @@ final class Notes {
     }
 
     /** Why work is shorter than its frame: the limits it has reached; otherwise what is left does not suit the rest. */
-    static String why(Frame frame, List<WorkItem> items, List<WorkSolver.Chosen> chosen, boolean isTight) {
-        Frame.Rules rules = frame.rules();
+    static String why(
+            WorkConstraints frame, List<WorkItem> items, List<WorkSolver.ChosenItem> chosen, boolean isTight) {
+        WorkConstraints.Rules rules = frame.rules();
         List<WorkItem> left = items.stream()
                 .filter(item -> chosen.stream()
                         .noneMatch(one ->

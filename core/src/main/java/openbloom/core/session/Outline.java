@@ -9,7 +9,7 @@ import openbloom.core.moves.Move;
  * A session as an instructor changes it: one entry a move, both its sides together. Every change makes another outline; what
  * it means for her is judged by {@link Edited}.
  */
-public record Outline(List<Entry> entries, Format format) {
+public record Outline(List<OutlineLine> entries, Format format) {
     public Outline {
         entries = List.copyOf(entries);
     }
@@ -21,54 +21,54 @@ public record Outline(List<Entry> entries, Format format) {
      * @param note short, the instructor's own
      * @param because why it is in although it breaks a hard line; empty where it breaks none
      */
-    public record Entry(Move move, Part part, Dose dose, int step, String note, String because) {
-        Entry with(Dose other) {
-            return new Entry(move, part, other, step, note, because);
+    public record OutlineLine(Move move, Part part, Dose dose, int step, String note, String because) {
+        OutlineLine with(Dose other) {
+            return new OutlineLine(move, part, other, step, note, because);
         }
 
-        Entry noted(String words) {
-            return new Entry(move, part, dose, step, words, because);
+        OutlineLine noted(String words) {
+            return new OutlineLine(move, part, dose, step, words, because);
         }
 
-        Entry because(String why) {
-            return new Entry(move, part, dose, step, note, why);
+        OutlineLine because(String why) {
+            return new OutlineLine(move, part, dose, step, note, why);
         }
     }
 
     /** The outline of a composed session. */
     public static Outline of(Session session) {
-        List<Entry> entries = new ArrayList<>();
+        List<OutlineLine> entries = new ArrayList<>();
         for (SessionItem item : session.items()) {
             boolean again = item.round() > 1
                     || !entries.isEmpty() && item.side() != Side.BOTH && isLast(entries, item.move(), item.part());
             if (!again) {
-                entries.add(new Entry(
+                entries.add(new OutlineLine(
                         item.move(), item.part(), item.dose(), item.pick().step(), "", ""));
             }
         }
         return new Outline(entries, session.format());
     }
 
-    private static boolean isLast(List<Entry> entries, Move move, Part part) {
-        Entry last = entries.get(entries.size() - 1);
+    private static boolean isLast(List<OutlineLine> entries, Move move, Part part) {
+        OutlineLine last = entries.get(entries.size() - 1);
         return last.move().equals(move) && last.part() == part;
     }
 
-    private List<Entry> copy() {
+    private List<OutlineLine> copy() {
         return new ArrayList<>(entries);
     }
 
     /** Another move in place of one, at the dose given. */
-    public Outline swapped(int at, Entry other) {
-        List<Entry> changed = copy();
+    public Outline swapped(int at, OutlineLine other) {
+        List<OutlineLine> changed = copy();
         changed.set(at, other);
         return new Outline(changed, format);
     }
 
     /** A line moved to another place. */
     public Outline moved(int from, int to) {
-        List<Entry> changed = copy();
-        Entry entry = changed.remove(from);
+        List<OutlineLine> changed = copy();
+        OutlineLine entry = changed.remove(from);
         changed.add(Math.max(0, Math.min(changed.size(), to)), entry);
         return new Outline(changed, format);
     }
@@ -87,14 +87,14 @@ public record Outline(List<Entry> entries, Format format) {
     }
 
     public Outline without(int at) {
-        List<Entry> changed = copy();
+        List<OutlineLine> changed = copy();
         changed.remove(at);
         return new Outline(changed, format);
     }
 
     /** With another line at the end of its part. */
-    public Outline with(Entry entry) {
-        List<Entry> changed = copy();
+    public Outline with(OutlineLine entry) {
+        List<OutlineLine> changed = copy();
         int at = 0;
         for (int i = 0; i < changed.size(); i++) {
             if (changed.get(i).part().compareTo(entry.part()) <= 0) {

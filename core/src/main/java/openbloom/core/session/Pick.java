@@ -8,8 +8,8 @@ import openbloom.core.moves.Sides;
 import openbloom.core.progress.DoseStep;
 import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Judgement;
-import openbloom.core.verdict.Kind;
 import openbloom.core.verdict.Verdict;
+import openbloom.core.verdict.VerdictKind;
 
 /**
  * A move chosen for a session, with her verdict, her dose and what speaks for it.
@@ -18,13 +18,13 @@ import openbloom.core.verdict.Verdict;
  */
 public record Pick(
         Move move,
-        Kind verdict,
+        VerdictKind verdict,
         Set<Adjustment> adjustments,
         Optional<Move> insteadOf,
         Dose dose,
         int step,
         boolean isNew,
-        Worth worth) {
+        CandidateScore worth) {
     public Pick {
         adjustments = Set.copyOf(adjustments);
     }
@@ -39,11 +39,15 @@ public record Pick(
             return Optional.of(of(verdict, verdict.kind(), Optional.empty(), judgement, step));
         }
         return verdict.swapTo()
-                .map(target ->
-                        of(judgement.of(target), Kind.SWAP, Optional.of(verdict.move()), judgement, DoseStep.WRITTEN));
+                .map(target -> of(
+                        judgement.of(target),
+                        VerdictKind.SWAP,
+                        Optional.of(verdict.move()),
+                        judgement,
+                        DoseStep.WRITTEN));
     }
 
-    private static Pick of(Verdict verdict, Kind kind, Optional<Move> insteadOf, Judgement judgement, int step) {
+    private static Pick of(Verdict verdict, VerdictKind kind, Optional<Move> insteadOf, Judgement judgement, int step) {
         Dosing dosing = Dosing.of(verdict, judgement, step);
         return new Pick(
                 verdict.move(),
@@ -53,14 +57,14 @@ public record Pick(
                 dosing.dose(),
                 dosing.step(),
                 false,
-                Worth.NONE);
+                CandidateScore.NONE);
     }
 
     public Pick withDose(Dose other) {
         return new Pick(move, verdict, adjustments, insteadOf, other, step, isNew, worth);
     }
 
-    Pick worth(Worth parts, boolean fresh) {
+    Pick worth(CandidateScore parts, boolean fresh) {
         return new Pick(move, verdict, adjustments, insteadOf, dose, step, fresh, parts);
     }
 

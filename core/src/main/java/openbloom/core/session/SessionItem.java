@@ -5,7 +5,7 @@ import java.util.Set;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.Move;
 import openbloom.core.verdict.Adjustment;
-import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.VerdictKind;
 
 /**
  * One thing she does in a session.
@@ -20,7 +20,7 @@ public record SessionItem(Pick pick, Side side, int workSeconds, int setUpSecond
     }
 
     /** Go, Adjust, or Swap when it stands in for another move. */
-    public Kind verdict() {
+    public VerdictKind verdict() {
         return pick.verdict();
     }
 

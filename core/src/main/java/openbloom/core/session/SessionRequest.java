@@ -68,7 +68,7 @@ public record SessionRequest(
         if (minutes < SHORTEST_MINUTES || minutes > LONGEST_MINUTES) {
             problems.add(Problem.of("minutes", "session.minutes", SHORTEST_MINUTES, LONGEST_MINUTES, minutes));
         }
-        if (format.is(Format.Kind.FIVE_MINUTES) && minutes > FIVE_MINUTES_UP_TO) {
+        if (format.is(Format.FormatKind.FIVE_MINUTES) && minutes > FIVE_MINUTES_UP_TO) {
             problems.add(Problem.of("minutes", "session.minutes", SHORTEST_MINUTES, FIVE_MINUTES_UP_TO, minutes));
         }
         return problems;

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import openbloom.core.moves.Demand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Sides;
-import openbloom.core.moves.Strand;
 import openbloom.core.screening.SideCheck;
 
 /**
@@ -21,8 +21,8 @@ public record Timetable(List<SessionItem> items, int transitions) {
     private static final int TURNING_ROUND_SECONDS = 15;
 
     /** Opening, work and release, as they come. */
-    public record Parts(List<Pick> opening, List<Pick> work, List<Pick> release) {
-        public Parts {
+    public record TimetableParts(List<Pick> opening, List<Pick> work, List<Pick> release) {
+        public TimetableParts {
             opening = List.copyOf(opening);
             work = List.copyOf(work);
             release = List.copyOf(release);
@@ -30,7 +30,7 @@ public record Timetable(List<SessionItem> items, int transitions) {
     }
 
     /** Everything in the order given, the work laid out as the format says. */
-    public static Timetable of(Parts parts, Format format, SideCheck.Weaker weaker) {
+    public static Timetable of(TimetableParts parts, Format format, SideCheck.Weaker weaker) {
         Side first = weaker == SideCheck.Weaker.RIGHT ? Side.RIGHT : Side.LEFT;
         Laying laying = new Laying(format, first);
         parts.opening().forEach(pick -> laying.add(pick, Part.OPENING, 0));
@@ -50,22 +50,22 @@ public record Timetable(List<SessionItem> items, int transitions) {
 
     static int overToTheOtherSide(Move move) {
         boolean turns = move.position().isTurnedForTheOtherSide()
-                || move.strand() == Strand.SIDE_SUPPORT
-                || move.has(Demand.WRIST) && move.strand() == Strand.FRONT_SUPPORT;
+                || move.strand() == ExerciseGroup.SIDE_SUPPORT
+                || move.has(Demand.WRIST) && move.strand() == ExerciseGroup.FRONT_SUPPORT;
         return turns ? TURNING_ROUND_SECONDS : OTHER_SIDE_SECONDS;
     }
 
     /** Seconds of a pick with both its sides and what it takes to get into it, without any change of family. */
     static int secondsOf(Pick pick, Format format) {
         boolean each = pick.move().sides() == Sides.EACH;
-        if (format.is(Format.Kind.INTERVALS)) {
+        if (format.is(Format.FormatKind.INTERVALS)) {
             return format.rounds() * (each ? 2 : 1) * (format.workSeconds() + format.restSeconds());
         }
-        if (format.is(Format.Kind.ONE_SIDE_THEN_THE_OTHER)) {
+        if (format.is(Format.FormatKind.ONE_SIDE_THEN_THE_OTHER)) {
             return 2 * SET_UP_SECONDS + pick.workSeconds();
         }
         int once = SET_UP_SECONDS + pick.workSeconds() + (each ? overToTheOtherSide(pick.move()) : 0);
-        return format.is(Format.Kind.ROUNDS) ? format.rounds() * once : once;
+        return format.is(Format.FormatKind.ROUNDS) ? format.rounds() * once : once;
     }
 
     /** A timetable while it is laid out. */
@@ -82,7 +82,7 @@ public record Timetable(List<SessionItem> items, int transitions) {
         }
 
         void work(List<Pick> work) {
-            if (format.is(Format.Kind.ONE_SIDE_THEN_THE_OTHER)) {
+            if (format.is(Format.FormatKind.ONE_SIDE_THEN_THE_OTHER)) {
                 work.forEach(pick -> oneSide(pick, first, 1));
                 work.forEach(pick -> oneSide(pick, first.other(), 2));
                 return;
@@ -96,14 +96,14 @@ public record Timetable(List<SessionItem> items, int transitions) {
         }
 
         void add(Pick pick, Part part, int round) {
-            boolean byTheClock = part == Part.WORK && format.is(Format.Kind.INTERVALS);
+            boolean byTheClock = part == Part.WORK && format.is(Format.FormatKind.INTERVALS);
             if (byTheClock) {
                 int each = format.workSeconds();
                 change(pick.move());
                 sides(pick, part, round, format.restSeconds(), format.restSeconds(), new int[] {each, each});
                 return;
             }
-            int change = change(pick.move()) ? Frame.CHANGE_SECONDS : 0;
+            int change = change(pick.move()) ? WorkConstraints.CHANGE_SECONDS : 0;
             int work = pick.workSeconds();
             int[] seconds = pick.move().sides() == Sides.EACH ? new int[] {work / 2, work / 2} : new int[] {work};
             sides(pick, part, round, SET_UP_SECONDS + change, overToTheOtherSide(pick.move()), seconds);
@@ -121,7 +121,7 @@ public record Timetable(List<SessionItem> items, int transitions) {
         }
 
         private void oneSide(Pick pick, Side side, int round) {
-            int change = change(pick.move()) ? Frame.CHANGE_SECONDS : 0;
+            int change = change(pick.move()) ? WorkConstraints.CHANGE_SECONDS : 0;
             items.add(new SessionItem(pick, side, pick.workSeconds() / 2, SET_UP_SECONDS + change, Part.WORK, round));
         }
 

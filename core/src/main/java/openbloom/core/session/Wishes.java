@@ -3,7 +3,7 @@ package openbloom.core.session;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 
 /**
  * What the session is for.
@@ -15,7 +15,11 @@ import openbloom.core.moves.Strand;
  * @param usual ids of moves she does anyway; never new to her
  */
 public record Wishes(
-        Map<Strand, Integer> aims, Set<Strand> due, Set<String> pinned, Set<String> banned, List<String> usual) {
+        Map<ExerciseGroup, Integer> aims,
+        Set<ExerciseGroup> due,
+        Set<String> pinned,
+        Set<String> banned,
+        List<String> usual) {
     public static final Wishes NONE = new Wishes(Map.of(), Set.of(), Set.of(), Set.of(), List.of());
 
     public Wishes {
@@ -27,7 +31,7 @@ public record Wishes(
     }
 
     /** Wanted strands alone, each due. */
-    public static Wishes of(Map<Strand, Integer> aims) {
+    public static Wishes of(Map<ExerciseGroup, Integer> aims) {
         return new Wishes(aims, aims.keySet(), Set.of(), Set.of(), List.of());
     }
 }

@@ -16,15 +16,15 @@ final class WorkBound {
      * @param moves at most so many
      * @param grain steps of ten seconds in one unit of time
      */
-    WorkBound(Frame frame, List<WorkItem> items, int moves, int grain) {
+    WorkBound(WorkConstraints frame, List<WorkItem> items, int moves, int grain) {
         this.room = frame.room() / grain;
         this.most = new int[items.size() + 1][moves + 1][room + 1];
         int lying = frame.endSteps(Optional.of(Family.BACK));
         int comingUp = frame.after().isEmpty() ? (lying + grain - 1) / grain * grain : 0;
-        int gained = Worth.VISIT - frame.changeSteps(true) * Worth.TEN_SECONDS_SHORT;
+        int gained = CandidateScore.VISIT - frame.changeSteps(true) * CandidateScore.TEN_SECONDS_SHORT;
         int entering = Math.max(0, gained) * Family.values().length;
         for (int left = 0; left <= room; left++) {
-            int end = (frame.shortfall((room - left) * grain + comingUp) + entering) * Worth.QUARTERS;
+            int end = (frame.shortfall((room - left) * grain + comingUp) + entering) * CandidateScore.QUARTERS;
             for (int n = 0; n <= moves; n++) {
                 most[items.size()][n][left] = end;
             }

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import openbloom.core.moves.Equipment;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Finds the best work for a frame, exactly: dynamic programming over candidates in the order in which they would be done.
@@ -20,7 +19,7 @@ final class WorkSolver {
     private static final int WRISTS = 3;
     private static final int COARSE = 4;
 
-    private final Frame frame;
+    private final WorkConstraints frame;
     private final List<WorkItem> items;
     private final Map<List<Equipment>, Integer> kits = new LinkedHashMap<>();
     private final int room;
@@ -43,9 +42,9 @@ final class WorkSolver {
 
     private WorkStates open;
     private int bestScore = NONE;
-    private WorkStates.@Nullable Step best;
+    private WorkStates.StateStep best;
 
-    private WorkSolver(Frame frame, List<WorkItem> items, int grain, int floor) {
+    private WorkSolver(WorkConstraints frame, List<WorkItem> items, int grain, int floor) {
         this.frame = frame;
         this.items = frame.order().stream()
                 .flatMap(family -> items.stream().filter(item -> item.family() == family))
@@ -76,13 +75,13 @@ final class WorkSolver {
     }
 
     /** The best of both, or empty when no work fits. */
-    record Solution(int score, List<Chosen> chosen) {}
+    record Solution(int score, List<ChosenItem> chosen) {}
 
     /** A candidate with so many sets. */
-    record Chosen(WorkItem item, WorkItem.Option option) {}
+    record ChosenItem(WorkItem item, WorkItem.Option option) {}
 
     /** @param items inside each family in the order in which they would be done */
-    static Solution solve(Frame frame, List<WorkItem> items) {
+    static Solution solve(WorkConstraints frame, List<WorkItem> items) {
         return solve(frame, items, NONE);
     }
 
@@ -91,8 +90,9 @@ final class WorkSolver {
      *
      * @param known a score that can be had anyway
      */
-    static Solution solve(Frame frame, List<WorkItem> items, int known) {
-        List<Chosen> quick = new WorkSolver(frame, items, COARSE, NONE).solve().chosen();
+    static Solution solve(WorkConstraints frame, List<WorkItem> items, int known) {
+        List<ChosenItem> quick =
+                new WorkSolver(frame, items, COARSE, NONE).solve().chosen();
         int reachable = Math.max(known, frame.score(quick));
         return new WorkSolver(frame, items, 1, reachable - 1).solve();
     }
@@ -110,8 +110,8 @@ final class WorkSolver {
             visit(family, from, to);
             from = to;
         }
-        List<Chosen> chosen = new ArrayList<>();
-        for (WorkStates.Step step = best; step != null; step = step.before()) {
+        List<ChosenItem> chosen = new ArrayList<>();
+        for (WorkStates.StateStep step = best; step != null; step = step.before()) {
             chosen.add(step.chosen());
         }
         Collections.reverse(chosen);
@@ -189,7 +189,7 @@ final class WorkSolver {
         boolean entering = table == closed;
         boolean changes = entering && !isStillThere(moves, family);
         int cost = entering && changes ? entryCost(moves, up, family) : 0;
-        cost += fetched ? Worth.CHANGE_OF_KIT : 0;
+        cost += fetched ? CandidateScore.CHANGE_OF_KIT : 0;
         int steps = entering ? frame.changeSteps(changes) : 0;
         int to = row(moves + 1, newAfter, wristsAfter, kitAfter, up, frontAfter);
         for (WorkItem.Option option : item.options()) {
@@ -200,21 +200,22 @@ final class WorkSolver {
                     from,
                     to,
                     units,
-                    option.quarters() + cost * Worth.QUARTERS,
+                    option.quarters() + cost * CandidateScore.QUARTERS,
                     limit,
                     later,
-                    new Chosen(item, option));
+                    new ChosenItem(item, option));
         }
     }
 
-    private void move(WorkStates table, int from, int to, int steps, int gain, int limit, int[] later, Chosen chosen) {
+    private void move(
+            WorkStates table, int from, int to, int steps, int gain, int limit, int[] later, ChosenItem chosen) {
         int last = Math.min(table.longest[from], room - steps);
         if (chosen.item().isImpact()) {
-            int half = (frame.rules().target() / 2 - frame.rules().opening()) / Frame.STEP / grain;
+            int half = (frame.rules().target() / 2 - frame.rules().opening()) / WorkConstraints.STEP / grain;
             last = Math.min(last, half - steps);
         }
         int[] scores = table.scores[from];
-        WorkStates.Step[] reached = table.steps[from];
+        WorkStates.StateStep[] reached = table.steps[from];
         boolean limited = limit != Integer.MAX_VALUE;
         int backs = table == open && limited ? open.depth : 1;
         int already =
@@ -242,15 +243,17 @@ final class WorkSolver {
     /** Before any work she is where the opening ended; later the last family is known by whether she is up. */
     private int entryCost(int moves, int up, Family family) {
         if (moves == 0) {
-            return frame.before().map(from -> Frame.change(from, family)).orElse(0);
+            return frame.before()
+                    .map(from -> WorkConstraints.change(from, family))
+                    .orElse(0);
         }
-        return Worth.VISIT + ((up == 1) != family.isUp() ? Worth.UP_OR_DOWN : 0);
+        return CandidateScore.VISIT + ((up == 1) != family.isUp() ? CandidateScore.UP_OR_DOWN : 0);
     }
 
     /** Every state of a table as the end of the work. */
     private void finish(WorkStates table, Optional<Family> last) {
         int cost = frame.after()
-                .flatMap(next -> last.map(from -> Frame.change(from, next)))
+                .flatMap(next -> last.map(from -> WorkConstraints.change(from, next)))
                 .orElse(0);
         int extra = (frame.endSteps(last) + grain - 1) / grain;
         boolean onTheBack = last.filter(Family.BACK::equals).isPresent();
@@ -260,8 +263,9 @@ final class WorkSolver {
                 for (int time = 0; time <= table.longest[row]; time++) {
                     int score = table.score(row, back, time);
                     if (score != NONE && time + extra <= room) {
-                        int few = row / rowsPerMove < frame.rules().moves().fewest() ? -Worth.PINNED : 0;
-                        int total = score + (cost + frame.shortfall((time + extra) * grain) + few) * Worth.QUARTERS;
+                        int few = row / rowsPerMove < frame.rules().moves().fewest() ? -CandidateScore.PINNED : 0;
+                        int total = score
+                                + (cost + frame.shortfall((time + extra) * grain) + few) * CandidateScore.QUARTERS;
                         if (total > bestScore || best == null && total == bestScore) {
                             bestScore = total;
                             best = table.step(row, back, time);

@@ -12,11 +12,11 @@ final class WorkStates {
     final int depth;
     final int[] longest;
     final int[][] scores;
-    final Step[][] steps;
+    final StateStep[][] steps;
     private final int room;
 
     /** How a state was reached. */
-    record Step(@Nullable Step before, WorkSolver.Chosen chosen) {}
+    record StateStep(@Nullable StateStep before, WorkSolver.ChosenItem chosen) {}
 
     /**
      * @param rows how many rows
@@ -28,7 +28,7 @@ final class WorkStates {
         this.room = room;
         this.longest = new int[rows];
         this.scores = new int[rows][];
-        this.steps = new Step[rows][];
+        this.steps = new StateStep[rows][];
         Arrays.fill(longest, -1);
     }
 
@@ -38,29 +38,29 @@ final class WorkStates {
     }
 
     @Nullable
-    Step step(int row, int back, int time) {
-        Step[] held = steps[row];
+    StateStep step(int row, int back, int time) {
+        StateStep[] held = steps[row];
         return held == null ? null : held[back * (room + 1) + time];
     }
 
-    void put(int row, int back, int time, @Nullable Step step) {
+    void put(int row, int back, int time, @Nullable StateStep step) {
         place(row, back, time, 0, step);
     }
 
-    private void place(int row, int back, int time, int score, @Nullable Step step) {
+    private void place(int row, int back, int time, int score, @Nullable StateStep step) {
         if (scores[row] == null) {
             scores[row] = new int[depth * (room + 1)];
             Arrays.fill(scores[row], NONE);
-            steps[row] = new Step[depth * (room + 1)];
+            steps[row] = new StateStep[depth * (room + 1)];
         }
         scores[row][back * (room + 1) + time] = score;
         steps[row][back * (room + 1) + time] = step;
         longest[row] = Math.max(longest[row], time);
     }
 
-    void offer(int row, int back, int time, int score, @Nullable Step before, WorkSolver.Chosen chosen) {
+    void offer(int row, int back, int time, int score, @Nullable StateStep before, WorkSolver.ChosenItem chosen) {
         if (score > score(row, back, time)) {
-            place(row, back, time, score, new Step(before, chosen));
+            place(row, back, time, score, new StateStep(before, chosen));
         }
     }
 

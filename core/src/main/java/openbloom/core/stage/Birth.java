@@ -2,10 +2,11 @@ package openbloom.core.stage;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
 
 /** The latest birth. */
-public record Birth(LocalDate date, BirthKind kind, Tear tear, Told woundClosed) {
+public record Birth(LocalDate date, BirthKind kind, Tear tear, YesNoUnknown woundClosed) {
     public boolean isCaesarean() {
         return kind == BirthKind.CAESAREAN;
     }

@@ -6,10 +6,10 @@ import java.util.function.Predicate;
 import openbloom.core.evidence.Published;
 import openbloom.core.moves.Demand;
 import openbloom.core.moves.Equipment;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Flexion;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Purpose;
-import openbloom.core.moves.Strand;
 
 /**
  * A named change to a move, and the moves it can be made to. What cannot be changed so is swapped: nobody lowers the arms
@@ -20,7 +20,7 @@ public enum Adjustment {
     WATCH_MIDLINE("watch the midline; stop at the first ridge or hollow", any()),
     SURFACE_UP_IF_IT_DOMES(
             "raise the surface if the midline domes",
-            move -> move.purpose() == Purpose.FRONT_SUPPORT || move.strand() == Strand.STRENGTH_PUSH),
+            move -> move.purpose() == Purpose.FRONT_SUPPORT || move.strand() == ExerciseGroup.STRENGTH_PUSH),
     SMALLER_RANGE("smaller range", any()),
     MID_RANGE("easy middle of the range", any()),
     FEET_APART("feet hip-width apart", has(Demand.LEGS_TOGETHER)),
@@ -39,14 +39,14 @@ public enum Adjustment {
     SUPPORT_WITHIN_REACH("a support within reach", move -> move.position().isUpright() && !move.isFullFrontSupport()),
     TOES_STAY_DOWN(
             "slide the toes along the floor instead of lifting the leg",
-            move -> move.strand() == Strand.HANDS_AND_KNEES),
+            move -> move.strand() == ExerciseGroup.HANDS_AND_KNEES),
     PRESS_LIGHTLY("low back pressed lightly down", Move::isOnTheBack),
     BONE_BY_BONE("up and down vertebra by vertebra, the tail first", move -> move.purpose() == Purpose.HIP_EXTENSION),
     LIGHT_BRACE_STAYS("a light brace stays between repetitions, breathing", any()),
     IN_ONE_PIECE("up and down in one piece, the spine long", move -> move.purpose() == Purpose.HIP_EXTENSION),
     LET_ALL_GO("let everything go after each repetition", any()),
-    NO_PAUSE("the next breath comes without a pause", move -> move.strand() == Strand.BREATH),
-    EMPTY_PAUSE("breathe out fully, pause empty for a moment", move -> move.strand() == Strand.BREATH),
+    NO_PAUSE("the next breath comes without a pause", move -> move.strand() == ExerciseGroup.BREATH),
+    EMPTY_PAUSE("breathe out fully, pause empty for a moment", move -> move.strand() == ExerciseGroup.BREATH),
     ARCH_TOO("also arch gently the other way", has(Demand.ROUNDED)),
     LIFT_IN_ORDER("one opening after the other, from the back to the front", Move::isSqueezeOrLift),
     PRE_LIFT("light pelvic floor lift just before the effort", any()),
@@ -60,7 +60,7 @@ public enum Adjustment {
     TALK_WHILE_WORKING("only as hard as she can still talk in full sentences", any()),
     KNEES_CLOSER(
             "knees closer in",
-            move -> move.strand() == Strand.LIMB_LOAD && !move.position().isUpright()),
+            move -> move.strand() == ExerciseGroup.LIMB_LOAD && !move.position().isUpright()),
     LIGHTER("lighter or slower, stop before the back tires", move -> !move.has(Demand.HEAVY)),
     HEAD_SUPPORTED("head supported", move -> move.demands().flexion() != Flexion.NONE),
     SOFT_AND_LOW("soft, low and few", Move::isImpact),
@@ -86,7 +86,7 @@ public enum Adjustment {
     GENTLE_AND_LET_GO("about a quarter of her strength, full letting-go between", Move::isSqueezeOrLift),
     ATTENTION_ONLY(
             "attention only: notice each area widen and soften, lift nothing",
-            move -> move.strand() == Strand.PELVIC_FLOOR_AREAS),
+            move -> move.strand() == ExerciseGroup.PELVIC_FLOOR_AREAS),
     ONLY_IF_COMFORTABLE("only while sitting pressure is comfortable", any()),
     WITHIN_HER_LIMITS("within her clinician's limits", any()),
     USE_SUBSTITUTE("use what is at hand", any());
@@ -122,7 +122,7 @@ public enum Adjustment {
     }
 
     private static Predicate<Move> breath() {
-        return move -> move.strand() == Strand.BREATH;
+        return move -> move.strand() == ExerciseGroup.BREATH;
     }
 
     private static Predicate<Move> any() {

@@ -17,21 +17,21 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 import openbloom.core.moves.Demand;
 import openbloom.core.moves.Equipment;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Flexion;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Position;
-import openbloom.core.moves.Strand;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 import openbloom.core.words.Evidence;
 import openbloom.core.words.Topic;
 
@@ -84,7 +84,7 @@ final class AfterBirthRules {
             .looks((facts, found) -> {
                 if (facts.has(Symptom.SCAR_PAIN)) {
                     found.notYet(
-                            move -> move.strand() == Strand.SCAR && move.rung() >= FIRST_MASSAGE_RUNG,
+                            move -> move.strand() == ExerciseGroup.SCAR && move.rung() >= FIRST_MASSAGE_RUNG,
                             facts.told(Symptom.SCAR_PAIN),
                             scarGate(facts));
                     lastCaesarean(facts)
@@ -101,9 +101,9 @@ final class AfterBirthRules {
                     "The caesarean wound is not closed, or nobody has looked: nothing on or near it, no head lifts or curls.")
             .looks((facts, found) -> {
                 lastCaesarean(facts)
-                        .filter(birth -> birth.woundClosed() == Told.NO)
+                        .filter(birth -> birth.woundClosed() == YesNoUnknown.NO)
                         .ifPresent(birth -> found.notYet(
-                                move -> move.strand() == Strand.SCAR,
+                                move -> move.strand() == ExerciseGroup.SCAR,
                                 facts.lastBirth(),
                                 facts.gates().wound()));
                 caesarean(facts)
@@ -154,7 +154,8 @@ final class AfterBirthRules {
             .looks((facts, found) -> {
                 if (lastCaesarean(facts).isEmpty()) {
                     Gate none = Gate.of(GateKind.SCAR_ON_FILE, false, "no caesarean on file");
-                    found.notYet(move -> move.strand() == Strand.SCAR, new Evidence.NotAsked(Topic.CAESAREAN), none);
+                    found.notYet(
+                            move -> move.strand() == ExerciseGroup.SCAR, new Evidence.NotAsked(Topic.CAESAREAN), none);
                 }
             });
 
@@ -360,7 +361,7 @@ final class AfterBirthRules {
                 .birth()
                 .filter(Birth::isCaesarean)
                 .ifPresent(birth -> found.unlessMet(
-                        move -> move.strand() == Strand.SCAR && move.rung() >= fromRung,
+                        move -> move.strand() == ExerciseGroup.SCAR && move.rung() >= fromRung,
                         facts.lastBirth(),
                         facts.gates().time(birth, floor),
                         facts.gates().wound()));

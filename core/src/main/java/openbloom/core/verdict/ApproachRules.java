@@ -4,11 +4,11 @@ import java.util.List;
 import java.util.function.Predicate;
 import openbloom.core.evidence.Published;
 import openbloom.core.moves.Demand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Position;
 import openbloom.core.moves.Purpose;
-import openbloom.core.moves.Strand;
-import openbloom.core.record.Choice;
+import openbloom.core.record.ApproachChoice;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.words.Evidence;
@@ -19,17 +19,17 @@ final class ApproachRules {
 
     private static final Rule BACK = chosen(
             "APP-BACK",
-            Choice.PRESSED_BACK,
+            ApproachChoice.PRESSED_BACK,
             "Let the low back rest lightly into the floor while the legs move.",
             "Her approach presses the low back lightly down when lying: lightly, never by gripping the belly.",
             Adjustment.PRESS_LIGHTLY,
             ALWAYS,
             Adjustment.PRESS_LIGHTLY,
-            move -> move.position() == Position.HOOKLYING && move.strand() == Strand.LIMB_LOAD);
+            move -> move.position() == Position.HOOKLYING && move.strand() == ExerciseGroup.LIMB_LOAD);
 
     private static final Rule BRIDGE = chosen(
             "APP-BRIDGE",
-            Choice.TAIL_TUCKED,
+            ApproachChoice.TAIL_TUCKED,
             "Roll up and down one vertebra at a time, the tail first.",
             "Her approach teaches the bridge tail first, vertebra by vertebra; not with osteoporosis or a fracture.",
             Adjustment.BONE_BY_BONE,
@@ -39,28 +39,28 @@ final class ApproachRules {
 
     private static final Rule BRACE = chosen(
             "APP-BRACE",
-            Choice.LIGHT_BRACE,
+            ApproachChoice.LIGHT_BRACE,
             "Keep a light tension between the repetitions and go on breathing.",
             "Her approach keeps a light brace between repetitions while breathing; never with a floor that cannot let go.",
             Adjustment.LIGHT_BRACE_STAYS,
             facts -> !facts.isFloorToLetGo(),
             Adjustment.LET_ALL_GO,
-            move -> move.demands().midlineLoad() >= 2 && move.strand() != Strand.IMPACT);
+            move -> move.demands().midlineLoad() >= 2 && move.strand() != ExerciseGroup.IMPACT);
 
     private static final Rule EMPTY = chosen(
             "APP-EMPTY",
-            Choice.EMPTY_AFTER_BIRTH,
+            ApproachChoice.EMPTY_AFTER_BIRTH,
             "Breathe out fully and wait a moment, empty, before the next breath comes by itself.",
             "Her approach pauses empty after a full out-breath: after birth only, not with high blood pressure, heaviness"
                     + " or pain.",
             Adjustment.EMPTY_PAUSE,
             ApproachRules::mayPauseEmpty,
             Adjustment.NO_PAUSE,
-            move -> move.strand() == Strand.BREATH);
+            move -> move.strand() == ExerciseGroup.BREATH);
 
     private static final Rule ARCH = chosen(
             "APP-ARCH",
-            Choice.ALSO_ARCH,
+            ApproachChoice.ALSO_ARCH,
             "After rounding, let the back sink gently the other way.",
             "Her approach also arches gently on hands and knees; only as far as the belly stays flat.",
             Adjustment.ARCH_TOO,
@@ -70,7 +70,7 @@ final class ApproachRules {
 
     private static final Rule ORDER = chosen(
             "APP-ORDER",
-            Choice.ONE_AFTER_ANOTHER,
+            ApproachChoice.ONE_AFTER_ANOTHER,
             "Close and lift one opening after the other, from the back to the front, then let all go.",
             "Her approach tells a lift as one opening after the other, from the back to the front.",
             Adjustment.LIFT_IN_ORDER,
@@ -83,11 +83,11 @@ final class ApproachRules {
             .instructor(
                     "A pause with empty lungs belongs to one approach only, after birth, and not with high blood pressure,"
                             + " heaviness or pain.")
-            .by(Choice.EMPTY_AFTER_BIRTH.question())
+            .by(ApproachChoice.EMPTY_AFTER_BIRTH.question())
             .looks((facts, found) -> {
-                boolean chosen = facts.follows(Choice.EMPTY_AFTER_BIRTH);
+                boolean chosen = facts.follows(ApproachChoice.EMPTY_AFTER_BIRTH);
                 if (!chosen || !mayPauseEmpty(facts)) {
-                    Choice hers = chosen ? Choice.EMPTY_AFTER_BIRTH : Choice.NO_EMPTY_PAUSE;
+                    ApproachChoice hers = chosen ? ApproachChoice.EMPTY_AFTER_BIRTH : ApproachChoice.NO_EMPTY_PAUSE;
                     found.swap(move -> move.has(Demand.EMPTY_PAUSE), new Evidence.Chosen(hers));
                 }
             });
@@ -95,10 +95,10 @@ final class ApproachRules {
     private static final Rule ARCH_MOVE = Rule.code("APP-ARCH-MOVE")
             .client("Round and come back to level; no arch the other way.")
             .instructor("Her approach rounds and returns to level on hands and knees; the arch is left out.")
-            .by(Choice.ALSO_ARCH.question())
+            .by(ApproachChoice.ALSO_ARCH.question())
             .looks((facts, found) -> {
-                if (!facts.follows(Choice.ALSO_ARCH)) {
-                    found.swap(move -> move.has(Demand.ARCHED), new Evidence.Chosen(Choice.LEVEL_AND_ROUND));
+                if (!facts.follows(ApproachChoice.ALSO_ARCH)) {
+                    found.swap(move -> move.has(Demand.ARCHED), new Evidence.Chosen(ApproachChoice.LEVEL_AND_ROUND));
                 }
             });
 
@@ -124,7 +124,7 @@ final class ApproachRules {
      */
     private static Rule chosen(
             String code,
-            Choice choice,
+            ApproachChoice choice,
             String client,
             String instructor,
             Adjustment adjustment,

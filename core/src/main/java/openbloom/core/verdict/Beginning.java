@@ -6,18 +6,25 @@ import java.util.List;
 import java.util.Optional;
 import openbloom.core.evidence.Published;
 import openbloom.core.moves.Demand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
 import openbloom.core.record.Training;
 
 /** Where she begins: the try-outs of a first visit, and her first rung on every ladder with what says so. */
 public final class Beginning {
     private static final int HARDEST_TRY = 3;
-    private static final List<Strand> PREGNANT =
-            List.of(Strand.STRENGTH_LEGS, Strand.STRENGTH_PULL, Strand.HANDS_AND_KNEES, Strand.UPRIGHT_CONTROL);
-    private static final List<Strand> NEWLY_DELIVERED = List.of(Strand.STRENGTH_LEGS, Strand.LIMB_LOAD, Strand.BRIDGE);
-    private static final List<Strand> LATER =
-            List.of(Strand.STRENGTH_LEGS, Strand.LIMB_LOAD, Strand.FRONT_SUPPORT, Strand.HANDS_AND_KNEES);
+    private static final List<ExerciseGroup> PREGNANT = List.of(
+            ExerciseGroup.STRENGTH_LEGS,
+            ExerciseGroup.STRENGTH_PULL,
+            ExerciseGroup.HANDS_AND_KNEES,
+            ExerciseGroup.UPRIGHT_CONTROL);
+    private static final List<ExerciseGroup> NEWLY_DELIVERED =
+            List.of(ExerciseGroup.STRENGTH_LEGS, ExerciseGroup.LIMB_LOAD, ExerciseGroup.BRIDGE);
+    private static final List<ExerciseGroup> LATER = List.of(
+            ExerciseGroup.STRENGTH_LEGS,
+            ExerciseGroup.LIMB_LOAD,
+            ExerciseGroup.FRONT_SUPPORT,
+            ExerciseGroup.HANDS_AND_KNEES);
 
     private Beginning() {}
 
@@ -27,7 +34,7 @@ public final class Beginning {
      * @param move the highest move that passes as written; empty when none does today
      * @param because what says so, in words
      */
-    public record Place(Strand strand, Optional<Move> move, String because) {}
+    public record LadderStart(ExerciseGroup strand, Optional<Move> move, String because) {}
 
     /** Three or four moves to try, the hardest that pass for her today, chosen by where she is. */
     public static List<Move> tryOuts(Judgement judgement) {
@@ -36,14 +43,14 @@ public final class Beginning {
                 .toList();
     }
 
-    private static List<Strand> strands(Facts facts) {
+    private static List<ExerciseGroup> strands(Facts facts) {
         if (facts.isPregnant()) {
             return PREGNANT;
         }
         return facts.isWithinOfBirth(Published.STRENGTHEN_FLOOR) ? NEWLY_DELIVERED : LATER;
     }
 
-    private static Optional<Move> hardest(Judgement judgement, Strand strand, int mostLoad) {
+    private static Optional<Move> hardest(Judgement judgement, ExerciseGroup strand, int mostLoad) {
         return judgement.catalogue().ladder(strand).stream()
                 .filter(move -> move.load() <= mostLoad && !move.isImpact() && !move.isGymStaple())
                 .filter(move -> !move.has(Demand.HEAVY) && !move.has(Demand.BREATH_HOLD))
@@ -52,24 +59,24 @@ public final class Beginning {
     }
 
     /** Her place on every ladder that is earned. */
-    public static List<Place> places(Judgement judgement) {
-        return Arrays.stream(Strand.values())
+    public static List<LadderStart> places(Judgement judgement) {
+        return Arrays.stream(ExerciseGroup.values())
                 .filter(strand -> judgement.catalogue().ladder(strand).stream().anyMatch(Move::isEarned))
                 .map(strand -> place(judgement, strand))
                 .toList();
     }
 
-    private static Place place(Judgement judgement, Strand strand) {
+    private static LadderStart place(Judgement judgement, ExerciseGroup strand) {
         Facts facts = judgement.facts();
         Optional<Move> begins = judgement.catalogue().ladder(strand).stream()
                 .filter(move -> move.rung() <= facts.reach(strand))
                 .filter(move -> judgement.of(move).passes())
                 .filter(move -> !judgement.of(move).adjustments().contains(Adjustment.TRY_ONE_SET))
                 .max(Comparator.comparing(Move::rung));
-        return new Place(strand, begins, because(facts, strand));
+        return new LadderStart(strand, begins, because(facts, strand));
     }
 
-    private static String because(Facts facts, Strand strand) {
+    private static String because(Facts facts, ExerciseGroup strand) {
         if (facts.isWritten(strand)) {
             return "rung " + facts.achieved(strand) + " seen";
         }

@@ -24,12 +24,12 @@ import openbloom.core.breath.ConnectFault;
 import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 import openbloom.core.moves.Demand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Flexion;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Position;
 import openbloom.core.moves.Purpose;
 import openbloom.core.moves.Rotation;
-import openbloom.core.moves.Strand;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.stage.Gate;
@@ -187,8 +187,8 @@ final class BodyRules {
             .client("Bring the knees closer so that the back stays easy.")
             .instructor("Back tenses on limb load: knees closer, or down a rung.")
             .looks((facts, found) -> {
-                Predicate<Move> limbLoad = move ->
-                        move.strand() == Strand.LIMB_LOAD && !move.position().isUpright();
+                Predicate<Move> limbLoad = move -> move.strand() == ExerciseGroup.LIMB_LOAD
+                        && !move.position().isUpright();
                 if (facts.has(Symptom.BACK_PAIN)) {
                     found.adjust(limbLoad, facts.told(Symptom.BACK_PAIN), KNEES_CLOSER);
                 }
@@ -203,7 +203,7 @@ final class BodyRules {
             .looks(told(
                     Symptom.BACK_PAIN,
                     (fact, found) -> found.adjust(
-                            move -> move.load() >= STRAIN && move.strand() != Strand.IMPACT, fact, LIGHTER)));
+                            move -> move.load() >= STRAIN && move.strand() != ExerciseGroup.IMPACT, fact, LIGHTER)));
 
     private static final Rule BACK_FRONT = Rule.code("BACK-FRONT")
             .client("On your front, lift a little only, and stop if the low back pinches.")
@@ -211,7 +211,7 @@ final class BodyRules {
             .looks(told(
                     Symptom.BACK_PAIN,
                     (fact, found) -> found.adjust(
-                            move -> move.position() == Position.PRONE && move.strand() != Strand.RELEASE,
+                            move -> move.position() == Position.PRONE && move.strand() != ExerciseGroup.RELEASE,
                             fact,
                             SMALLER_RANGE)));
 

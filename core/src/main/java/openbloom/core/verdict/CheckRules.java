@@ -8,21 +8,21 @@ import static openbloom.core.verdict.Adjustment.WEAKER_SIDE_FIRST;
 
 import java.util.List;
 import java.util.Map;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.BreathZone;
 import openbloom.core.breath.ConnectFault;
 import openbloom.core.breath.ConnectPosition;
 import openbloom.core.evidence.Source;
 import openbloom.core.moves.Demand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Sides;
-import openbloom.core.moves.Strand;
-import openbloom.core.record.Choice;
+import openbloom.core.record.ApproachChoice;
 import openbloom.core.record.Question;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
-import openbloom.core.stage.Told;
 import openbloom.core.words.Evidence;
 
 /** What the breath, connect, side and effort checks change. */
@@ -65,7 +65,7 @@ final class CheckRules {
             .by(Question.A7)
             .looks((facts, found) -> {
                 boolean bellyFirst = facts.client().checks().breath().finding() == BreathFinding.BELLY_ONLY
-                        && facts.follows(Choice.BELLY_FIRST);
+                        && facts.follows(ApproachChoice.BELLY_FIRST);
                 if (facts.client().checks().breath().finding().needsEvening() && !bellyFirst) {
                     Evidence fact = new Evidence.BreathFound(
                             facts.client().checks().breath().finding());
@@ -81,7 +81,9 @@ final class CheckRules {
                     .breath()
                     .still()
                     .forEach(zone -> found.adjust(
-                            move -> move.strand() == Strand.BREATH, new Evidence.ZoneStill(zone), ROOM.get(zone))));
+                            move -> move.strand() == ExerciseGroup.BREATH,
+                            new Evidence.ZoneStill(zone),
+                            ROOM.get(zone))));
 
     private static final Rule TALK = Rule.code("EFFORT-TALK")
             .client("Work only as hard as you can still talk in full sentences.")
@@ -90,7 +92,7 @@ final class CheckRules {
             .looks((facts, found) -> {
                 if (facts.client().checks().effort().isTooHard()) {
                     Evidence fact = new Evidence.WorkedTooHard(
-                            facts.client().checks().effort().talks() == Told.NO);
+                            facts.client().checks().effort().talks() == YesNoUnknown.NO);
                     found.adjust(Move::isTiring, fact, TALK_WHILE_WORKING);
                 }
             });
@@ -136,12 +138,12 @@ final class CheckRules {
     private CheckRules() {}
 
     private static boolean isConnectWork(Move move) {
-        return move.strand() == Strand.CONNECT || move.strand() == Strand.LIMB_LOAD;
+        return move.strand() == ExerciseGroup.CONNECT || move.strand() == ExerciseGroup.LIMB_LOAD;
     }
 
     /** How many positions of the connect check a move lies beyond the highest in which it was felt. */
     private static int furtherThan(ConnectPosition highest, Move move) {
-        return move.strand() == Strand.CONNECT ? positionOf(move).ordinal() - highest.ordinal() : 0;
+        return move.strand() == ExerciseGroup.CONNECT ? positionOf(move).ordinal() - highest.ordinal() : 0;
     }
 
     private static ConnectPosition positionOf(Move move) {

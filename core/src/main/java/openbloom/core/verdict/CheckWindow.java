@@ -5,8 +5,8 @@ import java.util.Comparator;
 import java.util.Optional;
 import openbloom.core.Days;
 import openbloom.core.evidence.Published;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
@@ -17,7 +17,7 @@ public final class CheckWindow {
     private CheckWindow() {}
 
     /** How far the pelvic floor may be tried. */
-    public enum Floor {
+    public enum PelvicFloorWindow {
         OPEN("Everything may be tried."),
         GENTLE(Published.said(
                 "The first six weeks after a birth: gentle only. Lifts of at most {} s, at most {}, and only if comfortable.",
@@ -28,7 +28,7 @@ public final class CheckWindow {
 
         private final String words;
 
-        Floor(String words) {
+        PelvicFloorWindow(String words) {
             this.words = words;
         }
 
@@ -38,17 +38,19 @@ public final class CheckWindow {
     }
 
     /** Gentle only before six weeks; after a deep tear her clinician first. */
-    public static Floor floor(Facts facts) {
+    public static PelvicFloorWindow floor(Facts facts) {
         Optional<Birth> birth = facts.recentBirth();
         boolean deepTear = birth.filter(last -> last.tear().reachesSphincter()).isPresent();
         if (deepTear && facts.client().medical().clearance().isEmpty()) {
-            return Floor.CLINICIAN_FIRST;
+            return PelvicFloorWindow.CLINICIAN_FIRST;
         }
-        return facts.isWithinOfBirth(Published.FULL_CHECK_AFTER_BIRTH) ? Floor.GENTLE : Floor.OPEN;
+        return facts.isWithinOfBirth(Published.FULL_CHECK_AFTER_BIRTH)
+                ? PelvicFloorWindow.GENTLE
+                : PelvicFloorWindow.OPEN;
     }
 
     /** Whether a check asked more than the day allows. */
-    public static boolean isTooMuch(Floor window, PelvicFloorCheck check) {
+    public static boolean isTooMuch(PelvicFloorWindow window, PelvicFloorCheck check) {
         return switch (window) {
             case OPEN -> false;
             case GENTLE ->
@@ -80,7 +82,7 @@ public final class CheckWindow {
     }
 
     /** The highest rung to try today: at most one above what passes. */
-    public static int highestTry(Judgement judgement, Strand strand) {
+    public static int highestTry(Judgement judgement, ExerciseGroup strand) {
         return judgement.catalogue().ladder(strand).stream()
                 .filter(move -> judgement.of(move).passes())
                 .map(Move::rung)

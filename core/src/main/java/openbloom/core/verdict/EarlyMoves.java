@@ -6,12 +6,12 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
 import openbloom.core.moves.Move;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 
 /**
  * What the first weeks after a birth allow by themselves: they are no bed rest. From the first day tilts, heel slides, ankles and
@@ -78,12 +78,13 @@ final class EarlyMoves {
         if (birth.isCaesarean()) {
             boolean first = FIRST_AFTER_A_CAESAREAN.contains(move.id());
             int later = first ? 0 : Published.EARLY_CAESAREAN_LATER.days();
-            return birth.daysOn(facts.day()) >= from.days() + later && (first || birth.woundClosed() == Told.YES);
+            return birth.daysOn(facts.day()) >= from.days() + later
+                    && (first || birth.woundClosed() == YesNoUnknown.YES);
         }
         boolean easy =
                 birth.kind() != BirthKind.UNKNOWN && !birth.tear().reachesSphincter() && birth.tear() != Tear.UNKNOWN;
-        boolean closed = birth.woundClosed() == Told.YES
-                || birth.woundClosed() == Told.UNKNOWN && (dayOne || birth.tear() == Tear.NONE);
+        boolean closed = birth.woundClosed() == YesNoUnknown.YES
+                || birth.woundClosed() == YesNoUnknown.UNKNOWN && (dayOne || birth.tear() == Tear.NONE);
         return easy && closed && birth.daysOn(facts.day()) >= from.days();
     }
 }

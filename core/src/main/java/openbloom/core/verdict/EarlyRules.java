@@ -5,8 +5,8 @@ import java.util.Optional;
 import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 import openbloom.core.moves.Demand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import openbloom.core.stage.Birth;
@@ -35,7 +35,7 @@ final class EarlyRules {
                 if (!facts.isPastFirstLook()) {
                     found.adjust(
                             move -> EarlyMoves.isListed(move)
-                                    && move.strand() != Strand.MOBILITY
+                                    && move.strand() != ExerciseGroup.MOBILITY
                                     && !isDoneWell(facts, move),
                             facts.sinceBirth(),
                             Adjustment.STOP_IF_REDDER);

@@ -9,24 +9,25 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.dating.Dating;
 import openbloom.core.dating.GestationalAge;
 import openbloom.core.evidence.Published;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.SchoolAnswer;
 import openbloom.core.moves.DoseStage;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.Allowance;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Prescription;
 import openbloom.core.pelvicfloor.Tone;
-import openbloom.core.record.Choice;
+import openbloom.core.record.ApproachChoice;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
 import openbloom.core.record.ImpactTests;
-import openbloom.core.record.Standing;
+import openbloom.core.record.LadderStatus;
 import openbloom.core.record.Surgery;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Contraindication;
@@ -36,7 +37,6 @@ import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.Recovery;
-import openbloom.core.stage.Told;
 import openbloom.core.words.Evidence;
 import openbloom.core.words.Topic;
 
@@ -47,7 +47,7 @@ public final class Facts {
     private final Optional<GestationalAge> age;
     private final Optional<Birth> recentBirth;
     private final Set<Condition> conditions;
-    private final Told gapRecovered;
+    private final YesNoUnknown gapRecovered;
     private final Midline midline;
     private final Evidence gap;
     private final Gates gates;
@@ -59,7 +59,7 @@ public final class Facts {
         this.recentBirth =
                 isPregnant() ? Optional.empty() : client.situation().birth().filter(birth -> birth.isRecentOn(day));
         this.conditions = withBabies();
-        this.gapRecovered = client.checks().gap().map(this::recoveredBy).orElse(Told.UNKNOWN);
+        this.gapRecovered = client.checks().gap().map(this::recoveredBy).orElse(YesNoUnknown.UNKNOWN);
         this.midline = Midline.of(this);
         this.gap = client.checks().gap().map(this::gapIn).orElse(new Evidence.NotAsked(Topic.GAP));
         this.gates = new Gates(this);
@@ -88,14 +88,15 @@ public final class Facts {
         return all;
     }
 
-    private Told recoveredBy(GapCheck check) {
-        if (client.approach().is(Choice.FOUR_FINGERS)) {
-            return Told.NO;
+    private YesNoUnknown recoveredBy(GapCheck check) {
+        if (client.approach().is(ApproachChoice.FOUR_FINGERS)) {
+            return YesNoUnknown.NO;
         }
         return switch (read(check).verdict()) {
-            case WITHIN -> check.isOfEverySite() && Midline.isReadWhole(check) ? Told.YES : Told.UNKNOWN;
-            case WIDER -> Told.NO;
-            case NO_READING, NOT_JUDGED -> Told.UNKNOWN;
+            case WITHIN ->
+                check.isOfEverySite() && Midline.isReadWhole(check) ? YesNoUnknown.YES : YesNoUnknown.UNKNOWN;
+            case WIDER -> YesNoUnknown.NO;
+            case NO_READING, NOT_JUDGED -> YesNoUnknown.UNKNOWN;
         };
     }
 
@@ -218,7 +219,7 @@ public final class Facts {
     public boolean isFloorPainful() {
         return has(Symptom.PELVIC_PAIN)
                 || has(Symptom.PAIN_WITH_LIFTS)
-                || client.checks().pelvicFloor().pain() == Told.YES;
+                || client.checks().pelvicFloor().pain() == YesNoUnknown.YES;
     }
 
     /** A floor that is on the release track: tight, or painful. No lift, no squeeze and no lift cue reaches her. */
@@ -271,9 +272,9 @@ public final class Facts {
     }
 
     /** How far a ladder was seen flat lately: by a load check, or where doming set its ceiling. */
-    int flatUpTo(Strand strand) {
+    int flatUpTo(ExerciseGroup strand) {
         int memory = isPregnant() ? Published.LOAD_CHECK_PREGNANT.days() : Published.GAP_STALE.days();
-        Standing.Flat seen = client.standing().flat().get(strand);
+        LadderStatus.Flat seen = client.standing().flat().get(strand);
         if (seen != null) {
             return seen.on().isBefore(day.minusDays(memory)) ? 0 : seen.rung();
         }
@@ -292,7 +293,7 @@ public final class Facts {
     }
 
     private boolean isFlatLike(Facts other) {
-        for (Strand strand : client.standing().flat().keySet()) {
+        for (ExerciseGroup strand : client.standing().flat().keySet()) {
             if (flatUpTo(strand) != other.flatUpTo(strand)) {
                 return false;
             }
@@ -305,13 +306,13 @@ public final class Facts {
     }
 
     /** Whether a rung of the strand was written down or seen. */
-    boolean isWritten(Strand strand) {
+    boolean isWritten(ExerciseGroup strand) {
         return client.standing().rungs().containsKey(strand)
                 || client.standing().flat().containsKey(strand)
                 || client.standing().ceilings().getOrDefault(strand, 0) > 0;
     }
 
-    boolean follows(Choice choice) {
+    boolean follows(ApproachChoice choice) {
         return client.approach().is(choice);
     }
 
@@ -330,7 +331,7 @@ public final class Facts {
 
     /** A gap that is known to be wider than her approach allows. */
     boolean hasGap() {
-        return gapRecovered == Told.NO;
+        return gapRecovered == YesNoUnknown.NO;
     }
 
     boolean has(Symptom symptom) {
@@ -358,7 +359,7 @@ public final class Facts {
         return FloorPractice.of(this, check);
     }
 
-    Told gapRecovered() {
+    YesNoUnknown gapRecovered() {
         return gapRecovered;
     }
 
@@ -386,8 +387,8 @@ public final class Facts {
                 && !check.date().isAfter(day)
                 && (check.settled() || longAgo)
                 && !birthSince
-                && gapRecovered == Told.YES
-                && domed() == Told.NO
+                && gapRecovered == YesNoUnknown.YES
+                && domed() == YesNoUnknown.NO
                 && client.standing().ceilings().isEmpty()
                 && !has(Symptom.BELLY_PUSHES_OUT);
     }
@@ -455,30 +456,32 @@ public final class Facts {
     }
 
     /** Doming that was seen stays until it is seen flat; flat counts in pregnancy as long as a load check does. */
-    Told domed() {
-        Told onLift = client.checks()
+    YesNoUnknown domed() {
+        YesNoUnknown onLift = client.checks()
                 .gap()
-                .filter(check -> check.domedOnLift() != Told.NO || isLookedAtLately(check))
+                .filter(check -> check.domedOnLift() != YesNoUnknown.NO || isLookedAtLately(check))
                 .map(GapCheck::domedOnLift)
-                .orElse(Told.UNKNOWN);
-        int ceiling = client.standing().ceilings().getOrDefault(Strand.FLEXION, -1);
-        if (onLift == Told.YES || ceiling == 0) {
-            return Told.YES;
+                .orElse(YesNoUnknown.UNKNOWN);
+        int ceiling = client.standing().ceilings().getOrDefault(ExerciseGroup.FLEXION, -1);
+        if (onLift == YesNoUnknown.YES || ceiling == 0) {
+            return YesNoUnknown.YES;
         }
-        return onLift == Told.NO || ceiling > 0 ? Told.NO : Told.UNKNOWN;
+        return onLift == YesNoUnknown.NO || ceiling > 0 ? YesNoUnknown.NO : YesNoUnknown.UNKNOWN;
     }
 
     /** A gap that is not recovered by her approach, or doming that was seen and not seen flat since. */
     public boolean hasGapOrDoming() {
-        return gapRecovered == Told.NO || domed() == Told.YES;
+        return gapRecovered == YesNoUnknown.NO || domed() == YesNoUnknown.YES;
     }
 
     /** Whether her midline has recovered: by a reading that still counts, flat on the lift; unknown where nobody read it so. */
-    public Told midlineRecovered() {
-        if (gapRecovered == Told.NO || domed() == Told.YES) {
-            return Told.NO;
+    public YesNoUnknown midlineRecovered() {
+        if (gapRecovered == YesNoUnknown.NO || domed() == YesNoUnknown.YES) {
+            return YesNoUnknown.NO;
         }
-        return gapRecovered == Told.YES && domed() == Told.NO && isGapFresh() ? Told.YES : Told.UNKNOWN;
+        return gapRecovered == YesNoUnknown.YES && domed() == YesNoUnknown.NO && isGapFresh()
+                ? YesNoUnknown.YES
+                : YesNoUnknown.UNKNOWN;
     }
 
     /** Firm wherever it was read lately, and flat: what a wide gap may be, too. */
@@ -492,13 +495,13 @@ public final class Facts {
     }
 
     /** The highest rung to reach for: one above what is written down; any that passes where nothing is. */
-    public int reach(Strand strand) {
+    public int reach(ExerciseGroup strand) {
         return isWritten(strand) ? achieved(strand) + 1 : Integer.MAX_VALUE;
     }
 
     /** The highest rung of a strand she has done well, however long ago; 0 when none. */
-    public int achieved(Strand strand) {
-        Standing.Flat seen = client.standing().flat().get(strand);
+    public int achieved(ExerciseGroup strand) {
+        LadderStatus.Flat seen = client.standing().flat().get(strand);
         return Math.max(
                 Math.max(
                         client.standing().rungs().getOrDefault(strand, 0),

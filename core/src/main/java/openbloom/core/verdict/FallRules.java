@@ -5,8 +5,8 @@ import java.util.Optional;
 import java.util.Set;
 import openbloom.core.evidence.Published;
 import openbloom.core.moves.Demand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
 import openbloom.core.record.Falls;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
@@ -19,8 +19,11 @@ import openbloom.core.words.Evidence;
 final class FallRules {
     private static final int MIDDLE_LOAD = 3;
     private static final int LIGHT_LOAD = 2;
-    private static final Set<Strand> STRENGTH =
-            Set.of(Strand.STRENGTH_LEGS, Strand.STRENGTH_PUSH, Strand.STRENGTH_PULL, Strand.STRENGTH_PRESS);
+    private static final Set<ExerciseGroup> STRENGTH = Set.of(
+            ExerciseGroup.STRENGTH_LEGS,
+            ExerciseGroup.STRENGTH_PUSH,
+            ExerciseGroup.STRENGTH_PULL,
+            ExerciseGroup.STRENGTH_PRESS);
 
     private static final Rule SUPPORT = Rule.code("FALL-SUPPORT")
             .client("Keep a wall, a chair or a rail within reach, so that you can work without fear of falling.")

@@ -16,17 +16,17 @@ record Finding(
         Optional<Reason> reason,
         Rule rule,
         Predicate<Move> touches,
-        Kind kind,
+        VerdictKind kind,
         Set<Adjustment> adjustments,
         List<Gate> gates) {
     /** What it makes of a move: one that cannot be changed so is swapped. */
-    Kind kindFor(Move move) {
-        if (kind != Kind.ADJUST) {
+    VerdictKind kindFor(Move move) {
+        if (kind != VerdictKind.ADJUST) {
             return kind;
         }
         for (Adjustment adjustment : adjustments) {
             if (!adjustment.fits(move)) {
-                return Kind.SWAP;
+                return VerdictKind.SWAP;
             }
         }
         return kind;

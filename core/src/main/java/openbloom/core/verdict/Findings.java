@@ -29,19 +29,19 @@ final class Findings {
 
     /** Keeps the reason beside the verdict without changing it. */
     void advise(Predicate<Move> touches, Evidence fact) {
-        add(touches, fact, Kind.GO, Set.of(), List.of());
+        add(touches, fact, VerdictKind.GO, Set.of(), List.of());
     }
 
     void adjust(Predicate<Move> touches, Evidence fact, Adjustment... adjustments) {
-        add(touches, fact, Kind.ADJUST, Set.of(adjustments), List.of());
+        add(touches, fact, VerdictKind.ADJUST, Set.of(adjustments), List.of());
     }
 
     void swap(Predicate<Move> touches, Evidence fact) {
-        add(touches, fact, Kind.SWAP, Set.of(), List.of());
+        add(touches, fact, VerdictKind.SWAP, Set.of(), List.of());
     }
 
     void notYet(Predicate<Move> touches, Evidence fact, Gate... gates) {
-        add(touches, fact, Kind.NOT_YET, Set.of(), List.of(gates));
+        add(touches, fact, VerdictKind.NOT_YET, Set.of(), List.of(gates));
     }
 
     /** Not yet, unless every gate is met; gates that are met are kept too, without a reason. */
@@ -49,15 +49,16 @@ final class Findings {
         if (Arrays.stream(gates).anyMatch(gate -> !gate.met())) {
             notYet(touches, fact, gates);
         } else {
-            all.add(new Finding(Optional.empty(), rule, touches, Kind.GO, Set.of(), List.of(gates)));
+            all.add(new Finding(Optional.empty(), rule, touches, VerdictKind.GO, Set.of(), List.of(gates)));
         }
     }
 
     void stop(Predicate<Move> touches, Evidence fact) {
-        add(touches, fact, Kind.STOP, Set.of(), List.of());
+        add(touches, fact, VerdictKind.STOP, Set.of(), List.of());
     }
 
-    private void add(Predicate<Move> touches, Evidence fact, Kind kind, Set<Adjustment> adjustments, List<Gate> gates) {
+    private void add(
+            Predicate<Move> touches, Evidence fact, VerdictKind kind, Set<Adjustment> adjustments, List<Gate> gates) {
         all.add(new Finding(Optional.of(new Reason(rule, fact, kind)), rule, touches, kind, adjustments, gates));
     }
 }

@@ -1,13 +1,13 @@
 package openbloom.core.verdict;
 
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.pelvicfloor.Allowance;
 import openbloom.core.pelvicfloor.Effort;
 import openbloom.core.pelvicfloor.Habit;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Prescriber;
 import openbloom.core.pelvicfloor.Prescription;
-import openbloom.core.record.Choice;
+import openbloom.core.record.ApproachChoice;
 
 /** What her pelvic floor may practise on a day, and what its check shows of its ladders (common practice, no source). */
 final class FloorPractice {
@@ -30,21 +30,21 @@ final class FloorPractice {
     }
 
     static Prescription of(Facts facts, PelvicFloorCheck check) {
-        Effort wished = facts.follows(Choice.STRONG_LIFT) ? Effort.STRONG : Effort.GENTLE;
+        Effort wished = facts.follows(ApproachChoice.STRONG_LIFT) ? Effort.STRONG : Effort.GENTLE;
         return Prescriber.of(facts.isFloorPainful() ? check.hurting() : check, wished, allowance(facts), habit(facts));
     }
 
     private static Habit habit(Facts facts) {
-        boolean everyone = facts.follows(Choice.TRAIN_EVERYONE);
-        if (facts.follows(Choice.ONCE_OR_TWICE_DAILY)) {
+        boolean everyone = facts.follows(ApproachChoice.TRAIN_EVERYONE);
+        if (facts.follows(ApproachChoice.ONCE_OR_TWICE_DAILY)) {
             return new Habit(everyone, 2, FEW_REPETITIONS);
         }
-        int sets = facts.follows(Choice.FIVE_MINUTES_DAILY) ? 2 : Habit.USUAL.setsADay();
+        int sets = facts.follows(ApproachChoice.FIVE_MINUTES_DAILY) ? 2 : Habit.USUAL.setsADay();
         return new Habit(everyone, sets, Habit.USUAL.mostRepetitions());
     }
 
     /** What a check says of the ladders of holds and flicks: a rung that was held is hers; 0 when none was. */
-    static int rungShown(PelvicFloorCheck floor, Strand strand) {
+    static int rungShown(PelvicFloorCheck floor, ExerciseGroup strand) {
         return switch (strand) {
             case PELVIC_FLOOR_ENDURANCE ->
                 Math.min(floor.holdSeconds(), floor.holdRepetitions()) >= BASELINE_HOLD ? RUNG_OF_THE_BASELINE : 0;

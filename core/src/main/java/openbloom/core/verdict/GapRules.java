@@ -7,20 +7,20 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 import openbloom.core.moves.Demand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Flexion;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Purpose;
 import openbloom.core.moves.Rotation;
-import openbloom.core.moves.Strand;
-import openbloom.core.record.Choice;
+import openbloom.core.record.ApproachChoice;
 import openbloom.core.record.Question;
 import openbloom.core.screening.Symptom;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
-import openbloom.core.stage.Told;
 import openbloom.core.words.Evidence;
 
 /** What the abdominal midline allows, in every strand. */
@@ -33,10 +33,10 @@ final class GapRules {
     private static final int HEAD_LIFT_RUNG = 2;
 
     /** Strands that load the midline alike: where one domes, moves of the same midline load in the other wait too. */
-    private static final Map<Strand, List<Strand>> SIBLINGS = Map.of(
-            Strand.FRONT_SUPPORT, List.of(Strand.STRENGTH_PUSH),
-            Strand.STRENGTH_PUSH, List.of(Strand.FRONT_SUPPORT),
-            Strand.LIMB_LOAD, List.of(Strand.FLEXION));
+    private static final Map<ExerciseGroup, List<ExerciseGroup>> SIBLINGS = Map.of(
+            ExerciseGroup.FRONT_SUPPORT, List.of(ExerciseGroup.STRENGTH_PUSH),
+            ExerciseGroup.STRENGTH_PUSH, List.of(ExerciseGroup.FRONT_SUPPORT),
+            ExerciseGroup.LIMB_LOAD, List.of(ExerciseGroup.FLEXION));
 
     private static final Rule LOAD = Rule.code("GAP-LOAD")
             .client(
@@ -129,13 +129,14 @@ final class GapRules {
     private GapRules() {}
 
     static List<Rule> all() {
-        List<Rule> domes = List.of(Strand.values()).stream().map(GapRules::dome).toList();
+        List<Rule> domes =
+                List.of(ExerciseGroup.values()).stream().map(GapRules::dome).toList();
         return Stream.concat(
                         List.of(STALE, OLD, DEEP, UNSEEN, LOAD, FLEX, HEAD, TWIST, PLANK, OUT).stream(), domes.stream())
                 .toList();
     }
 
-    private static Rule dome(Strand strand) {
+    private static Rule dome(ExerciseGroup strand) {
         return Rule.code("GAP-DOME-" + strand.name().replace('_', '-'))
                 .client("Your belly domed one step further, so this waits until the step below stays flat.")
                 .instructor("Doming sets today's ceiling in " + strand.words().toLowerCase(Locale.ROOT)
@@ -161,8 +162,8 @@ final class GapRules {
                 });
     }
 
-    private static Predicate<Move> above(Strand strand, int ceiling) {
-        List<Strand> siblings = SIBLINGS.getOrDefault(strand, List.of());
+    private static Predicate<Move> above(ExerciseGroup strand, int ceiling) {
+        List<ExerciseGroup> siblings = SIBLINGS.getOrDefault(strand, List.of());
         return move -> move.strand() == strand && move.rung() > ceiling
                 || siblings.contains(move.strand()) && move.demands().midlineLoad() > loadOf(ceiling);
     }
@@ -191,7 +192,7 @@ final class GapRules {
             return;
         }
         Predicate<Move> hardest = loads(STRONG_MIDLINE_LOAD);
-        boolean stillHolds = facts.follows(Choice.STILL_HOLDS_WELCOME)
+        boolean stillHolds = facts.follows(ApproachChoice.STILL_HOLDS_WELCOME)
                 && facts.gates().frontSupportFlat().met();
         Predicate<Move> welcome =
                 move -> stillHolds && move.purpose() == Purpose.FRONT_SUPPORT && !move.has(Demand.MOVING);
@@ -226,7 +227,7 @@ final class GapRules {
     }
 
     private static boolean isSeen(Facts facts) {
-        return Midline.wasSeenSoft(facts) || facts.domed() == Told.YES;
+        return Midline.wasSeenSoft(facts) || facts.domed() == YesNoUnknown.YES;
     }
 
     private static Evidence soft(Facts facts) {
@@ -234,7 +235,7 @@ final class GapRules {
                 .checks()
                 .gap()
                 .<Evidence>map(check -> isSeen(facts)
-                        ? new Evidence.MidlineSoft(facts.domed() == Told.YES, check.date())
+                        ? new Evidence.MidlineSoft(facts.domed() == YesNoUnknown.YES, check.date())
                         : facts.lastRead())
                 .orElseGet(facts::doming);
     }
@@ -250,7 +251,7 @@ final class GapRules {
     private static void flex(Facts facts, Findings found) {
         Midline midline = facts.midline();
         if (facts.isPregnant()) {
-            if (facts.domed() != Told.NO && !facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
+            if (facts.domed() != YesNoUnknown.NO && !facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
                 found.adjust(Move::isCurl, facts.doming(), Adjustment.WATCH_MIDLINE);
             }
             return;
@@ -260,8 +261,8 @@ final class GapRules {
         }
         Predicate<Move> next = move -> move.isCurl()
                 && Midline.mayBeginCurls(facts)
-                && facts.achieved(Strand.FLEXION) >= HEAD_LIFT_RUNG
-                && move.rung() <= facts.achieved(Strand.FLEXION) + 1;
+                && facts.achieved(ExerciseGroup.FLEXION) >= HEAD_LIFT_RUNG
+                && move.rung() <= facts.achieved(ExerciseGroup.FLEXION) + 1;
         if (midline == Midline.HOLDING) {
             found.unlessMet(
                     Move::isCurl,
@@ -283,10 +284,10 @@ final class GapRules {
     private static void head(Facts facts, Findings found) {
         Predicate<Move> headLift = move -> move.demands().flexion() == Flexion.HEAD;
         if (facts.isPregnant()) {
-            if (facts.domed() == Told.YES
-                    || facts.domed() == Told.UNKNOWN && facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
+            if (facts.domed() == YesNoUnknown.YES
+                    || facts.domed() == YesNoUnknown.UNKNOWN && facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
                 found.notYet(headLift, facts.doming(), facts.gates().noDoming());
-            } else if (facts.domed() == Told.UNKNOWN) {
+            } else if (facts.domed() == YesNoUnknown.UNKNOWN) {
                 found.adjust(headLift, facts.doming(), Adjustment.WATCH_MIDLINE);
             } else {
                 found.adjust(headLift, facts.weeks(), Adjustment.SMALLER_RANGE);
@@ -318,13 +319,13 @@ final class GapRules {
         Predicate<Move> end = move -> move.demands().rotation() == Rotation.END;
         found.notYet(
                 end, facts.gap(), facts.gates().gapRecovered(), facts.gates().gapRead());
-        if (facts.follows(Choice.NO_TWIST_UNTIL_RECOVERED)) {
+        if (facts.follows(ApproachChoice.NO_TWIST_UNTIL_RECOVERED)) {
             found.notYet(
                     small,
                     facts.gap(),
                     facts.gates().gapRecovered(),
                     facts.gates().gapRead());
-        } else if (facts.follows(Choice.RESIST_THEN_SMALL)) {
+        } else if (facts.follows(ApproachChoice.RESIST_THEN_SMALL)) {
             found.adjust(small, facts.gap(), Adjustment.SMALLER_RANGE);
         }
     }
@@ -334,7 +335,7 @@ final class GapRules {
             return;
         }
         Predicate<Move> support = move -> move.purpose() == Purpose.FRONT_SUPPORT;
-        if (facts.follows(Choice.NO_SUPPORT_UNTIL_RECOVERED)) {
+        if (facts.follows(ApproachChoice.NO_SUPPORT_UNTIL_RECOVERED)) {
             found.notYet(
                     support,
                     facts.gap(),

@@ -3,8 +3,9 @@ package openbloom.core.verdict;
 import java.util.Optional;
 import java.util.Set;
 import openbloom.core.Days;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.record.Clearance;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
@@ -13,7 +14,6 @@ import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
 import openbloom.core.stage.Recovery;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 import openbloom.core.words.Evidence;
 
 /** What several rules make her wait for, met or not on the day, with what is known of it in words. */
@@ -69,7 +69,7 @@ final class Gates {
 
     /** A pessary, or a clinician's word for the prolapse. */
     Gate supported() {
-        return facts.client().medical().pessary() == Told.YES
+        return facts.client().medical().pessary() == YesNoUnknown.YES
                 ? Gate.of(GateKind.SUPPORTED, true, "wears a pessary")
                 : Gate.of(
                         GateKind.SUPPORTED,
@@ -89,7 +89,8 @@ final class Gates {
 
     /** Closed, or nobody looked, twelve weeks have passed and there was neither tear nor caesarean. */
     Gate wound() {
-        Told closed = facts.client().situation().birth().map(Birth::woundClosed).orElse(Told.UNKNOWN);
+        YesNoUnknown closed =
+                facts.client().situation().birth().map(Birth::woundClosed).orElse(YesNoUnknown.UNKNOWN);
         boolean longAgo = facts.client()
                 .situation()
                 .birth()
@@ -106,8 +107,8 @@ final class Gates {
                                 ? "not recorded; her clinician has seen her since, and nothing hurts"
                                 : "not recorded";
         };
-        boolean taken = closed == Told.UNKNOWN && (longAgo || isQuietAndCleared());
-        return Gate.of(GateKind.WOUND_CLOSED, closed == Told.YES || taken, words);
+        boolean taken = closed == YesNoUnknown.UNKNOWN && (longAgo || isQuietAndCleared());
+        return Gate.of(GateKind.WOUND_CLOSED, closed == YesNoUnknown.YES || taken, words);
     }
 
     /** Twelve weeks on, a word dated after the birth, the scar asked and quiet. */
@@ -132,13 +133,13 @@ final class Gates {
     Gate gapRecovered() {
         return Gate.of(
                 GateKind.GAP_RECOVERED,
-                facts.gapRecovered() == Told.YES,
+                facts.gapRecovered() == YesNoUnknown.YES,
                 facts.gap().words());
     }
 
     Gate noDoming() {
         Evidence lift = new Evidence.HeadLift(facts.domed(), Optional.empty());
-        return Gate.of(GateKind.NO_DOMING, facts.domed() == Told.NO, lift.words());
+        return Gate.of(GateKind.NO_DOMING, facts.domed() == YesNoUnknown.NO, lift.words());
     }
 
     Gate symptomFree() {
@@ -168,7 +169,7 @@ final class Gates {
     }
 
     Gate connect() {
-        int positions = facts.client().checks().connect().positionsFelt().orElse(facts.achieved(Strand.CONNECT));
+        int positions = facts.client().checks().connect().positionsFelt().orElse(facts.achieved(ExerciseGroup.CONNECT));
         return Gate.of(
                 GateKind.CONNECT, positions >= POSITIONS_TO_FEEL_CONNECT, "felt in " + positions + " positions so far");
     }
@@ -183,10 +184,12 @@ final class Gates {
 
     /** Flat on the second rung of limb load, or a recovered midline that is flat and firm on the lift itself. */
     Gate limbLoadFlat() {
-        int flat =
-                facts.client().standing().ceilings().getOrDefault(Strand.LIMB_LOAD, facts.achieved(Strand.LIMB_LOAD));
+        int flat = facts.client()
+                .standing()
+                .ceilings()
+                .getOrDefault(ExerciseGroup.LIMB_LOAD, facts.achieved(ExerciseGroup.LIMB_LOAD));
         boolean holds = facts.midline() == Midline.HOLDING
-                && !facts.client().standing().ceilings().containsKey(Strand.LIMB_LOAD);
+                && !facts.client().standing().ceilings().containsKey(ExerciseGroup.LIMB_LOAD);
         String words = flat >= LIMB_LOAD_RUNG || !holds
                 ? flatWords("limb load", flat)
                 : "recovered, flat and firm on the lift";
@@ -197,7 +200,7 @@ final class Gates {
         int flat = facts.client()
                 .standing()
                 .ceilings()
-                .getOrDefault(Strand.FRONT_SUPPORT, facts.achieved(Strand.FRONT_SUPPORT));
+                .getOrDefault(ExerciseGroup.FRONT_SUPPORT, facts.achieved(ExerciseGroup.FRONT_SUPPORT));
         boolean isFlat = flat >= FRONT_SUPPORT_RUNG;
         return Gate.of(GateKind.NO_DOMING, isFlat, flatWords("front support", flat));
     }

@@ -17,11 +17,11 @@ import openbloom.core.record.Client;
  */
 public final class Grid {
     private final List<Fact> facts;
-    private final List<Asked> demands;
+    private final List<GridCellKey> demands;
     private final List<Cell> cells;
     private final List<NoLimit> noLimit;
 
-    private Grid(List<Fact> facts, List<Asked> demands, List<Cell> cells, List<NoLimit> noLimit) {
+    private Grid(List<Fact> facts, List<GridCellKey> demands, List<Cell> cells, List<NoLimit> noLimit) {
         this.facts = List.copyOf(facts);
         this.demands = List.copyOf(demands);
         this.cells = List.copyOf(cells);
@@ -32,10 +32,11 @@ public final class Grid {
     public record Fact(String id, String words, String group) {}
 
     /** A demand a move may make. */
-    public record Asked(String id, String words) {}
+    public record GridCellKey(String id, String words) {}
 
     /** What a fact changes where a move makes a demand: the strongest verdict of the three women. */
-    public record Cell(String fact, String demand, Kind verdict, Set<Adjustment> adjustments, List<String> codes) {}
+    public record Cell(
+            String fact, String demand, VerdictKind verdict, Set<Adjustment> adjustments, List<String> codes) {}
 
     /** Why a fact changes nothing there; without a demand it speaks of all that are left in its row. */
     public record NoLimit(String fact, Optional<String> demand, String why) {}
@@ -46,8 +47,8 @@ public final class Grid {
         List<Cell> cells = new ArrayList<>();
         List<NoLimit> noLimit = new ArrayList<>();
         for (GridRow row : rows) {
-            List<Both> women = row.women().stream()
-                    .map(pair -> new Both(judged(catalogue, pair.without()), judged(catalogue, pair.with())))
+            List<WithAndWithout> women = row.women().stream()
+                    .map(pair -> new WithAndWithout(judged(catalogue, pair.without()), judged(catalogue, pair.with())))
                     .toList();
             for (GridColumn column : columns) {
                 Cell cell = cell(row, column, women);
@@ -63,23 +64,23 @@ public final class Grid {
                         .map(row -> new Fact(row.id(), row.words(), row.group()))
                         .toList(),
                 columns.stream()
-                        .map(column -> new Asked(column.id(), column.words()))
+                        .map(column -> new GridCellKey(column.id(), column.words()))
                         .toList(),
                 cells,
                 noLimit);
     }
 
-    private record Both(Judgement without, Judgement with) {}
+    private record WithAndWithout(Judgement without, Judgement with) {}
 
     private static Judgement judged(Catalogue catalogue, Client woman) {
         return Judgement.of(catalogue, woman, GridWomen.DAY);
     }
 
-    private static Cell cell(GridRow row, GridColumn column, List<Both> women) {
-        Kind strongest = Kind.GO;
+    private static Cell cell(GridRow row, GridColumn column, List<WithAndWithout> women) {
+        VerdictKind strongest = VerdictKind.GO;
         Set<Adjustment> adjustments = EnumSet.noneOf(Adjustment.class);
         Set<String> codes = new LinkedHashSet<>();
-        for (Both both : women) {
+        for (WithAndWithout both : women) {
             Move move = column.probe();
             Verdict before = both.without().own(move);
             Verdict after = both.with().own(move);
@@ -107,7 +108,7 @@ public final class Grid {
         return facts;
     }
 
-    public List<Asked> demands() {
+    public List<GridCellKey> demands() {
         return demands;
     }
 

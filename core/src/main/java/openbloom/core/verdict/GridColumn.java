@@ -10,13 +10,13 @@ import java.util.Set;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Demand;
 import openbloom.core.moves.Demands;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Flexion;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Placing;
 import openbloom.core.moves.Position;
 import openbloom.core.moves.Purpose;
 import openbloom.core.moves.Rotation;
-import openbloom.core.moves.Strand;
 import openbloom.core.moves.Surface;
 
 /**
@@ -27,17 +27,23 @@ import openbloom.core.moves.Surface;
 record GridColumn(String id, String words, Move probe, Set<GridPart> uses) {
     /** Every demand, the loads step by step. */
     static List<GridColumn> of(Catalogue catalogue) {
-        Maker make = new Maker(catalogue.get("march-standing"));
+        ColumnMaker make = new ColumnMaker(catalogue.get("march-standing"));
         List<GridColumn> all = new ArrayList<>();
         for (int load = 1; load <= 5; load++) {
             all.add(make.probe(
-                    "LOAD_" + load, "midline load " + load, Strand.UPRIGHT_CONTROL, STANDING, load, 0, GridPart.BELLY));
+                    "LOAD_" + load,
+                    "midline load " + load,
+                    ExerciseGroup.UPRIGHT_CONTROL,
+                    STANDING,
+                    load,
+                    0,
+                    GridPart.BELLY));
         }
         for (int pressure = 1; pressure <= 5; pressure++) {
             all.add(make.probe(
                     "PRESSURE_" + pressure,
                     "pressure " + pressure + " on the pelvic floor",
-                    Strand.UPRIGHT_CONTROL,
+                    ExerciseGroup.UPRIGHT_CONTROL,
                     STANDING,
                     0,
                     pressure,
@@ -75,18 +81,24 @@ record GridColumn(String id, String words, Move probe, Set<GridPart> uses) {
     }
 
     /** Makes moves out of one that asks for nothing. */
-    private record Maker(Move plain) {
+    private record ColumnMaker(Move plain) {
         private Move move(Placing placing, Demands demands) {
             return new Move(
                     "grid", "grid", placing, demands, plain.doing(), plain.teaching(), plain.links(), plain.evidence());
         }
 
-        private static Placing in(Strand strand, Position position) {
+        private static Placing in(ExerciseGroup strand, Position position) {
             return new Placing(strand, 4, Purpose.MOBILITY, position, Surface.FLOOR);
         }
 
         GridColumn probe(
-                String id, String words, Strand strand, Position position, int load, int pressure, GridPart... uses) {
+                String id,
+                String words,
+                ExerciseGroup strand,
+                Position position,
+                int load,
+                int pressure,
+                GridPart... uses) {
             Demands demands = new Demands(load, pressure, Flexion.NONE, Rotation.NONE, 0, Set.of());
             return new GridColumn(id, words, move(in(strand, position), demands), EnumSet.copyOf(List.of(uses)));
         }
@@ -94,13 +106,14 @@ record GridColumn(String id, String words, Move probe, Set<GridPart> uses) {
         GridColumn impact(int step) {
             Demands demands = new Demands(0, 0, Flexion.NONE, Rotation.NONE, step, Set.of());
             Set<GridPart> uses = EnumSet.of(GridPart.FLOOR, GridPart.IMPACT, GridPart.BONES, GridPart.PELVIS);
-            return new GridColumn("IMPACT_" + step, "impact " + step, move(in(Strand.IMPACT, STANDING), demands), uses);
+            return new GridColumn(
+                    "IMPACT_" + step, "impact " + step, move(in(ExerciseGroup.IMPACT, STANDING), demands), uses);
         }
 
         GridColumn feature(Demand demand) {
             Demands demands = new Demands(0, 0, Flexion.NONE, Rotation.NONE, 0, Set.of(demand));
             Position position = position(demand);
-            Strand strand = demand == Demand.HEAVY ? Strand.STRENGTH_LEGS : Strand.MOBILITY;
+            ExerciseGroup strand = demand == Demand.HEAVY ? ExerciseGroup.STRENGTH_LEGS : ExerciseGroup.MOBILITY;
             return new GridColumn(
                     demand.name(),
                     demand.words().toLowerCase(Locale.ROOT),
@@ -144,19 +157,19 @@ record GridColumn(String id, String words, Move probe, Set<GridPart> uses) {
         GridColumn bent(String id, String words, Flexion flexion) {
             Demands demands = new Demands(0, 0, flexion, Rotation.NONE, 0, Set.of());
             Set<GridPart> uses = EnumSet.of(GridPart.BELLY, GridPart.BONES, GridPart.NECK, GridPart.WOUND);
-            return new GridColumn(id, words, move(in(Strand.FLEXION, SIDE_LYING), demands), uses);
+            return new GridColumn(id, words, move(in(ExerciseGroup.FLEXION, SIDE_LYING), demands), uses);
         }
 
         GridColumn turned(String id, String words, Rotation rotation) {
             Demands demands = new Demands(0, 0, Flexion.NONE, rotation, 0, Set.of());
             Set<GridPart> uses = EnumSet.of(GridPart.BELLY, GridPart.BONES, GridPart.WOUND);
-            return new GridColumn(id, words, move(in(Strand.MOBILITY, STANDING), demands), uses);
+            return new GridColumn(id, words, move(in(ExerciseGroup.MOBILITY, STANDING), demands), uses);
         }
 
         GridColumn lying(String id, String words, Position position) {
             Demands demands = new Demands(0, 0, Flexion.NONE, Rotation.NONE, 0, Set.of());
             return new GridColumn(
-                    id, words, move(in(Strand.MOBILITY, position), demands), EnumSet.of(GridPart.POSITION));
+                    id, words, move(in(ExerciseGroup.MOBILITY, position), demands), EnumSet.of(GridPart.POSITION));
         }
     }
 }

@@ -4,7 +4,7 @@ import static openbloom.core.verdict.GridPart.*;
 
 import java.util.EnumSet;
 import java.util.Set;
-import openbloom.core.record.ClinicianLimit;
+import openbloom.core.record.ClinicalRestriction;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 
@@ -43,7 +43,7 @@ final class GridConcerns {
         };
     }
 
-    static Set<GridPart> of(ClinicianLimit limit) {
+    static Set<GridPart> of(ClinicalRestriction limit) {
         return switch (limit) {
             case NO_LYING_ON_THE_BACK -> EnumSet.of(POSITION);
             case NO_IMPACT -> EnumSet.of(IMPACT);

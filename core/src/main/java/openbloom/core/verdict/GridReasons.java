@@ -10,7 +10,7 @@ final class GridReasons {
     private static final String TURNS = "ROTATION_.*";
     private static final String LOADS = "LOAD_.*|PRESSURE_.*";
 
-    private static final List<Reason> ALL = List.of(
+    private static final List<NoLimit> ALL = List.of(
             // what is small enough for everybody
             of(
                     ".*",
@@ -164,10 +164,10 @@ final class GridReasons {
     private GridReasons() {}
 
     /** A reason for some facts and demands by their ids. */
-    private record Reason(Pattern fact, Pattern demand, String why) {}
+    private record NoLimit(Pattern fact, Pattern demand, String why) {}
 
-    private static Reason of(String fact, String demand, String why) {
-        return new Reason(Pattern.compile(fact), Pattern.compile(demand), why);
+    private static NoLimit of(String fact, String demand, String why) {
+        return new NoLimit(Pattern.compile(fact), Pattern.compile(demand), why);
     }
 
     /** Empty when the two meet and nobody has said why nothing follows. */

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.BreathZone;
 import openbloom.core.breath.Breathing;
@@ -26,7 +27,7 @@ import openbloom.core.record.Answer;
 import openbloom.core.record.Background;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
-import openbloom.core.record.ClinicianLimit;
+import openbloom.core.record.ClinicalRestriction;
 import openbloom.core.record.Falls;
 import openbloom.core.record.Surgery;
 import openbloom.core.record.Training;
@@ -38,7 +39,6 @@ import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 
 /**
  * One fact a woman may have, as what it changes in a neutral one.
@@ -46,16 +46,16 @@ import openbloom.core.stage.Told;
  * @param women the neutral woman and the same with the fact, for each of the three where it can be hers
  * @param concerns what of the body it concerns; empty when it concerns all of her
  */
-record GridRow(String id, String words, String group, List<Pair> women, Set<GridPart> concerns) {
+record GridRow(String id, String words, String group, List<WithoutAndWith> women, Set<GridPart> concerns) {
     /** A woman without the fact and with it. */
-    record Pair(Client without, Client with) {}
+    record WithoutAndWith(Client without, Client with) {}
 
     /** Every fact. */
     static List<GridRow> all() {
-        return new Maker().all();
+        return new RowMaker().all();
     }
 
-    private static final class Maker {
+    private static final class RowMaker {
         private final List<GridRow> rows = new ArrayList<>();
 
         List<GridRow> all() {
@@ -89,8 +89,8 @@ record GridRow(String id, String words, String group, List<Pair> women, Set<Grid
             surgeries();
             checks();
             person();
-            for (ClinicianLimit limit : ClinicianLimit.values()) {
-                if (limit != ClinicianLimit.WORDS_UNDERSTOOD) {
+            for (ClinicalRestriction limit : ClinicalRestriction.values()) {
+                if (limit != ClinicalRestriction.WORDS_UNDERSTOOD) {
                     each(
                             "LIMIT." + limit,
                             "limit: " + limit.words(),
@@ -109,7 +109,11 @@ record GridRow(String id, String words, String group, List<Pair> women, Set<Grid
             for (int weeks : new int[] {1, 5, 10, 20}) {
                 for (BirthKind kind : BirthKind.values()) {
                     String words = kind.words() + " " + weeks + (weeks == 1 ? " week ago" : " weeks ago");
-                    only("BIRTH." + kind + "." + weeks + "W", words, "Births", born(weeks, kind, Tear.NONE, Told.YES));
+                    only(
+                            "BIRTH." + kind + "." + weeks + "W",
+                            words,
+                            "Births",
+                            born(weeks, kind, Tear.NONE, YesNoUnknown.YES));
                 }
             }
             for (Tear tear : Tear.values()) {
@@ -120,8 +124,8 @@ record GridRow(String id, String words, String group, List<Pair> women, Set<Grid
                                 "TEAR." + tear + "." + weeks + "W",
                                 tear.words() + ", " + weeks + " weeks ago",
                                 "Births",
-                                born(weeks, BirthKind.VAGINAL, Tear.NONE, Told.YES),
-                                born(weeks, BirthKind.VAGINAL, tear, Told.YES),
+                                born(weeks, BirthKind.VAGINAL, Tear.NONE, YesNoUnknown.YES),
+                                born(weeks, BirthKind.VAGINAL, tear, YesNoUnknown.YES),
                                 FLOOR,
                                 PELVIS,
                                 IMPACT,
@@ -133,8 +137,8 @@ record GridRow(String id, String words, String group, List<Pair> women, Set<Grid
                     "WOUND.OPEN_BELLY",
                     "wound of the belly open, ten weeks after a caesarean",
                     "Wounds",
-                    born(10, BirthKind.CAESAREAN, Tear.NONE, Told.YES),
-                    born(10, BirthKind.CAESAREAN, Tear.NONE, Told.NO),
+                    born(10, BirthKind.CAESAREAN, Tear.NONE, YesNoUnknown.YES),
+                    born(10, BirthKind.CAESAREAN, Tear.NONE, YesNoUnknown.NO),
                     WOUND,
                     BELLY,
                     SCAR,
@@ -143,8 +147,8 @@ record GridRow(String id, String words, String group, List<Pair> women, Set<Grid
                     "WOUND.NOT_RECORDED",
                     "wound not recorded, ten weeks after a caesarean",
                     "Wounds",
-                    born(10, BirthKind.CAESAREAN, Tear.NONE, Told.YES),
-                    born(10, BirthKind.CAESAREAN, Tear.NONE, Told.UNKNOWN),
+                    born(10, BirthKind.CAESAREAN, Tear.NONE, YesNoUnknown.YES),
+                    born(10, BirthKind.CAESAREAN, Tear.NONE, YesNoUnknown.UNKNOWN),
                     WOUND,
                     BELLY,
                     SCAR,
@@ -153,8 +157,8 @@ record GridRow(String id, String words, String group, List<Pair> women, Set<Grid
                     "WOUND.OPEN_FLOOR",
                     "tear not closed, ten weeks after the birth",
                     "Wounds",
-                    born(10, BirthKind.VAGINAL, Tear.SECOND, Told.YES),
-                    born(10, BirthKind.VAGINAL, Tear.SECOND, Told.NO),
+                    born(10, BirthKind.VAGINAL, Tear.SECOND, YesNoUnknown.YES),
+                    born(10, BirthKind.VAGINAL, Tear.SECOND, YesNoUnknown.NO),
                     WOUND,
                     PELVIS);
             only("TRIMESTER.FIRST", "first trimester", "Pregnancy", pregnant(8));
@@ -182,22 +186,26 @@ record GridRow(String id, String words, String group, List<Pair> women, Set<Grid
 
         private void checks() {
             each("GAP.NOT_READ", "gap not read", "The gap", Client.Builder::gapUnread, BELLY);
-            gap("GAP.WIDE_FIRM", "gap wide but firm and flat", reading(7, Depth.SURFACE, Firmness.FIRM, Told.NO));
-            gap("GAP.DEEP_SOFT", "gap deep and soft", reading(4, Depth.DEEPER, Firmness.SOFT, Told.NO));
-            gap("GAP.DOMES", "domes on the head lift", reading(4, Depth.SURFACE, Firmness.FIRM, Told.YES));
+            gap(
+                    "GAP.WIDE_FIRM",
+                    "gap wide but firm and flat",
+                    reading(7, Depth.SURFACE, Firmness.FIRM, YesNoUnknown.NO));
+            gap("GAP.DEEP_SOFT", "gap deep and soft", reading(4, Depth.DEEPER, Firmness.SOFT, YesNoUnknown.NO));
+            gap("GAP.DOMES", "domes on the head lift", reading(4, Depth.SURFACE, Firmness.FIRM, YesNoUnknown.YES));
             gap(
                     "GAP.STALE",
                     "gap read long ago",
                     new GapCheck(
                             DAY.minusDays(40),
-                            reading(3, Depth.SURFACE, Firmness.FIRM, Told.NO).readings()));
+                            reading(3, Depth.SURFACE, Firmness.FIRM, YesNoUnknown.NO)
+                                    .readings()));
             for (Tone tone : Tone.values()) {
                 if (tone != Tone.TYPICAL && tone != Tone.UNKNOWN) {
                     each(
                             "FLOOR." + tone,
                             "pelvic floor: " + tone.words(),
                             "Pelvic floor",
-                            w -> w.pelvicFloor(floor(tone, LettingGo.FULL, Told.NO)),
+                            w -> w.pelvicFloor(floor(tone, LettingGo.FULL, YesNoUnknown.NO)),
                             FLOOR,
                             IMPACT,
                             BREATH);
@@ -209,7 +217,7 @@ record GridRow(String id, String words, String group, List<Pair> women, Set<Grid
                             "LETTING_GO." + lettingGo,
                             "letting go: " + lettingGo.words(),
                             "Pelvic floor",
-                            w -> w.pelvicFloor(floor(Tone.TYPICAL, lettingGo, Told.NO)),
+                            w -> w.pelvicFloor(floor(Tone.TYPICAL, lettingGo, YesNoUnknown.NO)),
                             FLOOR);
                 }
             }
@@ -217,7 +225,7 @@ record GridRow(String id, String words, String group, List<Pair> women, Set<Grid
                     "FLOOR.PAIN",
                     "lifts hurt in the check",
                     "Pelvic floor",
-                    w -> w.pelvicFloor(floor(Tone.TYPICAL, LettingGo.FULL, Told.YES)),
+                    w -> w.pelvicFloor(floor(Tone.TYPICAL, LettingGo.FULL, YesNoUnknown.YES)),
                     FLOOR);
             each(
                     "FLOOR.NOT_CHECKED",
@@ -330,8 +338,10 @@ record GridRow(String id, String words, String group, List<Pair> women, Set<Grid
 
         private void each(
                 String id, String words, String group, UnaryOperator<Client.Builder> fact, GridPart... concerns) {
-            List<Pair> pairs = Stream.of(neither(), pregnant(24), born(10, BirthKind.VAGINAL, Tear.NONE, Told.YES))
-                    .map(neutral -> new Pair(neutral, fact.apply(neutral.but()).build()))
+            List<WithoutAndWith> pairs = Stream.of(
+                            neither(), pregnant(24), born(10, BirthKind.VAGINAL, Tear.NONE, YesNoUnknown.YES))
+                    .map(neutral -> new WithoutAndWith(
+                            neutral, fact.apply(neutral.but()).build()))
                     .toList();
             rows.add(new GridRow(id, words, group, pairs, set(concerns)));
         }
@@ -343,11 +353,11 @@ record GridRow(String id, String words, String group, List<Pair> women, Set<Grid
 
         /** A fact that is what she is: held against the woman who is neither pregnant nor after a birth. */
         private void only(String id, String words, String group, Client her) {
-            rows.add(new GridRow(id, words, group, List.of(new Pair(neither(), her)), Set.of()));
+            rows.add(new GridRow(id, words, group, List.of(new WithoutAndWith(neither(), her)), Set.of()));
         }
 
         private void from(String id, String words, String group, Client without, Client with, GridPart... concerns) {
-            rows.add(new GridRow(id, words, group, List.of(new Pair(without, with)), set(concerns)));
+            rows.add(new GridRow(id, words, group, List.of(new WithoutAndWith(without, with)), set(concerns)));
         }
     }
 

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.ConnectCheck;
 import openbloom.core.breath.ConnectPosition;
@@ -14,7 +15,7 @@ import openbloom.core.gap.Firmness;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.Width;
 import openbloom.core.moves.Equipment;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
@@ -26,7 +27,6 @@ import openbloom.core.screening.SymptomReport;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 
 /** The neutral women of the grid: everything checked and nothing found. */
 final class GridWomen {
@@ -39,21 +39,21 @@ final class GridWomen {
 
     /** Neither pregnant nor newly delivered, everything checked and nothing found, every rung done. */
     static Client neither() {
-        Map<Strand, Integer> rungs = new EnumMap<>(Strand.class);
-        for (Strand strand : Strand.values()) {
+        Map<ExerciseGroup, Integer> rungs = new EnumMap<>(ExerciseGroup.class);
+        for (ExerciseGroup strand : ExerciseGroup.values()) {
             rungs.put(strand, TOP);
         }
         return Client.of(Background.of(1, 1, 35).falling(Falls.NONE))
                 .symptoms(SymptomReport.none(DAY))
                 .warningSigns(DAY, Set.of())
                 .conditions(DAY, Set.of())
-                .gap(reading(3, Depth.SURFACE, Firmness.FIRM, Told.NO))
+                .gap(reading(3, Depth.SURFACE, Firmness.FIRM, YesNoUnknown.NO))
                 .rungs(rungs)
                 .connect(new ConnectCheck(Map.of(), felt(), Set.of()))
                 .breath(BreathFinding.EVEN)
                 .equipment(Set.of(Equipment.values()))
                 .impactTests(new ImpactTests(Optional.of(DAY), Set.of(ImpactTests.Test.values())))
-                .pelvicFloor(floor(Tone.TYPICAL, LettingGo.FULL, Told.NO))
+                .pelvicFloor(floor(Tone.TYPICAL, LettingGo.FULL, YesNoUnknown.NO))
                 .build();
     }
 
@@ -64,7 +64,7 @@ final class GridWomen {
                 .build();
     }
 
-    static Client born(int weeks, BirthKind kind, Tear tear, Told closed) {
+    static Client born(int weeks, BirthKind kind, Tear tear, YesNoUnknown closed) {
         return neither()
                 .but()
                 .gaveBirth(new Birth(DAY.minusWeeks(weeks), kind, tear, closed))
@@ -79,11 +79,11 @@ final class GridWomen {
         return felt;
     }
 
-    static PelvicFloorCheck floor(Tone tone, LettingGo lettingGo, Told pain) {
-        return new PelvicFloorCheck(10, 10, 10, lettingGo, tone, pain, Told.NO);
+    static PelvicFloorCheck floor(Tone tone, LettingGo lettingGo, YesNoUnknown pain) {
+        return new PelvicFloorCheck(10, 10, 10, lettingGo, tone, pain, YesNoUnknown.NO);
     }
 
-    static GapCheck reading(int halves, Depth depth, Firmness firmness, Told domed) {
+    static GapCheck reading(int halves, Depth depth, Firmness firmness, YesNoUnknown domed) {
         return GapCheck.alike(DAY, Width.ofHalfFingers(halves), Optional.of(depth), Optional.of(firmness), domed);
     }
 }

@@ -15,11 +15,11 @@ import java.util.function.BiConsumer;
 import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 import openbloom.core.moves.Demand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Flexion;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Position;
 import openbloom.core.moves.Rotation;
-import openbloom.core.moves.Strand;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Surgery;
 import openbloom.core.screening.Condition;
@@ -31,8 +31,8 @@ import openbloom.core.words.Evidence;
 
 /** What an operation and a wound ask for, in every strand. Their weeks are the leaflets'; what they say of moves is practice. */
 final class HealingRules {
-    private static final Set<Strand> FLOOR =
-            EnumSet.of(Strand.PELVIC_FLOOR_ENDURANCE, Strand.PELVIC_FLOOR_QUICK, Strand.PELVIC_FLOOR_AREAS);
+    private static final Set<ExerciseGroup> FLOOR = EnumSet.of(
+            ExerciseGroup.PELVIC_FLOOR_ENDURANCE, ExerciseGroup.PELVIC_FLOOR_QUICK, ExerciseGroup.PELVIC_FLOOR_AREAS);
 
     private static final Rule REST = Rule.code("SURG-REST")
             .client("In the first two weeks after an operation: breath, easy movement of the feet and short walks.")
@@ -145,11 +145,11 @@ final class HealingRules {
     }
 
     /** What a rule finds in one operation. */
-    private interface Look {
+    private interface WoundState {
         void at(Facts facts, Findings found, Surgery surgery);
     }
 
-    private static BiConsumer<Facts, Findings> each(Look look) {
+    private static BiConsumer<Facts, Findings> each(WoundState look) {
         return (facts, found) -> facts.surgeries().forEach(surgery -> look.at(facts, found, surgery));
     }
 
@@ -185,11 +185,17 @@ final class HealingRules {
     private static boolean isRestful(Move move) {
         boolean strained = move.has(Demand.BRACED) || move.has(Demand.EMPTY_PAUSE) || move.has(Demand.WRAPPED);
         boolean easy = move.load() == 0 && !pullsOnTheWound(move) && !strained;
-        boolean lettingGo = move.strand() == Strand.RELEASE && !move.has(Demand.ROUNDED) && !move.has(Demand.WIDE);
-        boolean feet = move.strand() == Strand.BALANCE && !move.has(Demand.BALANCE) && !move.has(Demand.SINGLE_LEG);
+        boolean lettingGo =
+                move.strand() == ExerciseGroup.RELEASE && !move.has(Demand.ROUNDED) && !move.has(Demand.WIDE);
+        boolean feet =
+                move.strand() == ExerciseGroup.BALANCE && !move.has(Demand.BALANCE) && !move.has(Demand.SINGLE_LEG);
         boolean gentle = FLOOR.contains(move.strand()) && !move.has(Demand.INNER_THIGH_SQUEEZE);
         return easy
-                && (move.strand() == Strand.BREATH || move.strand() == Strand.CONNECT || gentle || lettingGo || feet);
+                && (move.strand() == ExerciseGroup.BREATH
+                        || move.strand() == ExerciseGroup.CONNECT
+                        || gentle
+                        || lettingGo
+                        || feet);
     }
 
     private static Gate wound(Facts facts, Evidence fact) {

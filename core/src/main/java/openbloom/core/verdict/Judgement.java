@@ -85,7 +85,7 @@ public final class Judgement {
 
     public Verdict of(Move move) {
         Verdict own = ownVerdict(move);
-        return own.kind() == Kind.SWAP ? swapped(own) : own;
+        return own.kind() == VerdictKind.SWAP ? swapped(own) : own;
     }
 
     /** Whether the rules found the same in both, however the facts are worded; then every verdict is the same too. */
@@ -122,10 +122,11 @@ public final class Judgement {
     private Verdict swapped(Verdict own) {
         Optional<Move> target = meanwhile(own.move());
         if (target.isPresent()) {
-            return new Verdict(own.move(), Kind.SWAP, NO_ADJUSTMENTS, target, List.of(), own.reasons());
+            return new Verdict(own.move(), VerdictKind.SWAP, NO_ADJUSTMENTS, target, List.of(), own.reasons());
         }
         Gate version = Gate.of(GateKind.A_VERSION_THAT_PASSES, false, NO_VERSION);
-        return new Verdict(own.move(), Kind.NOT_YET, NO_ADJUSTMENTS, Optional.empty(), List.of(version), own.reasons());
+        return new Verdict(
+                own.move(), VerdictKind.NOT_YET, NO_ADJUSTMENTS, Optional.empty(), List.of(version), own.reasons());
     }
 
     /** Every condition that bears on a move, met or not, in the order of the rule book. */
@@ -161,29 +162,29 @@ public final class Judgement {
     }
 
     private Verdict judge(Move move) {
-        Kind kind = Kind.GO;
+        VerdictKind kind = VerdictKind.GO;
         Set<Adjustment> adjustments = EnumSet.noneOf(Adjustment.class);
         Set<Gate> gates = new LinkedHashSet<>();
         List<Reason> reasons = new ArrayList<>();
         for (Finding finding : findings) {
             if (finding.touches().test(move)) {
-                Kind found = finding.kindFor(move);
+                VerdictKind found = finding.kindFor(move);
                 kind = found.isStrongerThan(kind) ? found : kind;
                 adjustments.addAll(finding.adjustments());
                 gates.addAll(finding.gates());
                 finding.reason().ifPresent(reason -> keepStrictest(reasons, reason.as(found)));
             }
         }
-        Kind strongest = kind;
-        if (strongest.isStrongerThan(Kind.ADJUST)) {
+        VerdictKind strongest = kind;
+        if (strongest.isStrongerThan(VerdictKind.ADJUST)) {
             reasons.removeIf(reason -> strongest.isStrongerThan(reason.kind()));
         }
         return new Verdict(
                 move,
                 kind,
-                kind == Kind.ADJUST ? adjustments : NO_ADJUSTMENTS,
+                kind == VerdictKind.ADJUST ? adjustments : NO_ADJUSTMENTS,
                 Optional.empty(),
-                kind == Kind.NOT_YET ? List.copyOf(gates) : List.of(),
+                kind == VerdictKind.NOT_YET ? List.copyOf(gates) : List.of(),
                 List.copyOf(reasons));
     }
 }

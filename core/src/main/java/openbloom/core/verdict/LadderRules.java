@@ -4,10 +4,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import openbloom.core.evidence.Published;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Kit;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
-import openbloom.core.record.Standing;
+import openbloom.core.record.LadderStatus;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
 import openbloom.core.words.Evidence;
@@ -26,7 +26,7 @@ final class LadderRules {
             .client("One step at a time: the step below comes first.")
             .instructor("More than one rung above the highest she has done well in this strand.")
             .looks((facts, found) -> {
-                for (Strand strand : Strand.values()) {
+                for (ExerciseGroup strand : ExerciseGroup.values()) {
                     if (facts.isWritten(strand)) {
                         next(strand, facts, found);
                     }
@@ -57,7 +57,7 @@ final class LadderRules {
                     "Impact waits for a rung that was seen, unless she trained regularly before; an athlete begins soft"
                             + " and low.")
             .looks((facts, found) -> {
-                if (facts.isWritten(Strand.IMPACT)) {
+                if (facts.isWritten(ExerciseGroup.IMPACT)) {
                     return;
                 }
                 int most = impactBy(facts);
@@ -82,7 +82,7 @@ final class LadderRules {
         return List.of(NEXT, START, START_LATER, START_IMPACT, MISSING);
     }
 
-    private static void next(Strand strand, Facts facts, Findings found) {
+    private static void next(ExerciseGroup strand, Facts facts, Findings found) {
         int achieved = facts.achieved(strand);
         Evidence fact = new Evidence.RungDone(strand, achieved);
         Gate below = Gate.of(GateKind.RUNG_BELOW, false, achieved == 0 ? "none done yet" : fact.words());
@@ -108,8 +108,8 @@ final class LadderRules {
     }
 
     /** A rung that was done makes nothing stricter than none; doming, a hold, pain or a decision set the ladder anew. */
-    private static boolean isStartKnown(Strand strand, Facts facts) {
-        Standing standing = facts.client().standing();
+    private static boolean isStartKnown(ExerciseGroup strand, Facts facts) {
+        LadderStatus standing = facts.client().standing();
         return !standing.ceilings().containsKey(strand)
                 && !standing.flat().containsKey(strand)
                 && !standing.working().containsKey(strand)
@@ -119,7 +119,7 @@ final class LadderRules {
 
     /** A landing of the ladder of impact: it goes by impact; elsewhere an impact goes by its load, too. */
     private static boolean isLanding(Move move) {
-        return move.strand() == Strand.IMPACT && move.isImpact();
+        return move.strand() == ExerciseGroup.IMPACT && move.isImpact();
     }
 
     private static boolean isOpenByStart(Move move, Facts facts) {
@@ -170,7 +170,7 @@ final class LadderRules {
                 || move.isImpact() && facts.isPregnantFrom(Published.THIRD_TRIMESTER.amount());
     }
 
-    private static String strandWords(Strand strand) {
+    private static String strandWords(ExerciseGroup strand) {
         return strand.words().toLowerCase(Locale.ROOT);
     }
 

@@ -1,6 +1,7 @@
 package openbloom.core.verdict;
 
 import java.util.List;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
@@ -8,7 +9,6 @@ import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.GapReading;
 import openbloom.core.gap.GapState;
 import openbloom.core.screening.Symptom;
-import openbloom.core.stage.Told;
 
 /** What the midline lets her load: width alone says little, depth, firmness and doming say more. */
 enum Midline {
@@ -23,22 +23,22 @@ enum Midline {
 
     static Midline of(Facts facts) {
         if (facts.isPregnant()) {
-            return facts.domed() == Told.YES ? SOFT : NO_GATE;
+            return facts.domed() == YesNoUnknown.YES ? SOFT : NO_GATE;
         }
         if (!concerns(facts)) {
             return NO_GATE;
         }
-        boolean looked = facts.isGapFresh() && facts.domed() == Told.NO;
+        boolean looked = facts.isGapFresh() && facts.domed() == YesNoUnknown.NO;
         if (!looked || !isFirmEverywhere(facts)) {
             return SOFT;
         }
-        return facts.gapRecovered() == Told.YES ? HOLDING : PART;
+        return facts.gapRecovered() == YesNoUnknown.YES ? HOLDING : PART;
     }
 
     private static boolean concerns(Facts facts) {
         return facts.client().background().mayHaveGivenBirth()
                 || facts.client().situation().birth().isPresent()
-                || facts.domed() == Told.YES
+                || facts.domed() == YesNoUnknown.YES
                 || !facts.client().standing().ceilings().isEmpty()
                 || facts.client().has(Symptom.BELLY_PUSHES_OUT);
     }
@@ -70,7 +70,7 @@ enum Midline {
     /** Whether a doming or a soft floor was seen, rather than nobody having looked. */
     static boolean wasSeenSoft(Facts facts) {
         return facts.isGapFresh()
-                && (facts.domed() == Told.YES
+                && (facts.domed() == YesNoUnknown.YES
                         || facts.client()
                                 .checks()
                                 .gap()

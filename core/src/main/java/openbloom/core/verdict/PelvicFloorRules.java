@@ -5,9 +5,9 @@ import java.util.function.Predicate;
 import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 import openbloom.core.moves.Demand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.PelvicTone;
-import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
@@ -180,7 +180,7 @@ final class PelvicFloorRules {
     }
 
     private static boolean isAreaWork(Move move) {
-        return move.strand() == Strand.PELVIC_FLOOR_AREAS;
+        return move.strand() == ExerciseGroup.PELVIC_FLOOR_AREAS;
     }
 
     /** Any work of the floor itself but letting go. */

@@ -18,27 +18,27 @@ import static openbloom.core.verdict.Adjustment.SUPPORT_WITHIN_REACH;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 import openbloom.core.moves.Demand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Flexion;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Position;
 import openbloom.core.moves.Rotation;
-import openbloom.core.moves.Strand;
-import openbloom.core.record.Choice;
+import openbloom.core.record.ApproachChoice;
 import openbloom.core.record.Question;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
-import openbloom.core.stage.Told;
 import openbloom.core.words.Evidence;
 import openbloom.core.words.Topic;
 
 /** What changes while she is pregnant. */
 final class PregnancyRules {
     private static final Set<Symptom> AGAINST_JUMPING = Symptom.AGAINST_IMPACT;
-    private static final Set<Strand> MIDLINE_STRANDS =
-            Set.of(Strand.CONNECT, Strand.LIMB_LOAD, Strand.FRONT_SUPPORT, Strand.HANDS_AND_KNEES);
+    private static final Set<ExerciseGroup> MIDLINE_STRANDS = Set.of(
+            ExerciseGroup.CONNECT, ExerciseGroup.LIMB_LOAD, ExerciseGroup.FRONT_SUPPORT, ExerciseGroup.HANDS_AND_KNEES);
 
     private static final Rule DIZZY = Rule.code("PREG-SUP-DIZZY")
             .client("You felt unwell lying on your back, so we leave that position out.")
@@ -149,7 +149,7 @@ final class PregnancyRules {
                             facts.weeks(),
                             SUPPORT_WITHIN_REACH);
                     found.adjust(
-                            move -> isUnsteady(move) && move.strand() == Strand.HANDS_AND_KNEES,
+                            move -> isUnsteady(move) && move.strand() == ExerciseGroup.HANDS_AND_KNEES,
                             facts.weeks(),
                             Adjustment.TOES_STAY_DOWN);
                 }
@@ -196,7 +196,7 @@ final class PregnancyRules {
             .client("Nobody has looked lately whether your belly domes, so we watch it while you work.")
             .instructor("From the second trimester, doming not looked at: the middle loads with the midline in view.")
             .looks((facts, found) -> {
-                if (facts.isPregnantFrom(SECOND_TRIMESTER.amount()) && facts.domed() == Told.UNKNOWN) {
+                if (facts.isPregnantFrom(SECOND_TRIMESTER.amount()) && facts.domed() == YesNoUnknown.UNKNOWN) {
                     found.adjust(
                             move -> GapRules.needsAReading(move) && !facts.isSeenFlat(move),
                             facts.doming(),
@@ -262,10 +262,11 @@ final class PregnancyRules {
     }
 
     private static void notOnTheBack(Facts facts, Findings found) {
-        int limit = facts.follows(Choice.NONE_FROM_18) ? SUPINE_EARLY_LIMIT.amount() : SUPINE_LATE_LIMIT.amount();
-        if (!facts.follows(Choice.BY_SYMPTOMS) && facts.isPregnantFrom(limit)) {
+        int limit =
+                facts.follows(ApproachChoice.NONE_FROM_18) ? SUPINE_EARLY_LIMIT.amount() : SUPINE_LATE_LIMIT.amount();
+        if (!facts.follows(ApproachChoice.BY_SYMPTOMS) && facts.isPregnantFrom(limit)) {
             found.swap(Move::isOnTheBack, facts.weeks());
-        } else if (facts.follows(Choice.BY_SYMPTOMS) && facts.isPregnantFrom(VESSEL_COMPRESSION.amount())) {
+        } else if (facts.follows(ApproachChoice.BY_SYMPTOMS) && facts.isPregnantFrom(VESSEL_COMPRESSION.amount())) {
             swapUnlessAsked(facts, found);
         }
     }
@@ -289,7 +290,7 @@ final class PregnancyRules {
         if (facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
             found.swap(move -> move.isCurl(), facts.weeks());
             found.adjust(move -> move.demands().flexion() == Flexion.HEAD, facts.weeks(), Adjustment.HEAD_SUPPORTED);
-        } else if (facts.isPregnant() && facts.domed() == Told.YES) {
+        } else if (facts.isPregnant() && facts.domed() == YesNoUnknown.YES) {
             found.swap(Move::isCurl, facts.doming());
         }
     }
@@ -298,13 +299,13 @@ final class PregnancyRules {
         Predicate<Move> squeeze = move -> move.has(Demand.INNER_THIGH_SQUEEZE);
         if (facts.isPregnant()) {
             found.adjust(move -> move.has(Demand.LEGS_TOGETHER), facts.weeks(), FEET_APART);
-            if (facts.follows(Choice.SQUEEZE_IF_COMFORTABLE)) {
+            if (facts.follows(ApproachChoice.SQUEEZE_IF_COMFORTABLE)) {
                 found.adjust(squeeze, facts.weeks(), Adjustment.GENTLE_AND_LET_GO);
             } else {
                 found.swap(squeeze, facts.weeks());
             }
-        } else if (facts.follows(Choice.SQUEEZE_AVOIDED)) {
-            found.swap(squeeze, new Evidence.Chosen(Choice.SQUEEZE_AVOIDED));
+        } else if (facts.follows(ApproachChoice.SQUEEZE_AVOIDED)) {
+            found.swap(squeeze, new Evidence.Chosen(ApproachChoice.SQUEEZE_AVOIDED));
         } else if (facts.has(Symptom.PELVIC_GIRDLE_PAIN)) {
             found.adjust(squeeze, facts.told(Symptom.PELVIC_GIRDLE_PAIN), Adjustment.GENTLE_AND_LET_GO);
         }

@@ -8,14 +8,14 @@ import openbloom.core.words.Evidence;
  * @param evidence what triggered the rule
  * @param kind what the rule alone would make of the move
  */
-public record Reason(Rule rule, Evidence evidence, Kind kind) {
+public record Reason(Rule rule, Evidence evidence, VerdictKind kind) {
     /** What triggered the rule, in words. */
     public String fact() {
         return evidence.words();
     }
 
     /** The same reason for what it comes to with one move. */
-    Reason as(Kind found) {
+    Reason as(VerdictKind found) {
         return found == kind ? this : new Reason(rule, evidence, found);
     }
 

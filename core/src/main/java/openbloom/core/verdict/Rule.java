@@ -33,8 +33,8 @@ public final class Rule {
         this.look = look;
     }
 
-    static Draft code(String code) {
-        return new Draft(code);
+    static RuleDraft code(String code) {
+        return new RuleDraft(code);
     }
 
     void look(Facts facts, Findings findings) {
@@ -59,7 +59,7 @@ public final class Rule {
 
     /** For a rule of practice: what it rests on and what would change our mind. */
     public Optional<String> basis() {
-        return Practice.of(this);
+        return PracticeBasis.of(this);
     }
 
     public Optional<Question> question() {
@@ -72,35 +72,35 @@ public final class Rule {
     }
 
     /** A rule being written down. */
-    static final class Draft {
+    static final class RuleDraft {
         private final String code;
         private String client = "";
         private String instructor = "";
         private Source source = Source.COMMON_PRACTICE;
         private Optional<Question> question = Optional.empty();
 
-        private Draft(String code) {
+        private RuleDraft(String code) {
             this.code = code;
         }
 
         /** @param numbers for each {@code {}} of the sentence */
-        Draft client(String sentence, Published... numbers) {
+        RuleDraft client(String sentence, Published... numbers) {
             client = Published.said(sentence, numbers);
             return this;
         }
 
         /** @param numbers for each {@code {}} of the sentence */
-        Draft instructor(String sentence, Published... numbers) {
+        RuleDraft instructor(String sentence, Published... numbers) {
             instructor = Published.said(sentence, numbers);
             return this;
         }
 
-        Draft source(Source key) {
+        RuleDraft source(Source key) {
             source = key;
             return this;
         }
 
-        Draft by(Question approach) {
+        RuleDraft by(Question approach) {
             question = Optional.of(approach);
             return this;
         }

@@ -11,19 +11,19 @@ public final class RuleBook {
     /** Stored with every plan, so that a verdict can be explained by the rules it was made with. */
     public static final String VERSION = "2026-11-v6";
 
-    private static final List<Chapter> CHAPTERS = List.of(
-            new Chapter("Warning signs, and what has to be asked first", StopRules.all()),
-            new Chapter("Pregnancy", PregnancyRules.all()),
-            new Chapter("After a birth", AfterBirthRules.all()),
-            new Chapter("Early after a birth", EarlyRules.all()),
-            new Chapter("After an operation, and wounds", HealingRules.all()),
-            new Chapter("The gap", GapRules.all()),
-            new Chapter("Pelvic floor", PelvicFloorRules.all()),
-            new Chapter("Conditions and pain", BodyRules.all()),
-            new Chapter("Falls and age", FallRules.all()),
-            new Chapter("What checks found", CheckRules.all()),
-            new Chapter("Ladders and kit", LadderRules.all()),
-            new Chapter("Her approach", ApproachRules.all()));
+    private static final List<RuleChapter> CHAPTERS = List.of(
+            new RuleChapter("Warning signs, and what has to be asked first", StopRules.all()),
+            new RuleChapter("Pregnancy", PregnancyRules.all()),
+            new RuleChapter("After a birth", AfterBirthRules.all()),
+            new RuleChapter("Early after a birth", EarlyRules.all()),
+            new RuleChapter("After an operation, and wounds", HealingRules.all()),
+            new RuleChapter("The gap", GapRules.all()),
+            new RuleChapter("Pelvic floor", PelvicFloorRules.all()),
+            new RuleChapter("Conditions and pain", BodyRules.all()),
+            new RuleChapter("Falls and age", FallRules.all()),
+            new RuleChapter("What checks found", CheckRules.all()),
+            new RuleChapter("Ladders and kit", LadderRules.all()),
+            new RuleChapter("Her approach", ApproachRules.all()));
 
     private static final List<Rule> RULES =
             CHAPTERS.stream().flatMap(chapter -> chapter.rules().stream()).toList();
@@ -33,13 +33,13 @@ public final class RuleBook {
     private RuleBook() {}
 
     /** Rules of one kind, in the order their reasons are told. */
-    public record Chapter(String title, List<Rule> rules) {
-        public Chapter {
+    public record RuleChapter(String title, List<Rule> rules) {
+        public RuleChapter {
             rules = List.copyOf(rules);
         }
     }
 
-    public static List<Chapter> chapters() {
+    public static List<RuleChapter> chapters() {
         return CHAPTERS;
     }
 

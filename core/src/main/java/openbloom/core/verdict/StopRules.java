@@ -10,11 +10,11 @@ import java.util.stream.Stream;
 import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 import openbloom.core.moves.Demand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Flexion;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Position;
-import openbloom.core.moves.Strand;
-import openbloom.core.record.ClinicianLimit;
+import openbloom.core.record.ClinicalRestriction;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Contraindication;
 import openbloom.core.screening.WarningSign;
@@ -27,13 +27,13 @@ import openbloom.core.words.Topic;
 /** Warning signs, contraindications and clearance. */
 final class StopRules {
     /** What a woman may do in the first weeks before anyone has cleared her: nothing that loads the midline. */
-    private static final Set<Strand> BEFORE_CLEARANCE = EnumSet.of(
-            Strand.BREATH,
-            Strand.CONNECT,
-            Strand.PELVIC_FLOOR_ENDURANCE,
-            Strand.PELVIC_FLOOR_QUICK,
-            Strand.PELVIC_FLOOR_AREAS,
-            Strand.RELEASE);
+    private static final Set<ExerciseGroup> BEFORE_CLEARANCE = EnumSet.of(
+            ExerciseGroup.BREATH,
+            ExerciseGroup.CONNECT,
+            ExerciseGroup.PELVIC_FLOOR_ENDURANCE,
+            ExerciseGroup.PELVIC_FLOOR_QUICK,
+            ExerciseGroup.PELVIC_FLOOR_AREAS,
+            ExerciseGroup.RELEASE);
 
     private static final Rule CLEARANCE = Rule.code("STOP-CLEAR-WEEKS")
             .client(
@@ -141,7 +141,7 @@ final class StopRules {
         return move.load() > 1
                 || move.isImpact()
                 || move.demands().flexion() != Flexion.NONE
-                || move.strand() == Strand.SCAR
+                || move.strand() == ExerciseGroup.SCAR
                 || onTheFrontAfterCaesarean;
     }
 
@@ -209,7 +209,7 @@ final class StopRules {
         if (facts.isWithinOfBirth(Published.FULL_CHECK_AFTER_BIRTH)) {
             Predicate<Move> rising = move -> move.has(Demand.SQUAT) && move.position() == Position.SEATED_CHAIR;
             Predicate<Move> allowed = move -> BEFORE_CLEARANCE.contains(move.strand()) && move.load() <= 1
-                    || move.strand() == Strand.MOBILITY && move.load() == 0
+                    || move.strand() == ExerciseGroup.MOBILITY && move.load() == 0
                     || move.isWalking()
                     || rising.test(move)
                     || EarlyMoves.areOpen(facts, move);
@@ -223,7 +223,7 @@ final class StopRules {
     private static void limits(Facts facts, Findings found) {
         facts.clearance()
                 .ifPresent(given -> given.readable().stream()
-                        .filter(limit -> limit != ClinicianLimit.WORDS_UNDERSTOOD)
+                        .filter(limit -> limit != ClinicalRestriction.WORDS_UNDERSTOOD)
                         .sorted()
                         .forEach(limit -> {
                             Evidence fact = new Evidence.LimitSet(limit.words(), false, given.by(), given.date());

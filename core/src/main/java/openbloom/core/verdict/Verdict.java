@@ -10,14 +10,14 @@ import openbloom.core.stage.Gate;
 /**
  * What one woman may do with one move on one day, and why.
  *
- * @param adjustments how the move is changed; empty unless {@link Kind#ADJUST}
- * @param swapTo what she does instead; present only for {@link Kind#SWAP}, and always a move that passes for her
+ * @param adjustments how the move is changed; empty unless {@link VerdictKind#ADJUST}
+ * @param swapTo what she does instead; present only for {@link VerdictKind#SWAP}, and always a move that passes for her
  * @param gates what must be true before a move that is not yet allowed; empty for other verdicts
  * @param reasons every rule that had something to say, in the order of the rule book
  */
 public record Verdict(
         Move move,
-        Kind kind,
+        VerdictKind kind,
         Set<Adjustment> adjustments,
         Optional<Move> swapTo,
         List<Gate> gates,

@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import openbloom.core.figure.Change;
+import openbloom.core.figure.FigureChange;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Move;
@@ -20,21 +20,21 @@ import openbloom.core.moves.Position;
  */
 public final class Versions {
     /** Changes that can be seen in a picture. */
-    private static final Map<Adjustment, Change> SEEN = new EnumMap<>(Map.ofEntries(
-            Map.entry(Adjustment.SMALLER_RANGE, Change.SMALLER_RANGE),
-            Map.entry(Adjustment.MID_RANGE, Change.SMALLER_RANGE),
-            Map.entry(Adjustment.SYMMETRICAL, Change.SMALLER_RANGE),
-            Map.entry(Adjustment.SOFT_AND_LOW, Change.SMALLER_RANGE),
-            Map.entry(Adjustment.SMALL_OPEN_TURN, Change.SMALLER_RANGE),
-            Map.entry(Adjustment.FEET_APART, Change.FEET_APART),
-            Map.entry(Adjustment.PROP_UP, Change.CHEST_PROPPED),
-            Map.entry(Adjustment.ARMS_LOW, Change.ARMS_LOW),
-            Map.entry(Adjustment.FOREARMS_OR_FISTS, Change.ON_FISTS),
-            Map.entry(Adjustment.SUPPORT_WITHIN_REACH, Change.SUPPORT_NEAR),
-            Map.entry(Adjustment.HEAD_SUPPORTED, Change.HEAD_SUPPORTED),
-            Map.entry(Adjustment.KNEES_CLOSER, Change.KNEES_CLOSER),
-            Map.entry(Adjustment.BOX_DEPTH, Change.TO_A_BOX),
-            Map.entry(Adjustment.RAISED_SEAT, Change.TO_A_BOX)));
+    private static final Map<Adjustment, FigureChange> SEEN = new EnumMap<>(Map.ofEntries(
+            Map.entry(Adjustment.SMALLER_RANGE, FigureChange.SMALLER_RANGE),
+            Map.entry(Adjustment.MID_RANGE, FigureChange.SMALLER_RANGE),
+            Map.entry(Adjustment.SYMMETRICAL, FigureChange.SMALLER_RANGE),
+            Map.entry(Adjustment.SOFT_AND_LOW, FigureChange.SMALLER_RANGE),
+            Map.entry(Adjustment.SMALL_OPEN_TURN, FigureChange.SMALLER_RANGE),
+            Map.entry(Adjustment.FEET_APART, FigureChange.FEET_APART),
+            Map.entry(Adjustment.PROP_UP, FigureChange.CHEST_PROPPED),
+            Map.entry(Adjustment.ARMS_LOW, FigureChange.ARMS_LOW),
+            Map.entry(Adjustment.FOREARMS_OR_FISTS, FigureChange.ON_FISTS),
+            Map.entry(Adjustment.SUPPORT_WITHIN_REACH, FigureChange.SUPPORT_NEAR),
+            Map.entry(Adjustment.HEAD_SUPPORTED, FigureChange.HEAD_SUPPORTED),
+            Map.entry(Adjustment.KNEES_CLOSER, FigureChange.KNEES_CLOSER),
+            Map.entry(Adjustment.BOX_DEPTH, FigureChange.TO_A_BOX),
+            Map.entry(Adjustment.RAISED_SEAT, FigureChange.TO_A_BOX)));
 
     /** Changes that are made only if something shows, or that are the same move to a box: she begins with her own picture. */
     private static final Set<Adjustment> SAME_MOVE =
@@ -58,15 +58,15 @@ public final class Versions {
     }
 
     /** What an adjustment changes in the picture of a move; empty where nothing is to be seen. */
-    public static Optional<Change> seen(Adjustment adjustment) {
+    public static Optional<FigureChange> seen(Adjustment adjustment) {
         return Optional.ofNullable(SEEN.get(adjustment));
     }
 
     /** All that is to be seen of some adjustments. */
-    public static Set<Change> seen(Collection<Adjustment> adjustments) {
+    public static Set<FigureChange> seen(Collection<Adjustment> adjustments) {
         return adjustments.stream()
                 .flatMap(adjustment -> seen(adjustment).stream())
-                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Change.class)));
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(FigureChange.class)));
     }
 
     /** The move whose picture shows a move with its adjustments: a version of it, or the move itself. */

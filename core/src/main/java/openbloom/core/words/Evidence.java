@@ -2,16 +2,17 @@ package openbloom.core.words;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.BreathZone;
 import openbloom.core.breath.ConnectFault;
 import openbloom.core.breath.ConnectPosition;
 import openbloom.core.dating.GestationalAge;
 import openbloom.core.gap.SchoolAnswer;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.Tone;
-import openbloom.core.record.Choice;
+import openbloom.core.record.ApproachChoice;
 import openbloom.core.record.Falls;
 import openbloom.core.record.PainHold;
 import openbloom.core.record.Surgery;
@@ -22,7 +23,6 @@ import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 
 /** What made a rule speak: typed values and, where it has one, the day they are of. */
 public sealed interface Evidence {
@@ -94,7 +94,7 @@ public sealed interface Evidence {
     }
 
     /** What the midline did on the small head lift. */
-    record HeadLift(Told domed, Optional<LocalDate> on) implements Evidence {}
+    record HeadLift(YesNoUnknown domed, Optional<LocalDate> on) implements Evidence {}
 
     /** When the gap was last read. */
     record LastRead(Optional<LocalDate> on) implements Evidence {}
@@ -119,7 +119,7 @@ public sealed interface Evidence {
     record TestsPassed(int passed, int of, Optional<LocalDate> on) implements Evidence {}
 
     /** A choice of her approach. */
-    record Chosen(Choice choice) implements Evidence {}
+    record Chosen(ApproachChoice choice) implements Evidence {}
 
     /** Active straight leg raise, both sides together, 0 to 10. */
     record LegRaise(int score) implements Evidence {}
@@ -149,10 +149,10 @@ public sealed interface Evidence {
     record WeakerSide(SideCheck.Weaker side) implements Evidence {}
 
     /** The highest rung of a strand she has done well. */
-    record RungDone(Strand strand, int rung) implements Evidence {}
+    record RungDone(ExerciseGroup strand, int rung) implements Evidence {}
 
     /** The highest rung of a strand that stayed flat; 0 when not even the first. */
-    record FlatUpTo(Strand strand, int rung) implements Evidence {}
+    record FlatUpTo(ExerciseGroup strand, int rung) implements Evidence {}
 
     /** Something a move needs is not at hand. */
     record Steadiness(Falls falls) implements Evidence {}

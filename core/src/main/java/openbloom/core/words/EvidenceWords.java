@@ -4,9 +4,9 @@ import java.time.LocalDate;
 import java.util.Locale;
 import java.util.Optional;
 import openbloom.core.Days;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.pelvicfloor.LettingGo;
-import openbloom.core.record.Choice;
-import openbloom.core.stage.Told;
+import openbloom.core.record.ApproachChoice;
 
 /** The words for what made a rule speak. */
 final class EvidenceWords {
@@ -38,7 +38,7 @@ final class EvidenceWords {
         } else if (evidence instanceof Evidence.NotAsked not) {
             words = not.topic().words();
         } else if (evidence instanceof Evidence.Chosen chosen) {
-            words = chosen.choice() == Choice.SQUEEZE_AVOIDED
+            words = chosen.choice() == ApproachChoice.SQUEEZE_AVOIDED
                     ? "her approach avoids the inner-thigh squeeze"
                     : "her approach: " + chosen.choice().words();
         }
@@ -93,7 +93,7 @@ final class EvidenceWords {
         return Optional.ofNullable(words);
     }
 
-    static String lift(Told domed) {
+    static String lift(YesNoUnknown domed) {
         return switch (domed) {
             case NO -> "flat on the head lift";
             case YES -> "domes on the head lift";

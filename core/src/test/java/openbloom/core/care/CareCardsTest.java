@@ -5,13 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.dating.Dating;
 import openbloom.core.record.Client;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 import openbloom.core.verdict.Facts;
 import org.junit.jupiter.api.Test;
 
@@ -26,29 +26,32 @@ class CareCardsTest {
                 .toList();
     }
 
-    private static Client.Builder born(int daysAgo, BirthKind kind, Told woundClosed) {
+    private static Client.Builder born(int daysAgo, BirthKind kind, YesNoUnknown woundClosed) {
         return Client.of(1, 1, 31).gaveBirth(new Birth(DAY.minusDays(daysAgo), kind, Tear.NONE, woundClosed));
     }
 
     @Test
     void offersTheBinderInTheFirstSixWeeksOnly() {
-        assertThat(offered(born(41, BirthKind.VAGINAL, Told.YES))).contains("binder");
-        assertThat(offered(born(42, BirthKind.VAGINAL, Told.YES))).doesNotContain("binder");
+        assertThat(offered(born(41, BirthKind.VAGINAL, YesNoUnknown.YES))).contains("binder");
+        assertThat(offered(born(42, BirthKind.VAGINAL, YesNoUnknown.YES))).doesNotContain("binder");
         assertThat(offered(Client.of(0, 1, 31).pregnant(Dating.stated(DAY.plusWeeks(10)))))
                 .containsExactly("getting-up", "rolling-over", "coughing", "toilet");
     }
 
     @Test
     void offersSiliconeOnlyOnAClosedCaesareanWoundFromSixWeeks() {
-        assertThat(offered(born(42, BirthKind.CAESAREAN, Told.YES))).contains("silicone", "belly-massage");
-        assertThat(offered(born(41, BirthKind.CAESAREAN, Told.YES))).doesNotContain("silicone", "belly-massage");
-        assertThat(offered(born(60, BirthKind.CAESAREAN, Told.UNKNOWN))).doesNotContain("silicone", "belly-massage");
-        assertThat(offered(born(60, BirthKind.VAGINAL, Told.YES))).doesNotContain("silicone");
+        assertThat(offered(born(42, BirthKind.CAESAREAN, YesNoUnknown.YES))).contains("silicone", "belly-massage");
+        assertThat(offered(born(41, BirthKind.CAESAREAN, YesNoUnknown.YES)))
+                .doesNotContain("silicone", "belly-massage");
+        assertThat(offered(born(60, BirthKind.CAESAREAN, YesNoUnknown.UNKNOWN)))
+                .doesNotContain("silicone", "belly-massage");
+        assertThat(offered(born(60, BirthKind.VAGINAL, YesNoUnknown.YES))).doesNotContain("silicone");
     }
 
     @Test
     void offersNothingWhileAWarningSignStands() {
-        assertThat(offered(born(10, BirthKind.VAGINAL, Told.YES).warningSigns(DAY, Set.of(WarningSign.HEAVY_BLEEDING))))
+        assertThat(offered(born(10, BirthKind.VAGINAL, YesNoUnknown.YES)
+                        .warningSigns(DAY, Set.of(WarningSign.HEAVY_BLEEDING))))
                 .isEmpty();
     }
 

@@ -12,9 +12,6 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import net.jqwik.api.Example;
-import openbloom.core.figure.Pose.Reach;
-import openbloom.core.figure.Skeleton.Part;
-import openbloom.core.figure.Skeleton.Rest;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Move;
@@ -35,7 +32,7 @@ class ChangedTest {
             List.of(BodyStage.NEITHER, new BodyStage.Pregnant(24), new BodyStage.Pregnant(34));
 
     /** A move's figure with a change some rule can ask for, at one end. */
-    private record Shown(String move, String figure, Change change, BodyStage stage, Pose pose, Skeleton body) {
+    private record Shown(String move, String figure, FigureChange change, BodyStage stage, Pose pose, Skeleton body) {
         String where(String what) {
             return move + " (" + figure + ") " + change + " " + stage + ": " + what;
         }
@@ -74,7 +71,7 @@ class ChangedTest {
                         .flatMap(change -> STAGES.stream().flatMap(stage -> shown(move, change, stage))));
     }
 
-    private static Stream<Shown> shown(Move move, Change change, BodyStage stage) {
+    private static Stream<Shown> shown(Move move, FigureChange change, BodyStage stage) {
         String id = move.teaching().figure();
         Figure.Way way = Changed.way(FIGURES.figure(id).at(stage), EnumSet.of(change));
         Skeleton start = Posing.of(way.start(), stage);
@@ -89,7 +86,7 @@ class ChangedTest {
     void bendsJointsOnlyAsPeopleDo() {
         List<String> wrong = new ArrayList<>();
         everyBody().forEach(shown -> {
-            for (Part part : Part.values()) {
+            for (Skeleton.SkeletonPart part : Skeleton.SkeletonPart.values()) {
                 Limb limb = shown.body().limb(part);
                 Vec down = shown.body().pelvis().along().times(-1);
                 double hip = limb.first().along().degreesTo(down);
@@ -105,7 +102,13 @@ class ChangedTest {
     void goesThroughNoFloorAndReachesWhatItReachesFor() {
         List<String> wrong = new ArrayList<>();
         everyBody().forEach(shown -> {
-            for (Rest rest : List.of(Rest.KNEES, Rest.FEET, Rest.HANDS, Rest.SEAT, Rest.HEAD, Rest.ELBOWS)) {
+            for (Skeleton.Resting rest : List.of(
+                    Skeleton.Resting.KNEES,
+                    Skeleton.Resting.FEET,
+                    Skeleton.Resting.HANDS,
+                    Skeleton.Resting.SEAT,
+                    Skeleton.Resting.HEAD,
+                    Skeleton.Resting.ELBOWS)) {
                 double low = shown.body().lowest(List.of(rest));
                 if (low < -0.016) {
                     wrong.add(shown.where("%s at %.3f".formatted(rest, low)));
@@ -113,7 +116,9 @@ class ChangedTest {
             }
             boolean whole = Changed.share(Set.of(shown.change())) == 1;
             shown.pose().limbs().forEach((part, reach) -> {
-                if (whole && reach instanceof Reach.Place place && !shown.pose().onTheSide()) {
+                if (whole
+                        && reach instanceof Pose.Reach.ReachTarget place
+                        && !shown.pose().onTheSide()) {
                     Limb limb = shown.body().limb(part);
                     Vec at = part.isLeg() ? limb.sole() : limb.tip();
                     double off = at.minus(FigureTest.wanted(shown.body(), shown.stage(), part, place))
@@ -134,13 +139,13 @@ class ChangedTest {
         List<String> same = new ArrayList<>();
         for (Move move : CATALOGUE.moves()) {
             changesOf(move).forEach(adjustment -> {
-                Change change = Versions.seen(adjustment).orElseThrow();
+                FigureChange change = Versions.seen(adjustment).orElseThrow();
                 String figure = move.teaching().figure();
                 boolean cannotShow =
-                        change == Change.SMALLER_RANGE && usual(figure).isHeld()
-                                || change == Change.SUPPORT_NEAR && hasSupport(usual(figure))
-                                || change == Change.TO_A_BOX && hasSupport(usual(figure))
-                                || change == Change.ARMS_LOW && hasLowArms(usual(figure));
+                        change == FigureChange.SMALLER_RANGE && usual(figure).isHeld()
+                                || change == FigureChange.SUPPORT_NEAR && hasSupport(usual(figure))
+                                || change == FigureChange.TO_A_BOX && hasSupport(usual(figure))
+                                || change == FigureChange.ARMS_LOW && hasLowArms(usual(figure));
                 if (!cannotShow && picture(figure, Set.of(change)).equals(picture(figure, Set.of()))) {
                     same.add(move.id() + " (" + figure + ") " + adjustment);
                 }
@@ -152,11 +157,11 @@ class ChangedTest {
     /** No version that no adjustment reaches. */
     @Example
     void hasNoChangeThatNoRuleReaches() {
-        Set<Change> reached = asked().values().stream()
+        Set<FigureChange> reached = asked().values().stream()
                 .flatMap(Set::stream)
                 .map(adjustment -> Versions.seen(adjustment).orElseThrow())
                 .collect(Collectors.toSet());
-        assertThat(reached).containsExactlyInAnyOrder(Change.values());
+        assertThat(reached).containsExactlyInAnyOrder(FigureChange.values());
     }
 
     private static Figure.Way usual(String figure) {
@@ -169,13 +174,13 @@ class ChangedTest {
 
     private static boolean hasLowArms(Figure.Way way) {
         Skeleton body = Posing.of(way.end(), BodyStage.NEITHER);
-        return Stream.of(Part.NEAR_ARM, Part.FAR_ARM)
+        return Stream.of(Skeleton.SkeletonPart.NEAR_ARM, Skeleton.SkeletonPart.FAR_ARM)
                 .allMatch(part ->
                         body.limb(part).hold().y() < body.shoulder(part.side()).y() + 0.06);
     }
 
-    private static String picture(String figure, Set<Change> changes) {
+    private static String picture(String figure, Set<FigureChange> changes) {
         return FIGURES.picture(
-                figure, new Look(BodyStage.NEITHER, false, "#3F6B57", "", "", changes, Optional.empty()));
+                figure, new FigureStyle(BodyStage.NEITHER, false, "#3F6B57", "", "", changes, Optional.empty()));
     }
 }

@@ -9,9 +9,6 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
-import openbloom.core.figure.Pose.Reach;
-import openbloom.core.figure.Skeleton.Part;
-import openbloom.core.figure.Skeleton.Rest;
 import org.junit.jupiter.api.Test;
 
 /** What every figure must hold, in every stage in which it is drawn; the expected values stand before each test. */
@@ -57,7 +54,7 @@ class FigureTest {
             Skeleton to = Posing.of(way.end(), BodyStage.NEITHER);
             for (double share : new double[] {0, 0.3, 0.7, 1}) {
                 Skeleton body = from.to(to, share);
-                for (Part part : Part.values()) {
+                for (Skeleton.SkeletonPart part : Skeleton.SkeletonPart.values()) {
                     Limb limb = body.limb(part);
                     double first = limb.middle().minus(limb.root()).length();
                     double second = limb.tip().minus(limb.middle()).length();
@@ -78,7 +75,7 @@ class FigureTest {
     void bendsJointsOnlyAsPeopleDo() {
         List<String> wrong = new ArrayList<>();
         everyBody().forEach(shown -> {
-            for (Part part : Part.values()) {
+            for (Skeleton.SkeletonPart part : Skeleton.SkeletonPart.values()) {
                 Limb limb = shown.body().limb(part);
                 if (limb.bend() < -6 || limb.bend() > 158) {
                     wrong.add(shown.where(part + " bends " + Math.round(limb.bend())));
@@ -99,7 +96,8 @@ class FigureTest {
         List<String> wrong = new ArrayList<>();
         everyBody().forEach(shown -> {
             shown.pose().limbs().forEach((part, reach) -> {
-                if (reach instanceof Reach.Place place && !shown.pose().onTheSide()) {
+                if (reach instanceof Pose.Reach.ReachTarget place
+                        && !shown.pose().onTheSide()) {
                     Limb limb = shown.body().limb(part);
                     Vec at = part.isLeg() ? limb.sole() : limb.tip();
                     double off = at.minus(wanted(shown.body(), shown.stage(), part, place))
@@ -122,7 +120,7 @@ class FigureTest {
     }
 
     /** Where a hand or foot is to be: a hand that would be in the belly lies on it. */
-    static Vec wanted(Skeleton body, BodyStage stage, Part part, Reach.Place place) {
+    static Vec wanted(Skeleton body, BodyStage stage, Skeleton.SkeletonPart part, Pose.Reach.ReachTarget place) {
         return part.isLeg() ? place.target() : new BellyRoom(body, stage).outside(place.target());
     }
 
@@ -143,8 +141,14 @@ class FigureTest {
     void goesThroughNoFloor() {
         List<String> wrong = new ArrayList<>();
         everyBody().forEach(shown -> {
-            List<Rest> all = List.of(Rest.KNEES, Rest.FEET, Rest.HANDS, Rest.SEAT, Rest.HEAD, Rest.ELBOWS);
-            for (Rest rest : all) {
+            List<Skeleton.Resting> all = List.of(
+                    Skeleton.Resting.KNEES,
+                    Skeleton.Resting.FEET,
+                    Skeleton.Resting.HANDS,
+                    Skeleton.Resting.SEAT,
+                    Skeleton.Resting.HEAD,
+                    Skeleton.Resting.ELBOWS);
+            for (Skeleton.Resting rest : all) {
                 double low = shown.body().lowest(List.of(rest));
                 if (low < -0.014) {
                     wrong.add(shown.where(rest + " at %.3f".formatted(low)));
@@ -161,7 +165,7 @@ class FigureTest {
         everyBody().filter(shown -> isFree(shown.pose())).forEach(shown -> {
             Skeleton body = shown.body();
             List<Double> base = new ArrayList<>();
-            for (Part part : Part.values()) {
+            for (Skeleton.SkeletonPart part : Skeleton.SkeletonPart.values()) {
                 Limb limb = body.limb(part);
                 boolean foot = part.isLeg() && limb.sole().y() < 0.02;
                 if (foot) {
@@ -187,20 +191,20 @@ class FigureTest {
     }
 
     private static boolean isFree(Pose pose) {
-        boolean onHerFeetOrKnees = pose.ground().rests().equals(List.of(Rest.FEET))
-                || pose.ground().rests().equals(List.of(Rest.KNEES));
+        boolean onHerFeetOrKnees = pose.ground().rests().equals(List.of(Skeleton.Resting.FEET))
+                || pose.ground().rests().equals(List.of(Skeleton.Resting.KNEES));
         boolean held = pose.props().stream()
-                .anyMatch(prop -> prop.kind() == Prop.Kind.WALL
-                        || prop.kind() == Prop.Kind.CHAIR
-                        || prop.kind() == Prop.Kind.COUNTER
-                        || prop.kind() == Prop.Kind.RAIL
-                        || prop.kind() == Prop.Kind.STEP);
+                .anyMatch(prop -> prop.kind() == Prop.PropKind.WALL
+                        || prop.kind() == Prop.PropKind.CHAIR
+                        || prop.kind() == Prop.PropKind.COUNTER
+                        || prop.kind() == Prop.PropKind.RAIL
+                        || prop.kind() == Prop.PropKind.STEP);
         return onHerFeetOrKnees && !held && !pose.onTheSide();
     }
 
     private static double massX(Skeleton body) {
         double sum = 0.081 * body.headBase().x() + 0.497 * body.spine(0.15).x();
-        for (Part part : Part.values()) {
+        for (Skeleton.SkeletonPart part : Skeleton.SkeletonPart.values()) {
             Limb limb = body.limb(part);
             double first = limb.root().towards(limb.middle(), 0.43).x();
             double second =
@@ -222,7 +226,7 @@ class FigureTest {
                 double furthest = Math.max(
                         crown(from).minus(crown(to)).length(),
                         from.hips().minus(to.hips()).length());
-                for (Part part : Part.values()) {
+                for (Skeleton.SkeletonPart part : Skeleton.SkeletonPart.values()) {
                     furthest = Math.max(
                             furthest,
                             from.limb(part)
@@ -267,8 +271,8 @@ class FigureTest {
         assertThat(wrong).isEmpty();
     }
 
-    private static Look look(BodyStage stage, boolean left) {
-        return new Look(stage, left, "#3F6B57", "Move", "A woman & a <mat>", Set.of(), Optional.empty());
+    private static FigureStyle look(BodyStage stage, boolean left) {
+        return new FigureStyle(stage, left, "#3F6B57", "Move", "A woman & a <mat>", Set.of(), Optional.empty());
     }
 
     private static String inner(String svg) {

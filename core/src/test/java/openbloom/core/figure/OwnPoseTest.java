@@ -74,7 +74,7 @@ class OwnPoseTest {
         assertThat(wrong).isEmpty();
     }
 
-    private static Look look(Optional<OwnPose> own) {
-        return new Look(BodyStage.NEITHER, false, "#3F6B57", "Move", "", Set.of(), own);
+    private static FigureStyle look(Optional<OwnPose> own) {
+        return new FigureStyle(BodyStage.NEITHER, false, "#3F6B57", "Move", "", Set.of(), own);
     }
 }

@@ -10,7 +10,7 @@ import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
-import openbloom.core.stage.Told;
+import openbloom.core.YesNoUnknown;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -104,7 +104,7 @@ class FingersAndGainTest {
                 width,
                 Optional.of(Depth.valueOf(parts[1])),
                 Optional.of(Firmness.of(Integer.parseInt(parts[2]))),
-                Told.UNKNOWN,
+                YesNoUnknown.UNKNOWN,
                 false);
     }
 }

@@ -7,7 +7,7 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import openbloom.core.stage.Told;
+import openbloom.core.YesNoUnknown;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -30,16 +30,18 @@ class GapCheckTest {
 
     @ParameterizedTest
     @CsvSource({"NO;NO, NO", "NO;YES, YES", "YES;UNKNOWN, YES", "NO;UNKNOWN, UNKNOWN", "UNKNOWN;UNKNOWN, UNKNOWN"})
-    void domesIfSeenAnywhereAndIsFlatOnlyIfLookedAtEverywhere(String seen, Told expected) {
-        List<Told> told = Arrays.stream(seen.split(";")).map(Told::valueOf).toList();
+    void domesIfSeenAnywhereAndIsFlatOnlyIfLookedAtEverywhere(String seen, YesNoUnknown expected) {
+        List<YesNoUnknown> told =
+                Arrays.stream(seen.split(";")).map(YesNoUnknown::valueOf).toList();
         GapCheck check = new GapCheck(DAY, List.of(lift(Site.ABOVE, told.get(0)), lift(Site.NAVEL, told.get(1))));
         assertThat(check.domedOnLift()).isEqualTo(expected);
-        assertThat(new GapCheck(DAY, List.of()).domedOnLift()).isEqualTo(Told.UNKNOWN);
+        assertThat(new GapCheck(DAY, List.of()).domedOnLift()).isEqualTo(YesNoUnknown.UNKNOWN);
     }
 
     @Test
     void findsItsReadingsBySiteAndState() {
-        GapCheck check = new GapCheck(DAY, List.of(lift(Site.NAVEL, Told.NO), lift(Site.ABOVE, Told.NO)));
+        GapCheck check =
+                new GapCheck(DAY, List.of(lift(Site.NAVEL, YesNoUnknown.NO), lift(Site.ABOVE, YesNoUnknown.NO)));
         assertThat(check.at(Spot.usual(Site.NAVEL), GapState.LIFT)).isPresent();
         assertThat(check.at(Spot.usual(Site.NAVEL), GapState.REST)).isEmpty();
         assertThat(check.readings()).extracting(GapReading::site).containsExactly(Site.ABOVE, Site.NAVEL);
@@ -74,9 +76,9 @@ class GapCheckTest {
 
     @Test
     void keepsSeveralSpotsOfOneSiteApartFromTheBreastboneDown() {
-        GapReading near = lift(Site.ABOVE, Told.NO);
+        GapReading near = lift(Site.ABOVE, YesNoUnknown.NO);
         GapReading far = new GapReading(
-                Site.ABOVE, 20, GapState.LIFT, Width.ofHalfFingers(4), Depth.SURFACE, Firmness.FIRM, Told.NO);
+                Site.ABOVE, 20, GapState.LIFT, Width.ofHalfFingers(4), Depth.SURFACE, Firmness.FIRM, YesNoUnknown.NO);
         GapCheck check = new GapCheck(DAY, List.of(far, near));
         assertThat(check.spots()).containsExactly(Spot.parse("ABOVE-45"), Spot.parse("ABOVE-20"));
         assertThat(check.at(Spot.parse("ABOVE-20"), GapState.LIFT)).contains(far);
@@ -87,7 +89,13 @@ class GapCheckTest {
     void refusesASiteTooFarAway() {
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new GapReading(
-                        Site.ABOVE, 301, GapState.LIFT, Width.ofHalfFingers(2), Depth.SURFACE, Firmness.FIRM, Told.NO))
+                        Site.ABOVE,
+                        301,
+                        GapState.LIFT,
+                        Width.ofHalfFingers(2),
+                        Depth.SURFACE,
+                        Firmness.FIRM,
+                        YesNoUnknown.NO))
                 .withMessage("Site must be 0 to 300 mm from the navel, but was 301");
         assertThatIllegalArgumentException().isThrownBy(() -> Firmness.of(4));
         assertThatIllegalArgumentException().isThrownBy(() -> new Width.Millimetres(201));
@@ -105,10 +113,10 @@ class GapCheckTest {
     }
 
     private static GapCheck check(LocalDate on) {
-        return new GapCheck(on, List.of(lift(Site.NAVEL, Told.NO)));
+        return new GapCheck(on, List.of(lift(Site.NAVEL, YesNoUnknown.NO)));
     }
 
-    private static GapReading lift(Site site, Told domed) {
+    private static GapReading lift(Site site, YesNoUnknown domed) {
         return new GapReading(
                 site, site.usualOffsetMm(), GapState.LIFT, Width.ofHalfFingers(3), Depth.SURFACE, Firmness.FIRM, domed);
     }
@@ -124,8 +132,8 @@ class GapCheckTest {
         "28, 100, 4, YES, false",
         "28, 100, 4, UNKNOWN, false"
     })
-    void settlesAfterTwoGoodReadings(int apart, int sinceBirth, int halves, Told domed, boolean settled) {
-        GapCheck now = whole(DAY, 3, Told.NO);
+    void settlesAfterTwoGoodReadings(int apart, int sinceBirth, int halves, YesNoUnknown domed, boolean settled) {
+        GapCheck now = whole(DAY, 3, YesNoUnknown.NO);
         GapCheck before = whole(DAY.minusDays(apart), halves, domed);
         GapCheck latest = GapHistory.settled(
                 now, List.of(now, before), School.TWO_FINGERS, 30, java.util.Optional.of(DAY.minusDays(sinceBirth)));
@@ -134,7 +142,7 @@ class GapCheckTest {
         assertThat(latest.nextDue()).isEqualTo(DAY.plusDays(settled ? 84 : 7));
     }
 
-    private static GapCheck whole(LocalDate on, int halves, Told domed) {
+    private static GapCheck whole(LocalDate on, int halves, YesNoUnknown domed) {
         return GapCheck.alike(
                 on, Width.ofHalfFingers(halves), Optional.of(Depth.SURFACE), Optional.of(Firmness.FIRM), domed);
     }

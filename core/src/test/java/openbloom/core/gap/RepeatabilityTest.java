@@ -19,9 +19,9 @@ class RepeatabilityTest {
 
     @Test
     void givesThePublishedFiguresOfThePeakFlowExample() {
-        List<Repeatability.Pair> pairs = new ArrayList<>();
+        List<Repeatability.ReadingPair> pairs = new ArrayList<>();
         for (int i = 0; i < PEAK_FLOW.length; i += 2) {
-            pairs.add(new Repeatability.Pair(PEAK_FLOW[i], PEAK_FLOW[i + 1]));
+            pairs.add(new Repeatability.ReadingPair(PEAK_FLOW[i], PEAK_FLOW[i + 1]));
         }
         Repeatability found = Repeatability.of(pairs);
         assertThat(found.n()).isEqualTo(17);
@@ -35,12 +35,12 @@ class RepeatabilityTest {
     void agreesWithTheMeanOfTheVariancesOfAGeneralLibrary() {
         Random random = new Random(20261124);
         for (int run = 0; run < 200; run++) {
-            List<Repeatability.Pair> pairs = new ArrayList<>();
+            List<Repeatability.ReadingPair> pairs = new ArrayList<>();
             DescriptiveStatistics variances = new DescriptiveStatistics();
             for (int i = 0; i < 1 + random.nextInt(30); i++) {
                 double first = 10 + 40 * random.nextDouble();
                 double second = first + random.nextGaussian();
-                pairs.add(new Repeatability.Pair(first, second));
+                pairs.add(new Repeatability.ReadingPair(first, second));
                 DescriptiveStatistics one = new DescriptiveStatistics();
                 one.addValue(first);
                 one.addValue(second);

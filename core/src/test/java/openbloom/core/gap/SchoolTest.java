@@ -1,12 +1,12 @@
 package openbloom.core.gap;
 
-import static openbloom.core.gap.SchoolAnswer.Reading.NO_READING;
+import static openbloom.core.gap.SchoolAnswer.SchoolVerdict.NO_READING;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import java.time.LocalDate;
 import java.util.List;
-import openbloom.core.stage.Told;
+import openbloom.core.YesNoUnknown;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -17,7 +17,7 @@ class SchoolTest {
 
     @ParameterizedTest
     @CsvSource({"4, WITHIN", "5, WIDER", "0, WITHIN", "8, WIDER"})
-    void twoFingersIsWiderFromTwoAndAHalfOnTheSmallLift(int halves, SchoolAnswer.Reading expected) {
+    void twoFingersIsWiderFromTwoAndAHalfOnTheSmallLift(int halves, SchoolAnswer.SchoolVerdict expected) {
         GapReading navel = reading(Site.NAVEL, GapState.LIFT, Width.ofHalfFingers(halves));
         GapReading above = reading(Site.ABOVE, GapState.LIFT, Width.ofHalfFingers(2));
         GapReading below = reading(Site.BELOW, GapState.LIFT, Width.ofHalfFingers(2));
@@ -25,13 +25,16 @@ class SchoolTest {
                 .isEqualTo(expected);
         assertThat(School.TWO_FINGERS.read(check(navel, below), 30).verdict())
                 .as("one site left out: only one that is too wide answers")
-                .isEqualTo(expected == SchoolAnswer.Reading.WIDER ? expected : SchoolAnswer.Reading.NO_READING);
+                .isEqualTo(
+                        expected == SchoolAnswer.SchoolVerdict.WIDER
+                                ? expected
+                                : SchoolAnswer.SchoolVerdict.NO_READING);
     }
 
     /** More than three fingers is never functionally recovered, however firm (working value, common practice). */
     @ParameterizedTest
     @CsvSource({"6, WITHIN", "7, WIDER"})
-    void functionalCountsWidthToo(int halves, SchoolAnswer.Reading expected) {
+    void functionalCountsWidthToo(int halves, SchoolAnswer.SchoolVerdict expected) {
         GapCheck check = check(
                 reading(Site.NAVEL, GapState.LIFT, Width.ofHalfFingers(halves)),
                 reading(Site.NAVEL, GapState.CONNECTED, Width.ofHalfFingers(halves)));
@@ -58,9 +61,9 @@ class SchoolTest {
                 "ABOVE, 56, 11, 30, NO_READING"
     })
     void millimetreNormsGoBySiteAgeAndTenMillimetresOfTolerance(
-            Site site, int offset, int mm, int age, SchoolAnswer.Reading expected) {
+            Site site, int offset, int mm, int age, SchoolAnswer.SchoolVerdict expected) {
         GapReading reading = new GapReading(
-                site, offset, GapState.REST, new Width.Millimetres(mm), Depth.SURFACE, Firmness.FIRM, Told.NO);
+                site, offset, GapState.REST, new Width.Millimetres(mm), Depth.SURFACE, Firmness.FIRM, YesNoUnknown.NO);
         assertThat(School.RATH_1996.read(check(reading), age).verdict()).isEqualTo(expected);
     }
 
@@ -80,7 +83,7 @@ class SchoolTest {
         "SURFACE, FIRM, YES, WIDER"
     })
     void functionalGoesByDepthFloorAndDomingWhenConnected(
-            Depth depth, Firmness firmness, Told domed, SchoolAnswer.Reading expected) {
+            Depth depth, Firmness firmness, YesNoUnknown domed, SchoolAnswer.SchoolVerdict expected) {
         GapReading reading =
                 new GapReading(Site.NAVEL, 0, GapState.CONNECTED, Width.ofHalfFingers(6), depth, firmness, domed);
         assertThat(School.FUNCTIONAL.read(check(reading), 30).verdict()).isEqualTo(expected);
@@ -96,7 +99,7 @@ class SchoolTest {
                         Width.ofHalfFingers(6),
                         Depth.SECOND_KNUCKLE,
                         Firmness.SOFT,
-                        Told.NO),
+                        YesNoUnknown.NO),
                 new GapReading(
                         Site.NAVEL,
                         0,
@@ -104,7 +107,7 @@ class SchoolTest {
                         Width.ofHalfFingers(5),
                         Depth.FIRST_KNUCKLE,
                         Firmness.SPRINGS,
-                        Told.NO));
+                        YesNoUnknown.NO));
         ConnectedGain gain = ConnectedGain.of(check).orElseThrow();
         assertThat(gain.words()).isEqualTo("½ finger narrower, 1 knuckle less deep, floor 1 firmer");
         assertThat(gain.helps()).isTrue();
@@ -128,7 +131,7 @@ class SchoolTest {
         "7, WIDER, moderate",
         "8, WIDER, severe"
     })
-    void sperstadBeginsAtTwoFingersAndGrades(int halves, SchoolAnswer.Reading expected, String grade) {
+    void sperstadBeginsAtTwoFingersAndGrades(int halves, SchoolAnswer.SchoolVerdict expected, String grade) {
         SchoolAnswer answer =
                 School.SPERSTAD_2016.read(check(reading(Site.NAVEL, GapState.LIFT, Width.ofHalfFingers(halves))), 30);
         assertThat(answer.verdict()).isEqualTo(expected);
@@ -144,7 +147,7 @@ class SchoolTest {
         "50, WIDER, over 3 to 5 cm",
         "51, WIDER, over 5 cm"
     })
-    void herniaSurgeonsGradeTheWidestSiteAtRest(int mm, SchoolAnswer.Reading expected, String grade) {
+    void herniaSurgeonsGradeTheWidestSiteAtRest(int mm, SchoolAnswer.SchoolVerdict expected, String grade) {
         SchoolAnswer answer = School.EHS_2021.read(
                 check(
                         reading(Site.NAVEL, GapState.REST, new Width.Millimetres(mm)),
@@ -161,9 +164,9 @@ class SchoolTest {
         "ABOVE, 40, 23, WIDER", "ABOVE, 41, 23, NO_READING", "BELOW, 20, 16, WITHIN", "BELOW, 30, 17, WIDER",
         "BELOW, 31, 17, NO_READING", "NAVEL, 0, 50, NO_READING"
     })
-    void beerComparesOnlyNearItsOwnSites(Site site, int offset, int mm, SchoolAnswer.Reading expected) {
+    void beerComparesOnlyNearItsOwnSites(Site site, int offset, int mm, SchoolAnswer.SchoolVerdict expected) {
         GapReading reading = new GapReading(
-                site, offset, GapState.REST, new Width.Millimetres(mm), Depth.SURFACE, Firmness.FIRM, Told.NO);
+                site, offset, GapState.REST, new Width.Millimetres(mm), Depth.SURFACE, Firmness.FIRM, YesNoUnknown.NO);
         assertThat(School.BEER_2009.read(check(reading), 30).verdict()).isEqualTo(expected);
     }
 
@@ -185,11 +188,11 @@ class SchoolTest {
         GapReading connected = reading(Site.NAVEL, GapState.CONNECTED, Width.ofHalfFingers(5));
         GapReading connectedAbove = reading(Site.ABOVE, GapState.CONNECTED, Width.ofHalfFingers(5));
         assertThat(School.FUNCTIONAL.read(check(lift, liftAbove, connected), 30).verdict())
-                .isEqualTo(SchoolAnswer.Reading.NO_READING);
+                .isEqualTo(SchoolAnswer.SchoolVerdict.NO_READING);
         assertThat(School.FUNCTIONAL
                         .read(check(lift, liftAbove, connected, connectedAbove), 30)
                         .verdict())
-                .isEqualTo(SchoolAnswer.Reading.WITHIN);
+                .isEqualTo(SchoolAnswer.SchoolVerdict.WITHIN);
     }
 
     /** Every school reads a check at its own sites; the millimetre norms draw their limit there and nowhere else. */
@@ -208,6 +211,6 @@ class SchoolTest {
     }
 
     private static GapReading reading(Site site, GapState state, Width width) {
-        return new GapReading(site, site.usualOffsetMm(), state, width, Depth.SURFACE, Firmness.FIRM, Told.NO);
+        return new GapReading(site, site.usualOffsetMm(), state, width, Depth.SURFACE, Firmness.FIRM, YesNoUnknown.NO);
     }
 }

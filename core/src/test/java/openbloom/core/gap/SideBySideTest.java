@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import openbloom.core.stage.Told;
+import openbloom.core.YesNoUnknown;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -23,12 +23,12 @@ class SideBySideTest {
         assertThat(answers)
                 .filteredOn(answer -> answer.school() == School.RATH_1996 || answer.school() == School.EHS_2021)
                 .extracting(SchoolAnswer::verdict)
-                .containsOnly(SchoolAnswer.Reading.NO_READING);
+                .containsOnly(SchoolAnswer.SchoolVerdict.NO_READING);
     }
 
     @ParameterizedTest
     @CsvSource({"3, WITHIN", "4, WIDER", "6, WIDER"})
-    void derivesThemFromTheExaminersOwnFingersAndSaysSo(int halves, SchoolAnswer.Reading expected) {
+    void derivesThemFromTheExaminersOwnFingersAndSaysSo(int halves, SchoolAnswer.SchoolVerdict expected) {
         SchoolAnswer rath = answer(School.RATH_1996, fingers(GapState.REST, halves), Optional.of(OWN));
         assertThat(rath.verdict()).isEqualTo(expected);
         assertThat(rath.detail()).endsWith("mm derived from fingers");
@@ -37,17 +37,17 @@ class SideBySideTest {
     @Test
     void neverDerivesForASchoolThatReadsFingersItself() {
         SchoolAnswer two = answer(School.TWO_FINGERS, fingers(GapState.LIFT, 5), Optional.of(OWN));
-        assertThat(two.verdict()).isEqualTo(SchoolAnswer.Reading.WIDER);
+        assertThat(two.verdict()).isEqualTo(SchoolAnswer.SchoolVerdict.WIDER);
         assertThat(two.detail()).doesNotContain("derived");
         assertThat(answer(School.TWO_FINGERS, fingers(GapState.REST, 5), Optional.of(OWN))
                         .verdict())
-                .isEqualTo(SchoolAnswer.Reading.NO_READING);
+                .isEqualTo(SchoolAnswer.SchoolVerdict.NO_READING);
     }
 
     @Test
     void takesMeasuredMillimetresAsTheyAre() {
         GapReading calipers = new GapReading(
-                Site.NAVEL, 0, GapState.REST, new Width.Millimetres(28), Depth.SURFACE, Firmness.FIRM, Told.NO);
+                Site.NAVEL, 0, GapState.REST, new Width.Millimetres(28), Depth.SURFACE, Firmness.FIRM, YesNoUnknown.NO);
         SchoolAnswer rath =
                 answer(School.RATH_1996, new GapCheck(LocalDate.EPOCH, List.of(calipers)), Optional.of(OWN));
         assertThat(rath.detail()).isEqualTo("wider than 27 mm: 28 mm at the navel at rest");
@@ -74,7 +74,7 @@ class SideBySideTest {
 
     private static GapCheck fingers(GapState state, int halves) {
         GapReading reading = new GapReading(
-                Site.NAVEL, 0, state, Width.ofHalfFingers(halves), Depth.FIRST_KNUCKLE, Firmness.SOFT, Told.NO);
+                Site.NAVEL, 0, state, Width.ofHalfFingers(halves), Depth.FIRST_KNUCKLE, Firmness.SOFT, YesNoUnknown.NO);
         return new GapCheck(LocalDate.EPOCH, List.of(reading));
     }
 }

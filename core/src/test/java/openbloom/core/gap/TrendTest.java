@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
-import openbloom.core.stage.Told;
+import openbloom.core.YesNoUnknown;
 import org.hipparchus.stat.regression.SimpleRegression;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -24,10 +24,10 @@ class TrendTest {
     @Test
     void findsALineAsOrdinaryRegressionDoesWhenThereIsNoNoise() {
         SimpleRegression regression = new SimpleRegression();
-        List<Trend.Reading> readings = new ArrayList<>();
+        List<Trend.TrendPoint> readings = new ArrayList<>();
         for (int week = 0; week < 9; week++) {
             double width = 40 - 1.25 * week;
-            readings.add(new Trend.Reading(DAY.plusWeeks(week), width));
+            readings.add(new Trend.TrendPoint(DAY.plusWeeks(week), width));
             regression.addData(week, width);
         }
         Trend trend = Trend.of(readings);
@@ -43,9 +43,9 @@ class TrendTest {
         for (int run = 0; run < 500; run++) {
             int n = 2 + random.nextInt(12);
             int[] days = random.ints(0, 200).distinct().limit(n).toArray();
-            List<Trend.Reading> readings = new ArrayList<>();
+            List<Trend.TrendPoint> readings = new ArrayList<>();
             for (int day : days) {
-                readings.add(new Trend.Reading(DAY.plusDays(day), Math.round(20 + 10 * random.nextGaussian())));
+                readings.add(new Trend.TrendPoint(DAY.plusDays(day), Math.round(20 + 10 * random.nextGaussian())));
             }
             Trend trend = Trend.of(readings);
             double[] slopes = slopes(readings);
@@ -59,7 +59,7 @@ class TrendTest {
             assertThat(atLeast).isGreaterThanOrEqualTo(slopes.length / 2);
             double varianceTimes18 = n * (n - 1.0) * (2 * n + 5);
             for (double width : readings.stream()
-                    .mapToDouble(Trend.Reading::amount)
+                    .mapToDouble(Trend.TrendPoint::amount)
                     .distinct()
                     .toArray()) {
                 long alike = readings.stream()
@@ -89,7 +89,7 @@ class TrendTest {
         }
         long clear = orders.stream()
                 .filter(order -> Trend.of(IntStream.range(0, order.length)
-                                .mapToObj(week -> new Trend.Reading(DAY.plusWeeks(week), order[week]))
+                                .mapToObj(week -> new Trend.TrendPoint(DAY.plusWeeks(week), order[week]))
                                 .toList())
                         .isClear())
                 .count();
@@ -103,7 +103,7 @@ class TrendTest {
         return longer;
     }
 
-    private static double[] slopes(List<Trend.Reading> readings) {
+    private static double[] slopes(List<Trend.TrendPoint> readings) {
         return readings.stream()
                 .flatMapToDouble(from -> readings.stream()
                         .filter(to -> to.date().isAfter(from.date()))
@@ -126,9 +126,9 @@ class TrendTest {
         "6, -2, 60, true"
     })
     void forecastsOnlyWithGroundForIt(int count, double slope, double start, boolean expected) {
-        List<Trend.Reading> readings = new ArrayList<>();
+        List<Trend.TrendPoint> readings = new ArrayList<>();
         for (int week = 0; week < count; week++) {
-            readings.add(new Trend.Reading(DAY.plusWeeks(week), start + slope * week));
+            readings.add(new Trend.TrendPoint(DAY.plusWeeks(week), start + slope * week));
         }
         Trend trend = Trend.of(readings);
         boolean clear = count != 4 || trend.highest() < 0;
@@ -138,9 +138,9 @@ class TrendTest {
     @Test
     void tellsEarliestExpectedAndLatestInOrder() {
         Random random = new Random(SEED);
-        List<Trend.Reading> readings = new ArrayList<>();
+        List<Trend.TrendPoint> readings = new ArrayList<>();
         for (int week = 0; week < 10; week++) {
-            readings.add(new Trend.Reading(DAY.plusWeeks(week), 45 - 1.2 * week + random.nextGaussian()));
+            readings.add(new Trend.TrendPoint(DAY.plusWeeks(week), 45 - 1.2 * week + random.nextGaussian()));
         }
         Trend.Forecast forecast = Trend.of(readings).forecast().orElseThrow();
         assertThat(forecast.reaches()).isEqualTo(27);
@@ -153,7 +153,7 @@ class TrendTest {
     void needsTwoDays() {
         assertThatIllegalArgumentException().isThrownBy(() -> Trend.of(List.of()));
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> Trend.of(List.of(new Trend.Reading(DAY, 30), new Trend.Reading(DAY, 31))));
+                .isThrownBy(() -> Trend.of(List.of(new Trend.TrendPoint(DAY, 30), new Trend.TrendPoint(DAY, 31))));
     }
 
     /**
@@ -244,10 +244,10 @@ class TrendTest {
     }
 
     private static RepeatabilityInUse meansInHalfFingers(double within, Random random) {
-        List<Repeatability.Pair> pairs = new ArrayList<>();
+        List<Repeatability.ReadingPair> pairs = new ArrayList<>();
         for (int pair = 0; pair < 200; pair++) {
             double width = 2 + 2 * random.nextDouble();
-            pairs.add(new Repeatability.Pair(mean(width, within, random), mean(width, within, random)));
+            pairs.add(new Repeatability.ReadingPair(mean(width, within, random), mean(width, within, random)));
         }
         Repeatability.Sums sums = Repeatability.Sums.of(pairs);
         return RepeatabilityInUse.ofMeans(Method.FINGERS, Site.EVERYDAY.size(), sums, sums);
@@ -273,17 +273,17 @@ class TrendTest {
                     Width.ofHalfFingers((int) Math.round(2 * read)),
                     Depth.SURFACE,
                     Firmness.FIRM,
-                    Told.NO));
+                    YesNoUnknown.NO));
         }
         return new Measured(new GapCheck(on, readings), Method.FINGERS, new Measured.Examiner(1, "Ines"));
     }
 
     /** What the application would use: the repeatability of the examiner's own rounded duplicates. */
     private static RepeatabilityInUse inHalfFingers(double within, double step, Random random) {
-        List<Repeatability.Pair> pairs = new ArrayList<>();
+        List<Repeatability.ReadingPair> pairs = new ArrayList<>();
         for (int pair = 0; pair < 200; pair++) {
             double width = 2 + 2 * random.nextDouble();
-            pairs.add(new Repeatability.Pair(
+            pairs.add(new Repeatability.ReadingPair(
                     reading(width + within * random.nextGaussian(), step),
                     reading(width + within * random.nextGaussian(), step)));
         }
@@ -294,10 +294,10 @@ class TrendTest {
     /** Weekly readings of a gap that narrows by a finger over four weeks and goes on as it went. */
     private static boolean isFoundBySix(
             double width, double within, double step, Predicate<Double> isReal, Random random) {
-        List<Trend.Reading> readings = new ArrayList<>();
+        List<Trend.TrendPoint> readings = new ArrayList<>();
         for (int week = 0; week <= 6; week++) {
             double now = reading(width - week / 4.0 + within * random.nextGaussian(), step);
-            readings.add(new Trend.Reading(DAY.plusWeeks(week), now));
+            readings.add(new Trend.TrendPoint(DAY.plusWeeks(week), now));
             if (week > 0) {
                 Trend trend = Trend.of(readings);
                 if (isReal.test(trend.change()) || trend.isClear()) {

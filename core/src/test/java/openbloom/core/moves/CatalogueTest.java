@@ -36,9 +36,9 @@ class CatalogueTest {
 
     @Test
     void shipsEveryStrandWithAtLeastOneHundredAndTwentyMoves() {
-        Map<Strand, Long> byStrand =
+        Map<ExerciseGroup, Long> byStrand =
                 SHIPPED.moves().stream().collect(Collectors.groupingBy(Move::strand, Collectors.counting()));
-        assertThat(byStrand.keySet()).containsExactlyInAnyOrder(Strand.values());
+        assertThat(byStrand.keySet()).containsExactlyInAnyOrder(ExerciseGroup.values());
         assertThat(SHIPPED.size()).isGreaterThanOrEqualTo(120);
     }
 

@@ -6,7 +6,7 @@ import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
-import openbloom.core.stage.Told;
+import openbloom.core.YesNoUnknown;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -54,8 +54,8 @@ class PracticeWordsTest {
             @ForAll @IntRange(max = 15) int flicks,
             @ForAll LettingGo lettingGo,
             @ForAll Allowance allowance) {
-        PelvicFloorCheck check =
-                new PelvicFloorCheck(seconds, repetitions, flicks, lettingGo, Tone.UNKNOWN, Told.UNKNOWN, Told.UNKNOWN);
+        PelvicFloorCheck check = new PelvicFloorCheck(
+                seconds, repetitions, flicks, lettingGo, Tone.UNKNOWN, YesNoUnknown.UNKNOWN, YesNoUnknown.UNKNOWN);
         Prescription given = Prescriber.of(check, Effort.GENTLE, allowance);
         String home = String.join("\n", Pacer.homeText(given));
         assertThat(home.contains("quick lifts, letting go"))
@@ -82,7 +82,8 @@ class PracticeWordsTest {
 
     @Test
     void earlyPracticeIsShortAndSaysWhy() {
-        PelvicFloorCheck strong = new PelvicFloorCheck(10, 10, 10, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.YES);
+        PelvicFloorCheck strong =
+                new PelvicFloorCheck(10, 10, 10, LettingGo.FULL, Tone.TYPICAL, YesNoUnknown.NO, YesNoUnknown.YES);
         Prescription early = Prescriber.of(strong, Effort.STRONG, Allowance.EARLY);
         assertThat(early.words()).contains("3 s × 5, let go 6 s", "5 flicks", "gently");
         assertThat(early.reasons())
@@ -101,8 +102,8 @@ class PracticeWordsTest {
                         Integer.parseInt(numbers[2]),
                         lettingGo,
                         lettingGo == LettingGo.UNKNOWN ? Tone.UNKNOWN : Tone.TYPICAL,
-                        Told.NO,
-                        Told.NO),
+                        YesNoUnknown.NO,
+                        YesNoUnknown.NO),
                 Effort.GENTLE,
                 Allowance.FULL);
     }

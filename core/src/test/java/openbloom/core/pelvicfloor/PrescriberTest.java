@@ -9,15 +9,14 @@ import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.pelvicfloor.Prescription.Holds;
-import openbloom.core.pelvicfloor.Progression.Practice;
-import openbloom.core.stage.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class PrescriberTest {
-    private static final Progression TRAINING = Progression.of(Track.ENDURANCE, Allowance.FULL, Told.NO);
+    private static final Progression TRAINING = Progression.of(Track.ENDURANCE, Allowance.FULL, YesNoUnknown.NO);
     private static final LocalDate DAY = LocalDate.of(2026, 6, 1);
 
     /** The PERFECT worked case 4/6/4//7: value from memory of Laycock & Jerwood 2001. */
@@ -109,8 +108,8 @@ class PrescriberTest {
             @ForAll @IntRange(max = 50) int flicks,
             @ForAll LettingGo lettingGo,
             @ForAll Tone tone,
-            @ForAll Told pain,
-            @ForAll Told fades,
+            @ForAll YesNoUnknown pain,
+            @ForAll YesNoUnknown fades,
             @ForAll Effort effort,
             @ForAll Allowance allowance) {
         PelvicFloorCheck check = new PelvicFloorCheck(seconds, repetitions, flicks, lettingGo, tone, pain, fades);
@@ -129,7 +128,7 @@ class PrescriberTest {
         if (given.track() == Track.ENDURANCE && allowance == Allowance.FULL) {
             assertThat(given.contractionsPerDay()).isGreaterThanOrEqualTo(24);
         }
-        if (lettingGo != LettingGo.FULL || pain == Told.YES || allowance == Allowance.EARLY) {
+        if (lettingGo != LettingGo.FULL || pain == YesNoUnknown.YES || allowance == Allowance.EARLY) {
             assertThat(given.effort()).isEqualTo(Effort.GENTLE);
         }
     }
@@ -149,8 +148,15 @@ class PrescriberTest {
         "FULL, NO, NO, NO, YES, 5, 5, TYPICAL"
     })
     void namesTheToneByItsRule(
-            LettingGo go, Told pain, Told strains, Told bears, Told felt, int seconds, int flicks, Tone tone) {
-        ToneRule.Found found = ToneRule.of(new ToneRule.Answers(felt, bears, strains, pain, go, seconds, flicks));
+            LettingGo go,
+            YesNoUnknown pain,
+            YesNoUnknown strains,
+            YesNoUnknown bears,
+            YesNoUnknown felt,
+            int seconds,
+            int flicks,
+            Tone tone) {
+        ToneRule.Found found = ToneRule.of(new ToneRule.ToneAnswers(felt, bears, strains, pain, go, seconds, flicks));
         assertThat(found.tone()).isEqualTo(tone);
         assertThat(found.because()).isNotBlank();
     }
@@ -171,10 +177,11 @@ class PrescriberTest {
         "1x1, F, 1x1"
     })
     void movesOnAfterTwoFullDaysAndBackOnFadingOrPain(String dose, String days, String next) {
-        List<Practice> practices = new ArrayList<>();
+        List<Progression.FloorPracticeDay> practices = new ArrayList<>();
         for (int i = 0; i < days.length(); i++) {
             char day = days.charAt(i);
-            practices.add(new Practice(DAY.plusDays(i), day == 'G', true, day == 'F', day == 'H', false));
+            practices.add(
+                    new Progression.FloorPracticeDay(DAY.plusDays(i), day == 'G', true, day == 'F', day == 'H', false));
         }
         String[] parts = dose.split("x");
         Holds holds = new Holds(Integer.parseInt(parts[0]), Integer.parseInt(parts[1]), 10);
@@ -185,12 +192,12 @@ class PrescriberTest {
 
     @Test
     void beginsAnewWithEveryChangeOfTheDose() {
-        List<Practice> practices = new ArrayList<>();
+        List<Progression.FloorPracticeDay> practices = new ArrayList<>();
         for (int i = 0; i < 4; i++) {
-            practices.add(new Practice(DAY.plusDays(i), true, true, false, false, false));
+            practices.add(new Progression.FloorPracticeDay(DAY.plusDays(i), true, true, false, false, false));
         }
         assertThat(TRAINING.through(new Holds(4, 6, 4), practices).holds()).isEqualTo(new Holds(6, 6, 6));
-        practices.add(new Practice(DAY.plusDays(5), true, true, true, false, false));
+        practices.add(new Progression.FloorPracticeDay(DAY.plusDays(5), true, true, true, false, false));
         assertThat(TRAINING.through(new Holds(4, 6, 4), practices).holds()).isEqualTo(new Holds(5, 6, 5));
         assertThat(TRAINING.through(Holds.NONE, practices).holds()).isEqualTo(Holds.NONE);
     }
@@ -216,6 +223,12 @@ class PrescriberTest {
     private static PelvicFloorCheck check(
             int seconds, int repetitions, int flicks, String tone, String go, String pain) {
         return new PelvicFloorCheck(
-                seconds, repetitions, flicks, LettingGo.valueOf(go), Tone.valueOf(tone), Told.valueOf(pain), Told.NO);
+                seconds,
+                repetitions,
+                flicks,
+                LettingGo.valueOf(go),
+                Tone.valueOf(tone),
+                YesNoUnknown.valueOf(pain),
+                YesNoUnknown.NO);
     }
 }

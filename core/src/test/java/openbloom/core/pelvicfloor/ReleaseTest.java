@@ -7,7 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.Set;
-import openbloom.core.stage.Told;
+import openbloom.core.YesNoUnknown;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -42,7 +42,7 @@ class ReleaseTest {
     void staysTightUntilTwoDaysShowFullLettingGo(String checks, String practices, boolean tight) {
         List<DatedCheck> dated =
                 Arrays.stream(checks.split(" ")).map(ReleaseTest::check).toList();
-        List<Release.Practice> practised = practices.isEmpty()
+        List<Release.ReleasePractice> practised = practices.isEmpty()
                 ? List.of()
                 : Arrays.stream(practices.split(" ")).map(ReleaseTest::practice).toList();
         assertThat(Release.settled(dated, practised).orElseThrow().isTight()).isEqualTo(tight);
@@ -59,14 +59,14 @@ class ReleaseTest {
                         6,
                         isTight ? LettingGo.ABSENT : LettingGo.FULL,
                         isTight ? Tone.TIGHT : Tone.TYPICAL,
-                        Told.of(found == 'f'),
-                        Told.NO),
+                        YesNoUnknown.of(found == 'f'),
+                        YesNoUnknown.NO),
                 Set.of());
     }
 
-    private static Release.Practice practice(String written) {
+    private static Release.ReleasePractice practice(String written) {
         String[] parts = written.split(":");
-        return new Release.Practice(
+        return new Release.ReleasePractice(
                 FIRST.plusDays(Integer.parseInt(parts[0])), OptionalInt.of(Integer.parseInt(parts[1])), false);
     }
 }

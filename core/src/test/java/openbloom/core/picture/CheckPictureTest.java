@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import javax.xml.parsers.DocumentBuilderFactory;
 import openbloom.core.Days;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.breath.BreathZone;
 import openbloom.core.breath.ConnectCheck;
 import openbloom.core.breath.ConnectPosition;
@@ -25,7 +26,7 @@ import openbloom.core.gap.Series;
 import openbloom.core.gap.Trend;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.pelvicfloor.Area;
 import openbloom.core.pelvicfloor.DatedCheck;
 import openbloom.core.pelvicfloor.LettingGo;
@@ -47,7 +48,6 @@ import openbloom.core.screening.SideCheck;
 import openbloom.core.screening.SideScore;
 import openbloom.core.screening.SideTask;
 import openbloom.core.screening.Symptom;
-import openbloom.core.stage.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -68,13 +68,13 @@ class CheckPictureTest {
                 chart(0, 0, Optional.empty()));
         SideScore strong = new SideScore(3, 3, FeltIn.RIGHT_PLACE);
         SideScore weak = new SideScore(1, 2, FeltIn.BACK);
-        LoadCheck.Climb climb = new LoadCheck.Climb(3, LoadCheck.EndedBy.DOMED);
+        LoadCheck.LadderClimb climb = new LoadCheck.LadderClimb(3, LoadCheck.EndedBy.DOMED);
         List<String> filled = List.of(
                 RibSection.of(Map.of(BreathZone.BELLY, Movement.FULL)),
                 ConnectSteps.of(new ConnectCheck(Map.of(), Map.of(ConnectPosition.LYING, true), Set.of())),
-                SideBars.of(SideCheck.of(Map.of(SideTask.STAND_ON_ONE_LEG, new SideCheck.Both(strong, weak)))),
-                LoadLadders.of(new LoadCheck(Map.of(Strand.LIMB_LOAD, climb)), CATALOGUE),
-                EffortScale.of(new EffortCheck(Told.NO, Optional.of(16), Optional.empty())),
+                SideBars.of(SideCheck.of(Map.of(SideTask.STAND_ON_ONE_LEG, new SideCheck.BothSides(strong, weak)))),
+                LoadLadders.of(new LoadCheck(Map.of(ExerciseGroup.LIMB_LOAD, climb)), CATALOGUE),
+                EffortScale.of(new EffortCheck(YesNoUnknown.NO, Optional.of(16), Optional.empty())),
                 chart(8, 5, Optional.of(new TrendChart.Limit(2, "two fingers"))));
         for (int i = 0; i < empty.size(); i++) {
             assertThat(name(filled.get(i))).isNotEqualTo(name(empty.get(i)));
@@ -121,16 +121,18 @@ class CheckPictureTest {
 
     @Test
     void drawsTheFloorOverTheWeeksAndWhereSheDidNotLetGo() throws Exception {
-        PelvicFloorCheck tight = new PelvicFloorCheck(3, 2, 4, LettingGo.ABSENT, Tone.TIGHT, Told.YES, Told.NO);
-        PelvicFloorCheck better = new PelvicFloorCheck(6, 4, 7, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO);
+        PelvicFloorCheck tight =
+                new PelvicFloorCheck(3, 2, 4, LettingGo.ABSENT, Tone.TIGHT, YesNoUnknown.YES, YesNoUnknown.NO);
+        PelvicFloorCheck better =
+                new PelvicFloorCheck(6, 4, 7, LettingGo.FULL, Tone.TYPICAL, YesNoUnknown.NO, YesNoUnknown.NO);
         String picture = FloorTrend.of(
                 List.of(
                         new DatedCheck(DAY, tight, Set.of(Area.LEFT)),
                         new DatedCheck(DAY.plusWeeks(4), better, Set.of())),
                 List.of(
-                        new FloorTrend.Asked(DAY.minusDays(1), Set.of(Symptom.HEAVINESS)),
-                        new FloorTrend.Asked(DAY, Set.of(Symptom.LEAK_WITH_URGE, Symptom.WRIST_PAIN)),
-                        new FloorTrend.Asked(DAY.plusWeeks(5), Set.of(Symptom.PAIN_WITH_LIFTS))));
+                        new FloorTrend.AskedFor(DAY.minusDays(1), Set.of(Symptom.HEAVINESS)),
+                        new FloorTrend.AskedFor(DAY, Set.of(Symptom.LEAK_WITH_URGE, Symptom.WRIST_PAIN)),
+                        new FloorTrend.AskedFor(DAY.plusWeeks(5), Set.of(Symptom.PAIN_WITH_LIFTS))));
         assertThat(name(picture)).contains("hold 6 s, 4 holds, 7 flicks, lets go fully; pain");
         assertThat(picture).containsOnlyOnce(Days.words(DAY) + ": leaking").contains(Days.words(DAY) + ": no pain");
         assertThat(picture.split(": no ")).hasSize(5);
@@ -144,14 +146,14 @@ class CheckPictureTest {
     }
 
     private static String chart(int readings, double first, Optional<TrendChart.Limit> limit) {
-        List<Trend.Reading> all = new ArrayList<>();
+        List<Trend.TrendPoint> all = new ArrayList<>();
         for (int week = 0; week < readings; week++) {
-            all.add(new Trend.Reading(DAY.plusWeeks(week), Math.max(0, first - week * 0.25)));
+            all.add(new Trend.TrendPoint(DAY.plusWeeks(week), Math.max(0, first - week * 0.25)));
         }
         Series series = new Series(Method.FINGERS, new Measured.Examiner(1, "Ines"), all);
         RepeatabilityInUse oneFinger =
                 RepeatabilityInUse.of(Method.FINGERS, Repeatability.Sums.NONE, Repeatability.Sums.NONE);
-        Outlook outlook = Outlook.of(series, new Outlook.Aim.Reach(2, "2 fingers"), oneFinger);
+        Outlook outlook = Outlook.of(series, new Outlook.GapTarget.TargetReach(2, "2 fingers"), oneFinger);
         return TrendChart.of(new TrendChart.Data(series, List.of(), 1, limit, outlook.trend(), outlook.forecast()));
     }
 
@@ -170,10 +172,10 @@ class CheckPictureTest {
     /** A ladder's line begins on the day it was first decided, steps where it changes, and ends with its rung. */
     @Test
     void drawsLaddersOverTime() throws Exception {
-        List<RungsPicture.Step> steps = List.of(
-                new RungsPicture.Step(Strand.BRIDGE, DAY.minusDays(40), 2, 7),
-                new RungsPicture.Step(Strand.BRIDGE, DAY.minusDays(20), 3, 7),
-                new RungsPicture.Step(Strand.LIMB_LOAD, DAY.minusDays(20), 5, 10));
+        List<RungsPicture.RungBar> steps = List.of(
+                new RungsPicture.RungBar(ExerciseGroup.BRIDGE, DAY.minusDays(40), 2, 7),
+                new RungsPicture.RungBar(ExerciseGroup.BRIDGE, DAY.minusDays(20), 3, 7),
+                new RungsPicture.RungBar(ExerciseGroup.LIMB_LOAD, DAY.minusDays(20), 5, 10));
         String picture = RungsPicture.of(steps, DAY);
         DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(picture)));
         assertThat(picture).contains("Bridge 2 to 3", "Limb load 5 to 5", "3 of 7", "5 of 10");

@@ -6,6 +6,7 @@ import java.io.StringReader;
 import java.util.List;
 import java.util.Optional;
 import javax.xml.parsers.DocumentBuilderFactory;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.FingerWidths;
 import openbloom.core.gap.Firmness;
@@ -13,8 +14,7 @@ import openbloom.core.gap.GapReading;
 import openbloom.core.gap.GapState;
 import openbloom.core.gap.Site;
 import openbloom.core.gap.Width;
-import openbloom.core.moves.Strand;
-import openbloom.core.stage.Told;
+import openbloom.core.moves.ExerciseGroup;
 import org.junit.jupiter.api.Test;
 import org.w3c.dom.Document;
 import org.xml.sax.InputSource;
@@ -32,10 +32,10 @@ class PictureTest {
 
     @Test
     void changesWithEveryFactItShows() {
-        String plain = map(reading(Depth.SURFACE, Firmness.NONE, Told.NO));
-        assertThat(map(reading(Depth.DEEPER, Firmness.NONE, Told.NO))).isNotEqualTo(plain);
-        assertThat(map(reading(Depth.SURFACE, Firmness.FIRM, Told.NO))).isNotEqualTo(plain);
-        assertThat(map(reading(Depth.SURFACE, Firmness.NONE, Told.YES)))
+        String plain = map(reading(Depth.SURFACE, Firmness.NONE, YesNoUnknown.NO));
+        assertThat(map(reading(Depth.DEEPER, Firmness.NONE, YesNoUnknown.NO))).isNotEqualTo(plain);
+        assertThat(map(reading(Depth.SURFACE, Firmness.FIRM, YesNoUnknown.NO))).isNotEqualTo(plain);
+        assertThat(map(reading(Depth.SURFACE, Firmness.NONE, YesNoUnknown.YES)))
                 .contains("domes")
                 .isNotEqualTo(plain);
         assertThat(MidlineMap.of(List.of(), Optional.empty(), SHOWN)).contains("not read yet");
@@ -43,10 +43,10 @@ class PictureTest {
 
     @Test
     void isWellFormedWithoutStyleOrScriptWhateverIsDrawn() throws Exception {
-        String strip =
-                SessionStrip.of(List.of(new SessionStrip.Block("A <b> & \"c\"", Strand.BREATH, 60, "on the back")));
+        String strip = SessionStrip.of(
+                List.of(new SessionStrip.StripBlock("A <b> & \"c\"", ExerciseGroup.BREATH, 60, "on the back")));
         for (String svg : List.of(
-                map(reading(Depth.DEEPER, Firmness.FIRM, Told.YES)),
+                map(reading(Depth.DEEPER, Firmness.FIRM, YesNoUnknown.YES)),
                 strip,
                 StageRing.of(41, 40, true),
                 StageRing.plain())) {
@@ -57,7 +57,8 @@ class PictureTest {
     }
 
     private static double barLength(Width width, Optional<FingerWidths> fingers) throws Exception {
-        GapReading reading = new GapReading(Site.NAVEL, 0, GapState.LIFT, width, Depth.SURFACE, Firmness.NONE, Told.NO);
+        GapReading reading =
+                new GapReading(Site.NAVEL, 0, GapState.LIFT, width, Depth.SURFACE, Firmness.NONE, YesNoUnknown.NO);
         Document svg = parse(MidlineMap.of(List.of(reading), fingers, SHOWN));
         var paths = svg.getElementsByTagName("path");
         for (int i = 0; i < paths.getLength(); i++) {
@@ -70,7 +71,7 @@ class PictureTest {
         throw new AssertionError("no bar drawn");
     }
 
-    private static GapReading reading(Depth depth, Firmness firmness, Told domed) {
+    private static GapReading reading(Depth depth, Firmness firmness, YesNoUnknown domed) {
         return new GapReading(Site.NAVEL, 0, GapState.LIFT, Width.ofHalfFingers(5), depth, firmness, domed);
     }
 

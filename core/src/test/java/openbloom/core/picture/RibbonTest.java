@@ -41,12 +41,12 @@ class RibbonTest {
 
     private static String ribbon(LocalDate shown) {
         List<Ribbon.Mark> marks = List.of(
-                new Ribbon.Mark(FROM.plusDays(40), "gap check", Ribbon.Kind.CHECK),
-                new Ribbon.Mark(FROM.plusDays(41), "session", Ribbon.Kind.SESSION),
-                new Ribbon.Mark(FROM.plusDays(100), "birth", Ribbon.Kind.BIRTH),
-                new Ribbon.Mark(FROM.plusDays(120), "change", Ribbon.Kind.CHANGE),
-                new Ribbon.Mark(FROM.plusDays(142), "6 wk", Ribbon.Kind.TICK),
-                new Ribbon.Mark(FROM.minusDays(5), "long ago", Ribbon.Kind.CHECK));
+                new Ribbon.Mark(FROM.plusDays(40), "gap check", Ribbon.RibbonKind.CHECK),
+                new Ribbon.Mark(FROM.plusDays(41), "session", Ribbon.RibbonKind.SESSION),
+                new Ribbon.Mark(FROM.plusDays(100), "birth", Ribbon.RibbonKind.BIRTH),
+                new Ribbon.Mark(FROM.plusDays(120), "change", Ribbon.RibbonKind.CHANGE),
+                new Ribbon.Mark(FROM.plusDays(142), "6 wk", Ribbon.RibbonKind.TICK),
+                new Ribbon.Mark(FROM.minusDays(5), "long ago", Ribbon.RibbonKind.CHECK));
         return Ribbon.of(BANDS, marks, FROM.plusDays(30), shown);
     }
 

@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.dating.Dating;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
@@ -21,7 +22,7 @@ import openbloom.core.gap.Width;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Demand;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
@@ -37,7 +38,6 @@ import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 import openbloom.core.verdict.Judgement;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -58,7 +58,8 @@ class BlockPlannerTest {
         return woman.warningSigns(DAY, Set.of())
                 .conditions(DAY, Set.of())
                 .symptoms(new SymptomReport.Asked(DAY, Set.of(told)))
-                .pelvicFloor(new PelvicFloorCheck(6, 6, 8, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO));
+                .pelvicFloor(
+                        new PelvicFloorCheck(6, 6, 8, LettingGo.FULL, Tone.TYPICAL, YesNoUnknown.NO, YesNoUnknown.NO));
     }
 
     private static Client.Builder pregnant(int weeks, Symptom... told) {
@@ -68,17 +69,17 @@ class BlockPlannerTest {
 
     private static Client.Builder born(int weeks, BirthKind kind, Symptom... told) {
         return asked(Client.of(1, 1, 31).trained(Training.LIGHT), told)
-                .gaveBirth(new Birth(DAY.minusWeeks(weeks), kind, Tear.NONE, Told.YES))
+                .gaveBirth(new Birth(DAY.minusWeeks(weeks), kind, Tear.NONE, YesNoUnknown.YES))
                 .cleared(Clearance.of(DAY.minusWeeks(1), "family doctor", List.of()))
-                .gap(gap(6, Told.YES, Firmness.SOFT));
+                .gap(gap(6, YesNoUnknown.YES, Firmness.SOFT));
     }
 
-    private static GapCheck gap(int halves, Told domed, Firmness firmness) {
+    private static GapCheck gap(int halves, YesNoUnknown domed, Firmness firmness) {
         return GapCheck.alike(
                 DAY, new Width.Fingers(halves), Optional.of(Depth.FIRST_KNUCKLE), Optional.of(firmness), domed);
     }
 
-    private static Program plan(Client.Builder woman, Aim... aims) {
+    private static Program plan(Client.Builder woman, Goal... aims) {
         return BlockPlanner.plan(Judgement.of(CATALOGUE, woman.build(), DAY), List.of(aims), USUAL);
     }
 
@@ -103,22 +104,22 @@ class BlockPlannerTest {
     /** Trained, asked, flat on the lift, and domed on the third rung of limb load. */
     private static Client.Builder domed() {
         return born(30, BirthKind.VAGINAL)
-                .gap(gap(2, Told.NO, Firmness.FIRM))
-                .rungs(Map.of(Strand.LIMB_LOAD, 2, Strand.BRIDGE, 3))
-                .domingCeiling(Map.of(Strand.LIMB_LOAD, 2));
+                .gap(gap(2, YesNoUnknown.NO, Firmness.FIRM))
+                .rungs(Map.of(ExerciseGroup.LIMB_LOAD, 2, ExerciseGroup.BRIDGE, 3))
+                .domingCeiling(Map.of(ExerciseGroup.LIMB_LOAD, 2));
     }
 
     /** The ceiling is what the rules say of the day; without it the same woman climbs. */
     @Test
     void climbsNoFurtherThanTheRungBelowTheDoming() {
-        assertThat(last(plan(domed(), Aim.REBUILD_MIDLINE))).isEqualTo(2);
-        assertThat(last(plan(domed().domingCeiling(Map.of()), Aim.REBUILD_MIDLINE)))
+        assertThat(last(plan(domed(), Goal.REBUILD_MIDLINE))).isEqualTo(2);
+        assertThat(last(plan(domed().domingCeiling(Map.of()), Goal.REBUILD_MIDLINE)))
                 .isGreaterThan(2);
     }
 
     private static int last(Program program) {
         List<Program.Expected> path = program.lines().stream()
-                .filter(line -> line.strand() == Strand.LIMB_LOAD)
+                .filter(line -> line.strand() == ExerciseGroup.LIMB_LOAD)
                 .findFirst()
                 .orElseThrow()
                 .expected();
@@ -130,13 +131,13 @@ class BlockPlannerTest {
     void plansOnlyWhatPassesOnItsOwnDay(Client.Builder woman) {
         Program program = plan(
                 woman,
-                Aims.suggest(judged(woman).facts()).stream()
-                        .map(Aims.Suggested::aim)
-                        .toArray(Aim[]::new));
-        for (Program.Week week : program.weeks()) {
-            for (Program.Planned session : week.sessions()) {
-                Judgement then = Ahead.of(judged(woman), session.date());
-                for (Strand strand : session.strands()) {
+                Goals.suggest(judged(woman).facts()).stream()
+                        .map(Goals.Suggested::aim)
+                        .toArray(Goal[]::new));
+        for (Program.ProgramWeek week : program.weeks()) {
+            for (Program.PlannedSession session : week.sessions()) {
+                Judgement then = Projection.of(judged(woman), session.date());
+                for (ExerciseGroup strand : session.strands()) {
                     int rung = program.lines().stream()
                             .filter(line -> line.strand() == strand)
                             .findFirst()
@@ -156,13 +157,13 @@ class BlockPlannerTest {
     @MethodSource("women")
     void restsADayAfterWhatIsStrongAndClimbsNoFurtherThanIsFlat(Client.Builder woman) {
         Program program = plan(woman);
-        Map<Strand, List<LocalDate>> days = new HashMap<>();
+        Map<ExerciseGroup, List<LocalDate>> days = new HashMap<>();
         program.weeks().stream()
                 .flatMap(week -> week.sessions().stream())
                 .forEach(session -> session.strands()
                         .forEach(strand -> days.computeIfAbsent(strand, any -> new ArrayList<>())
                                 .add(session.date())));
-        for (Program.Line line : program.lines()) {
+        for (Program.LadderPlan line : program.lines()) {
             boolean strong = CATALOGUE.ladder(line.strand()).stream()
                     .filter(move -> move.rung() == line.rung())
                     .anyMatch(move -> move.load() >= 3 || move.isImpact() || move.has(Demand.HEAVY));
@@ -188,7 +189,7 @@ class BlockPlannerTest {
         Program program = plan(woman);
         assertThat(program.from()).isEqualTo(DAY);
         assertThat(ChronoUnit.DAYS.between(DAY, program.to())).isBetween(6L, 41L);
-        List<Program.Week> weeks = program.weeks();
+        List<Program.ProgramWeek> weeks = program.weeks();
         for (int i = 0; i < weeks.size(); i++) {
             assertThat(weeks.get(i).from()).isEqualTo(DAY.plusWeeks(i));
             assertThat(weeks.get(i).sessions())
@@ -220,18 +221,18 @@ class BlockPlannerTest {
     @Test
     void suggestsAimsInTheirOrderWithTheFact() {
         assertThat(aims(born(9, BirthKind.CAESAREAN, Symptom.LEAK_WITH_EFFORT)))
-                .containsExactly(Aim.STOP_LEAKING, Aim.REBUILD_MIDLINE, Aim.SCAR_AT_EASE);
+                .containsExactly(Goal.STOP_LEAKING, Goal.REBUILD_MIDLINE, Goal.SCAR_AT_EASE);
         assertThat(aims(born(9, BirthKind.VAGINAL, Symptom.PAIN_WITH_LIFTS, Symptom.HEAVINESS)))
-                .startsWith(Aim.LET_GO, Aim.EASE_HEAVINESS);
-        assertThat(aims(pregnant(20))).containsExactly(Aim.SUPPORT_MIDLINE, Aim.KEEP_ACTIVE);
-        assertThat(aims(pregnant(34))).containsExactly(Aim.SUPPORT_MIDLINE, Aim.READY_FOR_BIRTH, Aim.KEEP_ACTIVE);
+                .startsWith(Goal.LET_GO, Goal.EASE_HEAVINESS);
+        assertThat(aims(pregnant(20))).containsExactly(Goal.SUPPORT_MIDLINE, Goal.KEEP_ACTIVE);
+        assertThat(aims(pregnant(34))).containsExactly(Goal.SUPPORT_MIDLINE, Goal.READY_FOR_BIRTH, Goal.KEEP_ACTIVE);
         assertThat(plan(pregnant(20, Symptom.BACK_PAIN)).aims())
-                .extracting(Aims.Suggested::why)
+                .extracting(Goals.Suggested::why)
                 .contains("back pain", "pregnant");
     }
 
-    private static List<Aim> aims(Client.Builder woman) {
-        return plan(woman).aims().stream().map(Aims.Suggested::aim).toList();
+    private static List<Goal> aims(Client.Builder woman) {
+        return plan(woman).aims().stream().map(Goals.Suggested::aim).toList();
     }
 
     private static Judgement judged(Client.Builder woman) {
@@ -243,7 +244,7 @@ class BlockPlannerTest {
         Program program = plan(pregnant(20).warningSigns(DAY, Set.of(WarningSign.VAGINAL_BLEEDING)));
         assertThat(program.weeks()).isEmpty();
         assertThat(program.lines()).isEmpty();
-        assertThat(program.leftOut()).extracting(Program.Left::what).containsExactly("everything");
+        assertThat(program.leftOut()).extracting(Program.LeftOver::what).containsExactly("everything");
         assertThat(program.minutes().planned()).isZero();
     }
 
@@ -265,18 +266,18 @@ class BlockPlannerTest {
 
     @Test
     void namesAWishThatIsNotHersYetAndDatesItsTests() {
-        Program program = plan(born(14, BirthKind.CAESAREAN), Aim.RUN, Aim.REBUILD_MIDLINE);
-        assertThat(program.leftOut()).extracting(Program.Left::what).contains("Run and walk");
+        Program program = plan(born(14, BirthKind.CAESAREAN), Goal.RUN, Goal.REBUILD_MIDLINE);
+        assertThat(program.leftOut()).extracting(Program.LeftOver::what).contains("Run and walk");
         assertThat(program.weeks().stream().flatMap(week -> week.checksDue().stream()))
                 .contains(new Program.Due(DAY.plusWeeks(2), Program.Check.RETURN_TESTS));
     }
 
     @Test
     void keepsBookedVisitsAndShortDaysLight() {
-        Rhythm booked = new Rhythm(3, Set.of(), 0, List.of(new Rhythm.Visit(DAY.plusDays(2), 45)));
+        Rhythm booked = new Rhythm(3, Set.of(), 0, List.of(new Rhythm.PlannedVisit(DAY.plusDays(2), 45)));
         Program program = BlockPlanner.plan(judged(born(9, BirthKind.VAGINAL)), List.of(), booked);
         assertThat(program.weeks().stream().flatMap(week -> week.sessions().stream()))
-                .extracting(Program.Planned::date)
+                .extracting(Program.PlannedSession::date)
                 .containsExactly(DAY.plusDays(2));
         assertThat(plan(born(9, BirthKind.VAGINAL)).weeks().get(0).sessions())
                 .filteredOn(session -> session.place() == Place.HOME)
@@ -287,28 +288,30 @@ class BlockPlannerTest {
     /** A recovered gap read today opens loads of 3 and more for 14 days; after that they rest on the weekly checks. */
     @Test
     void saysWhatRestsOnAGapCheckStillToBeMade() {
-        Map<Strand, Integer> rungs = Map.of(Strand.LIMB_LOAD, 6, Strand.FRONT_SUPPORT, 5, Strand.BRIDGE, 3);
-        Client.Builder woman =
-                born(20, BirthKind.VAGINAL).gap(gap(2, Told.NO, Firmness.FIRM)).rungs(rungs);
-        Program program = plan(woman, Aim.REBUILD_MIDLINE);
-        List<Program.Planned> sessions = program.weeks().stream()
+        Map<ExerciseGroup, Integer> rungs =
+                Map.of(ExerciseGroup.LIMB_LOAD, 6, ExerciseGroup.FRONT_SUPPORT, 5, ExerciseGroup.BRIDGE, 3);
+        Client.Builder woman = born(20, BirthKind.VAGINAL)
+                .gap(gap(2, YesNoUnknown.NO, Firmness.FIRM))
+                .rungs(rungs);
+        Program program = plan(woman, Goal.REBUILD_MIDLINE);
+        List<Program.PlannedSession> sessions = program.weeks().stream()
                 .flatMap(week -> week.sessions().stream())
                 .toList();
         assertThat(sessions)
                 .filteredOn(session -> session.date().isBefore(DAY.plusDays(14)))
                 .isNotEmpty()
                 .allMatch(session -> session.conditions().isEmpty());
-        List<Program.Condition> later = sessions.stream()
+        List<Program.ItemCondition> later = sessions.stream()
                 .filter(session -> session.date().isAfter(DAY.plusDays(14)))
                 .flatMap(session -> session.conditions().stream())
                 .toList();
         assertThat(later).isNotEmpty().allMatch(rests -> rests.check() == Program.Check.GAP);
-        assertThat(later).extracting(Program.Condition::strand).contains(Strand.LIMB_LOAD);
+        assertThat(later).extracting(Program.ItemCondition::strand).contains(ExerciseGroup.LIMB_LOAD);
         List<LocalDate> due = program.weeks().stream()
                 .flatMap(week -> week.checksDue().stream())
                 .map(Program.Due::date)
                 .toList();
-        assertThat(later).extracting(Program.Condition::on).allMatch(due::contains);
+        assertThat(later).extracting(Program.ItemCondition::on).allMatch(due::contains);
     }
 
     /** Two aims that ask for opposite things: which comes first is said, whatever their order; others stand side by side. */
@@ -317,12 +320,12 @@ class BlockPlannerTest {
         "STOP_LEAKING, LET_GO, stop leaking, let the pelvic floor go", "RUN, EASE_HEAVINESS, run, ease heaviness",
         "EASE_PELVIS, JUMP, jump, ease the pelvis", "CRUNCH, STRONG_BONES, curl up again, strong bones"
     })
-    void saysWhichOfTwoContradictingAimsComesFirst(Aim one, Aim other, String waits, String first) {
+    void saysWhichOfTwoContradictingAimsComesFirst(Goal one, Goal other, String waits, String first) {
         assertThat(plan(born(30, BirthKind.VAGINAL), one, other).leftOut()).anySatisfy(left -> {
             assertThat(left.what()).isEqualTo(waits);
             assertThat(left.why()).contains("“" + first + "”, which comes first");
         });
-        assertThat(plan(born(30, BirthKind.VAGINAL), Aim.REBUILD_MIDLINE, Aim.KEEP_ACTIVE)
+        assertThat(plan(born(30, BirthKind.VAGINAL), Goal.REBUILD_MIDLINE, Goal.KEEP_ACTIVE)
                         .leftOut())
                 .noneMatch(left -> left.why().contains("comes first"));
     }
@@ -330,18 +333,18 @@ class BlockPlannerTest {
     /** Aims in order, and each strand they want at least twice in a week (practice); what is light may come on days running. */
     @ParameterizedTest
     @CsvSource({"15, SUPPORT_MIDLINE", "22, SUPPORT_MIDLINE", "30, EASE_BACK"})
-    void bringsEveryWantedStrandTwiceAWeekAndLightWorkOnDaysRunning(int weeks, Aim aim) {
+    void bringsEveryWantedStrandTwiceAWeekAndLightWorkOnDaysRunning(int weeks, Goal aim) {
         Program program = plan(pregnant(weeks), aim);
-        Map<Strand, Integer> least = new HashMap<>();
+        Map<ExerciseGroup, Integer> least = new HashMap<>();
         boolean onDaysRunning = false;
-        for (Program.Week week : program.weeks()) {
+        for (Program.ProgramWeek week : program.weeks()) {
             if (week.from().plusDays(6).isAfter(program.to())) {
                 continue;
             }
-            for (Program.Line line : program.lines()) {
+            for (Program.LadderPlan line : program.lines()) {
                 List<LocalDate> on = week.sessions().stream()
                         .filter(session -> session.strands().contains(line.strand()))
-                        .map(Program.Planned::date)
+                        .map(Program.PlannedSession::date)
                         .toList();
                 least.merge(line.strand(), on.size(), Math::min);
                 onDaysRunning |= on.stream().anyMatch(day -> on.contains(day.plusDays(1)));
@@ -358,8 +361,8 @@ class BlockPlannerTest {
     @Test
     void putsTheFirstAimFirst() {
         Rhythm short10 = new Rhythm(0, Set.of(DayOfWeek.WEDNESDAY), 10, List.of());
-        for (List<Aim> order : List.of(
-                List.of(Aim.READY_FOR_BIRTH, Aim.STRONG_BONES), List.of(Aim.STRONG_BONES, Aim.READY_FOR_BIRTH))) {
+        for (List<Goal> order : List.of(
+                List.of(Goal.READY_FOR_BIRTH, Goal.STRONG_BONES), List.of(Goal.STRONG_BONES, Goal.READY_FOR_BIRTH))) {
             Program program = BlockPlanner.plan(judged(pregnant(34)), order, short10);
             assertThat(program.weeks().get(0).sessions().get(0).strands())
                     .as("" + order)
@@ -371,10 +374,11 @@ class BlockPlannerTest {
     /** Minutes of the last full week, walking and sessions. */
     @Test
     void countsTheMinutesOfAFullWeek() {
-        Program program = plan(pregnant(15), Aim.SUPPORT_MIDLINE);
-        Program.Week week = program.weeks().get(program.weeks().size() - 2);
-        int sessions =
-                week.sessions().stream().mapToInt(Program.Planned::minutes).sum();
+        Program program = plan(pregnant(15), Goal.SUPPORT_MIDLINE);
+        Program.ProgramWeek week = program.weeks().get(program.weeks().size() - 2);
+        int sessions = week.sessions().stream()
+                .mapToInt(Program.PlannedSession::minutes)
+                .sum();
         assertThat(program.minutes().planned()).isEqualTo(week.walkMinutes() + sessions);
         assertThat(program.minutes().target()).isEqualTo(150);
     }
@@ -382,15 +386,15 @@ class BlockPlannerTest {
     /** Domed on the third rung: what comes next is named with what it waits for. */
     @Test
     void namesTheNextRungAndItsGate() {
-        Program program = plan(domed(), Aim.REBUILD_MIDLINE);
-        Program.Line limb = program.lines().stream()
-                .filter(line -> line.strand() == Strand.LIMB_LOAD)
+        Program program = plan(domed(), Goal.REBUILD_MIDLINE);
+        Program.LadderPlan limb = program.lines().stream()
+                .filter(line -> line.strand() == ExerciseGroup.LIMB_LOAD)
                 .findFirst()
                 .orElseThrow();
         assertThat(limb.rung()).isEqualTo(2);
         assertThat(limb.ceiling()).contains(2);
         assertThat(limb.gates()).isNotEmpty().noneMatch(Gate::met);
-        String next = CATALOGUE.ladder(Strand.LIMB_LOAD).stream()
+        String next = CATALOGUE.ladder(ExerciseGroup.LIMB_LOAD).stream()
                 .filter(move -> move.rung() == 3)
                 .findFirst()
                 .orElseThrow()
@@ -404,8 +408,9 @@ class BlockPlannerTest {
     /** Where nothing waits, nothing is left out for it. */
     @Test
     void leavesNothingOutThatPasses() {
-        Program program = plan(pregnant(15), Aim.SUPPORT_MIDLINE);
-        Set<String> left = program.leftOut().stream().map(Program.Left::what).collect(Collectors.toSet());
+        Program program = plan(pregnant(15), Goal.SUPPORT_MIDLINE);
+        Set<String> left =
+                program.leftOut().stream().map(Program.LeftOver::what).collect(Collectors.toSet());
         assertThat(program.lines())
                 .filteredOn(line -> line.gates().isEmpty())
                 .isNotEmpty()

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.dating.Dating;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
@@ -19,16 +20,16 @@ import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Demand;
 import openbloom.core.moves.Equipment;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Flexion;
-import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.progress.Decision;
 import openbloom.core.progress.DoseStep;
-import openbloom.core.progress.Felt;
-import openbloom.core.progress.LineDay;
+import openbloom.core.progress.LadderDay;
 import openbloom.core.progress.Pain;
+import openbloom.core.progress.PerceivedEffort;
 import openbloom.core.progress.Progress;
 import openbloom.core.progress.Proposal;
 import openbloom.core.record.Clearance;
@@ -47,7 +48,6 @@ import openbloom.core.session.Wishes;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 import openbloom.core.verdict.Judgement;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
@@ -62,32 +62,32 @@ class EightWomenTest {
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
     private static final Rhythm TWICE = new Rhythm(2, Set.of(DayOfWeek.THURSDAY, DayOfWeek.SATURDAY), 10, List.of());
     private static final PelvicFloorCheck EASY =
-            new PelvicFloorCheck(6, 6, 8, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO);
+            new PelvicFloorCheck(6, 6, 8, LettingGo.FULL, Tone.TYPICAL, YesNoUnknown.NO, YesNoUnknown.NO);
     private static final List<String> TABLE = new ArrayList<>();
 
     /** One woman with what was planned for her. */
     private record Worked(Judgement judgement, Program program, Session session) {
-        static Worked of(String who, Client.Builder woman, Aim... wished) {
+        static Worked of(String who, Client.Builder woman, Goal... wished) {
             Judgement judgement = Judgement.of(CATALOGUE, woman.build(), DAY);
-            List<Aim> aims = new ArrayList<>(Aims.suggest(judgement.facts()).stream()
-                    .map(Aims.Suggested::aim)
+            List<Goal> aims = new ArrayList<>(Goals.suggest(judgement.facts()).stream()
+                    .map(Goals.Suggested::aim)
                     .toList());
             aims.addAll(Arrays.asList(wished));
             Program program = BlockPlanner.plan(judgement, aims, TWICE);
             Session session = Composer.compose(
                     judgement,
                     SessionRequest.of(45, Place.STUDIO, 7, History.of(List.of()))
-                            .wanting(Wishes.of(Aims.worth(aims))));
+                            .wanting(Wishes.of(Goals.worth(aims))));
             Worked worked = new Worked(judgement, program, session);
             TABLE.add(worked.row(who));
             return worked;
         }
 
-        List<Aim> aims() {
-            return program.aims().stream().map(Aims.Suggested::aim).toList();
+        List<Goal> aims() {
+            return program.aims().stream().map(Goals.Suggested::aim).toList();
         }
 
-        Optional<Program.Line> line(Strand strand) {
+        Optional<Program.LadderPlan> line(ExerciseGroup strand) {
             return program.lines().stream()
                     .filter(line -> line.strand() == strand)
                     .findFirst();
@@ -100,16 +100,16 @@ class EightWomenTest {
         }
 
         /** What is decided after one good day on the rung where she begins. */
-        Proposal afterAGoodDay(Strand strand) {
-            Program.Line line = line(strand).orElseThrow();
-            LineDay good = new LineDay(
+        Proposal afterAGoodDay(ExerciseGroup strand) {
+            Program.LadderPlan line = line(strand).orElseThrow();
+            LadderDay good = new LadderDay(
                     DAY,
                     line.rung(),
                     line.step(),
-                    new LineDay.Done(8, 8),
+                    new LadderDay.DoseDone(8, 8),
                     Set.of(),
                     Pain.NONE,
-                    new LineDay.Report(Optional.of(Felt.RIGHT), false, true));
+                    new LadderDay.Report(Optional.of(PerceivedEffort.RIGHT), false, true));
             return Progress.of(judgement, strand, List.of(good), DAY);
         }
 
@@ -117,7 +117,7 @@ class EightWomenTest {
             return String.format(
                     "| %s | %s | %s | %s – %s, %d sets a day, %d min walking | %s |",
                     who,
-                    aims().stream().map(Aim::words).collect(Collectors.joining(", ")),
+                    aims().stream().map(Goal::words).collect(Collectors.joining(", ")),
                     program.lines().stream()
                             .map(line -> line.strand().words() + " " + line.rung())
                             .collect(Collectors.joining(", ")),
@@ -146,10 +146,10 @@ class EightWomenTest {
 
     private static Client.Builder born(int weeks, BirthKind kind, Symptom... told) {
         return asked(Client.of(1, 1, 33).trained(Training.LIGHT), told)
-                .gaveBirth(new Birth(DAY.minusWeeks(weeks), kind, Tear.NONE, Told.YES));
+                .gaveBirth(new Birth(DAY.minusWeeks(weeks), kind, Tear.NONE, YesNoUnknown.YES));
     }
 
-    private static GapCheck gap(int halves, Told domed) {
+    private static GapCheck gap(int halves, YesNoUnknown domed) {
         return GapCheck.alike(
                 DAY.minusDays(2),
                 new Width.Fingers(halves),
@@ -160,14 +160,14 @@ class EightWomenTest {
 
     @Test
     void nineWeeksAndAGymGoerGoesOnWithStrength() {
-        Worked her = Worked.of("9 weeks, trains regularly", pregnant(9, Training.REGULAR), Aim.LIFT);
-        assertThat(her.aims()).containsExactly(Aim.SUPPORT_MIDLINE, Aim.KEEP_ACTIVE, Aim.LIFT);
-        assertThat(her.line(Strand.STRENGTH_LEGS))
+        Worked her = Worked.of("9 weeks, trains regularly", pregnant(9, Training.REGULAR), Goal.LIFT);
+        assertThat(her.aims()).containsExactly(Goal.SUPPORT_MIDLINE, Goal.KEEP_ACTIVE, Goal.LIFT);
+        assertThat(her.line(ExerciseGroup.STRENGTH_LEGS))
                 .hasValueSatisfying(line -> assertThat(line.rung()).isGreaterThanOrEqualTo(2));
         assertThat(her.program().to()).isEqualTo(DAY.plusDays(34));
-        assertThat(strands(her.session())).containsAnyOf(Strand.STRENGTH_LEGS, Strand.STRENGTH_PULL);
+        assertThat(strands(her.session())).containsAnyOf(ExerciseGroup.STRENGTH_LEGS, ExerciseGroup.STRENGTH_PULL);
         assertThat(her.program().weeks().get(0).walkMinutes()).isBetween(30, 90);
-        Proposal first = her.afterAGoodDay(Strand.STRENGTH_LEGS);
+        Proposal first = her.afterAGoodDay(ExerciseGroup.STRENGTH_LEGS);
         assertThat(first.decision()).isEqualTo(Decision.UP);
         assertThat(first.step()).isEqualTo(DoseStep.WRITTEN);
     }
@@ -175,34 +175,35 @@ class EightWomenTest {
     @Test
     void twentyTwoWeeksWithGirdlePainStandsOnBothLegs() {
         Worked her = Worked.of("22 weeks, girdle pain", pregnant(22, Training.LIGHT, Symptom.PELVIC_GIRDLE_PAIN));
-        assertThat(her.aims()).startsWith(Aim.EASE_PELVIS).contains(Aim.SUPPORT_MIDLINE);
+        assertThat(her.aims()).startsWith(Goal.EASE_PELVIS).contains(Goal.SUPPORT_MIDLINE);
         assertThat(her.session().items())
                 .noneMatch(item ->
                         item.move().has(Demand.SINGLE_LEG) || item.move().isImpact());
         assertThat(her.session().items()).noneMatch(item -> item.move().isCurl());
-        assertThat(her.line(Strand.IMPACT).map(Program.Line::rung).orElse(1)).isEqualTo(1);
+        assertThat(her.line(ExerciseGroup.IMPACT).map(Program.LadderPlan::rung).orElse(1))
+                .isEqualTo(1);
     }
 
     @Test
     void thirtyFourWeeksRisesNoMoreAndMakesReady() {
         Worked her = Worked.of("34 weeks", pregnant(34, Training.LIGHT));
-        assertThat(her.aims()).contains(Aim.READY_FOR_BIRTH);
+        assertThat(her.aims()).contains(Goal.READY_FOR_BIRTH);
         assertThat(her.program().lines())
                 .allMatch(line -> line.expected().stream().allMatch(week -> week.rung() == line.rung()));
         assertThat(her.session().items()).noneMatch(item -> item.move().isOnTheBack());
         assertThat(her.due()).noneMatch(due -> due.check() == Program.Check.GAP);
-        assertThat(her.afterAGoodDay(Strand.STRENGTH_LEGS).rung())
-                .isEqualTo(her.line(Strand.STRENGTH_LEGS).orElseThrow().rung());
+        assertThat(her.afterAGoodDay(ExerciseGroup.STRENGTH_LEGS).rung())
+                .isEqualTo(her.line(ExerciseGroup.STRENGTH_LEGS).orElseThrow().rung());
     }
 
     @Test
     void fiveWeeksAfterACaesareanWithoutClearanceBreathesAndWaits() {
         Worked her = Worked.of("5 weeks after a caesarean, not cleared", born(5, BirthKind.CAESAREAN));
-        assertThat(her.aims()).contains(Aim.SCAR_AT_EASE);
+        assertThat(her.aims()).contains(Goal.SCAR_AT_EASE);
         assertThat(her.session().seconds()).isLessThanOrEqualTo(20 * 60 * 105 / 100);
         assertThat(her.session().note()).isNotBlank();
         assertThat(her.session().items()).allMatch(item -> item.move().load() <= 1);
-        assertThat(her.line(Strand.FRONT_SUPPORT)).isEmpty();
+        assertThat(her.line(ExerciseGroup.FRONT_SUPPORT)).isEmpty();
         assertThat(her.due())
                 .filteredOn(due -> due.check() == Program.Check.GAP)
                 .allMatch(due -> !due.date().isBefore(DAY.plusWeeks(1)));
@@ -215,29 +216,30 @@ class EightWomenTest {
                 "14 weeks after a caesarean, wants to run",
                 born(14, BirthKind.CAESAREAN)
                         .cleared(Clearance.of(DAY.minusWeeks(7), "family doctor", List.of()))
-                        .gap(gap(5, Told.YES)),
-                Aim.RUN);
-        assertThat(her.aims()).contains(Aim.REBUILD_MIDLINE, Aim.SCAR_AT_EASE, Aim.RUN);
+                        .gap(gap(5, YesNoUnknown.YES)),
+                Goal.RUN);
+        assertThat(her.aims()).contains(Goal.REBUILD_MIDLINE, Goal.SCAR_AT_EASE, Goal.RUN);
         assertThat(her.due()).contains(new Program.Due(DAY.plusWeeks(2), Program.Check.RETURN_TESTS));
-        assertThat(her.program().leftOut()).extracting(Program.Left::what).contains("Run and walk");
-        assertThat(her.line(Strand.STRENGTH_LEGS)).isPresent();
+        assertThat(her.program().leftOut()).extracting(Program.LeftOver::what).contains("Run and walk");
+        assertThat(her.line(ExerciseGroup.STRENGTH_LEGS)).isPresent();
         assertThat(her.session().items())
                 .noneMatch(item -> item.move().demands().impact() > 0);
     }
 
     @Test
     void twoYearsATightFloorThatHurtsLetsGoFirst() {
-        PelvicFloorCheck tight = new PelvicFloorCheck(8, 4, 4, LettingGo.ABSENT, Tone.TIGHT, Told.YES, Told.NO);
+        PelvicFloorCheck tight =
+                new PelvicFloorCheck(8, 4, 4, LettingGo.ABSENT, Tone.TIGHT, YesNoUnknown.YES, YesNoUnknown.NO);
         Worked her = Worked.of(
                 "2 years, tight floor and pain",
                 born(104, BirthKind.VAGINAL, Symptom.PAIN_WITH_LIFTS)
                         .cleared(Clearance.of(DAY.minusWeeks(90), "family doctor", List.of()))
                         .pelvicFloor(tight));
-        assertThat(her.aims()).startsWith(Aim.LET_GO);
+        assertThat(her.aims()).startsWith(Goal.LET_GO);
         assertThat(her.program().weeks()).allMatch(week -> week.floorSetsPerDay() == 0);
         int rest = her.session().items().stream()
-                .filter(item ->
-                        item.move().strand() == Strand.BREATH || item.move().strand() == Strand.RELEASE)
+                .filter(item -> item.move().strand() == ExerciseGroup.BREATH
+                        || item.move().strand() == ExerciseGroup.RELEASE)
                 .mapToInt(SessionItem::workSeconds)
                 .sum();
         assertThat(rest).isGreaterThanOrEqualTo((int) (0.45 * her.session().seconds()) - 15);
@@ -250,12 +252,13 @@ class EightWomenTest {
                 "7 months, leaking",
                 born(30, BirthKind.VAGINAL, Symptom.LEAK_WITH_EFFORT)
                         .cleared(Clearance.of(DAY.minusWeeks(23), "family doctor", List.of()))
-                        .gap(gap(4, Told.NO)));
-        assertThat(her.aims()).startsWith(Aim.STOP_LEAKING);
+                        .gap(gap(4, YesNoUnknown.NO)));
+        assertThat(her.aims()).startsWith(Goal.STOP_LEAKING);
         assertThat(her.program().weeks()).allMatch(week -> week.floorSetsPerDay() == 3);
-        assertThat(strands(her.session())).containsAnyOf(Strand.PELVIC_FLOOR_ENDURANCE, Strand.PELVIC_FLOOR_QUICK);
+        assertThat(strands(her.session()))
+                .containsAnyOf(ExerciseGroup.PELVIC_FLOOR_ENDURANCE, ExerciseGroup.PELVIC_FLOOR_QUICK);
         assertThat(her.session().items()).noneMatch(item -> item.move().isImpact());
-        assertThat(her.line(Strand.PELVIC_FLOOR_ENDURANCE)).isPresent();
+        assertThat(her.line(ExerciseGroup.PELVIC_FLOOR_ENDURANCE)).isPresent();
     }
 
     @Test
@@ -269,18 +272,18 @@ class EightWomenTest {
                                 "family doctor",
                                 List.of(),
                                 Set.of(Condition.OSTEOPOROSIS, Condition.HIGH_BLOOD_PRESSURE_CONTROLLED))));
-        assertThat(her.aims()).startsWith(Aim.STRONG_BONES);
-        assertThat(her.line(Strand.FLEXION)).isEmpty();
+        assertThat(her.aims()).startsWith(Goal.STRONG_BONES);
+        assertThat(her.line(ExerciseGroup.FLEXION)).isEmpty();
         assertThat(her.session().items())
                 .noneMatch(item -> item.move().demands().flexion() != Flexion.NONE
                         || item.move().has(Demand.ROUNDED))
                 .noneMatch(item -> item.dose().stillSeconds() > 10
-                        && item.move().strand() != Strand.RELEASE
+                        && item.move().strand() != ExerciseGroup.RELEASE
                         && item.move().load() > 0);
-        assertThat(strands(her.session())).contains(Strand.STRENGTH_LEGS);
+        assertThat(strands(her.session())).contains(ExerciseGroup.STRENGTH_LEGS);
     }
 
-    private static Set<Strand> strands(Session session) {
+    private static Set<ExerciseGroup> strands(Session session) {
         return session.items().stream().map(item -> item.move().strand()).collect(Collectors.toSet());
     }
 

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.breath.ConnectCheck;
 import openbloom.core.breath.ConnectPosition;
 import openbloom.core.dating.Dating;
@@ -19,7 +20,7 @@ import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.Width;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
@@ -34,7 +35,6 @@ import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.GateKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 import openbloom.core.verdict.Judgement;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -47,17 +47,22 @@ class RunningPathTest {
 
     private static Client.Builder woman(int weeks, BirthKind kind, Tear tear) {
         return Client.of(1, 1, 33)
-                .gaveBirth(new Birth(DAY.minusWeeks(weeks), kind, tear, Told.YES))
+                .gaveBirth(new Birth(DAY.minusWeeks(weeks), kind, tear, YesNoUnknown.YES))
                 .warningSigns(DAY, Set.of())
                 .conditions(DAY, Set.of())
                 .symptoms(SymptomReport.none(DAY))
                 .cleared(Clearance.of(DAY.minusWeeks(2), "family doctor", List.of()))
                 .connect(new ConnectCheck(
                         Map.of(), Map.of(ConnectPosition.LYING, true, ConnectPosition.SITTING, true), Set.of()))
-                .rungs(Map.of(Strand.LIMB_LOAD, 8, Strand.IMPACT, 3))
-                .pelvicFloor(new PelvicFloorCheck(10, 10, 10, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO))
+                .rungs(Map.of(ExerciseGroup.LIMB_LOAD, 8, ExerciseGroup.IMPACT, 3))
+                .pelvicFloor(new PelvicFloorCheck(
+                        10, 10, 10, LettingGo.FULL, Tone.TYPICAL, YesNoUnknown.NO, YesNoUnknown.NO))
                 .gap(GapCheck.alike(
-                        DAY, new Width.Fingers(2), Optional.of(Depth.SURFACE), Optional.of(Firmness.FIRM), Told.NO))
+                        DAY,
+                        new Width.Fingers(2),
+                        Optional.of(Depth.SURFACE),
+                        Optional.of(Firmness.FIRM),
+                        YesNoUnknown.NO))
                 .impactTests(new ImpactTests(Optional.of(DAY), EnumSet.allOf(ImpactTests.Test.class)));
     }
 
@@ -103,7 +108,7 @@ class RunningPathTest {
 
     @Test
     void givesNineWeeksOfThreeDaysThatAreNotNextToEachOther() {
-        List<RunningPath.Week> weeks =
+        List<RunningPath.RunningWeek> weeks =
                 path(woman(14, BirthKind.VAGINAL, Tear.NONE)).weeks();
         assertThat(weeks)
                 .extracting(week -> week.bouts() + " × " + week.runMinutes() + " / " + week.walkMinutes())
@@ -202,7 +207,8 @@ class RunningPathTest {
     /** Rungs are the ladder's, not the path's: she that never jumped may begin the table when all else holds. */
     @Test
     void asksNoRungOfTheLadder() {
-        assertThat(path(woman(30, BirthKind.VAGINAL, Tear.NONE).rungs(Map.of(Strand.LIMB_LOAD, 8, Strand.IMPACT, 1)))
+        assertThat(path(woman(30, BirthKind.VAGINAL, Tear.NONE)
+                                .rungs(Map.of(ExerciseGroup.LIMB_LOAD, 8, ExerciseGroup.IMPACT, 1)))
                         .missing())
                 .noneMatch(gate -> gate.kind() == GateKind.RUNG_BELOW || gate.kind() == GateKind.START_LEVEL);
     }

@@ -26,7 +26,7 @@ class SeasonPropertyTest {
     /** Against every day judged in full: no change is missed, none invented, each has a rule that spoke on one side. */
     @Property(tries = 600, seed = "20261124")
     void findsExactlyTheChangesOfACalendarWalkedDayByDay(@ForAll Client woman) {
-        Map<LocalDate, List<Season.Change>> found = new HashMap<>();
+        Map<LocalDate, List<Season.SeasonChange>> found = new HashMap<>();
         Season.of(CATALOGUE, woman, TODAY, TODAY.plusDays(DAYS))
                 .forEach(change -> found.computeIfAbsent(change.date(), any -> new ArrayList<>())
                         .add(change));
@@ -37,7 +37,7 @@ class SeasonPropertyTest {
             List<Move> changed = Difference.between(before, now).stream()
                     .map(Difference::move)
                     .toList();
-            List<Season.Change> told = found.getOrDefault(day, List.of());
+            List<Season.SeasonChange> told = found.getOrDefault(day, List.of());
             if (becomesLongAgo(before, now)) {
                 assertThat(told).isEmpty();
                 before = now;

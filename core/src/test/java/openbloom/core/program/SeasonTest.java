@@ -7,18 +7,18 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.dating.Dating;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.record.Client;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 import openbloom.core.verdict.Judgement;
-import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.VerdictKind;
 import org.junit.jupiter.api.Test;
 
 class SeasonTest {
@@ -30,9 +30,9 @@ class SeasonTest {
                 .pregnant(Dating.stated(TODAY.plusDays(280 - 7 * 18)))
                 .symptoms(SymptomReport.none(TODAY))
                 .build();
-        List<Season.Change> season = Season.of(CATALOGUE, woman, TODAY, TODAY.plusWeeks(12));
-        assertThat(dayOf(season, "PREG-SUP-SHORT", Kind.ADJUST)).isEqualTo(TODAY.plusWeeks(2));
-        assertThat(dayOf(season, "PREG-SUP-NONE", Kind.SWAP)).isEqualTo(TODAY.plusWeeks(10));
+        List<Season.SeasonChange> season = Season.of(CATALOGUE, woman, TODAY, TODAY.plusWeeks(12));
+        assertThat(dayOf(season, "PREG-SUP-SHORT", VerdictKind.ADJUST)).isEqualTo(TODAY.plusWeeks(2));
+        assertThat(dayOf(season, "PREG-SUP-NONE", VerdictKind.SWAP)).isEqualTo(TODAY.plusWeeks(10));
         assertThat(season.get(0).words()).contains("Go becomes Adjust");
     }
 
@@ -43,13 +43,13 @@ class SeasonTest {
         assertThat(Judgement.of(CATALOGUE, woman, longAfter)
                         .of(CATALOGUE.get("heel-slide"))
                         .kind())
-                .isEqualTo(Kind.SWAP);
+                .isEqualTo(VerdictKind.SWAP);
     }
 
     @Test
     void saysThatARuleFallsAway() {
         Client woman = Client.of(1, 1, 31)
-                .gaveBirth(new Birth(TODAY.minusDays(10), BirthKind.VAGINAL, Tear.NONE, Told.YES))
+                .gaveBirth(new Birth(TODAY.minusDays(10), BirthKind.VAGINAL, Tear.NONE, YesNoUnknown.YES))
                 .symptoms(new SymptomReport.Asked(TODAY, Set.of()))
                 .build();
         assertThat(Season.of(CATALOGUE, woman, TODAY, TODAY.plusDays(40)))
@@ -72,21 +72,22 @@ class SeasonTest {
                 .warningSigns(TODAY, Set.of())
                 .conditions(TODAY, Set.of())
                 .symptoms(SymptomReport.none(TODAY))
-                .flat(TODAY, Map.of(Strand.FRONT_SUPPORT, 8))
+                .flat(TODAY, Map.of(ExerciseGroup.FRONT_SUPPORT, 8))
                 .build();
-        List<Season.Change> late = Season.of(CATALOGUE, woman, TODAY, TODAY.plusDays(29)).stream()
-                .filter(change -> change.moves().stream().anyMatch(move -> move.strand() == Strand.FRONT_SUPPORT))
+        List<Season.SeasonChange> late = Season.of(CATALOGUE, woman, TODAY, TODAY.plusDays(29)).stream()
+                .filter(change ->
+                        change.moves().stream().anyMatch(move -> move.strand() == ExerciseGroup.FRONT_SUPPORT))
                 .toList();
         assertThat(late).isNotEmpty().allMatch(change -> change.date().equals(TODAY.plusDays(29)));
         assertThat(late).extracting(change -> change.rule().code()).containsOnly("PREG-DOME", "PREG-LEVER");
         assertThat(late).anySatisfy(change -> {
             assertThat(change.moves()).contains(CATALOGUE.get("knee-hover"));
-            assertThat(change.from()).isEqualTo(Kind.GO);
-            assertThat(change.to()).isEqualTo(Kind.ADJUST);
+            assertThat(change.from()).isEqualTo(VerdictKind.GO);
+            assertThat(change.to()).isEqualTo(VerdictKind.ADJUST);
         });
         assertThat(late).anySatisfy(change -> {
             assertThat(change.moves()).contains(CATALOGUE.get("support-full-20"));
-            assertThat(change.to()).isEqualTo(Kind.SWAP);
+            assertThat(change.to()).isEqualTo(VerdictKind.SWAP);
         });
     }
 
@@ -102,7 +103,7 @@ class SeasonTest {
     @Test
     void isSilentAboutTwoYears() {
         Client woman = Client.of(1, 1, 31)
-                .gaveBirth(new Birth(TODAY.minusYears(2).plusDays(5), BirthKind.VAGINAL, Tear.NONE, Told.YES))
+                .gaveBirth(new Birth(TODAY.minusYears(2).plusDays(5), BirthKind.VAGINAL, Tear.NONE, YesNoUnknown.YES))
                 .symptoms(SymptomReport.none(TODAY))
                 .build();
         assertThat(Season.of(CATALOGUE, woman, TODAY, TODAY.plusDays(10))).isEmpty();
@@ -128,7 +129,7 @@ class SeasonTest {
                 .build();
     }
 
-    private static LocalDate dayOf(List<Season.Change> season, String code, Kind to) {
+    private static LocalDate dayOf(List<Season.SeasonChange> season, String code, VerdictKind to) {
         return season.stream()
                 .filter(change -> change.rule().code().equals(code) && change.to() == to)
                 .findFirst()

@@ -23,19 +23,19 @@ import net.jqwik.api.Provide;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Demand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Prescription;
 import openbloom.core.pelvicfloor.Track;
 import openbloom.core.progress.Decision;
-import openbloom.core.progress.Felt;
-import openbloom.core.progress.LineDay;
+import openbloom.core.progress.LadderDay;
 import openbloom.core.progress.Pain;
+import openbloom.core.progress.PerceivedEffort;
 import openbloom.core.progress.Progress;
 import openbloom.core.progress.Proposal;
 import openbloom.core.record.Client;
-import openbloom.core.record.Standing;
+import openbloom.core.record.LadderStatus;
 import openbloom.core.session.Place;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Women;
@@ -77,8 +77,8 @@ class TwelveWeeksTest {
         private final Rhythm rhythm;
         private final Course course;
         private final Random chance;
-        private final Map<Strand, List<LineDay>> history = new HashMap<>();
-        private final Map<Strand, Standing.Working> working = new EnumMap<>(Strand.class);
+        private final Map<ExerciseGroup, List<LadderDay>> history = new HashMap<>();
+        private final Map<ExerciseGroup, LadderStatus.Working> working = new EnumMap<>(ExerciseGroup.class);
         private Client woman;
         private LocalDate lastSession = LocalDate.MIN;
 
@@ -108,8 +108,8 @@ class TwelveWeeksTest {
             if (woman.safety().symptoms().isFreshOn(Women.TODAY)) {
                 now.symptoms(woman.safety().symptoms().askedAgain(day));
             }
-            Standing standing = woman.standing();
-            now.standing(new Standing(
+            LadderStatus standing = woman.standing();
+            now.standing(new LadderStatus(
                     standing.rungs(),
                     standing.ceilings(),
                     standing.flat(),
@@ -129,8 +129,8 @@ class TwelveWeeksTest {
                 assertThat(left.what()).isNotBlank();
                 assertThat(left.why()).isNotBlank();
             });
-            Map<Strand, LocalDate> last = new HashMap<>();
-            for (Program.Week week : program.weeks()) {
+            Map<ExerciseGroup, LocalDate> last = new HashMap<>();
+            for (Program.ProgramWeek week : program.weeks()) {
                 floor(week, today);
                 minutes(week, program.to());
                 week.sessions().forEach(session -> session(session, program, today, last));
@@ -141,11 +141,12 @@ class TwelveWeeksTest {
             }
         }
 
-        private void session(Program.Planned session, Program program, Judgement today, Map<Strand, LocalDate> last) {
-            Judgement then = Ahead.of(today, session.date());
+        private void session(
+                Program.PlannedSession session, Program program, Judgement today, Map<ExerciseGroup, LocalDate> last) {
+            Judgement then = Projection.of(today, session.date());
             assertThat(session.strands()).doesNotHaveDuplicates();
-            for (Strand strand : session.strands()) {
-                Program.Line line = line(program, strand);
+            for (ExerciseGroup strand : session.strands()) {
+                Program.LadderPlan line = line(program, strand);
                 List<Move> hers = CATALOGUE.ladder(strand).stream()
                         .filter(move -> move.rung() <= line.rung())
                         .toList();
@@ -166,19 +167,19 @@ class TwelveWeeksTest {
         }
 
         /** Sets a day as the prescription of that week says, and none while letting go comes first. */
-        private void floor(Program.Week week, Judgement today) {
+        private void floor(Program.ProgramWeek week, Judgement today) {
             PelvicFloorCheck check = today.facts().client().checks().pelvicFloor();
             if (check.equals(PelvicFloorCheck.NOT_CHECKED)) {
                 assertThat(week.floorSetsPerDay()).isZero();
                 return;
             }
-            Prescription given = Ahead.of(today, week.from()).facts().pelvicPractice(check);
+            Prescription given = Projection.of(today, week.from()).facts().pelvicPractice(check);
             int most = given.track() == Track.RELEASE ? 0 : given.setsPerDay();
             assertThat(week.floorSetsPerDay()).isBetween(0, most);
         }
 
-        private void minutes(Program.Week week, LocalDate to) {
-            for (Program.Planned session : week.sessions()) {
+        private void minutes(Program.ProgramWeek week, LocalDate to) {
+            for (Program.PlannedSession session : week.sessions()) {
                 assertThat(session.date()).isBetween(week.from(), to);
                 if (session.place() == Place.HOME) {
                     assertThat(rhythm.homeDays()).contains(session.date().getDayOfWeek());
@@ -192,19 +193,19 @@ class TwelveWeeksTest {
         }
 
         /** A line of the first aim comes twice in a week with room for it, unless it has to rest or the day says no. */
-        private void twiceAWeek(Program.Week week, Program program, Judgement today) {
-            List<Program.Planned> long_ = week.sessions().stream()
+        private void twiceAWeek(Program.ProgramWeek week, Program program, Judgement today) {
+            List<Program.PlannedSession> long_ = week.sessions().stream()
                     .filter(session -> session.minutes() >= 40)
                     .toList();
             if (long_.size() < 3 || program.lines().isEmpty()) {
                 return;
             }
-            List<Strand> first = program.aims().get(0).aim().strands().stream()
+            List<ExerciseGroup> first = program.aims().get(0).aim().strands().stream()
                     .filter(strand -> program.lines().stream().anyMatch(line -> line.strand() == strand))
                     .filter(strand -> long_.stream().allMatch(session -> passes(today, session, program, strand)))
                     .limit(6)
                     .toList();
-            for (Strand strand : first) {
+            for (ExerciseGroup strand : first) {
                 assertThat(week.sessions().stream()
                                 .filter(session -> session.strands().contains(strand))
                                 .count())
@@ -213,14 +214,14 @@ class TwelveWeeksTest {
             }
         }
 
-        private boolean passes(Judgement today, Program.Planned session, Program program, Strand strand) {
-            Judgement then = Ahead.of(today, session.date());
+        private boolean passes(Judgement today, Program.PlannedSession session, Program program, ExerciseGroup strand) {
+            Judgement then = Projection.of(today, session.date());
             return CATALOGUE.ladder(strand).stream()
                     .filter(move -> move.rung() <= line(program, strand).rung())
                     .anyMatch(move -> then.of(move).kind().passes());
         }
 
-        private static Program.Line line(Program program, Strand strand) {
+        private static Program.LadderPlan line(Program program, ExerciseGroup strand) {
             return program.lines().stream()
                     .filter(line -> line.strand() == strand)
                     .findFirst()
@@ -229,9 +230,9 @@ class TwelveWeeksTest {
 
         /** The block as it was really done, and what was decided after each day. */
         private void live(Program program) {
-            for (Program.Week week : program.weeks()) {
+            for (Program.ProgramWeek week : program.weeks()) {
                 boolean away = course == Course.INTERRUPTED && chance.nextInt(2) == 0;
-                for (Program.Planned session : week.sessions()) {
+                for (Program.PlannedSession session : week.sessions()) {
                     if (!away) {
                         session.strands().forEach(strand -> day(session, line(program, strand)));
                         lastSession = session.date();
@@ -240,40 +241,42 @@ class TwelveWeeksTest {
             }
         }
 
-        private void day(Program.Planned session, Program.Line line) {
-            Strand strand = line.strand();
-            Standing.Working now = working.getOrDefault(strand, new Standing.Working(line.rung(), line.step()));
-            List<LineDay> days = history.computeIfAbsent(strand, any -> new ArrayList<>());
+        private void day(Program.PlannedSession session, Program.LadderPlan line) {
+            ExerciseGroup strand = line.strand();
+            LadderStatus.Working now = working.getOrDefault(strand, new LadderStatus.Working(line.rung(), line.step()));
+            List<LadderDay> days = history.computeIfAbsent(strand, any -> new ArrayList<>());
             days.removeIf(day -> day.date().equals(session.date()));
             days.add(response(session.date(), now));
             Judgement then = judged(session.date());
             Proposal proposal = Progress.of(then, strand, days, lastSession);
             decided(then, line, now, proposal);
-            working.put(strand, new Standing.Working(Math.max(1, proposal.rung()), Math.max(1, proposal.step())));
+            working.put(strand, new LadderStatus.Working(Math.max(1, proposal.rung()), Math.max(1, proposal.step())));
         }
 
-        private LineDay response(LocalDate date, Standing.Working now) {
+        private LadderDay response(LocalDate date, LadderStatus.Working now) {
             int bad = switch (course) {
                 case GOOD -> 0;
                 case MIXED, INTERRUPTED -> 3;
                 case POOR -> 7;
             };
             boolean poor = chance.nextInt(10) < bad;
-            Set<LineDay.Against> against = poor && chance.nextBoolean()
-                    ? Set.of(LineDay.Against.values()[chance.nextInt(LineDay.Against.values().length)])
+            Set<LadderDay.PlannedAgainst> against = poor && chance.nextBoolean()
+                    ? Set.of(
+                            LadderDay.PlannedAgainst.values()[chance.nextInt(LadderDay.PlannedAgainst.values().length)])
                     : Set.of();
-            return new LineDay(
+            return new LadderDay(
                     date,
                     now.rung(),
                     now.step(),
-                    new LineDay.Done(poor ? 5 : 8, 8),
+                    new LadderDay.DoseDone(poor ? 5 : 8, 8),
                     against,
                     Pain.NONE,
-                    new LineDay.Report(Optional.of(poor ? Felt.TOO_HARD : Felt.RIGHT), false, true));
+                    new LadderDay.Report(
+                            Optional.of(poor ? PerceivedEffort.TOO_HARD : PerceivedEffort.RIGHT), false, true));
         }
 
         /** No rung rises onto what does not pass, from 34 weeks none at all, and never by more than the next. */
-        private void decided(Judgement then, Program.Line line, Standing.Working now, Proposal proposal) {
+        private void decided(Judgement then, Program.LadderPlan line, LadderStatus.Working now, Proposal proposal) {
             assertThat(proposal.reasons()).as("a reason").isNotEmpty();
             if (proposal.rung() > now.rung()) {
                 assertThat(proposal.decision()).isEqualTo(Decision.UP);

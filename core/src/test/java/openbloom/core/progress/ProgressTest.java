@@ -10,12 +10,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.dating.Dating;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Dose;
-import openbloom.core.moves.Strand;
-import openbloom.core.progress.LineDay.Against;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.record.Client;
 import openbloom.core.record.Training;
 import openbloom.core.screening.SymptomReport;
@@ -23,7 +23,6 @@ import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 import openbloom.core.verdict.Judgement;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -45,44 +44,50 @@ class ProgressTest {
         return Judgement.of(CATALOGUE, woman.build(), DAY);
     }
 
-    private static Proposal bridge(LineDay... days) {
-        return Progress.of(judged(well()), Strand.BRIDGE, Arrays.asList(days));
+    private static Proposal bridge(LadderDay... days) {
+        return Progress.of(judged(well()), ExerciseGroup.BRIDGE, Arrays.asList(days));
     }
 
-    private static LineDay good(int daysAgo, int rung, int step) {
-        return day(daysAgo, rung, step, Set.of(), Pain.NONE, Felt.RIGHT, 8);
+    private static LadderDay good(int daysAgo, int rung, int step) {
+        return day(daysAgo, rung, step, Set.of(), Pain.NONE, PerceivedEffort.RIGHT, 8);
     }
 
-    private static LineDay against(int daysAgo, Against... what) {
-        return day(daysAgo, 2, 2, Set.of(what), Pain.NONE, Felt.RIGHT, 8);
+    private static LadderDay against(int daysAgo, LadderDay.PlannedAgainst... what) {
+        return day(daysAgo, 2, 2, Set.of(what), Pain.NONE, PerceivedEffort.RIGHT, 8);
     }
 
-    private static LineDay hurting(int now, int before, Pain.Place place, Optional<Integer> morning) {
-        return day(1, 2, 2, Set.of(), new Pain(now, before, Optional.of(place), morning), Felt.RIGHT, 8);
+    private static LadderDay hurting(int now, int before, Pain.PainRegion place, Optional<Integer> morning) {
+        return day(1, 2, 2, Set.of(), new Pain(now, before, Optional.of(place), morning), PerceivedEffort.RIGHT, 8);
     }
 
-    private static LineDay day(
-            int daysAgo, int rung, int step, Set<Against> noted, Pain pain, Felt felt, int repetitionsDone) {
-        return new LineDay(
+    private static LadderDay day(
+            int daysAgo,
+            int rung,
+            int step,
+            Set<LadderDay.PlannedAgainst> noted,
+            Pain pain,
+            PerceivedEffort felt,
+            int repetitionsDone) {
+        return new LadderDay(
                 DAY.minusDays(daysAgo),
                 rung,
                 step,
-                new LineDay.Done(repetitionsDone, 8),
+                new LadderDay.DoseDone(repetitionsDone, 8),
                 noted,
                 pain,
-                new LineDay.Report(Optional.of(felt), false, true));
+                new LadderDay.Report(Optional.of(felt), false, true));
     }
 
-    private static LineDay fromHome(int daysAgo) {
-        LineDay seen = good(daysAgo, 2, 2);
-        return new LineDay(
+    private static LadderDay fromHome(int daysAgo) {
+        LadderDay seen = good(daysAgo, 2, 2);
+        return new LadderDay(
                 seen.date(),
                 2,
                 2,
                 seen.done(),
                 Set.of(),
                 Pain.NONE,
-                new LineDay.Report(Optional.of(Felt.EASY), true, true));
+                new LadderDay.Report(Optional.of(PerceivedEffort.EASY), true, true));
     }
 
     private static void is(Proposal proposal, Decision decision, int rung, int step) {
@@ -95,26 +100,28 @@ class ProgressTest {
     @Test
     void stopsForAWarningSignWhateverElseWentWell() {
         Judgement bleeding = judged(well().warningSigns(DAY, Set.of(WarningSign.BLEEDING_AFTER_EXERCISE)));
-        is(Progress.of(bleeding, Strand.BRIDGE, List.of(good(3, 2, 2), good(1, 2, 2))), Decision.STOP, 2, 2);
+        is(Progress.of(bleeding, ExerciseGroup.BRIDGE, List.of(good(3, 2, 2), good(1, 2, 2))), Decision.STOP, 2, 2);
     }
 
     @Test
     void stopsAbovePainFiveAndForPainWithFloorLifts() {
-        is(bridge(hurting(6, 6, Pain.Place.ELSEWHERE, Optional.of(0))), Decision.STOP, 2, 2);
-        assertThat(bridge(hurting(5, 5, Pain.Place.ELSEWHERE, Optional.of(0))).decision())
+        is(bridge(hurting(6, 6, Pain.PainRegion.ELSEWHERE, Optional.of(0))), Decision.STOP, 2, 2);
+        assertThat(bridge(hurting(5, 5, Pain.PainRegion.ELSEWHERE, Optional.of(0)))
+                        .decision())
                 .isNotEqualTo(Decision.STOP);
         Pain little = new Pain(1, 0, Optional.empty(), Optional.of(0));
-        LineDay lift = day(1, 3, 2, Set.of(), little, Felt.RIGHT, 8);
-        is(Progress.of(judged(well()), Strand.PELVIC_FLOOR_ENDURANCE, List.of(lift)), Decision.STOP, 3, 2);
+        LadderDay lift = day(1, 3, 2, Set.of(), little, PerceivedEffort.RIGHT, 8);
+        is(Progress.of(judged(well()), ExerciseGroup.PELVIC_FLOOR_ENDURANCE, List.of(lift)), Decision.STOP, 3, 2);
     }
 
     @Test
     void goesDownForDomingLeakAndHeavinessOnTheLatestDayOnly() {
-        for (Against what : List.of(Against.DOMED, Against.LEAKED, Against.HEAVY)) {
+        for (LadderDay.PlannedAgainst what : List.of(
+                LadderDay.PlannedAgainst.DOMED, LadderDay.PlannedAgainst.LEAKED, LadderDay.PlannedAgainst.HEAVY)) {
             is(bridge(good(5, 2, 2), against(1, what)), Decision.DOWN, 1, 1);
             assertThat(bridge(against(5, what), good(1, 2, 2)).decision()).isNotEqualTo(Decision.DOWN);
         }
-        is(bridge(good(5, 2, 2), against(1, Against.DOMED_UNTIL_CUED)), Decision.STAY, 2, 2);
+        is(bridge(good(5, 2, 2), against(1, LadderDay.PlannedAgainst.DOMED_UNTIL_CUED)), Decision.STAY, 2, 2);
     }
 
     @ParameterizedTest
@@ -131,7 +138,7 @@ class ProgressTest {
         "4, 2, ELSEWHERE, 3, DOWN"
     })
     void weighsPainByItsPlaceAndWhatThereWasBefore(
-            int now, int before, Pain.Place place, Integer morning, Decision expected) {
+            int now, int before, Pain.PainRegion place, Integer morning, Decision expected) {
         Proposal proposal = bridge(good(4, 2, 2), hurting(now, before, place, Optional.ofNullable(morning)));
         assertThat(proposal.decision()).isEqualTo(expected);
     }
@@ -148,10 +155,10 @@ class ProgressTest {
         "2, FLOOR, UP",
         "4, FLOOR, STAY"
     })
-    void constantPainOfFourNeverRaisesARung(int pain, Pain.Place place, Decision expected) {
+    void constantPainOfFourNeverRaisesARung(int pain, Pain.PainRegion place, Decision expected) {
         Pain same = new Pain(pain, pain, Optional.of(place), Optional.of(pain));
-        LineDay first = day(5, 2, 2, Set.of(), same, Felt.RIGHT, 8);
-        LineDay second = day(2, 2, 2, Set.of(), same, Felt.RIGHT, 8);
+        LadderDay first = day(5, 2, 2, Set.of(), same, PerceivedEffort.RIGHT, 8);
+        LadderDay second = day(2, 2, 2, Set.of(), same, PerceivedEffort.RIGHT, 8);
         assertThat(bridge(first, second).decision()).isEqualTo(expected);
         assertThat(bridge(first, good(2, 2, 2)).decision())
                 .as("one of two good days")
@@ -160,14 +167,14 @@ class ProgressTest {
 
     @Test
     void staysWhereNobodyAskedHowHardItFelt() {
-        LineDay done = new LineDay(
+        LadderDay done = new LadderDay(
                 DAY.minusDays(1),
                 2,
                 2,
-                new LineDay.Done(8, 8),
+                new LadderDay.DoseDone(8, 8),
                 Set.of(),
                 Pain.NONE,
-                new LineDay.Report(Optional.empty(), false, true));
+                new LadderDay.Report(Optional.empty(), false, true));
         Proposal proposal = bridge(good(4, 2, 2), done);
         is(proposal, Decision.STAY, 2, 2);
         assertThat(proposal.reasons()).containsExactly("done; how hard it felt was not asked");
@@ -175,13 +182,19 @@ class ProgressTest {
 
     @Test
     void goesDownForStrainOnTwoDaysRunningButNotOnce() {
-        is(bridge(against(3, Against.TOOK_OVER), against(1, Against.BREATH_HELD)), Decision.DOWN, 1, 1);
-        is(bridge(good(3, 2, 2), against(1, Against.BREATH_HELD)), Decision.STAY, 2, 2);
+        is(
+                bridge(
+                        against(3, LadderDay.PlannedAgainst.TOOK_OVER),
+                        against(1, LadderDay.PlannedAgainst.BREATH_HELD)),
+                Decision.DOWN,
+                1,
+                1);
+        is(bridge(good(3, 2, 2), against(1, LadderDay.PlannedAgainst.BREATH_HELD)), Decision.STAY, 2, 2);
     }
 
     @Test
     void offersASwapWhereThereIsNoRungBelow() {
-        LineDay domed = day(1, 1, 2, Set.of(Against.DOMED), Pain.NONE, Felt.RIGHT, 8);
+        LadderDay domed = day(1, 1, 2, Set.of(LadderDay.PlannedAgainst.DOMED), Pain.NONE, PerceivedEffort.RIGHT, 8);
         Proposal proposal = bridge(domed);
         is(proposal, Decision.DOWN, 1, 1);
         assertThat(proposal.swap()).isTrue();
@@ -196,9 +209,14 @@ class ProgressTest {
     /** A pause is one without any session at all; other ladders were practised meanwhile. */
     @Test
     void isNoPauseWhileOtherLaddersArePractised() {
-        Proposal proposal = Progress.of(judged(well()), Strand.BRIDGE, List.of(good(20, 4, 2)), DAY.minusDays(3));
+        Proposal proposal =
+                Progress.of(judged(well()), ExerciseGroup.BRIDGE, List.of(good(20, 4, 2)), DAY.minusDays(3));
         is(proposal, Decision.STAY, 4, 2);
-        is(Progress.of(judged(well()), Strand.BRIDGE, List.of(good(20, 4, 2)), DAY.minusDays(14)), Decision.DOWN, 3, 2);
+        is(
+                Progress.of(judged(well()), ExerciseGroup.BRIDGE, List.of(good(20, 4, 2)), DAY.minusDays(14)),
+                Decision.DOWN,
+                3,
+                2);
     }
 
     @Test
@@ -212,15 +230,15 @@ class ProgressTest {
 
     @Test
     void entersTheNextRungWithTheWholeDoseWhenBothFeltTooEasy() {
-        LineDay easy = day(3, 2, 2, Set.of(), Pain.NONE, Felt.TOO_EASY, 8);
-        LineDay easyToo = day(1, 2, 2, Set.of(), Pain.NONE, Felt.TOO_EASY, 8);
+        LadderDay easy = day(3, 2, 2, Set.of(), Pain.NONE, PerceivedEffort.TOO_EASY, 8);
+        LadderDay easyToo = day(1, 2, 2, Set.of(), Pain.NONE, PerceivedEffort.TOO_EASY, 8);
         is(bridge(easy, easyToo), Decision.UP, 3, 2);
         is(bridge(easy, good(1, 2, 2)), Decision.UP, 3, 1);
     }
 
     @Test
     void waitsFortyEightHoursAfterDoming() {
-        LineDay cued = against(3, Against.DOMED_UNTIL_CUED);
+        LadderDay cued = against(3, LadderDay.PlannedAgainst.DOMED_UNTIL_CUED);
         is(bridge(good(5, 2, 2), cued, good(2, 2, 2)), Decision.STAY, 2, 2);
         is(bridge(good(5, 2, 2), cued, good(1, 2, 2)), Decision.UP, 3, 1);
     }
@@ -233,16 +251,16 @@ class ProgressTest {
 
     @Test
     void staysWhenItWasTooHardOrLessWasDoneOrNotAllWasAsked() {
-        is(bridge(good(3, 2, 2), day(1, 2, 2, Set.of(), Pain.NONE, Felt.TOO_HARD, 8)), Decision.STAY, 2, 2);
-        is(bridge(good(3, 2, 2), day(1, 2, 2, Set.of(), Pain.NONE, Felt.RIGHT, 7)), Decision.STAY, 2, 2);
-        LineDay unasked = new LineDay(
+        is(bridge(good(3, 2, 2), day(1, 2, 2, Set.of(), Pain.NONE, PerceivedEffort.TOO_HARD, 8)), Decision.STAY, 2, 2);
+        is(bridge(good(3, 2, 2), day(1, 2, 2, Set.of(), Pain.NONE, PerceivedEffort.RIGHT, 7)), Decision.STAY, 2, 2);
+        LadderDay unasked = new LadderDay(
                 DAY.minusDays(1),
                 2,
                 2,
-                new LineDay.Done(8, 8),
+                new LadderDay.DoseDone(8, 8),
                 Set.of(),
                 Pain.NONE,
-                new LineDay.Report(Optional.of(Felt.EASY), false, false));
+                new LadderDay.Report(Optional.of(PerceivedEffort.EASY), false, false));
         is(bridge(good(3, 2, 2), unasked), Decision.STAY, 2, 2);
         assertThat(bridge().decision()).isEqualTo(Decision.STAY);
     }
@@ -251,18 +269,18 @@ class ProgressTest {
     @Test
     void holdsWhatIsEarnedAndDoesNotPass() {
         Client.Builder pregnant = well().pregnant(Dating.stated(DAY.plusDays(280 - 20 * 7)));
-        Proposal held = Progress.of(judged(pregnant), Strand.FLEXION, List.of(good(3, 2, 2), good(1, 2, 2)));
+        Proposal held = Progress.of(judged(pregnant), ExerciseGroup.FLEXION, List.of(good(3, 2, 2), good(1, 2, 2)));
         is(held, Decision.HELD, 2, 3);
         Client.Builder late = well().pregnant(Dating.stated(DAY.plusDays(280 - 34 * 7)));
-        is(Progress.of(judged(late), Strand.BREATH, List.of(good(3, 2, 2), good(1, 2, 2))), Decision.HELD, 2, 2);
+        is(Progress.of(judged(late), ExerciseGroup.BREATH, List.of(good(3, 2, 2), good(1, 2, 2))), Decision.HELD, 2, 2);
         Client.Builder before = well().pregnant(Dating.stated(DAY.plusDays(281 - 34 * 7)));
-        is(Progress.of(judged(before), Strand.BREATH, List.of(good(3, 2, 2), good(1, 2, 2))), Decision.UP, 3, 1);
+        is(Progress.of(judged(before), ExerciseGroup.BREATH, List.of(good(3, 2, 2), good(1, 2, 2))), Decision.UP, 3, 1);
     }
 
     @Test
     void namesTheGatesThatHold() {
         Client.Builder wide = Client.of(1, 1, 34).gaveBirth(birth(DAY.minusWeeks(9)));
-        Proposal held = Progress.of(judged(wide), Strand.FLEXION, List.of(good(3, 2, 2), good(1, 2, 2)));
+        Proposal held = Progress.of(judged(wide), ExerciseGroup.FLEXION, List.of(good(3, 2, 2), good(1, 2, 2)));
         assertThat(held.decision()).isEqualTo(Decision.HELD);
         assertThat(held.heldBy()).isNotEmpty().noneMatch(gate -> gate.met());
     }
@@ -270,18 +288,18 @@ class ProgressTest {
     @Test
     void aBirthClosesWhatWasBefore() {
         Client.Builder newly = Client.of(1, 1, 34).gaveBirth(birth(DAY.minusDays(5)));
-        Proposal anew = Progress.of(judged(newly), Strand.BREATH, List.of(good(9, 4, 2), good(7, 4, 2)));
+        Proposal anew = Progress.of(judged(newly), ExerciseGroup.BREATH, List.of(good(9, 4, 2), good(7, 4, 2)));
         assertThat(anew.decision()).isEqualTo(Decision.STAY);
         assertThat(anew.step()).isEqualTo(1);
     }
 
     private static Birth birth(LocalDate on) {
-        return new Birth(on, BirthKind.VAGINAL, Tear.NONE, Told.YES);
+        return new Birth(on, BirthKind.VAGINAL, Tear.NONE, YesNoUnknown.YES);
     }
 
     @Test
     void staysAtTheTopWithOneSetMore() {
-        int top = CATALOGUE.topRung(Strand.BRIDGE);
+        int top = CATALOGUE.topRung(ExerciseGroup.BRIDGE);
         is(bridge(good(3, top, 2), good(1, top, 2)), Decision.STAY, top, 3);
     }
 
@@ -301,10 +319,10 @@ class ProgressTest {
 
     @Test
     void beginsAtWhatIsHersOrAtALoadHerTrainingAllows() {
-        assertThat(StartingRung.of(judged(well().rungs(Map.of(Strand.BRIDGE, 5))), Strand.BRIDGE))
+        assertThat(StartingLevel.of(judged(well().rungs(Map.of(ExerciseGroup.BRIDGE, 5))), ExerciseGroup.BRIDGE))
                 .isEqualTo(5);
-        assertThat(StartingRung.of(judged(asked(Training.NONE)), Strand.STRENGTH_LEGS))
-                .isLessThan(StartingRung.of(judged(asked(Training.SPORT)), Strand.STRENGTH_LEGS));
+        assertThat(StartingLevel.of(judged(asked(Training.NONE)), ExerciseGroup.STRENGTH_LEGS))
+                .isLessThan(StartingLevel.of(judged(asked(Training.SPORT)), ExerciseGroup.STRENGTH_LEGS));
     }
 
     private static Client.Builder asked(Training before) {
@@ -320,32 +338,37 @@ class ProgressTest {
     void neverMovesUpWithinTwoDaysOfDoming() {
         for (int woman = 0; woman < 1_000; woman++) {
             Random chance = new Random(woman);
-            List<LineDay> days = new ArrayList<>();
+            List<LadderDay> days = new ArrayList<>();
             int rung = 1;
             int step = 1;
             LocalDate domed = LocalDate.MIN;
             for (int ago = 84; ago > 0; ago -= 1 + chance.nextInt(4)) {
                 LocalDate on = DAY.minusDays(ago);
-                Set<Against> noted = chance.nextInt(6) == 0
-                        ? Set.of(chance.nextBoolean() ? Against.DOMED : Against.DOMED_UNTIL_CUED)
+                Set<LadderDay.PlannedAgainst> noted = chance.nextInt(6) == 0
+                        ? Set.of(
+                                chance.nextBoolean()
+                                        ? LadderDay.PlannedAgainst.DOMED
+                                        : LadderDay.PlannedAgainst.DOMED_UNTIL_CUED)
                         : Set.of();
                 domed = noted.isEmpty() ? domed : on;
-                days.add(new LineDay(
+                days.add(new LadderDay(
                         on,
                         rung,
                         step,
-                        new LineDay.Done(chance.nextInt(8) == 0 ? 5 : 8, 8),
+                        new LadderDay.DoseDone(chance.nextInt(8) == 0 ? 5 : 8, 8),
                         noted,
                         Pain.NONE,
-                        new LineDay.Report(
-                                Optional.of(Felt.values()[chance.nextInt(4)]), chance.nextInt(4) == 0, true)));
+                        new LadderDay.Report(
+                                Optional.of(PerceivedEffort.values()[chance.nextInt(4)]),
+                                chance.nextInt(4) == 0,
+                                true)));
                 Judgement then = Judgement.of(CATALOGUE, well().build(), on);
-                Proposal proposal = Progress.of(then, Strand.BRIDGE, days);
+                Proposal proposal = Progress.of(then, ExerciseGroup.BRIDGE, days);
                 boolean risen = proposal.rung() > rung;
                 assertThat(risen && on.isBefore(domed.plusDays(2)))
                         .as("woman " + woman)
                         .isFalse();
-                assertThat(proposal.rung()).isBetween(1, CATALOGUE.topRung(Strand.BRIDGE));
+                assertThat(proposal.rung()).isBetween(1, CATALOGUE.topRung(ExerciseGroup.BRIDGE));
                 rung = proposal.rung();
                 step = proposal.step();
             }

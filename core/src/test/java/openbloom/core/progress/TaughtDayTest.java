@@ -7,10 +7,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import openbloom.core.progress.LineDay.Against;
-import openbloom.core.record.HurtAt;
 import openbloom.core.record.Noted;
-import openbloom.core.record.Response;
+import openbloom.core.record.PainSite;
+import openbloom.core.record.SessionObservation;
 import org.junit.jupiter.api.Test;
 
 class TaughtDayTest {
@@ -22,36 +21,41 @@ class TaughtDayTest {
 
     private static TaughtDay.Note counted(int rung, int done, int asked) {
         return new TaughtDay.Note(
-                rung, 1, Noted.DONE, Optional.empty(), OptionalInt.empty(), Optional.of(new LineDay.Done(done, asked)));
+                rung,
+                1,
+                Noted.DONE,
+                Optional.empty(),
+                OptionalInt.empty(),
+                Optional.of(new LadderDay.DoseDone(done, asked)));
     }
 
-    private static LineDay day(boolean finished, TaughtDay.Note... notes) {
-        return day(new Response.In(1, finished, Optional.of(Noted.RIGHT)), notes);
+    private static LadderDay day(boolean finished, TaughtDay.Note... notes) {
+        return day(new SessionObservation.In(1, finished, Optional.of(Noted.RIGHT)), notes);
     }
 
-    private static LineDay day(Response.In in, TaughtDay.Note... notes) {
+    private static LadderDay day(SessionObservation.In in, TaughtDay.Note... notes) {
         return new TaughtDay(DAY, List.of(notes), in, TaughtDay.Before.NOT_ASKED, Optional.empty()).lineDay();
     }
 
     @Test
     void howHardItFeltIsWhatWasToldAndNothingElse() {
-        Response.In notAsked = new Response.In(1, true, Optional.empty());
+        SessionObservation.In notAsked = new SessionObservation.In(1, true, Optional.empty());
         assertThat(day(notAsked, note(4, Noted.DONE)).report().felt()).isEmpty();
         assertThat(day(notAsked, note(4, Noted.DONE)).isGood())
                 .as("done is not done well")
                 .isFalse();
-        Response.In hard = new Response.In(1, true, Optional.of(Noted.TOO_HARD));
-        assertThat(day(hard, note(4, Noted.DONE)).report().felt()).contains(Felt.TOO_HARD);
+        SessionObservation.In hard = new SessionObservation.In(1, true, Optional.of(Noted.TOO_HARD));
+        assertThat(day(hard, note(4, Noted.DONE)).report().felt()).contains(PerceivedEffort.TOO_HARD);
         assertThat(day(hard, note(4, Noted.DONE), note(4, Noted.RIGHT)).report().felt())
                 .as("told of the move")
-                .contains(Felt.RIGHT);
+                .contains(PerceivedEffort.RIGHT);
     }
 
     @Test
     void theDayIsAboutTheRungOnWhichItWentWrong() {
-        LineDay domed = day(true, counted(7, 10, 10), note(3, Noted.DOMED), counted(3, 10, 10));
+        LadderDay domed = day(true, counted(7, 10, 10), note(3, Noted.DOMED), counted(3, 10, 10));
         assertThat(domed.rung()).isEqualTo(3);
-        assertThat(domed.noted()).isEqualTo(Set.of(Against.DOMED));
+        assertThat(domed.noted()).isEqualTo(Set.of(LadderDay.PlannedAgainst.DOMED));
         assertThat(day(true, note(7, Noted.DOMED), note(3, Noted.HURT)).rung()).isEqualTo(3);
         assertThat(day(true, note(7, Noted.DONE), note(3, Noted.BREATH_HELD)).rung())
                 .isEqualTo(7);
@@ -59,10 +63,10 @@ class TaughtDayTest {
 
     @Test
     void theHardestRungCountsWithItsStepAndTheSideThatManagedLeast() {
-        LineDay both = day(true, counted(3, 10, 10), counted(4, 10, 10), counted(4, 7, 10));
+        LadderDay both = day(true, counted(3, 10, 10), counted(4, 10, 10), counted(4, 7, 10));
         assertThat(both.rung()).isEqualTo(4);
         assertThat(both.step()).isEqualTo(1);
-        assertThat(both.done()).isEqualTo(new LineDay.Done(7, 10));
+        assertThat(both.done()).isEqualTo(new LadderDay.DoseDone(7, 10));
         assertThat(day(true, note(4, Noted.DONE)).isGood()).isTrue();
     }
 
@@ -83,27 +87,28 @@ class TaughtDayTest {
                 .isFalse();
         assertThat(day(true, note(4, Noted.DONE), note(4, Noted.RIGHT)).isGood())
                 .isTrue();
-        LineDay against = day(true, note(4, Noted.DONE), note(4, Noted.FLAT_ONCE_CUED), note(4, Noted.TOOK_OVER));
-        assertThat(against.noted()).isEqualTo(Set.of(Against.DOMED_UNTIL_CUED, Against.TOOK_OVER));
+        LadderDay against = day(true, note(4, Noted.DONE), note(4, Noted.FLAT_ONCE_CUED), note(4, Noted.TOOK_OVER));
+        assertThat(against.noted())
+                .isEqualTo(Set.of(LadderDay.PlannedAgainst.DOMED_UNTIL_CUED, LadderDay.PlannedAgainst.TOOK_OVER));
         assertThat(against.isGood()).isFalse();
     }
 
     @Test
     void painStandsBesideWhatSheToldBeforeAtThatPlace() {
         TaughtDay.Note hurt =
-                new TaughtDay.Note(4, 2, Noted.HURT, Optional.of(HurtAt.SCAR), OptionalInt.of(4), Optional.empty());
+                new TaughtDay.Note(4, 2, Noted.HURT, Optional.of(PainSite.SCAR), OptionalInt.of(4), Optional.empty());
         TaughtDay.Before before = new TaughtDay.Before(OptionalInt.of(1), OptionalInt.of(3), OptionalInt.empty());
         Pain pain = new TaughtDay(
                         DAY,
                         List.of(note(4, Noted.DONE), hurt),
-                        new Response.In(1, true, Optional.empty()),
+                        new SessionObservation.In(1, true, Optional.empty()),
                         before,
                         Optional.of(3))
                 .lineDay()
                 .pain();
-        assertThat(pain).isEqualTo(new Pain(4, 3, Optional.of(Pain.Place.SCAR), Optional.of(3)));
+        assertThat(pain).isEqualTo(new Pain(4, 3, Optional.of(Pain.PainRegion.SCAR), Optional.of(3)));
         assertThat(day(true, note(4, Noted.HURT)).pain())
                 .as("no number is three of ten, nobody asked is none before")
-                .isEqualTo(new Pain(3, 0, Optional.of(Pain.Place.ELSEWHERE), Optional.empty()));
+                .isEqualTo(new Pain(3, 0, Optional.of(Pain.PainRegion.ELSEWHERE), Optional.empty()));
     }
 }

@@ -29,7 +29,8 @@ class CaseNotesTest {
 
     private static Client after(Client.Builder told, int daysSinceClosed) {
         Client her = told.build();
-        Intake intake = new Intake(her.background(), her.situation(), her.medical(), her.approach(), her.equipment());
+        IntakeFacts intake =
+                new IntakeFacts(her.background(), her.situation(), her.medical(), her.approach(), her.equipment());
         return new CaseNotes(
                         DAY,
                         intake,
@@ -37,7 +38,7 @@ class CaseNotesTest {
                         her.checks(),
                         List.of(),
                         List.of(),
-                        Standing.Decided.NOTHING,
+                        LadderStatus.DecidedRung.NOTHING,
                         Optional.of(DAY.minusDays(daysSinceClosed)))
                 .client();
     }

@@ -9,8 +9,8 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -28,29 +28,29 @@ class PainHoldTest {
         return CATALOGUE.find(id).orElseThrow();
     }
 
-    private static Response hurt(long id, String move, @Nullable HurtAt place, @Nullable Integer pain) {
+    private static SessionObservation hurt(long id, String move, @Nullable PainSite place, @Nullable Integer pain) {
         OptionalInt amount = pain == null ? OptionalInt.empty() : OptionalInt.of(pain);
-        return new Response(
+        return new SessionObservation(
                 id,
                 DAY,
-                new Response.In(1, true, Optional.empty()),
+                new SessionObservation.In(1, true, Optional.empty()),
                 move,
                 move(move).strand(),
                 move(move).rung(),
                 Noted.HURT,
-                new Response.Hurt(Optional.ofNullable(place), amount));
+                new SessionObservation.Hurt(Optional.ofNullable(place), amount));
     }
 
-    private static List<PainHold> holds(List<Response> told, PainLift... lifts) {
-        return Standing.after(told, List.of(), new Standing.Decided(List.of(), List.of(lifts)))
+    private static List<PainHold> holds(List<SessionObservation> told, PainLift... lifts) {
+        return LadderStatus.after(told, List.of(), new LadderStatus.DecidedRung(List.of(), List.of(lifts)))
                 .holds();
     }
 
-    private static PainLift asked(long response, HurtAt place, int pain) {
+    private static PainLift asked(long response, PainSite place, int pain) {
         return new PainLift(response, DAY.plusDays(1), place, OptionalInt.of(pain), Optional.empty());
     }
 
-    private static PainLift word(HurtAt place, LocalDate on) {
+    private static PainLift word(PainSite place, LocalDate on) {
         return new PainLift(9, DAY.plusDays(9), place, OptionalInt.empty(), Optional.of(on));
     }
 
@@ -66,7 +66,8 @@ class PainHoldTest {
         "pf-hold-baseline, BACK, 3, false",
         "bridge, PELVIC_FLOOR, 4, false"
     })
-    void holdsAboveFiveAndForAnyPainWithALift(String id, @Nullable HurtAt place, @Nullable Integer pain, boolean held) {
+    void holdsAboveFiveAndForAnyPainWithALift(
+            String id, @Nullable PainSite place, @Nullable Integer pain, boolean held) {
         assertThat(holds(List.of(hurt(1, id, place, pain)))).hasSize(held ? 1 : 0);
     }
 
@@ -98,7 +99,7 @@ class PainHoldTest {
         "ELSEWHERE, support-full-20, true",
         "ELSEWHERE, bridge, false"
     })
-    void aPlaceIsLoadedByTheMovesOfTheTable(HurtAt place, String id, boolean loaded) {
+    void aPlaceIsLoadedByTheMovesOfTheTable(PainSite place, String id, boolean loaded) {
         Optional<Move> move = CATALOGUE.find(id);
         assertThat(move).as(id).isPresent();
         assertThat(place.isLoadedBy(move.get())).isEqualTo(loaded);
@@ -106,12 +107,12 @@ class PainHoldTest {
 
     @Test
     void holdsItsLadderAndWhatLoadsThePlace() {
-        PainHold clean = holds(List.of(hurt(1, "deadlift", HurtAt.WRIST, 8))).get(0);
-        assertThat(CATALOGUE.ladder(Strand.STRENGTH_LEGS)).allMatch(clean::holds);
+        PainHold clean = holds(List.of(hurt(1, "deadlift", PainSite.WRIST, 8))).get(0);
+        assertThat(CATALOGUE.ladder(ExerciseGroup.STRENGTH_LEGS)).allMatch(clean::holds);
         assertThat(clean.holds(move("support-full-20"))).isTrue();
         assertThat(clean.holds(move("bridge"))).isFalse();
         PainHold stretch =
-                holds(List.of(hurt(1, "breath-side", HurtAt.NECK, 7))).get(0);
+                holds(List.of(hurt(1, "breath-side", PainSite.NECK, 7))).get(0);
         assertThat(stretch.holds(move("breath-side"))).isTrue();
         assertThat(stretch.holds(move("breath-rocked-back")))
                 .as("breath is no ladder of loads")
@@ -128,31 +129,31 @@ class PainHoldTest {
         "deadlift, PELVIC_FLOOR, 1, false",
         "pf-hold-baseline, PELVIC_FLOOR, 0, false"
     })
-    void isLiftedByBeingAskedAgainAndAlmostNothing(String id, HurtAt place, int now, boolean lifted) {
-        List<Response> told = List.of(hurt(4, id, place, 8));
+    void isLiftedByBeingAskedAgainAndAlmostNothing(String id, PainSite place, int now, boolean lifted) {
+        List<SessionObservation> told = List.of(hurt(4, id, place, 8));
         assertThat(holds(told, asked(4, place, now)).isEmpty()).isEqualTo(lifted);
         assertThat(holds(told, asked(3, place, 0)))
                 .as("an answer from before it hurt")
                 .hasSize(1);
-        HurtAt other = place == HurtAt.NECK ? HurtAt.BACK : HurtAt.NECK;
+        PainSite other = place == PainSite.NECK ? PainSite.BACK : PainSite.NECK;
         assertThat(holds(told, asked(4, other, 0))).as("another place").hasSize(1);
     }
 
     @Test
     void herCliniciansWordHasToBeOfALaterDay() {
-        List<Response> told = List.of(hurt(4, "pf-hold-baseline", HurtAt.PELVIC_FLOOR, 8));
-        assertThat(holds(told, word(HurtAt.PELVIC_FLOOR, DAY))).hasSize(1);
-        assertThat(holds(told, word(HurtAt.PELVIC_FLOOR, DAY.plusDays(1)))).isEmpty();
+        List<SessionObservation> told = List.of(hurt(4, "pf-hold-baseline", PainSite.PELVIC_FLOOR, 8));
+        assertThat(holds(told, word(PainSite.PELVIC_FLOOR, DAY))).hasSize(1);
+        assertThat(holds(told, word(PainSite.PELVIC_FLOOR, DAY.plusDays(1)))).isEmpty();
     }
 
     @Test
     void hurtingAgainHoldsAgainAndOnePlaceIsToldOnce() {
-        List<Response> told = new ArrayList<>(List.of(hurt(1, "deadlift", HurtAt.BACK, 8)));
-        told.add(hurt(2, "deadlift", HurtAt.BACK, 7));
+        List<SessionObservation> told = new ArrayList<>(List.of(hurt(1, "deadlift", PainSite.BACK, 8)));
+        told.add(hurt(2, "deadlift", PainSite.BACK, 7));
         assertThat(holds(told))
                 .singleElement()
                 .satisfies(hold -> assertThat(hold.response()).isEqualTo(2));
-        assertThat(holds(told, asked(1, HurtAt.BACK, 0))).hasSize(1);
-        assertThat(holds(told, asked(2, HurtAt.BACK, 0))).isEmpty();
+        assertThat(holds(told, asked(1, PainSite.BACK, 0))).hasSize(1);
+        assertThat(holds(told, asked(2, PainSite.BACK, 0))).isEmpty();
     }
 }

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
-import openbloom.core.stage.Told;
+import openbloom.core.YesNoUnknown;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -44,7 +44,7 @@ class SidesAndEffortTest {
 
     @ParameterizedTest
     @CsvSource({"YES, 14, false", "YES, 15, true", "NO, 10, true", "UNKNOWN, 13, false", "NO, , true", "YES, , false"})
-    void isTooHardWhenSheCannotTalkOrGoesOverFourteen(Told talks, Integer exertion, boolean tooHard) {
+    void isTooHardWhenSheCannotTalkOrGoesOverFourteen(YesNoUnknown talks, Integer exertion, boolean tooHard) {
         EffortCheck check = new EffortCheck(talks, Optional.ofNullable(exertion), Optional.empty());
         assertThat(check.isTooHard()).isEqualTo(tooHard);
     }
@@ -52,10 +52,10 @@ class SidesAndEffortTest {
     @Test
     void refusesNumbersNobodyCanHave() {
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new EffortCheck(Told.YES, Optional.of(5), Optional.empty()))
+                .isThrownBy(() -> new EffortCheck(YesNoUnknown.YES, Optional.of(5), Optional.empty()))
                 .withMessage("Exertion must be 6 to 20, but was 5");
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new EffortCheck(Told.YES, Optional.empty(), Optional.of(221)))
+                .isThrownBy(() -> new EffortCheck(YesNoUnknown.YES, Optional.empty(), Optional.of(221)))
                 .withMessageContaining("Heart rate");
         assertThatIllegalArgumentException().isThrownBy(() -> new SideScore(4, 0, FeltIn.BACK));
         assertThatIllegalArgumentException().isThrownBy(() -> new SideScore(0, -1, FeltIn.BACK));
@@ -76,7 +76,7 @@ class SidesAndEffortTest {
             int otherSmooth,
             FeltIn otherFelt,
             SideCheck.Weaker weaker) {
-        SideCheck.Both both = new SideCheck.Both(
+        SideCheck.BothSides both = new SideCheck.BothSides(
                 new SideScore(control, smooth, felt), new SideScore(otherControl, otherSmooth, otherFelt));
         assertThat(SideCheck.of(Map.of(SideTask.STAND_ON_ONE_LEG, both)).weaker())
                 .isEqualTo(weaker);
@@ -88,9 +88,9 @@ class SidesAndEffortTest {
         SideScore good = new SideScore(3, 3, FeltIn.RIGHT_PLACE);
         SideScore poor = new SideScore(1, 1, FeltIn.BACK);
         SideCheck check = SideCheck.of(Map.of(
-                SideTask.STAND_ON_ONE_LEG, new SideCheck.Both(good, poor),
-                SideTask.ARM_AND_LEG, new SideCheck.Both(poor, good),
-                SideTask.FLOAT_ONE_LEG, new SideCheck.Both(good, poor)));
+                SideTask.STAND_ON_ONE_LEG, new SideCheck.BothSides(good, poor),
+                SideTask.ARM_AND_LEG, new SideCheck.BothSides(poor, good),
+                SideTask.FLOAT_ONE_LEG, new SideCheck.BothSides(good, poor)));
         assertThat(check.weaker()).isEqualTo(SideCheck.Weaker.RIGHT);
         assertThat(check.weaker().isOneSide()).isTrue();
         assertThat(FeltIn.ANSWERS).doesNotContain(FeltIn.NOT_ASKED);

@@ -12,13 +12,13 @@ import openbloom.core.dating.Dating;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Equipment;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.record.Client;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.verdict.Judgement;
-import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.VerdictKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -64,7 +64,7 @@ class ComposerTest {
         assertThat(session.items()).isEmpty();
         assertThat(session.note()).isNotEmpty();
         assertThat(session.leftOut())
-                .allSatisfy(left -> assertThat(left.verdict()).isEqualTo(Kind.STOP));
+                .allSatisfy(left -> assertThat(left.verdict()).isEqualTo(VerdictKind.STOP));
     }
 
     @Test
@@ -73,9 +73,10 @@ class ComposerTest {
                 .but()
                 .conditions(TODAY, Set.of(Condition.HIGH_BLOOD_PRESSURE_CONTROLLED))
                 .build();
-        Session session = compose(woman, SessionRequest.of(60).wanting(Wishes.of(Map.of(Strand.FRONT_SUPPORT, 30))));
+        Session session =
+                compose(woman, SessionRequest.of(60).wanting(Wishes.of(Map.of(ExerciseGroup.FRONT_SUPPORT, 30))));
         assertThat(session.items())
-                .filteredOn(item -> item.move().strand() == Strand.FRONT_SUPPORT)
+                .filteredOn(item -> item.move().strand() == ExerciseGroup.FRONT_SUPPORT)
                 .isNotEmpty()
                 .allSatisfy(item -> assertThat(item.dose().stillSeconds()).isLessThanOrEqualTo(10));
     }
@@ -84,7 +85,7 @@ class ComposerTest {
     void plansGymStaplesOnlyWhereTheirEquipmentIs() {
         Set<Equipment> studio =
                 Set.of(Equipment.BLOCK, Equipment.BALL, Equipment.BAND, Equipment.DUMBBELL, Equipment.CHAIR);
-        Map<Strand, Integer> top = rungs(12);
+        Map<ExerciseGroup, Integer> top = rungs(12);
         Client atTheTop = strong().but().rungs(top).build();
         for (long seed = 0; seed < 20; seed++) {
             SessionRequest request = SessionRequest.of(60, Place.STUDIO, seed, History.NONE);
@@ -140,9 +141,9 @@ class ComposerTest {
                 .build();
     }
 
-    private static Map<Strand, Integer> rungs(int done) {
-        Map<Strand, Integer> rungs = new EnumMap<>(Strand.class);
-        for (Strand strand : Strand.values()) {
+    private static Map<ExerciseGroup, Integer> rungs(int done) {
+        Map<ExerciseGroup, Integer> rungs = new EnumMap<>(ExerciseGroup.class);
+        for (ExerciseGroup strand : ExerciseGroup.values()) {
             rungs.put(strand, done);
         }
         return rungs;
@@ -162,7 +163,8 @@ class ComposerTest {
     @Test
     void takesFirstWhatHerProgramWantsOnTheDay() {
         SessionRequest plain = SessionRequest.of(20, Place.STUDIO, 7, History.NONE);
-        for (Strand wanted : List.of(Strand.STRENGTH_PULL, Strand.BALANCE, Strand.MOBILITY)) {
+        for (ExerciseGroup wanted :
+                List.of(ExerciseGroup.STRENGTH_PULL, ExerciseGroup.BALANCE, ExerciseGroup.MOBILITY)) {
             assertThat(compose(strong(), plain.wanting(Wishes.of(Map.of(wanted, 30))))
                             .items())
                     .extracting(item -> item.move().strand())

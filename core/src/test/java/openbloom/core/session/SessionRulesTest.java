@@ -15,8 +15,8 @@ import net.jqwik.api.constraints.IntRange;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Demand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Purpose;
-import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.Prescription;
 import openbloom.core.record.Client;
 import openbloom.core.verdict.Adjustment;
@@ -27,11 +27,18 @@ class SessionRulesTest {
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
     private static final Pattern LIFTS_THE_FLOOR =
             Pattern.compile("(?i)pelvic floor lift|(?<!nothing; )(lift|draw up|squeeze|tighten)[^.;]* pelvic floor");
-    private static final Wishes WISHES =
-            Wishes.of(Map.of(Strand.LIMB_LOAD, 30, Strand.BRIDGE, 30, Strand.IMPACT, 20, Strand.FRONT_SUPPORT, 10));
+    private static final Wishes WISHES = Wishes.of(Map.of(
+            ExerciseGroup.LIMB_LOAD,
+            30,
+            ExerciseGroup.BRIDGE,
+            30,
+            ExerciseGroup.IMPACT,
+            20,
+            ExerciseGroup.FRONT_SUPPORT,
+            10));
 
-    private static Session compose(Judgement judgement, int minutes, Format.Kind kind, long seed) {
-        int fitting = kind == Format.Kind.FIVE_MINUTES ? Math.min(10, minutes) : minutes;
+    private static Session compose(Judgement judgement, int minutes, Format.FormatKind kind, long seed) {
+        int fitting = kind == Format.FormatKind.FIVE_MINUTES ? Math.min(10, minutes) : minutes;
         return Composer.compose(
                 judgement,
                 SessionRequest.of(fitting, Place.HOME, seed, History.NONE)
@@ -41,7 +48,7 @@ class SessionRulesTest {
 
     @Property(seed = "20261126")
     void keepsEveryHardLine(
-            @ForAll Client woman, @ForAll @IntRange(min = 5, max = 75) int minutes, @ForAll Format.Kind kind) {
+            @ForAll Client woman, @ForAll @IntRange(min = 5, max = 75) int minutes, @ForAll Format.FormatKind kind) {
         Judgement judgement = Judgement.of(CATALOGUE, woman, TODAY);
         Session session = compose(judgement, minutes, kind, minutes);
         assertThat(compose(judgement, minutes, kind, minutes))
@@ -52,7 +59,7 @@ class SessionRulesTest {
         assertThat(items).allMatch(item -> item.adjustments().stream().allMatch(change -> change.fits(item.move())));
         assertThat(session.seconds()).isLessThanOrEqualTo((int) (minutes * 63));
         assertThat(session.secondsOn(Side.LEFT)).isEqualTo(session.secondsOn(Side.RIGHT));
-        if (kind == Format.Kind.GYM_CARD) {
+        if (kind == Format.FormatKind.GYM_CARD) {
             return;
         }
         parts(items, kind);
@@ -62,30 +69,32 @@ class SessionRulesTest {
         tight(judgement, session);
     }
 
-    private static void parts(List<SessionItem> items, Format.Kind kind) {
+    private static void parts(List<SessionItem> items, Format.FormatKind kind) {
         List<Part> order = items.stream().map(SessionItem::part).toList();
         assertThat(order).isSorted();
         assertThat(items)
                 .filteredOn(item -> item.part() == Part.RELEASE)
-                .allMatch(item -> item.move().strand() == Strand.RELEASE
+                .allMatch(item -> item.move().strand() == ExerciseGroup.RELEASE
                         && item.workSeconds() >= 60
                         && item.workSeconds() <= 180);
-        if (items.stream().anyMatch(item -> item.move().strand() == Strand.BREATH)) {
+        if (items.stream().anyMatch(item -> item.move().strand() == ExerciseGroup.BREATH)) {
             assertThat(items.get(0).move().purpose()).isEqualTo(Purpose.BREATH);
         }
-        assertThat(kind == Format.Kind.FIVE_MINUTES && order.contains(Part.RELEASE))
+        assertThat(kind == Format.FormatKind.FIVE_MINUTES && order.contains(Part.RELEASE))
                 .isFalse();
     }
 
-    private static void work(Judgement judgement, Session session, int minutes, Format.Kind kind) {
+    private static void work(Judgement judgement, Session session, int minutes, Format.FormatKind kind) {
         List<SessionItem> work = session.items().stream()
                 .filter(item -> item.part() == Part.WORK)
                 .toList();
-        if (kind == Format.Kind.BREATH_AND_FLOOR || work.isEmpty()) {
+        if (kind == Format.FormatKind.BREATH_AND_FLOOR || work.isEmpty()) {
             return;
         }
         Set<Object> moves = new HashSet<>();
-        work.stream().filter(item -> item.move().strand() != Strand.RELEASE).forEach(item -> moves.add(item.move()));
+        work.stream()
+                .filter(item -> item.move().strand() != ExerciseGroup.RELEASE)
+                .forEach(item -> moves.add(item.move()));
         int most = switch (kind) {
             case INTERVALS -> 20;
             case ROUNDS -> 6;
@@ -138,7 +147,7 @@ class SessionRulesTest {
                 visited.add(family);
                 load = 0;
             }
-            boolean rests = item.move().strand() == Strand.RELEASE;
+            boolean rests = item.move().strand() == ExerciseGroup.RELEASE;
             assertThat(rests ? load : item.move().load()).isGreaterThanOrEqualTo(load);
             load = rests ? load : item.move().load();
         }
@@ -179,8 +188,8 @@ class SessionRulesTest {
             session.items().forEach(item -> neverLifts(judgement, item));
         }
         int rest = session.items().stream()
-                .filter(item ->
-                        item.move().strand() == Strand.BREATH || item.move().strand() == Strand.RELEASE)
+                .filter(item -> item.move().strand() == ExerciseGroup.BREATH
+                        || item.move().strand() == ExerciseGroup.RELEASE)
                 .mapToInt(SessionItem::workSeconds)
                 .sum();
         boolean works = session.items().stream().anyMatch(item -> item.part() == Part.WORK);

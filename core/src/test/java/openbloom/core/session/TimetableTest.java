@@ -11,8 +11,8 @@ import java.util.Set;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Equipment;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Position;
-import openbloom.core.moves.Strand;
 import openbloom.core.record.Client;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.screening.SymptomReport;
@@ -26,7 +26,7 @@ class TimetableTest {
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
     private static final SideCheck.Weaker ALIKE = SideCheck.Weaker.EVEN;
     private static final SideCheck.Weaker RIGHT = SideCheck.Weaker.RIGHT;
-    private static final Format SETS = Format.of(Format.Kind.SETS);
+    private static final Format SETS = Format.of(Format.FormatKind.SETS);
     private static final Judgement JUDGEMENT = Judgement.of(CATALOGUE, woman(), TODAY);
 
     @Test
@@ -87,25 +87,25 @@ class TimetableTest {
     /** Over to the other side lying on the side, half kneeling or on one hand 15 s, else 5 s: common practice, no source. */
     @Test
     void goesThroughRoundsAndSidesAsTheFormatSays() {
-        Timetable.Parts parts = work(pick("squat"), pick("split-squat"));
-        Timetable rounds = Timetable.of(parts, Format.of(Format.Kind.ROUNDS), ALIKE);
+        Timetable.TimetableParts parts = work(pick("squat"), pick("split-squat"));
+        Timetable rounds = Timetable.of(parts, Format.of(Format.FormatKind.ROUNDS), ALIKE);
         assertThat(rounds.items()).extracting(SessionItem::round).containsExactly(1, 1, 1, 2, 2, 2);
         Timetable sides = Timetable.of(
-                work(pick("split-squat"), pick("clam")), Format.of(Format.Kind.ONE_SIDE_THEN_THE_OTHER), RIGHT);
+                work(pick("split-squat"), pick("clam")), Format.of(Format.FormatKind.ONE_SIDE_THEN_THE_OTHER), RIGHT);
         assertThat(sides.items())
                 .extracting(SessionItem::side)
                 .containsExactly(Side.RIGHT, Side.RIGHT, Side.LEFT, Side.LEFT);
-        Timetable clock = Timetable.of(parts, Format.of(Format.Kind.INTERVALS), ALIKE);
+        Timetable clock = Timetable.of(parts, Format.of(Format.FormatKind.INTERVALS), ALIKE);
         assertThat(clock.items()).allMatch(item -> item.workSeconds() == 50);
         assertThat(clock.seconds()).isEqualTo(3 * 60 - 10 + 10);
     }
 
     private static Timetable laid(Pick... opening) {
-        return Timetable.of(new Timetable.Parts(List.of(opening), List.of(), List.of()), SETS, ALIKE);
+        return Timetable.of(new Timetable.TimetableParts(List.of(opening), List.of(), List.of()), SETS, ALIKE);
     }
 
-    private static Timetable.Parts work(Pick... work) {
-        return new Timetable.Parts(List.of(), List.of(work), List.of());
+    private static Timetable.TimetableParts work(Pick... work) {
+        return new Timetable.TimetableParts(List.of(), List.of(work), List.of());
     }
 
     private static Pick pick(String id) {
@@ -113,8 +113,8 @@ class TimetableTest {
     }
 
     private static Client woman() {
-        Map<Strand, Integer> rungs = new EnumMap<>(Strand.class);
-        Arrays.stream(Strand.values()).forEach(strand -> rungs.put(strand, 6));
+        Map<ExerciseGroup, Integer> rungs = new EnumMap<>(ExerciseGroup.class);
+        Arrays.stream(ExerciseGroup.values()).forEach(strand -> rungs.put(strand, 6));
         return Client.of(1, 1, 38)
                 .symptoms(SymptomReport.none(TODAY))
                 .warningSigns(TODAY, Set.of())

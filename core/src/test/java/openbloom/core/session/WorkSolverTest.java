@@ -15,9 +15,9 @@ import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.DoseStage;
 import openbloom.core.moves.Equipment;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
-import openbloom.core.verdict.Kind;
+import openbloom.core.verdict.VerdictKind;
 import org.junit.jupiter.api.Test;
 
 /** The solver against trying everything, on small instances with real moves; the score is written here a second time. */
@@ -35,7 +35,7 @@ class WorkSolverTest {
     void isAsGoodAsTryingEverything() {
         int withWork = 0;
         for (int i = 0; i < INSTANCES; i++) {
-            Frame frame = frame();
+            WorkConstraints frame = frame();
             List<WorkItem> items = items();
             WorkSolver.Solution found = WorkSolver.solve(frame, items);
             int best = tryAll(frame, items);
@@ -46,24 +46,25 @@ class WorkSolverTest {
         assertThat(withWork).as("instances that say something").isGreaterThan(INSTANCES / 3);
     }
 
-    private Frame frame() {
+    private WorkConstraints frame() {
         List<Family> order = new ArrayList<>(List.of(Family.values()));
         if (chance.nextBoolean()) {
             Collections.reverse(order);
         }
         int target = 60 * (4 + chance.nextInt(9));
-        Optional<Frame.Rules.OnTheBack> back = chance.nextInt(3) == 0
-                ? Optional.of(new Frame.Rules.OnTheBack(180, 10 * chance.nextInt(8), 10 * chance.nextInt(8)))
+        Optional<WorkConstraints.Rules.OnTheBack> back = chance.nextInt(3) == 0
+                ? Optional.of(new WorkConstraints.Rules.OnTheBack(180, 10 * chance.nextInt(8), 10 * chance.nextInt(8)))
                 : Optional.empty();
-        Frame.Rules rules = new Frame.Rules(
+        WorkConstraints.Rules rules = new WorkConstraints.Rules(
                 target,
                 (int) (1.05 * target),
-                new Frame.Rules.Moves(1 + chance.nextInt(4), chance.nextInt(4) == 0 ? 2 : 0, chance.nextInt(4)),
+                new WorkConstraints.Rules.Moves(
+                        1 + chance.nextInt(4), chance.nextInt(4) == 0 ? 2 : 0, chance.nextInt(4)),
                 back,
                 chance.nextBoolean(),
-                new Frame.Rules.Pace(1 + chance.nextInt(6), chance.nextInt(4) == 0 ? 0 : 20),
+                new WorkConstraints.Rules.WorkPace(1 + chance.nextInt(6), chance.nextInt(4) == 0 ? 0 : 20),
                 40);
-        return new Frame(order, family(), family(), 40 + 10 * chance.nextInt(10), rules);
+        return new WorkConstraints(order, family(), family(), 40 + 10 * chance.nextInt(10), rules);
     }
 
     private Optional<Family> family() {
@@ -91,7 +92,7 @@ class WorkSolverTest {
                         Integer.compare(one.move().load(), other.move().load()))
                 .map(pick -> WorkItem.of(
                         pick.worth(
-                                new Worth(10 * chance.nextInt(4), 0, 0, 0, 0, 0, -chance.nextInt(5)),
+                                new CandidateScore(10 * chance.nextInt(4), 0, 0, 0, 0, 0, -chance.nextInt(5)),
                                 chance.nextBoolean()),
                         IntStream.rangeClosed(1, 1 + chance.nextInt(2))
                                 .mapToObj(sets -> new WorkItem.Option(
@@ -100,7 +101,7 @@ class WorkSolverTest {
                 .toList();
     }
 
-    private static int tryAll(Frame frame, List<WorkItem> items) {
+    private static int tryAll(WorkConstraints frame, List<WorkItem> items) {
         List<WorkItem> inOrder = new ArrayList<>();
         for (Family family : frame.order()) {
             items.stream().filter(item -> item.family() == family).forEach(inOrder::add);
@@ -108,13 +109,13 @@ class WorkSolverTest {
         return tryAll(frame, inOrder, 0, new ArrayList<>());
     }
 
-    private static int tryAll(Frame frame, List<WorkItem> items, int at, List<WorkSolver.Chosen> chosen) {
+    private static int tryAll(WorkConstraints frame, List<WorkItem> items, int at, List<WorkSolver.ChosenItem> chosen) {
         if (at == items.size()) {
             return score(frame, chosen).orElse(Integer.MIN_VALUE);
         }
         int best = tryAll(frame, items, at + 1, chosen);
         for (WorkItem.Option option : items.get(at).options()) {
-            chosen.add(new WorkSolver.Chosen(items.get(at), option));
+            chosen.add(new WorkSolver.ChosenItem(items.get(at), option));
             best = Math.max(best, tryAll(frame, items, at + 1, chosen));
             chosen.remove(chosen.size() - 1);
         }
@@ -122,8 +123,8 @@ class WorkSolverTest {
     }
 
     /** Empty where a hard line is broken. */
-    private static Optional<Integer> score(Frame frame, List<WorkSolver.Chosen> chosen) {
-        Frame.Rules rules = frame.rules();
+    private static Optional<Integer> score(WorkConstraints frame, List<WorkSolver.ChosenItem> chosen) {
+        WorkConstraints.Rules rules = frame.rules();
         int steps = 0;
         int quarters = 0;
         int points = 0;
@@ -134,7 +135,7 @@ class WorkSolverTest {
         Optional<Family> at = frame.before();
         Optional<Family> visited = Optional.empty();
         List<Equipment> kit = List.of();
-        for (WorkSolver.Chosen one : chosen) {
+        for (WorkSolver.ChosenItem one : chosen) {
             WorkItem item = one.item();
             if (visited.filter(item.family()::equals).isEmpty()) {
                 boolean changes = at.filter(item.family()::equals).isEmpty() || visited.isPresent();
@@ -188,7 +189,7 @@ class WorkSolverTest {
         return Optional.of(quarters + 4 * points);
     }
 
-    private static int beside(Frame.Rules rules, boolean before) {
+    private static int beside(WorkConstraints.Rules rules, boolean before) {
         return rules.onTheBack()
                 .map(limit -> (before ? limit.before() : limit.after()) / 10)
                 .orElse(0);
@@ -203,10 +204,17 @@ class WorkSolverTest {
     /** Every move there is, whether or not it would pass for anybody. */
     private static List<Pick> picks() {
         return CATALOGUE.moves().stream()
-                .filter(move -> move.strand() != Strand.BREATH && move.strand() != Strand.RELEASE)
+                .filter(move -> move.strand() != ExerciseGroup.BREATH && move.strand() != ExerciseGroup.RELEASE)
                 .sorted(Comparator.comparing(Move::id))
                 .map(move -> new Pick(
-                        move, Kind.GO, Set.of(), Optional.empty(), move.doseAt(DoseStage.OTHER), 1, false, Worth.NONE))
+                        move,
+                        VerdictKind.GO,
+                        Set.of(),
+                        Optional.empty(),
+                        move.doseAt(DoseStage.OTHER),
+                        1,
+                        false,
+                        CandidateScore.NONE))
                 .toList();
     }
 }

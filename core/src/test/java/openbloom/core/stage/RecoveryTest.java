@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
+import openbloom.core.YesNoUnknown;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -69,7 +70,7 @@ class RecoveryTest {
         assertThat(Recovery.on(DAY, Optional.empty(), criteria(EnumSet.of(GateKind.NO_WARNING_SIGN)))
                         .stage())
                 .isEqualTo(REBUILD);
-        Birth longAgo = new Birth(DAY.minusYears(2), BirthKind.CAESAREAN, Tear.NONE, Told.UNKNOWN);
+        Birth longAgo = new Birth(DAY.minusYears(2), BirthKind.CAESAREAN, Tear.NONE, YesNoUnknown.UNKNOWN);
         assertThat(longAgo.isRecentOn(DAY)).isFalse();
         assertThat(longAgo.isRecentOn(DAY.minusDays(1))).isTrue();
         assertThat(Recovery.on(DAY, Optional.of(longAgo), criteria(EnumSet.of(GateKind.NO_WARNING_SIGN)))
@@ -94,7 +95,7 @@ class RecoveryTest {
     }
 
     private static Recovery after(int days, BirthKind kind, Tear tear, Set<GateKind> met) {
-        Birth birth = new Birth(DAY.minusDays(days), kind, tear, Told.YES);
+        Birth birth = new Birth(DAY.minusDays(days), kind, tear, YesNoUnknown.YES);
         return Recovery.on(DAY, Optional.of(birth), criteria(met));
     }
 

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.CueFamily;
 import openbloom.core.dating.Dating;
@@ -23,16 +24,16 @@ import openbloom.core.gap.Width;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Equipment;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.record.Approach;
-import openbloom.core.record.Choice;
+import openbloom.core.record.ApproachChoice;
+import openbloom.core.record.ApproachPreset;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
-import openbloom.core.record.Preset;
 import openbloom.core.record.Question;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.session.Composer;
@@ -43,7 +44,6 @@ import openbloom.core.session.SessionRequest;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -64,10 +64,10 @@ class ApproachTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Preset.class)
-    void everyPresetAnswersEveryQuestion(Preset preset) {
+    @EnumSource(ApproachPreset.class)
+    void everyPresetAnswersEveryQuestion(ApproachPreset preset) {
         assertThat(preset.approach().choices().keySet()).containsExactly(Question.values());
-        assertThat(Preset.GENTLE_COORDINATION.approach()).isEqualTo(Approach.USUAL);
+        assertThat(ApproachPreset.GENTLE_COORDINATION.approach()).isEqualTo(Approach.USUAL);
     }
 
     @ParameterizedTest
@@ -87,10 +87,10 @@ class ApproachTest {
         "SQUEEZE_AFTER_BIRTH, squeeze-breathe, ADJUST",
         "SQUEEZE_AVOIDED, squeeze-breathe, SWAP"
     })
-    void decidesForAWomanWithAWideButFirmGap(Choice choice, String move, Kind kind) {
+    void decidesForAWomanWithAWideButFirmGap(ApproachChoice choice, String move, VerdictKind kind) {
         Client woman =
                 woman().gap(wideButFirm()).approach(Approach.of(Set.of(choice))).build();
-        Kind expected = move.equals("squeeze-breathe") && kind == Kind.ADJUST ? Kind.GO : kind;
+        VerdictKind expected = move.equals("squeeze-breathe") && kind == VerdictKind.ADJUST ? VerdictKind.GO : kind;
         assertThat(verdict(woman, move)).isEqualTo(expected);
     }
 
@@ -106,7 +106,7 @@ class ApproachTest {
         "BY_SYMPTOMS, 20, ADJUST",
         "BY_SYMPTOMS, 36, ADJUST"
     })
-    void limitsTheBackInPregnancy(Choice choice, int weeks, Kind kind) {
+    void limitsTheBackInPregnancy(ApproachChoice choice, int weeks, VerdictKind kind) {
         Client woman = woman().pregnant(Dating.stated(TODAY.minusWeeks(weeks).plusDays(280)))
                 .approach(Approach.of(Set.of(choice)))
                 .build();
@@ -120,7 +120,7 @@ class ApproachTest {
         "CUE_UPWARD_SWEEP, UPWARD_SWEEP",
         "CUE_NAVEL_DRAW, DRAW_IN"
     })
-    void choosesTheFamilyOfCues(Choice choice, CueFamily family) {
+    void choosesTheFamilyOfCues(ApproachChoice choice, CueFamily family) {
         Client woman = woman().approach(Approach.of(Set.of(choice))).build();
         assertThat(Judgement.of(CATALOGUE, woman, TODAY).cueFamily(move("bridge")))
                 .isEqualTo(family);
@@ -129,8 +129,9 @@ class ApproachTest {
     @Test
     void listsExactlyTheMovesAnotherApproachWouldChange() {
         Client before = woman().gap(wideButFirm()).build();
-        Client after =
-                before.but().approach(Approach.of(Set.of(Choice.FUNCTIONAL))).build();
+        Client after = before.but()
+                .approach(Approach.of(Set.of(ApproachChoice.FUNCTIONAL)))
+                .build();
         List<Difference> differences =
                 Difference.between(Judgement.of(CATALOGUE, before, TODAY), Judgement.of(CATALOGUE, after, TODAY));
         assertThat(differences)
@@ -145,9 +146,9 @@ class ApproachTest {
 
     /** A choice that changes nothing is not offered: a verdict, a change, a cue, a dose or a session must differ. */
     @ParameterizedTest
-    @EnumSource(Choice.class)
-    void everyChoiceChangesSomething(Choice choice) {
-        Choice other = choice == choice.question().usual()
+    @EnumSource(ApproachChoice.class)
+    void everyChoiceChangesSomething(ApproachChoice choice) {
+        ApproachChoice other = choice == choice.question().usual()
                 ? choice.question().choices().get(1)
                 : choice.question().usual();
         assertThat(shown(choice)).isNotEqualTo(shown(other));
@@ -155,11 +156,12 @@ class ApproachTest {
     }
 
     /** Everything women of four kinds would see by a choice. */
-    private static String shown(Choice choice) {
-        Birth birth = new Birth(TODAY.minusWeeks(20), BirthKind.VAGINAL, Tear.NONE, Told.YES);
+    private static String shown(ApproachChoice choice) {
+        Birth birth = new Birth(TODAY.minusWeeks(20), BirthKind.VAGINAL, Tear.NONE, YesNoUnknown.YES);
         PelvicFloorCheck uncoordinated =
-                new PelvicFloorCheck(8, 8, 8, LettingGo.FULL, Tone.UNCOORDINATED, Told.NO, Told.NO);
-        PelvicFloorCheck typical = new PelvicFloorCheck(8, 8, 8, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO);
+                new PelvicFloorCheck(8, 8, 8, LettingGo.FULL, Tone.UNCOORDINATED, YesNoUnknown.NO, YesNoUnknown.NO);
+        PelvicFloorCheck typical =
+                new PelvicFloorCheck(8, 8, 8, LettingGo.FULL, Tone.TYPICAL, YesNoUnknown.NO, YesNoUnknown.NO);
         return Stream.of(
                         woman().gap(wideButFirm()).breath(BreathFinding.BELLY_ONLY),
                         woman().gap(gap(4)),
@@ -193,8 +195,8 @@ class ApproachTest {
     }
 
     private static Client.Builder woman() {
-        Map<Strand, Integer> rungs = new EnumMap<>(Strand.class);
-        Arrays.stream(Strand.values()).forEach(strand -> rungs.put(strand, 12));
+        Map<ExerciseGroup, Integer> rungs = new EnumMap<>(ExerciseGroup.class);
+        Arrays.stream(ExerciseGroup.values()).forEach(strand -> rungs.put(strand, 12));
         return Client.of(1, 1, 34)
                 .symptoms(SymptomReport.none(TODAY))
                 .warningSigns(TODAY, Set.of())
@@ -221,7 +223,7 @@ class ApproachTest {
                                         width,
                                         Depth.FIRST_KNUCKLE,
                                         Firmness.SPRINGS,
-                                        Told.NO),
+                                        YesNoUnknown.NO),
                                 new GapReading(
                                         site,
                                         site.usualOffsetMm(),
@@ -229,11 +231,11 @@ class ApproachTest {
                                         width,
                                         Depth.SURFACE,
                                         Firmness.FIRM,
-                                        Told.NO)))
+                                        YesNoUnknown.NO)))
                         .toList());
     }
 
-    private static Kind verdict(Client woman, String move) {
+    private static VerdictKind verdict(Client woman, String move) {
         return Judgement.of(CATALOGUE, woman, TODAY).of(CATALOGUE.get(move)).kind();
     }
 

@@ -7,13 +7,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.dating.Dating;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Demand;
 import openbloom.core.moves.Equipment;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
@@ -26,7 +27,6 @@ import openbloom.core.screening.SymptomReport;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -45,7 +45,7 @@ class BeginningTest {
     }
 
     private static Client.Builder born(int weeks) {
-        return woman().gaveBirth(new Birth(DAY.minusWeeks(weeks), BirthKind.VAGINAL, Tear.NONE, Told.YES))
+        return woman().gaveBirth(new Birth(DAY.minusWeeks(weeks), BirthKind.VAGINAL, Tear.NONE, YesNoUnknown.YES))
                 .cleared(Clearance.of(DAY.minusDays(1), "midwife", List.of()));
     }
 
@@ -88,19 +88,22 @@ class BeginningTest {
 
     @Test
     void beginsOneRungAboveWhatIsWrittenAndSaysWhy() {
-        List<Beginning.Place> places =
-                Beginning.places(judged(woman().rungs(Map.of(Strand.BRIDGE, 2)).trained(Training.REGULAR)));
-        assertThat(places).extracting(Beginning.Place::strand).doesNotContain(Strand.BREATH, Strand.RELEASE);
-        Beginning.Place bridge = place(places, Strand.BRIDGE);
+        List<Beginning.LadderStart> places = Beginning.places(
+                judged(woman().rungs(Map.of(ExerciseGroup.BRIDGE, 2)).trained(Training.REGULAR)));
+        assertThat(places)
+                .extracting(Beginning.LadderStart::strand)
+                .doesNotContain(ExerciseGroup.BREATH, ExerciseGroup.RELEASE);
+        Beginning.LadderStart bridge = place(places, ExerciseGroup.BRIDGE);
         assertThat(bridge.move().map(Move::rung))
                 .hasValueSatisfying(rung -> assertThat(rung).isLessThanOrEqualTo(3));
         assertThat(bridge.because()).isEqualTo("rung 2 seen");
-        assertThat(place(places, Strand.SIDE_SUPPORT).because()).isEqualTo(Training.REGULAR.words());
-        assertThat(place(Beginning.places(judged(woman())), Strand.BRIDGE).because())
+        assertThat(place(places, ExerciseGroup.SIDE_SUPPORT).because()).isEqualTo(Training.REGULAR.words());
+        assertThat(place(Beginning.places(judged(woman())), ExerciseGroup.BRIDGE)
+                        .because())
                 .isEqualTo("nothing known of her training: the careful start");
     }
 
-    private static Beginning.Place place(List<Beginning.Place> places, Strand strand) {
+    private static Beginning.LadderStart place(List<Beginning.LadderStart> places, ExerciseGroup strand) {
         return places.stream().filter(one -> one.strand() == strand).findFirst().orElseThrow();
     }
 
@@ -118,9 +121,9 @@ class BeginningTest {
         "OPEN, 20, 20, 20, false"
     })
     void aFloorCheckAsksNoMoreThanTheDayAllows(
-            CheckWindow.Floor window, int seconds, int repetitions, int flicks, boolean tooMuch) {
-        PelvicFloorCheck check =
-                new PelvicFloorCheck(seconds, repetitions, flicks, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO);
+            CheckWindow.PelvicFloorWindow window, int seconds, int repetitions, int flicks, boolean tooMuch) {
+        PelvicFloorCheck check = new PelvicFloorCheck(
+                seconds, repetitions, flicks, LettingGo.FULL, Tone.TYPICAL, YesNoUnknown.NO, YesNoUnknown.NO);
         assertThat(CheckWindow.isTooMuch(window, check)).isEqualTo(tooMuch);
     }
 
@@ -146,7 +149,7 @@ class BeginningTest {
     }
 
     private static Birth birth(BirthKind kind, int daysAgo) {
-        return new Birth(DAY.minusDays(daysAgo), kind, Tear.NONE, Told.YES);
+        return new Birth(DAY.minusDays(daysAgo), kind, Tear.NONE, YesNoUnknown.YES);
     }
 
     private static Optional<String> noLift(Client.Builder woman) {
@@ -157,13 +160,13 @@ class BeginningTest {
     @Test
     void aTryGoesOneRungAboveWhatPasses() {
         Judgement judgement = judged(woman());
-        int passes = judgement.catalogue().ladder(Strand.LIMB_LOAD).stream()
+        int passes = judgement.catalogue().ladder(ExerciseGroup.LIMB_LOAD).stream()
                 .filter(move -> judgement.of(move).passes())
                 .mapToInt(Move::rung)
                 .max()
                 .orElseThrow();
-        assertThat(CheckWindow.highestTry(judgement, Strand.LIMB_LOAD)).isEqualTo(passes + 1);
+        assertThat(CheckWindow.highestTry(judgement, ExerciseGroup.LIMB_LOAD)).isEqualTo(passes + 1);
         Judgement healing = judged(woman().gaveBirth(birth(BirthKind.CAESAREAN, 3)));
-        assertThat(CheckWindow.highestTry(healing, Strand.FRONT_SUPPORT)).isEqualTo(1);
+        assertThat(CheckWindow.highestTry(healing, ExerciseGroup.FRONT_SUPPORT)).isEqualTo(1);
     }
 }

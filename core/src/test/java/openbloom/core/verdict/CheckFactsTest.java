@@ -7,11 +7,12 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.breath.ConnectCheck;
 import openbloom.core.breath.ConnectPosition;
 import openbloom.core.breath.CueFamily;
 import openbloom.core.moves.CatalogueLoader;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.pelvicfloor.Allowance;
 import openbloom.core.pelvicfloor.Effort;
 import openbloom.core.pelvicfloor.LettingGo;
@@ -19,16 +20,14 @@ import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.pelvicfloor.Track;
 import openbloom.core.record.Approach;
-import openbloom.core.record.Choice;
+import openbloom.core.record.ApproachChoice;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
 import openbloom.core.record.LoadCheck;
-import openbloom.core.record.LoadCheck.Climb;
 import openbloom.core.record.LoadCheck.EndedBy;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -37,18 +36,19 @@ import org.junit.jupiter.params.provider.CsvSource;
 class CheckFactsTest {
     private static final LocalDate DAY = LocalDate.of(2026, 11, 24);
     private static final PelvicFloorCheck FULL =
-            new PelvicFloorCheck(10, 10, 10, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO);
+            new PelvicFloorCheck(10, 10, 10, LettingGo.FULL, Tone.TYPICAL, YesNoUnknown.NO, YesNoUnknown.NO);
 
     @Test
     void aLoadCheckSetsCeilingsOnlyWhereSomethingEndedTheClimb() {
         LoadCheck check = new LoadCheck(Map.of(
-                Strand.LIMB_LOAD, new Climb(4, EndedBy.DOMED),
-                Strand.FRONT_SUPPORT, new Climb(3, EndedBy.BREATH_STOPPED),
-                Strand.SIDE_SUPPORT, new Climb(2, EndedBy.NOT_TRIED_FURTHER)));
-        assertThat(check.ceilings()).isEqualTo(Map.of(Strand.LIMB_LOAD, 4, Strand.FRONT_SUPPORT, 3));
+                ExerciseGroup.LIMB_LOAD, new LoadCheck.LadderClimb(4, EndedBy.DOMED),
+                ExerciseGroup.FRONT_SUPPORT, new LoadCheck.LadderClimb(3, EndedBy.BREATH_STOPPED),
+                ExerciseGroup.SIDE_SUPPORT, new LoadCheck.LadderClimb(2, EndedBy.NOT_TRIED_FURTHER)));
+        assertThat(check.ceilings()).isEqualTo(Map.of(ExerciseGroup.LIMB_LOAD, 4, ExerciseGroup.FRONT_SUPPORT, 3));
         assertThat(check.rungs())
-                .isEqualTo(Map.of(Strand.LIMB_LOAD, 4, Strand.FRONT_SUPPORT, 3, Strand.SIDE_SUPPORT, 2));
-        assertThatIllegalArgumentException().isThrownBy(() -> new Climb(-1, EndedBy.DOMED));
+                .isEqualTo(Map.of(
+                        ExerciseGroup.LIMB_LOAD, 4, ExerciseGroup.FRONT_SUPPORT, 3, ExerciseGroup.SIDE_SUPPORT, 2));
+        assertThatIllegalArgumentException().isThrownBy(() -> new LoadCheck.LadderClimb(-1, EndedBy.DOMED));
     }
 
     /** The connect check counts before the ladder does: not felt is not felt, however far she once came. */
@@ -66,7 +66,7 @@ class CheckFactsTest {
             felt.put(ConnectPosition.valueOf(one.split("=")[0]), one.endsWith("yes"));
         }
         Client woman = Client.of(1, 1, 33)
-                .rungs(Map.of(Strand.CONNECT, rung))
+                .rungs(Map.of(ExerciseGroup.CONNECT, rung))
                 .connect(new ConnectCheck(Map.of(), felt, Set.of()))
                 .build();
         assertThat(new Facts(woman, DAY).gates().connect().met()).isEqualTo(met);
@@ -77,7 +77,7 @@ class CheckFactsTest {
         ConnectCheck works = new ConnectCheck(Map.of(CueFamily.NARROW_WAIST, true), Map.of(), Set.of());
         Client.Builder woman = Client.of(0, 0, 33).connect(works);
         assertThat(cue(woman.build())).isEqualTo(CueFamily.NARROW_WAIST);
-        assertThat(cue(woman.approach(Approach.of(List.of(Choice.CUE_WHOLE_HUG)))
+        assertThat(cue(woman.approach(Approach.of(List.of(ApproachChoice.CUE_WHOLE_HUG)))
                         .build()))
                 .isEqualTo(CueFamily.WHOLE_HUG);
         assertThat(cue(Client.of(0, 0, 33).build())).isEqualTo(CueFamily.PLAIN);
@@ -100,8 +100,8 @@ class CheckFactsTest {
     })
     void lastsOnlyAsFarAsBirthTearAndClearanceAllow(
             int daysAgo, Tear tear, boolean cleared, Allowance allowance, int holdSeconds) {
-        Client.Builder woman =
-                Client.of(1, 1, 33).gaveBirth(new Birth(DAY.minusDays(daysAgo), BirthKind.VAGINAL, tear, Told.YES));
+        Client.Builder woman = Client.of(1, 1, 33)
+                .gaveBirth(new Birth(DAY.minusDays(daysAgo), BirthKind.VAGINAL, tear, YesNoUnknown.YES));
         if (cleared) {
             woman.cleared(Clearance.of(DAY.minusDays(1), "midwife", List.of()));
         }
@@ -116,7 +116,7 @@ class CheckFactsTest {
         assertThat(usual.pelvicPractice(FULL).effort()).isEqualTo(Effort.GENTLE);
         assertThat(usual.pelvicPractice(FULL).track()).isEqualTo(Track.FUNCTION);
         Client strong = Client.of(1, 1, 33)
-                .approach(Approach.of(List.of(Choice.STRONG_LIFT)))
+                .approach(Approach.of(List.of(ApproachChoice.STRONG_LIFT)))
                 .build();
         assertThat(new Facts(strong, DAY).pelvicPractice(FULL).effort()).isEqualTo(Effort.STRONG);
         assertThat(new Facts(strong, DAY)
@@ -136,17 +136,19 @@ class CheckFactsTest {
         "8, THIRD, true, OPEN"
     })
     void theFloorCheckIsGentleEarlyAndHerClinicianComesFirstAfterADeepTear(
-            int weeks, Tear tear, boolean cleared, CheckWindow.Floor expected) {
-        Client.Builder woman =
-                Client.of(1, 1, 33).gaveBirth(new Birth(DAY.minusWeeks(weeks), BirthKind.VAGINAL, tear, Told.YES));
+            int weeks, Tear tear, boolean cleared, CheckWindow.PelvicFloorWindow expected) {
+        Client.Builder woman = Client.of(1, 1, 33)
+                .gaveBirth(new Birth(DAY.minusWeeks(weeks), BirthKind.VAGINAL, tear, YesNoUnknown.YES));
         if (cleared) {
             woman.cleared(Clearance.of(DAY.minusDays(1), "midwife", List.of()));
         }
-        CheckWindow.Floor window = CheckWindow.floor(new Facts(woman.build(), DAY));
+        CheckWindow.PelvicFloorWindow window = CheckWindow.floor(new Facts(woman.build(), DAY));
         assertThat(window).isEqualTo(expected);
-        assertThat(CheckWindow.isTooMuch(window, FULL)).isEqualTo(expected != CheckWindow.Floor.OPEN);
-        PelvicFloorCheck gentle = new PelvicFloorCheck(3, 5, 5, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO);
-        assertThat(CheckWindow.isTooMuch(window, gentle)).isEqualTo(expected == CheckWindow.Floor.CLINICIAN_FIRST);
+        assertThat(CheckWindow.isTooMuch(window, FULL)).isEqualTo(expected != CheckWindow.PelvicFloorWindow.OPEN);
+        PelvicFloorCheck gentle =
+                new PelvicFloorCheck(3, 5, 5, LettingGo.FULL, Tone.TYPICAL, YesNoUnknown.NO, YesNoUnknown.NO);
+        assertThat(CheckWindow.isTooMuch(window, gentle))
+                .isEqualTo(expected == CheckWindow.PelvicFloorWindow.CLINICIAN_FIRST);
     }
 
     /** Days since the birth and its kind: whether the head may be lifted (common practice, no source). */
@@ -154,7 +156,7 @@ class CheckFactsTest {
     @CsvSource({"13, VAGINAL, false", "14, VAGINAL, true", "41, CAESAREAN, false", "42, CAESAREAN, true"})
     void theHeadLiftWaitsAfterABirth(int days, BirthKind kind, boolean open) {
         Client woman = Client.of(1, 1, 33)
-                .gaveBirth(new Birth(DAY.minusDays(days), kind, Tear.NONE, Told.YES))
+                .gaveBirth(new Birth(DAY.minusDays(days), kind, Tear.NONE, YesNoUnknown.YES))
                 .build();
         assertThat(CheckWindow.noHeadLift(new Facts(woman, DAY)).isEmpty()).isEqualTo(open);
     }

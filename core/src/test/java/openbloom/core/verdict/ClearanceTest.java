@@ -5,17 +5,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Set;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.dating.Dating;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
-import openbloom.core.record.ClinicianLimit;
+import openbloom.core.record.ClinicalRestriction;
 import openbloom.core.screening.Condition;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -27,7 +27,7 @@ class ClearanceTest {
     void tellsLimitsTheRulesCanReadFromNamesAndWords() {
         Clearance given = Clearance.of(
                 TODAY, "midwife", List.of("NO_IMPACT", "BREATH", "heel-slide", "nothing over 5 kg", "walk daily"));
-        assertThat(given.readable()).containsExactly(ClinicianLimit.NO_IMPACT);
+        assertThat(given.readable()).containsExactly(ClinicalRestriction.NO_IMPACT);
         assertThat(given.names(CATALOGUE.get("heel-slide"))).isTrue();
         assertThat(given.names(CATALOGUE.get("breath-seated"))).isTrue();
         assertThat(given.names(CATALOGUE.get("squat"))).isFalse();
@@ -72,7 +72,7 @@ class ClearanceTest {
         "NO_IMPACT, heel-drops, true",
         "NO_IMPACT, brisk-walk, false"
     })
-    void aLimitIsADemandWhereverItOccurs(ClinicianLimit limit, String move, boolean excluded) {
+    void aLimitIsADemandWhereverItOccurs(ClinicalRestriction limit, String move, boolean excluded) {
         assertThat(limit.excludes(CATALOGUE.get(move))).isEqualTo(excluded);
     }
 
@@ -83,12 +83,12 @@ class ClearanceTest {
                 .conditions(TODAY, Set.of(Condition.CERVICAL_INSUFFICIENCY))
                 .cleared(Clearance.of(TODAY, "consultant", List.of("NO_IMPACT", "no breath-seated")))
                 .build();
-        assertThat(Judgement.of(CATALOGUE, woman, TODAY).all()).allMatch(verdict -> verdict.kind() == Kind.STOP);
+        assertThat(Judgement.of(CATALOGUE, woman, TODAY).all()).allMatch(verdict -> verdict.kind() == VerdictKind.STOP);
     }
 
     @Test
     void aLimitKeepsItsEarlierName() {
-        assertThat(ClinicianLimit.parse("NOTHING_ON_THE_BACK")).contains(ClinicianLimit.NO_LYING_ON_THE_BACK);
+        assertThat(ClinicalRestriction.parse("NOTHING_ON_THE_BACK")).contains(ClinicalRestriction.NO_LYING_ON_THE_BACK);
     }
 
     @ParameterizedTest
@@ -98,7 +98,7 @@ class ClearanceTest {
         "LIGHT_LOAD_ONLY, support-kneeling, NOT_YET", "NO_FRONT_SUPPORT, support-wall, NOT_YET",
                 "NO_SINGLE_LEG, step-up, NOT_YET"
     })
-    void everyLimitExcludesWhatItSays(ClinicianLimit limit, String move, Kind kind) {
+    void everyLimitExcludesWhatItSays(ClinicalRestriction limit, String move, VerdictKind kind) {
         Client woman = Client.of(1, 1, 40)
                 .cleared(Clearance.of(TODAY, "doctor", List.of(limit.name())))
                 .build();
@@ -116,15 +116,15 @@ class ClearanceTest {
                 .build();
         Judgement judgement = Judgement.of(CATALOGUE, woman, TODAY);
         assertThat(judgement.of(CATALOGUE.get("breath-seated")).passes()).isTrue();
-        assertThat(judgement.of(CATALOGUE.get("breath-side")).kind()).isEqualTo(Kind.STOP);
-        assertThat(judgement.of(CATALOGUE.get("squat")).kind()).isEqualTo(Kind.STOP);
+        assertThat(judgement.of(CATALOGUE.get("breath-side")).kind()).isEqualTo(VerdictKind.STOP);
+        assertThat(judgement.of(CATALOGUE.get("squat")).kind()).isEqualTo(VerdictKind.STOP);
     }
 
     @ParameterizedTest
     @CsvSource({"-1, false", "0, true", "30, true", "60, true", "61, false"})
     void countsOnlyForTheTimeSinceTheBirthAndNotFromTheFuture(int clearedDaysAgo, boolean counts) {
         Client woman = Client.of(1, 1, 30)
-                .gaveBirth(new Birth(TODAY.minusDays(60), BirthKind.VAGINAL, Tear.NONE, Told.YES))
+                .gaveBirth(new Birth(TODAY.minusDays(60), BirthKind.VAGINAL, Tear.NONE, YesNoUnknown.YES))
                 .cleared(Clearance.of(TODAY.minusDays(clearedDaysAgo), "doctor", List.of()))
                 .build();
         assertThat(new Facts(woman, TODAY).clearance().isPresent()).isEqualTo(counts);

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.dating.Dating;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
@@ -17,13 +18,13 @@ import openbloom.core.gap.Width;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.DoseStage;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.record.Answer;
 import openbloom.core.record.Approach;
-import openbloom.core.record.Choice;
+import openbloom.core.record.ApproachChoice;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
 import openbloom.core.record.Conditions;
@@ -36,7 +37,6 @@ import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -54,11 +54,11 @@ class FactsTest {
         return woman().pregnant(Dating.stated(DAY.minusWeeks(weeks).plusDays(280)));
     }
 
-    private static Client.Builder born(BirthKind kind, Tear tear, Told closed, int daysAgo) {
+    private static Client.Builder born(BirthKind kind, Tear tear, YesNoUnknown closed, int daysAgo) {
         return woman().gaveBirth(new Birth(DAY.minusDays(daysAgo), kind, tear, closed));
     }
 
-    private static GapCheck gap(int daysAgo, Told domed) {
+    private static GapCheck gap(int daysAgo, YesNoUnknown domed) {
         return GapCheck.alike(
                 DAY.minusDays(daysAgo),
                 Width.ofHalfFingers(3),
@@ -98,10 +98,10 @@ class FactsTest {
             case "pregnant" ->
                 woman().pregnant(Dating.stated(DAY.minusDays(days).plusDays(280)));
             case "neither" -> woman();
-            default -> born(BirthKind.valueOf(where), Tear.NONE, Told.YES, days);
+            default -> born(BirthKind.valueOf(where), Tear.NONE, YesNoUnknown.YES, days);
         };
         if (checkedDaysAgo != null) {
-            woman.gap(gap(checkedDaysAgo, Told.NO));
+            woman.gap(gap(checkedDaysAgo, YesNoUnknown.NO));
         }
         Optional<LocalDate> expected =
                 dueIn.isEmpty() ? Optional.empty() : Optional.of(DAY.plusDays(Integer.parseInt(dueIn)));
@@ -120,14 +120,15 @@ class FactsTest {
         "false, UNKNOWN, 3, 1, NO",
         "false, NO, 3, 0, YES"
     })
-    void knowsDomingAsLongAsItCounts(boolean isPregnant, Told lift, int daysAgo, Integer ceiling, Told expected) {
+    void knowsDomingAsLongAsItCounts(
+            boolean isPregnant, YesNoUnknown lift, int daysAgo, Integer ceiling, YesNoUnknown expected) {
         Client.Builder woman = isPregnant ? pregnant(20) : woman();
         woman.gap(gap(daysAgo, lift));
         if (ceiling != null) {
-            woman.domingCeiling(Map.of(Strand.FLEXION, ceiling));
+            woman.domingCeiling(Map.of(ExerciseGroup.FLEXION, ceiling));
         }
         assertThat(facts(woman).domed()).isEqualTo(expected);
-        assertThat(facts(woman).hasGapOrDoming()).isEqualTo(expected == Told.YES);
+        assertThat(facts(woman).hasGapOrDoming()).isEqualTo(expected == YesNoUnknown.YES);
     }
 
     /** Pre-eclampsia bears on her twelve weeks after the birth; E-CONTRA (from memory): absolute while pregnant. */
@@ -136,10 +137,12 @@ class FactsTest {
         Set<Condition> had = Set.of(Condition.PRE_ECLAMPSIA);
         assertThat(facts(pregnant(30).conditions(DAY, had)).bearing(Condition.PRE_ECLAMPSIA))
                 .contains(Contraindication.ABSOLUTE);
-        assertThat(facts(born(BirthKind.VAGINAL, Tear.NONE, Told.YES, 83).conditions(DAY, had))
+        assertThat(facts(born(BirthKind.VAGINAL, Tear.NONE, YesNoUnknown.YES, 83)
+                                .conditions(DAY, had))
                         .bearing(Condition.PRE_ECLAMPSIA))
                 .isPresent();
-        assertThat(facts(born(BirthKind.VAGINAL, Tear.NONE, Told.YES, 84).conditions(DAY, had))
+        assertThat(facts(born(BirthKind.VAGINAL, Tear.NONE, YesNoUnknown.YES, 84)
+                                .conditions(DAY, had))
                         .bearing(Condition.PRE_ECLAMPSIA))
                 .isEmpty();
         assertThat(facts(pregnant(30).conditions(DAY, Set.of())).bearing(Condition.PRE_ECLAMPSIA))
@@ -188,7 +191,7 @@ class FactsTest {
         "CAESAREAN, NONE, UNKNOWN, 200, false, not recorded"
     })
     void aWoundIsClosedWhenItWasSeenOrTimeAndBirthSaySo(
-            BirthKind kind, Tear tear, Told closed, int days, boolean met, String words) {
+            BirthKind kind, Tear tear, YesNoUnknown closed, int days, boolean met, String words) {
         Gate wound = facts(born(kind, tear, closed, days)).gates().wound();
         assertThat(wound.met()).isEqualTo(met);
         assertThat(wound.detail()).isEqualTo(words);
@@ -197,56 +200,67 @@ class FactsTest {
     /** Rung 2 flat on limb load, 5 on front support; a ceiling counts before what was once done. */
     @Test
     void flatOnALadderIsWhatWasSeenFlat() {
-        assertThat(gates(Map.of(), Map.of(Strand.LIMB_LOAD, 2)).limbLoadFlat().met())
+        assertThat(gates(Map.of(), Map.of(ExerciseGroup.LIMB_LOAD, 2))
+                        .limbLoadFlat()
+                        .met())
                 .isTrue();
-        assertThat(gates(Map.of(), Map.of(Strand.LIMB_LOAD, 1)).limbLoadFlat().met())
+        assertThat(gates(Map.of(), Map.of(ExerciseGroup.LIMB_LOAD, 1))
+                        .limbLoadFlat()
+                        .met())
                 .isFalse();
-        assertThat(gates(Map.of(Strand.LIMB_LOAD, 1), Map.of(Strand.LIMB_LOAD, 6))
+        assertThat(gates(Map.of(ExerciseGroup.LIMB_LOAD, 1), Map.of(ExerciseGroup.LIMB_LOAD, 6))
                         .limbLoadFlat()
                         .met())
                 .isFalse();
         assertThat(gates(Map.of(), Map.of()).limbLoadFlat().detail()).isEqualTo("limb load not seen flat yet");
-        assertThat(gates(Map.of(), Map.of(Strand.LIMB_LOAD, 1)).limbLoadFlat().detail())
+        assertThat(gates(Map.of(), Map.of(ExerciseGroup.LIMB_LOAD, 1))
+                        .limbLoadFlat()
+                        .detail())
                 .isEqualTo("limb load flat up to rung 1");
-        assertThat(gates(Map.of(), Map.of(Strand.FRONT_SUPPORT, 5))
+        assertThat(gates(Map.of(), Map.of(ExerciseGroup.FRONT_SUPPORT, 5))
                         .frontSupportFlat()
                         .met())
                 .isTrue();
-        assertThat(gates(Map.of(), Map.of(Strand.FRONT_SUPPORT, 4))
+        assertThat(gates(Map.of(), Map.of(ExerciseGroup.FRONT_SUPPORT, 4))
                         .frontSupportFlat()
                         .met())
                 .isFalse();
     }
 
-    private static Gates gates(Map<Strand, Integer> ceilings, Map<Strand, Integer> rungs) {
+    private static Gates gates(Map<ExerciseGroup, Integer> ceilings, Map<ExerciseGroup, Integer> rungs) {
         return facts(woman().rungs(rungs).domingCeiling(ceilings)).gates();
     }
 
     /** One above what is written; any rung where nothing is. The baseline of 8 × 8 s is rung 4, ten flicks rung 3. */
     @Test
     void reachesOneRungAboveWhatIsKnown() {
-        assertThat(facts(woman()).reach(Strand.BRIDGE)).isEqualTo(Integer.MAX_VALUE);
-        Facts known = facts(woman().rungs(Map.of(Strand.BRIDGE, 3)));
-        assertThat(known.reach(Strand.BRIDGE)).isEqualTo(4);
-        assertThat(known.achieved(Strand.BRIDGE)).isEqualTo(3);
-        assertThat(byFloor(8, 8, 9).achieved(Strand.PELVIC_FLOOR_ENDURANCE)).isEqualTo(4);
-        assertThat(byFloor(8, 7, 9).achieved(Strand.PELVIC_FLOOR_ENDURANCE)).isZero();
-        assertThat(byFloor(7, 8, 9).achieved(Strand.PELVIC_FLOOR_ENDURANCE)).isZero();
-        assertThat(byFloor(8, 8, 9).achieved(Strand.PELVIC_FLOOR_QUICK)).isZero();
-        assertThat(byFloor(8, 8, 10).achieved(Strand.PELVIC_FLOOR_QUICK)).isEqualTo(3);
+        assertThat(facts(woman()).reach(ExerciseGroup.BRIDGE)).isEqualTo(Integer.MAX_VALUE);
+        Facts known = facts(woman().rungs(Map.of(ExerciseGroup.BRIDGE, 3)));
+        assertThat(known.reach(ExerciseGroup.BRIDGE)).isEqualTo(4);
+        assertThat(known.achieved(ExerciseGroup.BRIDGE)).isEqualTo(3);
+        assertThat(byFloor(8, 8, 9).achieved(ExerciseGroup.PELVIC_FLOOR_ENDURANCE))
+                .isEqualTo(4);
+        assertThat(byFloor(8, 7, 9).achieved(ExerciseGroup.PELVIC_FLOOR_ENDURANCE))
+                .isZero();
+        assertThat(byFloor(7, 8, 9).achieved(ExerciseGroup.PELVIC_FLOOR_ENDURANCE))
+                .isZero();
+        assertThat(byFloor(8, 8, 9).achieved(ExerciseGroup.PELVIC_FLOOR_QUICK)).isZero();
+        assertThat(byFloor(8, 8, 10).achieved(ExerciseGroup.PELVIC_FLOOR_QUICK)).isEqualTo(3);
     }
 
     private static Facts byFloor(int seconds, int repetitions, int flicks) {
         return facts(woman().pelvicFloor(new PelvicFloorCheck(
-                seconds, repetitions, flicks, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO)));
+                seconds, repetitions, flicks, LettingGo.FULL, Tone.TYPICAL, YesNoUnknown.NO, YesNoUnknown.NO)));
     }
 
     /** A ladder seen flat is forgotten with the load check: 28 days in pregnancy. */
     @Test
     void flatIsForgottenWithTheLoadCheck() {
         for (int days : new int[] {28, 29}) {
-            Facts facts = facts(pregnant(20).flat(DAY.minusDays(days), Map.of(Strand.LIMB_LOAD, 3)));
-            assertThat(facts.flatUpTo(Strand.LIMB_LOAD)).as(days + " days").isEqualTo(days == 28 ? 3 : 0);
+            Facts facts = facts(pregnant(20).flat(DAY.minusDays(days), Map.of(ExerciseGroup.LIMB_LOAD, 3)));
+            assertThat(facts.flatUpTo(ExerciseGroup.LIMB_LOAD))
+                    .as(days + " days")
+                    .isEqualTo(days == 28 ? 3 : 0);
         }
     }
 
@@ -254,9 +268,11 @@ class FactsTest {
     void hasADoseStageForEveryTimeOfLife() {
         assertThat(facts(pregnant(20)).doseStage()).isEqualTo(DoseStage.PREGNANT);
         assertThat(facts(woman()).doseStage()).isEqualTo(DoseStage.OTHER);
-        assertThat(facts(born(BirthKind.VAGINAL, Tear.NONE, Told.YES, 5)).doseStage())
+        assertThat(facts(born(BirthKind.VAGINAL, Tear.NONE, YesNoUnknown.YES, 5))
+                        .doseStage())
                 .isEqualTo(DoseStage.HEAL);
-        assertThat(facts(born(BirthKind.VAGINAL, Tear.NONE, Told.YES, 731)).doseStage())
+        assertThat(facts(born(BirthKind.VAGINAL, Tear.NONE, YesNoUnknown.YES, 731))
+                        .doseStage())
                 .isEqualTo(DoseStage.OTHER);
     }
 
@@ -296,20 +312,25 @@ class FactsTest {
     /** How often and how many she practises by her approach; usual is three times (E-NICE, from memory). */
     @Test
     void practisesAsOftenAsHerApproachSays() {
-        PelvicFloorCheck building = new PelvicFloorCheck(6, 7, 7, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO);
+        PelvicFloorCheck building =
+                new PelvicFloorCheck(6, 7, 7, LettingGo.FULL, Tone.TYPICAL, YesNoUnknown.NO, YesNoUnknown.NO);
         assertThat(facts(woman()).pelvicPractice(building).setsPerDay()).isEqualTo(3);
-        assertThat(by(Choice.FIVE_MINUTES_DAILY).pelvicPractice(building).setsPerDay())
+        assertThat(by(ApproachChoice.FIVE_MINUTES_DAILY)
+                        .pelvicPractice(building)
+                        .setsPerDay())
                 .isEqualTo(2);
-        assertThat(by(Choice.ONCE_OR_TWICE_DAILY).pelvicPractice(building).setsPerDay())
+        assertThat(by(ApproachChoice.ONCE_OR_TWICE_DAILY)
+                        .pelvicPractice(building)
+                        .setsPerDay())
                 .isEqualTo(2);
-        assertThat(by(Choice.ONCE_OR_TWICE_DAILY)
+        assertThat(by(ApproachChoice.ONCE_OR_TWICE_DAILY)
                         .pelvicPractice(building)
                         .holds()
                         .repetitions())
                 .isEqualTo(5);
     }
 
-    private static Facts by(Choice choice) {
+    private static Facts by(ApproachChoice choice) {
         return facts(woman().approach(Approach.of(List.of(choice))));
     }
 

@@ -53,7 +53,7 @@ class GridTest {
         "FALLS.FELL, THROWN, SWAP",
         "SIGN.CHEST_PAIN, SEATED, STOP"
     })
-    void saysWhatSomebodyOfTheTradeWouldSay(String fact, String demand, Kind verdict) {
+    void saysWhatSomebodyOfTheTradeWouldSay(String fact, String demand, VerdictKind verdict) {
         assertThat(GRID.at(fact, demand)).hasValueSatisfying(cell -> {
             assertThat(cell.verdict()).isEqualTo(verdict);
             assertThat(cell.codes())

@@ -23,12 +23,13 @@ import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
-import openbloom.core.moves.Strand;
-import openbloom.core.record.Choice;
+import openbloom.core.moves.ExerciseGroup;
+import openbloom.core.record.ApproachChoice;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
 import openbloom.core.screening.Condition;
@@ -39,7 +40,6 @@ import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -82,12 +82,12 @@ class JudgementTest {
                 arguments(
                         "GAP-DOME-LIMB-LOAD",
                         "double-leg-lower",
-                        well().domingCeiling(Map.of(Strand.LIMB_LOAD, 2)).build(),
+                        well().domingCeiling(Map.of(ExerciseGroup.LIMB_LOAD, 2)).build(),
                         "flat up to rung 2 of limb load"),
                 arguments(
                         "GAP-LOAD",
                         "double-leg-lower",
-                        well().gap(gap(6, 2, Told.NO, Depth.SURFACE, Firmness.FIRM))
+                        well().gap(gap(6, 2, YesNoUnknown.NO, Depth.SURFACE, Firmness.FIRM))
                                 .build(),
                         "gap wider than 2 fingers: 3 fingers above the navel on the small lift, 22 Nov 2026"),
                 arguments("PREG-FEET", "squeeze-breathe", at(9).build(), "9 weeks + 0 on 24 Nov 2026"));
@@ -100,12 +100,12 @@ class JudgementTest {
                 at(30).conditions(TODAY, Set.of(Condition.ANAEMIA_SYMPTOMATIC, Condition.GESTATIONAL_HYPERTENSION));
         Client one = two.cleared(new Clearance(TODAY, "midwife", List.of(), Set.of(Condition.ANAEMIA_SYMPTOMATIC)))
                 .build();
-        assertThat(judged(one, "squat").kind()).isEqualTo(Kind.NOT_YET);
+        assertThat(judged(one, "squat").kind()).isEqualTo(VerdictKind.NOT_YET);
         assertThat(judged(one, "squat").gates()).filteredOn(gate -> !gate.met()).hasSize(1);
         Set<Condition> both = Set.of(Condition.ANAEMIA_SYMPTOMATIC, Condition.GESTATIONAL_HYPERTENSION);
         Client all =
                 two.cleared(new Clearance(TODAY, "midwife", List.of(), both)).build();
-        assertThat(judged(all, "squat").kind()).isNotEqualTo(Kind.NOT_YET);
+        assertThat(judged(all, "squat").kind()).isNotEqualTo(VerdictKind.NOT_YET);
     }
 
     /** With an absolute contraindication only what a clinician named, without load, and the reason names who allowed it. */
@@ -114,12 +114,12 @@ class JudgementTest {
         Client named = at(30).conditions(TODAY, Set.of(Condition.PRE_ECLAMPSIA))
                 .cleared(limited("breath-seated"))
                 .build();
-        assertThat(judged(named, "breath-seated").kind()).isEqualTo(Kind.GO);
+        assertThat(judged(named, "breath-seated").kind()).isEqualTo(VerdictKind.GO);
         assertThat(judged(named, "breath-seated").reasons())
                 .extracting(Reason::fact)
                 .contains(Condition.PRE_ECLAMPSIA.words() + ", named in the clearance of 24 Nov 2026");
-        assertThat(judged(named, "breath-side").kind()).isEqualTo(Kind.STOP);
-        assertThat(judged(named, "squat").kind()).isEqualTo(Kind.STOP);
+        assertThat(judged(named, "breath-side").kind()).isEqualTo(VerdictKind.STOP);
+        assertThat(judged(named, "squat").kind()).isEqualTo(VerdictKind.STOP);
     }
 
     /** About one load for every two rungs, between the front supports and the pushes (common practice, no source). */
@@ -135,50 +135,53 @@ class JudgementTest {
         "6, pushup-full, true"
     })
     void domingHoldsTheSiblingAtTheSameLoad(int flatUpTo, String push, boolean waits) {
-        Client woman =
-                well().domingCeiling(Map.of(Strand.FRONT_SUPPORT, flatUpTo)).build();
+        Client woman = well().domingCeiling(Map.of(ExerciseGroup.FRONT_SUPPORT, flatUpTo))
+                .build();
         Verdict verdict = judged(woman, push);
         boolean held = verdict.reasons().stream()
-                .anyMatch(reason -> reason.code().equals("GAP-DOME-FRONT-SUPPORT") && reason.kind() == Kind.NOT_YET);
+                .anyMatch(reason ->
+                        reason.code().equals("GAP-DOME-FRONT-SUPPORT") && reason.kind() == VerdictKind.NOT_YET);
         assertThat(held).as(verdict.toString()).isEqualTo(waits);
-        assertThat(verdict.kind() == Kind.NOT_YET).isEqualTo(waits);
+        assertThat(verdict.kind() == VerdictKind.NOT_YET).isEqualTo(waits);
     }
 
     /** In the second trimester a curl is swapped anyway: a ceiling of curls does not make it a wait. */
     @Test
     void curlsPastTheirCeilingAreSwappedFromTheSecondTrimester() {
-        Map<Strand, Integer> ceiling = Map.of(Strand.FLEXION, 2);
+        Map<ExerciseGroup, Integer> ceiling = Map.of(ExerciseGroup.FLEXION, 2);
         assertThat(judged(at(13).domingCeiling(ceiling).build(), "curl-up").kind())
-                .isEqualTo(Kind.NOT_YET);
+                .isEqualTo(VerdictKind.NOT_YET);
         assertThat(judged(at(14).domingCeiling(ceiling).build(), "curl-up").kind())
-                .isEqualTo(Kind.SWAP);
+                .isEqualTo(VerdictKind.SWAP);
     }
 
     /** Doming above a ceiling is a wait and a watch at once; the rule says the wait. */
     @Test
     void aRuleSpeaksOnceAndSaysTheStricter() {
         Client woman = well().rungs(Map.of())
-                .domingCeiling(Map.of(Strand.LIMB_LOAD, 2))
+                .domingCeiling(Map.of(ExerciseGroup.LIMB_LOAD, 2))
                 .build();
         assertThat(judged(woman, "double-leg-lower").reasons())
                 .filteredOn(reason -> reason.code().equals("GAP-DOME-LIMB-LOAD"))
                 .extracting(Reason::kind)
-                .containsExactly(Kind.NOT_YET);
+                .containsExactly(VerdictKind.NOT_YET);
     }
 
     /** Rung, what the midline is, and a ceiling: whether limb load counts as flat (common practice, no source). */
     @Test
     void limbLoadIsFlatFromItsSecondRungOrOnAMidlineThatHolds() {
         Client.Builder unread = withoutGapCheck(Client.of(1, 1, 40));
-        assertThat(limbLoad(unread.rungs(Map.of(Strand.LIMB_LOAD, 1)))).matches(gate -> !gate.met());
-        assertThat(limbLoad(unread.rungs(Map.of(Strand.LIMB_LOAD, 2)))).matches(Gate::met);
+        assertThat(limbLoad(unread.rungs(Map.of(ExerciseGroup.LIMB_LOAD, 1)))).matches(gate -> !gate.met());
+        assertThat(limbLoad(unread.rungs(Map.of(ExerciseGroup.LIMB_LOAD, 2)))).matches(Gate::met);
         Client.Builder holds = well().rungs(Map.of());
         assertThat(limbLoad(holds))
                 .matches(Gate::met)
                 .extracting(Gate::detail)
                 .isEqualTo("recovered, flat and firm on the lift");
-        assertThat(limbLoad(holds.domingCeiling(Map.of(Strand.LIMB_LOAD, 1)))).matches(gate -> !gate.met());
-        assertThat(limbLoad(holds.domingCeiling(Map.of(Strand.LIMB_LOAD, 2)))).matches(Gate::met);
+        assertThat(limbLoad(holds.domingCeiling(Map.of(ExerciseGroup.LIMB_LOAD, 1))))
+                .matches(gate -> !gate.met());
+        assertThat(limbLoad(holds.domingCeiling(Map.of(ExerciseGroup.LIMB_LOAD, 2))))
+                .matches(Gate::met);
     }
 
     private static Gate limbLoad(Client.Builder woman) {
@@ -205,8 +208,8 @@ class JudgementTest {
     /** Twelve weeks after a vaginal birth, sixteen after a caesarean (practice values). */
     @Test
     void theGateOfImpactNamesItsWeeks() {
-        Birth vaginal = new Birth(TODAY.minusWeeks(5), BirthKind.VAGINAL, Tear.NONE, Told.YES);
-        Birth caesarean = new Birth(TODAY.minusWeeks(5), BirthKind.CAESAREAN, Tear.NONE, Told.YES);
+        Birth vaginal = new Birth(TODAY.minusWeeks(5), BirthKind.VAGINAL, Tear.NONE, YesNoUnknown.YES);
+        Birth caesarean = new Birth(TODAY.minusWeeks(5), BirthKind.CAESAREAN, Tear.NONE, YesNoUnknown.YES);
         Gates gates = gates(caesarean(35).build());
         assertThat(gates.returnToImpact(vaginal).detail()).isEqualTo("5 of 12 weeks");
         assertThat(gates.returnToImpact(caesarean).detail()).isEqualTo("5 of 16 weeks");
@@ -217,25 +220,25 @@ class JudgementTest {
     @Test
     void whatWasSeenFlatIsDone() {
         Client ceiling = well().rungs(Map.of())
-                .domingCeiling(Map.of(Strand.LIMB_LOAD, 4))
+                .domingCeiling(Map.of(ExerciseGroup.LIMB_LOAD, 4))
                 .build();
-        assertThat(new Facts(ceiling, TODAY).achieved(Strand.LIMB_LOAD)).isEqualTo(4);
-        assertThat(new Facts(ceiling, TODAY).reach(Strand.LIMB_LOAD)).isEqualTo(5);
+        assertThat(new Facts(ceiling, TODAY).achieved(ExerciseGroup.LIMB_LOAD)).isEqualTo(4);
+        assertThat(new Facts(ceiling, TODAY).reach(ExerciseGroup.LIMB_LOAD)).isEqualTo(5);
         assertThat(new Facts(well().build(), TODAY).hasGapOrDoming()).isFalse();
-        assertThat(new Facts(well().approach(by(Choice.FOUR_FINGERS)).build(), TODAY).hasGapOrDoming())
+        assertThat(new Facts(well().approach(by(ApproachChoice.FOUR_FINGERS)).build(), TODAY).hasGapOrDoming())
                 .isTrue();
     }
 
     @Test
     void sheBeginsOnWhatPasses() {
-        Client woman = well().rungs(Map.of(Strand.LIMB_LOAD, 6))
-                .domingCeiling(Map.of(Strand.LIMB_LOAD, 3))
+        Client woman = well().rungs(Map.of(ExerciseGroup.LIMB_LOAD, 6))
+                .domingCeiling(Map.of(ExerciseGroup.LIMB_LOAD, 3))
                 .build();
         Judgement judgement = Judgement.of(CATALOGUE, woman, TODAY);
-        Optional<Beginning.Place> limb = Beginning.places(judgement).stream()
-                .filter(place -> place.strand() == Strand.LIMB_LOAD)
+        Optional<Beginning.LadderStart> limb = Beginning.places(judgement).stream()
+                .filter(place -> place.strand() == ExerciseGroup.LIMB_LOAD)
                 .findFirst();
-        assertThat(limb.flatMap(Beginning.Place::move)).hasValueSatisfying(move -> {
+        assertThat(limb.flatMap(Beginning.LadderStart::move)).hasValueSatisfying(move -> {
             assertThat(move.rung()).isLessThanOrEqualTo(3);
             assertThat(judgement.of(move).passes()).isTrue();
         });

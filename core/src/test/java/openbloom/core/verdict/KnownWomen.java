@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.breath.ConnectCheck;
 import openbloom.core.breath.ConnectPosition;
 import openbloom.core.dating.Dating;
@@ -16,12 +17,12 @@ import openbloom.core.gap.Firmness;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.Width;
 import openbloom.core.moves.Equipment;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.record.Approach;
-import openbloom.core.record.Choice;
+import openbloom.core.record.ApproachChoice;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
 import openbloom.core.record.ImpactTests;
@@ -30,7 +31,6 @@ import openbloom.core.screening.SymptomReport;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 
 /** Women of whom everything is known and nothing was found, each with one thing told. */
 final class KnownWomen {
@@ -54,11 +54,12 @@ final class KnownWomen {
                 .rungs(all())
                 .equipment(Set.of(Equipment.values()))
                 .impactTests(new ImpactTests(Optional.of(TODAY), Set.of(ImpactTests.Test.values())))
-                .pelvicFloor(new PelvicFloorCheck(10, 10, 10, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO));
+                .pelvicFloor(new PelvicFloorCheck(
+                        10, 10, 10, LettingGo.FULL, Tone.TYPICAL, YesNoUnknown.NO, YesNoUnknown.NO));
     }
 
-    static Map<Strand, Integer> all() {
-        return Arrays.stream(Strand.values())
+    static Map<ExerciseGroup, Integer> all() {
+        return Arrays.stream(ExerciseGroup.values())
                 .collect(java.util.stream.Collectors.toMap(UnaryOperator.identity(), any -> 12));
     }
 
@@ -98,7 +99,7 @@ final class KnownWomen {
     }
 
     static Birth birth(int daysAgo, BirthKind kind, Tear tear) {
-        return new Birth(TODAY.minusDays(daysAgo), kind, tear, Told.YES);
+        return new Birth(TODAY.minusDays(daysAgo), kind, tear, YesNoUnknown.YES);
     }
 
     static Clearance clearance() {
@@ -113,24 +114,24 @@ final class KnownWomen {
         return woman.symptoms(new SymptomReport.Asked(TODAY, Set.of(symptom))).build();
     }
 
-    static Client floor(Tone tone, Told letsGo, Told pain) {
-        return well().pelvicFloor(new PelvicFloorCheck(5, 5, 5, LettingGo.of(letsGo), tone, pain, Told.NO))
+    static Client floor(Tone tone, YesNoUnknown letsGo, YesNoUnknown pain) {
+        return well().pelvicFloor(new PelvicFloorCheck(5, 5, 5, LettingGo.of(letsGo), tone, pain, YesNoUnknown.NO))
                 .build();
     }
 
-    static Approach by(Choice choice) {
+    static Approach by(ApproachChoice choice) {
         return Approach.of(Set.of(choice));
     }
 
     static GapCheck gap(int halves, int daysAgo) {
-        return gap(halves, daysAgo, Told.NO);
+        return gap(halves, daysAgo, YesNoUnknown.NO);
     }
 
-    static GapCheck gap(int halves, int daysAgo, Told domed) {
+    static GapCheck gap(int halves, int daysAgo, YesNoUnknown domed) {
         return gap(halves, daysAgo, domed, Depth.SURFACE, Firmness.FIRM);
     }
 
-    static GapCheck gap(int halves, int daysAgo, Told domed, Depth depth, Firmness firmness) {
+    static GapCheck gap(int halves, int daysAgo, YesNoUnknown domed, Depth depth, Firmness firmness) {
         return GapCheck.alike(
                 TODAY.minusDays(daysAgo),
                 Width.ofHalfFingers(halves),

@@ -1,9 +1,9 @@
 package openbloom.core.verdict;
 
-import static openbloom.core.verdict.Kind.ADJUST;
-import static openbloom.core.verdict.Kind.NOT_YET;
-import static openbloom.core.verdict.Kind.STOP;
-import static openbloom.core.verdict.Kind.SWAP;
+import static openbloom.core.verdict.VerdictKind.ADJUST;
+import static openbloom.core.verdict.VerdictKind.NOT_YET;
+import static openbloom.core.verdict.VerdictKind.STOP;
+import static openbloom.core.verdict.VerdictKind.SWAP;
 import static openbloom.core.verdict.Women.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
 import openbloom.core.gap.GapCheck;
@@ -20,13 +21,13 @@ import openbloom.core.gap.GapState;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Demand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Position;
 import openbloom.core.moves.Rotation;
-import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.Tone;
-import openbloom.core.record.Choice;
+import openbloom.core.record.ApproachChoice;
 import openbloom.core.record.Client;
 import openbloom.core.record.Falls;
 import openbloom.core.record.Training;
@@ -34,7 +35,6 @@ import openbloom.core.screening.Condition;
 import openbloom.core.screening.LeakWhen;
 import openbloom.core.screening.Symptom;
 import openbloom.core.stage.Birth;
-import openbloom.core.stage.Told;
 
 /**
  * The lines of the rule page said again, each on its own and from her facts alone, over women in whom everything meets: no
@@ -55,19 +55,19 @@ class LawsTest {
             Symptom.SCAR_PAIN,
             Symptom.PAIN_WITH_LIFTS,
             Symptom.LIGHT_HEADED);
-    private static final Set<Strand> EARLY = Set.of(
-            Strand.BREATH,
-            Strand.CONNECT,
-            Strand.PELVIC_FLOOR_ENDURANCE,
-            Strand.PELVIC_FLOOR_QUICK,
-            Strand.PELVIC_FLOOR_AREAS,
-            Strand.RELEASE,
-            Strand.MOBILITY,
-            Strand.BALANCE,
-            Strand.SCAR);
+    private static final Set<ExerciseGroup> EARLY = Set.of(
+            ExerciseGroup.BREATH,
+            ExerciseGroup.CONNECT,
+            ExerciseGroup.PELVIC_FLOOR_ENDURANCE,
+            ExerciseGroup.PELVIC_FLOOR_QUICK,
+            ExerciseGroup.PELVIC_FLOOR_AREAS,
+            ExerciseGroup.RELEASE,
+            ExerciseGroup.MOBILITY,
+            ExerciseGroup.BALANCE,
+            ExerciseGroup.SCAR);
 
     /** One line: of whom it speaks, of which moves, and the mildest verdict it leaves. */
-    private record Law(String line, Predicate<Client> who, Predicate<Move> which, Kind mildest) {}
+    private record Law(String line, Predicate<Client> who, Predicate<Move> which, VerdictKind mildest) {}
 
     private static final List<Law> LAWS = List.of(
             new Law("a warning sign stops everything", LawsTest::hasSign, move -> true, STOP),
@@ -89,7 +89,7 @@ class LawsTest {
             new Law("no impact from 28 weeks", from(28), Move::isImpact, SWAP),
             new Law(
                     "nothing on the back from 28 weeks, but by symptoms",
-                    from(28).and(woman -> !woman.approach().is(Choice.BY_SYMPTOMS)),
+                    from(28).and(woman -> !woman.approach().is(ApproachChoice.BY_SYMPTOMS)),
                     Move::isOnTheBack,
                     SWAP),
             new Law("no held breath while pregnant", from(0), has(Demand.BREATH_HOLD), ADJUST),
@@ -134,12 +134,12 @@ class LawsTest {
                     SWAP),
             new Law("no touching the scar for six weeks", born(0, 42).and(LawsTest::isCaesarean), scar(2), SWAP),
             new Law("no deep scar work for twelve weeks", born(0, 84).and(LawsTest::isCaesarean), scar(5), SWAP),
-            new Law("an open wound is left alone", woman -> wound(woman) == Told.NO, scar(2), SWAP),
+            new Law("an open wound is left alone", woman -> wound(woman) == YesNoUnknown.NO, scar(2), SWAP),
             new Law("a sore scar has a resting hand", her(Set.of(Symptom.SCAR_PAIN)), scar(2), SWAP),
             new Law(
                     "a deep tear waits with the floor for clearance",
                     uncleared(0, 730).and(woman -> birth(woman).tear().reachesSphincter()),
-                    move -> move.isSqueezeOrLift() && move.strand() != Strand.PELVIC_FLOOR_ENDURANCE,
+                    move -> move.isSqueezeOrLift() && move.strand() != ExerciseGroup.PELVIC_FLOOR_ENDURANCE,
                     SWAP),
             new Law(
                     "a middle that is not known holds load 3",
@@ -247,7 +247,7 @@ class LawsTest {
             new Law(
                     "prolapse without pessary or word: no impact",
                     having(Condition.PROLAPSE)
-                            .and(woman -> woman.medical().pessary() != Told.YES)
+                            .and(woman -> woman.medical().pessary() != YesNoUnknown.YES)
                             .and(LawsTest::hasNoClearance),
                     Move::isImpact,
                     SWAP),
@@ -289,12 +289,12 @@ class LawsTest {
             new Law(
                     "pain with lifts stops lifts",
                     her(Set.of(Symptom.PAIN_WITH_LIFTS)),
-                    move -> move.strand() == Strand.PELVIC_FLOOR_QUICK,
+                    move -> move.strand() == ExerciseGroup.PELVIC_FLOOR_QUICK,
                     SWAP),
             new Law(
                     "a zone that does not move has its cue in breath",
                     woman -> !woman.checks().breath().still().isEmpty(),
-                    move -> move.strand() == Strand.BREATH,
+                    move -> move.strand() == ExerciseGroup.BREATH,
                     ADJUST),
             new Law(
                     "one leg with girdle pain is swapped",
@@ -370,7 +370,7 @@ class LawsTest {
         Training trained = woman.background().training().orElse(Training.NONE);
         int shift = trained == Training.SPORT ? 2 : trained == Training.REGULAR ? 1 : 0;
         int impact = shift == 2 ? 3 : shift == 1 ? 2 : 0;
-        return move.isImpact() && move.strand() == Strand.IMPACT
+        return move.isImpact() && move.strand() == ExerciseGroup.IMPACT
                 ? move.demands().impact() > impact
                 : Math.max(move.demands().midlineLoad(), move.demands().pressure()) > 3 + shift;
     }
@@ -437,8 +437,8 @@ class LawsTest {
         return woman.situation().birth().orElseThrow();
     }
 
-    private static Told wound(Client woman) {
-        return born(0, 730).test(woman) && isCaesarean(woman) ? birth(woman).woundClosed() : Told.UNKNOWN;
+    private static YesNoUnknown wound(Client woman) {
+        return born(0, 730).test(woman) && isCaesarean(woman) ? birth(woman).woundClosed() : YesNoUnknown.UNKNOWN;
     }
 
     private static boolean isCaesarean(Client woman) {
@@ -475,7 +475,7 @@ class LawsTest {
 
     private static boolean isSoftLift(GapCheck check) {
         return check.in(GapState.LIFT)
-                .anyMatch(reading -> reading.domed() == Told.YES
+                .anyMatch(reading -> reading.domed() == YesNoUnknown.YES
                         || reading.depth()
                                         .filter(deep -> deep.compareTo(Depth.SECOND_KNUCKLE) >= 0)
                                         .isPresent()
@@ -514,6 +514,6 @@ class LawsTest {
     }
 
     private static Predicate<Move> scar(int leastRung) {
-        return move -> move.strand() == Strand.SCAR && move.rung() >= leastRung;
+        return move -> move.strand() == ExerciseGroup.SCAR && move.rung() >= leastRung;
     }
 }

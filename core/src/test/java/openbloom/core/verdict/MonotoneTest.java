@@ -16,9 +16,10 @@ import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.moves.Demand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Strand;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
@@ -29,7 +30,6 @@ import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 
 /** More that is bad never opens, what is written down never closes, a swap never asks for more, a later day opens. */
 class MonotoneTest {
@@ -45,14 +45,15 @@ class MonotoneTest {
         assertNoneWeaker(steady, woman.but().falls(Falls.UNSTEADY).build());
         assertNoneWeaker(steady, woman.but().falls(Falls.FELL).build());
         assertNoneWeaker(
-                verdicts(woman.but().pessary(Told.YES).build()),
-                woman.but().pessary(Told.NO).build());
+                verdicts(woman.but().pessary(YesNoUnknown.YES).build()),
+                woman.but().pessary(YesNoUnknown.NO).build());
         woman.situation().birth().ifPresent(birth -> {
             assertNoneWeaker(
                     verdicts(born(woman, birth, Tear.NONE, birth.woundClosed())),
                     born(woman, birth, birth.isCaesarean() ? Tear.NONE : Tear.THIRD, birth.woundClosed()));
             assertNoneWeaker(
-                    verdicts(born(woman, birth, birth.tear(), Told.YES)), born(woman, birth, birth.tear(), Told.NO));
+                    verdicts(born(woman, birth, birth.tear(), YesNoUnknown.YES)),
+                    born(woman, birth, birth.tear(), YesNoUnknown.NO));
         });
         if (woman.safety().symptoms() instanceof SymptomReport.Asked asked) {
             Set<Symptom> leaks = Women.withSymptom(asked, Symptom.LEAK_WITH_EFFORT) instanceof SymptomReport.Asked more
@@ -64,14 +65,16 @@ class MonotoneTest {
                         leaking(woman, asked.on(), leaks, Set.of()));
             }
         }
-        PelvicFloorCheck well = new PelvicFloorCheck(6, 6, 6, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO);
-        PelvicFloorCheck tight = new PelvicFloorCheck(6, 6, 6, LettingGo.ABSENT, Tone.TIGHT, Told.YES, Told.NO);
+        PelvicFloorCheck well =
+                new PelvicFloorCheck(6, 6, 6, LettingGo.FULL, Tone.TYPICAL, YesNoUnknown.NO, YesNoUnknown.NO);
+        PelvicFloorCheck tight =
+                new PelvicFloorCheck(6, 6, 6, LettingGo.ABSENT, Tone.TIGHT, YesNoUnknown.YES, YesNoUnknown.NO);
         assertNoneWeaker(
                 verdicts(woman.but().pelvicFloor(well).build()),
                 woman.but().pelvicFloor(tight).build());
     }
 
-    private static Client born(Client woman, Birth birth, Tear tear, Told closed) {
+    private static Client born(Client woman, Birth birth, Tear tear, YesNoUnknown closed) {
         return woman.but()
                 .gaveBirth(new Birth(birth.date(), birth.kind(), tear, closed))
                 .build();
@@ -84,11 +87,11 @@ class MonotoneTest {
     /** Whoever writes a rung down, or asks whether she is steady and hears yes, never gets a stricter answer for it. */
     @Property(seed = SEED)
     void whatIsWrittenDownNeverCloses(
-            @ForAll Client woman, @ForAll Strand strand, @ForAll @IntRange(max = 9) int rung) {
-        Map<Strand, Integer> without = new EnumMap<>(Strand.class);
+            @ForAll Client woman, @ForAll ExerciseGroup strand, @ForAll @IntRange(max = 9) int rung) {
+        Map<ExerciseGroup, Integer> without = new EnumMap<>(ExerciseGroup.class);
         without.putAll(woman.standing().rungs());
         without.remove(strand);
-        Map<Strand, Integer> with = new EnumMap<>(without.isEmpty() ? Map.of(strand, rung) : without);
+        Map<ExerciseGroup, Integer> with = new EnumMap<>(without.isEmpty() ? Map.of(strand, rung) : without);
         with.put(strand, rung);
         assertNoneWeaker(
                 verdicts(woman.but().rungs(with).build()),
@@ -97,8 +100,8 @@ class MonotoneTest {
                 verdicts(woman.but().falls(Falls.NONE).build()),
                 woman.but().falls(Falls.NOT_ASKED).build());
         assertNoneWeaker(
-                verdicts(woman.but().pessary(Told.NO).build()),
-                woman.but().pessary(Told.UNKNOWN).build());
+                verdicts(woman.but().pessary(YesNoUnknown.NO).build()),
+                woman.but().pessary(YesNoUnknown.UNKNOWN).build());
     }
 
     @Property(tries = 5_000, seed = SEED)

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
 import openbloom.core.gap.GapCheck;
@@ -27,7 +28,6 @@ import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.stage.Birth;
-import openbloom.core.stage.Told;
 
 /** Unknown is never safe; for every woman and every move, on thousands of generated women with a fixed seed. */
 class NotAskedPropertyTest {
@@ -59,11 +59,15 @@ class NotAskedPropertyTest {
         woman.situation()
                 .birth()
                 .ifPresent(birth -> assertNoneWeaker(
-                        verdicts(woman.but().gaveBirth(wound(birth, Told.YES)).build()),
-                        woman.but().gaveBirth(wound(birth, Told.UNKNOWN)).build()));
+                        verdicts(woman.but()
+                                .gaveBirth(wound(birth, YesNoUnknown.YES))
+                                .build()),
+                        woman.but()
+                                .gaveBirth(wound(birth, YesNoUnknown.UNKNOWN))
+                                .build()));
     }
 
-    private static Birth wound(Birth birth, Told closed) {
+    private static Birth wound(Birth birth, YesNoUnknown closed) {
         return new Birth(birth.date(), birth.kind(), birth.tear(), closed);
     }
 
@@ -77,7 +81,7 @@ class NotAskedPropertyTest {
                         Width.ofHalfFingers(3),
                         Depth.SURFACE,
                         Firmness.FIRM,
-                        Told.NO))
+                        YesNoUnknown.NO))
                 .toList();
         return withoutGap(woman).but().gap(new GapCheck(TODAY, readings)).build();
     }
@@ -94,10 +98,10 @@ class NotAskedPropertyTest {
         Judgement noGap = Judgement.of(CATALOGUE, gapUnknown, TODAY);
         for (Move move : CATALOGUE.moves()) {
             if (move.demands().flexion() != Flexion.NONE || move.isImpact() || move.isFullFrontSupport()) {
-                require(nothing.of(move).kind() != Kind.GO, move);
+                require(nothing.of(move).kind() != VerdictKind.GO, move);
             }
             if (move.isCurl() || move.isFullFrontSupport()) {
-                require(noGap.of(move).kind() != Kind.GO, move);
+                require(noGap.of(move).kind() != VerdictKind.GO, move);
             }
         }
     }

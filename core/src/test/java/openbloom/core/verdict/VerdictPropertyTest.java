@@ -64,12 +64,12 @@ class VerdictPropertyTest {
     void everyVerdictKeepsWhatItsKindPromises(@ForAll Client woman) {
         Judgement judgement = Judgement.of(CATALOGUE, woman, TODAY);
         for (Verdict verdict : judgement.all()) {
-            require(verdict.swapTo().isPresent() == (verdict.kind() == Kind.SWAP), verdict);
+            require(verdict.swapTo().isPresent() == (verdict.kind() == VerdictKind.SWAP), verdict);
             verdict.swapTo().ifPresent(target -> require(judgement.of(target).passes(), verdict));
-            require(verdict.kind() == Kind.GO || !verdict.reasons().isEmpty(), verdict);
-            require(verdict.adjustments().isEmpty() == (verdict.kind() != Kind.ADJUST), verdict);
+            require(verdict.kind() == VerdictKind.GO || !verdict.reasons().isEmpty(), verdict);
+            require(verdict.adjustments().isEmpty() == (verdict.kind() != VerdictKind.ADJUST), verdict);
             boolean unmet = verdict.gates().stream().anyMatch(gate -> !gate.met());
-            require(unmet == (verdict.kind() == Kind.NOT_YET), verdict);
+            require(unmet == (verdict.kind() == VerdictKind.NOT_YET), verdict);
             everyChangeCanBeMadeAndNoneContradictsAnother(verdict);
             everyReasonIsOfTheRuleBookAndToldOnce(verdict);
         }

@@ -18,6 +18,7 @@ import net.jqwik.api.Tuple;
 import net.jqwik.api.arbitraries.SetArbitrary;
 import net.jqwik.api.providers.ArbitraryProvider;
 import net.jqwik.api.providers.TypeUsage;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.BreathZone;
 import openbloom.core.breath.Breathing;
@@ -30,12 +31,12 @@ import openbloom.core.gap.GapState;
 import openbloom.core.gap.Site;
 import openbloom.core.gap.Width;
 import openbloom.core.moves.Equipment;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.record.Approach;
-import openbloom.core.record.Choice;
+import openbloom.core.record.ApproachChoice;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
 import openbloom.core.record.Falls;
@@ -49,14 +50,13 @@ import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 
 /** Generated women, all on {@link #TODAY}; each fact shrinks towards absent. */
 public final class Women implements ArbitraryProvider {
     public static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
 
     static final PelvicFloorCheck TYPICAL_FLOOR =
-            new PelvicFloorCheck(10, 10, 10, LettingGo.FULL, Tone.TYPICAL, Told.NO, Told.NO);
+            new PelvicFloorCheck(10, 10, 10, LettingGo.FULL, Tone.TYPICAL, YesNoUnknown.NO, YesNoUnknown.NO);
 
     @Override
     public boolean canProvideFor(TypeUsage type) {
@@ -119,7 +119,7 @@ public final class Women implements ArbitraryProvider {
                                 breathing(),
                                 Arbitraries.of(Falls.class),
                                 Arbitraries.of(Training.class).optional(0.6),
-                                Arbitraries.of(Told.class))
+                                Arbitraries.of(YesNoUnknown.class))
                         .as((raise, tests, breath, falls, trained, pessary) -> {
                             raise.ifPresent(woman::straightLegRaise);
                             trained.ifPresent(woman::trained);
@@ -140,7 +140,7 @@ public final class Women implements ArbitraryProvider {
     }
 
     /** A load check: how long ago, and how far each ladder was flat. */
-    private record Looked(int daysAgo, Map<Strand, Integer> flat) {}
+    private record Looked(int daysAgo, Map<ExerciseGroup, Integer> flat) {}
 
     private static Client.Builder life(String kind, int far, int since, Birth birth, int babies, int age) {
         Client.Builder woman = Client.of(kind.equals("neither") ? 0 : 1, babies, age);
@@ -155,7 +155,7 @@ public final class Women implements ArbitraryProvider {
 
     private static Arbitrary<Birth> births() {
         return Combinators.combine(
-                        Arbitraries.of(BirthKind.class), Arbitraries.of(Tear.class), Arbitraries.of(Told.class))
+                        Arbitraries.of(BirthKind.class), Arbitraries.of(Tear.class), Arbitraries.of(YesNoUnknown.class))
                 .as((kind, tear, wound) ->
                         new Birth(TODAY, kind, kind == BirthKind.CAESAREAN ? Tear.NONE : tear, wound));
     }
@@ -194,7 +194,7 @@ public final class Women implements ArbitraryProvider {
                         Arbitraries.integers().between(0, 10),
                         Arbitraries.of(Depth.class),
                         Arbitraries.of(Firmness.class),
-                        Arbitraries.of(Told.class))
+                        Arbitraries.of(YesNoUnknown.class))
                 .as((site, state, halves, depth, firmness, domed) -> new GapReading(
                         site, site.usualOffsetMm(), state, Width.ofHalfFingers(halves), depth, firmness, domed));
         return Combinators.combine(
@@ -204,11 +204,11 @@ public final class Women implements ArbitraryProvider {
     }
 
     /** Rungs for some strands, low ones most often; written out from a seed so that a woman stays readable. */
-    private static Arbitrary<Map<Strand, Integer>> ladder(double share) {
+    private static Arbitrary<Map<ExerciseGroup, Integer>> ladder(double share) {
         return Arbitraries.longs().between(0, 1_000_000).map(seed -> {
             Random random = new Random(seed);
-            Map<Strand, Integer> rungs = new HashMap<>();
-            Arrays.stream(Strand.values())
+            Map<ExerciseGroup, Integer> rungs = new HashMap<>();
+            Arrays.stream(ExerciseGroup.values())
                     .filter(strand -> random.nextDouble() < share)
                     .forEach(strand -> rungs.put(strand, random.nextInt(10)));
             return rungs;
@@ -216,12 +216,16 @@ public final class Women implements ArbitraryProvider {
     }
 
     private static Arbitrary<PelvicFloorCheck> floor() {
-        return Combinators.combine(Arbitraries.of(Tone.class), Arbitraries.of(Told.class), Arbitraries.of(Told.class))
-                .as((tone, letsGo, pain) -> new PelvicFloorCheck(5, 5, 5, LettingGo.of(letsGo), tone, pain, Told.NO));
+        return Combinators.combine(
+                        Arbitraries.of(Tone.class),
+                        Arbitraries.of(YesNoUnknown.class),
+                        Arbitraries.of(YesNoUnknown.class))
+                .as((tone, letsGo, pain) ->
+                        new PelvicFloorCheck(5, 5, 5, LettingGo.of(letsGo), tone, pain, YesNoUnknown.NO));
     }
 
     private static Arbitrary<Approach> approach() {
-        return few(Choice.class, 4).map(Approach::of);
+        return few(ApproachChoice.class, 4).map(Approach::of);
     }
 
     private static Arbitrary<ImpactTests> impactTests() {

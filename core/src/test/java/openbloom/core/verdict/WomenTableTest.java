@@ -16,6 +16,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.BreathZone;
 import openbloom.core.breath.Breathing;
@@ -32,14 +33,14 @@ import openbloom.core.gap.Width;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Equipment;
-import openbloom.core.moves.Strand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.record.Answer;
 import openbloom.core.record.Approach;
+import openbloom.core.record.ApproachChoice;
 import openbloom.core.record.Background;
-import openbloom.core.record.Choice;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
 import openbloom.core.record.Conditions;
@@ -56,7 +57,6 @@ import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
-import openbloom.core.stage.Told;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -117,7 +117,7 @@ class WomenTableTest {
                             Optional.empty(),
                             Falls.valueOf(facts.getOrDefault("falls", "NOT_ASKED"))))
                     .equipment(Set.of(Equipment.values()))
-                    .pessary(Told.valueOf(facts.getOrDefault("pessary", "UNKNOWN")));
+                    .pessary(YesNoUnknown.valueOf(facts.getOrDefault("pessary", "UNKNOWN")));
             if (facts.containsKey("pregnant")) {
                 int weeks = Integer.parseInt(facts.get("pregnant"));
                 client.pregnant(Dating.stated(DAY.minusWeeks(weeks).plusDays(280)));
@@ -131,7 +131,7 @@ class WomenTableTest {
             ladders(client);
             Optional.ofNullable(facts.get("train")).map(Training::valueOf).ifPresent(client::trained);
             Optional.ofNullable(facts.get("a"))
-                    .map(choice -> Approach.of(Set.of(Choice.valueOf(choice))))
+                    .map(choice -> Approach.of(Set.of(ApproachChoice.valueOf(choice))))
                     .ifPresent(client::approach);
             return client.build();
         }
@@ -152,7 +152,7 @@ class WomenTableTest {
             LocalDate on = DAY.minusDays(ago.endsWith("w") ? 7L * number : number);
             String tear = facts.getOrDefault("tear", "0");
             Tear torn = tear.equals("UNKNOWN") ? Tear.UNKNOWN : Tear.of(caesarean ? 0 : Integer.parseInt(tear));
-            Told wound = Told.valueOf(facts.getOrDefault("wound", "YES"));
+            YesNoUnknown wound = YesNoUnknown.valueOf(facts.getOrDefault("wound", "YES"));
             BirthKind kind = BirthKind.valueOf(facts.getOrDefault("kind", caesarean ? "CAESAREAN" : "VAGINAL"));
             return Optional.of(new Birth(on, kind, torn, wound));
         }
@@ -232,7 +232,9 @@ class WomenTableTest {
             Firmness firmness = said.containsKey("deep") || said.containsKey("shallowsoft")
                     ? Firmness.SOFT
                     : said.containsKey("deepsprings") ? Firmness.SPRINGS : Firmness.FIRM;
-            Told domed = said.containsKey("domes") ? Told.YES : said.containsKey("nodome") ? Told.UNKNOWN : Told.NO;
+            YesNoUnknown domed = said.containsKey("domes")
+                    ? YesNoUnknown.YES
+                    : said.containsKey("nodome") ? YesNoUnknown.UNKNOWN : YesNoUnknown.NO;
             int halves = (int) (2 * Double.parseDouble(words.get(0)));
             List<Site> sites = said.getOrDefault("sites", "3").equals("1") ? List.of(Site.NAVEL) : Site.EVERYDAY;
             List<GapReading> readings = sites.stream()
@@ -270,16 +272,22 @@ class WomenTableTest {
             Tone tone = Tone.valueOf(facts.getOrDefault("tone", "TYPICAL"));
             LettingGo lettingGo = tone == Tone.TIGHT ? LettingGo.ABSENT : LettingGo.FULL;
             return Optional.of(new PelvicFloorCheck(
-                    Integer.parseInt(hold[0]), Integer.parseInt(hold[1]), 6, lettingGo, tone, Told.NO, Told.NO));
+                    Integer.parseInt(hold[0]),
+                    Integer.parseInt(hold[1]),
+                    6,
+                    lettingGo,
+                    tone,
+                    YesNoUnknown.NO,
+                    YesNoUnknown.NO));
         }
 
         private void ladders(Client.Builder client) {
             client.rungs(strands("rung"));
-            Map<Strand, Integer> ceilings = strands("ceiling");
+            Map<ExerciseGroup, Integer> ceilings = strands("ceiling");
             if (!ceilings.isEmpty()) {
                 client.domingCeiling(ceilings);
             }
-            Map<Strand, Integer> flat = strands("flat");
+            Map<ExerciseGroup, Integer> flat = strands("flat");
             if (facts.containsKey("gap") || facts.containsKey("cs") || facts.containsKey("born")) {
                 client.flat(DAY, flat);
             } else {
@@ -299,11 +307,11 @@ class WomenTableTest {
             }
         }
 
-        private Map<Strand, Integer> strands(String fact) {
-            Map<Strand, Integer> rungs = new HashMap<>();
+        private Map<ExerciseGroup, Integer> strands(String fact) {
+            Map<ExerciseGroup, Integer> rungs = new HashMap<>();
             list(fact)
-                    .forEach(
-                            rung -> rungs.put(Strand.valueOf(rung.split(":")[0]), Integer.valueOf(rung.split(":")[1])));
+                    .forEach(rung ->
+                            rungs.put(ExerciseGroup.valueOf(rung.split(":")[0]), Integer.valueOf(rung.split(":")[1])));
             return rungs;
         }
     }

@@ -11,8 +11,9 @@ import java.util.Optional;
 import java.util.Set;
 import openbloom.app.studio.Account;
 import openbloom.app.system.CsvText;
-import openbloom.app.system.Typed;
+import openbloom.app.system.FormReader;
 import openbloom.core.Problem;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
 import openbloom.core.gap.GapReading;
@@ -22,7 +23,6 @@ import openbloom.core.gap.Method;
 import openbloom.core.gap.Site;
 import openbloom.core.gap.Spot;
 import openbloom.core.gap.Width;
-import openbloom.core.stage.Told;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
@@ -45,73 +45,73 @@ final class CsvIn {
     }
 
     /** One line that makes sense. */
-    record Row(long line, LocalDate date, Measured.Examiner by, Method method, int reading, GapReading read) {
-        Key key() {
-            return new Key(date, by, method, reading);
+    record ReadingRow(long line, LocalDate date, Measured.Examiner by, Method method, int reading, GapReading read) {
+        CheckKey key() {
+            return new CheckKey(date, by, method, reading);
         }
     }
 
     /** What belongs to one check. */
-    record Key(LocalDate date, Measured.Examiner by, Method method, int reading) {}
+    record CheckKey(LocalDate date, Measured.Examiner by, Method method, int reading) {}
 
     /** One line that does not. */
-    record Refused(long line, List<Problem> problems) {}
+    record RefusedFile(long line, List<Problem> problems) {}
 
     /** Everything read. */
-    record Read(List<Row> rows, List<Refused> refused) {
-        static Read nothing(Problem problem) {
-            return new Read(List.of(), List.of(new Refused(1, List.of(problem))));
+    record ReadingsRead(List<ReadingRow> rows, List<RefusedFile> refused) {
+        static ReadingsRead nothing(Problem problem) {
+            return new ReadingsRead(List.of(), List.of(new RefusedFile(1, List.of(problem))));
         }
     }
 
-    Read read(String file) {
+    ReadingsRead read(String file) {
         if (file.replace("\uFEFF", "").isBlank()) {
-            return Read.nothing(Problem.of("file", "csv.empty"));
+            return ReadingsRead.nothing(Problem.of("file", "csv.empty"));
         }
         try (CSVParser parser = CsvText.open(file)) {
             return read(parser);
         } catch (IOException | IllegalArgumentException | UncheckedIOException broken) {
-            return Read.nothing(Problem.of("file", "csv.broken"));
+            return ReadingsRead.nothing(Problem.of("file", "csv.broken"));
         }
     }
 
-    private Read read(CSVParser parser) {
+    private ReadingsRead read(CSVParser parser) {
         Set<String> missing = new HashSet<>(CsvColumns.headers());
         parser.getHeaderNames().forEach(name -> missing.remove(name.toLowerCase(Locale.ROOT)));
         missing.removeAll(Set.of("examiner", "sore", "reading", "domed", "width_fingers", "width_mm"));
         if (!missing.isEmpty()) {
-            return Read.nothing(
+            return ReadingsRead.nothing(
                     Problem.of("file", "csv.columns", missing.stream().sorted().toList()));
         }
-        List<Row> rows = new ArrayList<>();
-        List<Refused> refused = new ArrayList<>();
+        List<ReadingRow> rows = new ArrayList<>();
+        List<RefusedFile> refused = new ArrayList<>();
         Set<Object> seen = new HashSet<>();
         for (CSVRecord line : parser) {
             if (line.getRecordNumber() > MOST_LINES) {
-                refused.add(new Refused(
+                refused.add(new RefusedFile(
                         parser.getCurrentLineNumber(), List.of(Problem.of("file", "csv.tooMany", MOST_LINES))));
                 break;
             }
             long number = parser.getCurrentLineNumber();
-            Typed typed = new Typed();
-            Optional<Row> row = row(line, number, typed);
+            FormReader typed = new FormReader();
+            Optional<ReadingRow> row = row(line, number, typed);
             if (row.isPresent() && typed.isClean() && !seen.add(placeOf(row.get()))) {
                 typed.refuse("site", "csv.twice");
             }
             if (row.isPresent() && typed.isClean()) {
                 rows.add(row.get());
             } else {
-                refused.add(new Refused(number, typed.problems()));
+                refused.add(new RefusedFile(number, typed.problems()));
             }
         }
-        return new Read(List.copyOf(rows), List.copyOf(refused));
+        return new ReadingsRead(List.copyOf(rows), List.copyOf(refused));
     }
 
-    private static Object placeOf(Row row) {
+    private static Object placeOf(ReadingRow row) {
         return List.of(row.key(), row.read().spot(), row.read().state());
     }
 
-    private Optional<Row> row(CSVRecord line, long number, Typed typed) {
+    private Optional<ReadingRow> row(CSVRecord line, long number, FormReader typed) {
         Optional<LocalDate> date = typed.requiredDate("date", at(line, CsvColumns.DATE))
                 .flatMap(day -> typed.pastDate("date", day.toString(), today));
         Optional<Measured.Examiner> by = examiner(at(line, CsvColumns.EXAMINER), typed);
@@ -121,10 +121,10 @@ final class CsvIn {
         if (date.isEmpty() || by.isEmpty() || method.isEmpty() || read.isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(new Row(number, date.get(), by.get(), method.get(), reading.orElse(1), read.get()));
+        return Optional.of(new ReadingRow(number, date.get(), by.get(), method.get(), reading.orElse(1), read.get()));
     }
 
-    private Optional<Measured.Examiner> examiner(String written, Typed typed) {
+    private Optional<Measured.Examiner> examiner(String written, FormReader typed) {
         String name = written.startsWith("'") ? written.substring(1) : written;
         if (name.isBlank()) {
             return Optional.of(new Measured.Examiner(me.id(), me.name()));
@@ -139,7 +139,7 @@ final class CsvIn {
         return found.map(account -> new Measured.Examiner(account.id(), account.name()));
     }
 
-    private static Optional<GapReading> reading(CSVRecord line, Method method, Typed typed) {
+    private static Optional<GapReading> reading(CSVRecord line, Method method, FormReader typed) {
         Optional<Site> site = typed.requiredChoice("site", upper(line, CsvColumns.SITE), Site.class);
         Optional<Integer> offset =
                 typed.requiredWhole("offset_mm", at(line, CsvColumns.OFFSET_MM), 0, Spot.FURTHEST_MM);
@@ -147,10 +147,10 @@ final class CsvIn {
         Optional<Width> width = width(line, method, typed);
         Optional<Depth> depth = typed.requiredChoice("depth", upper(line, CsvColumns.DEPTH), Depth.class);
         Optional<Integer> firmness = typed.requiredWhole("firmness", at(line, CsvColumns.FIRMNESS), 0, 3);
-        Told domed =
-                typed.choice("domed", upper(line, CsvColumns.DOMED), Told.class).orElse(Told.UNKNOWN);
-        Told sore =
-                typed.choice("sore", upper(line, CsvColumns.SORE), Told.class).orElse(Told.UNKNOWN);
+        YesNoUnknown domed = typed.choice("domed", upper(line, CsvColumns.DOMED), YesNoUnknown.class)
+                .orElse(YesNoUnknown.UNKNOWN);
+        YesNoUnknown sore = typed.choice("sore", upper(line, CsvColumns.SORE), YesNoUnknown.class)
+                .orElse(YesNoUnknown.UNKNOWN);
         if (!typed.isClean() || width.isEmpty()) {
             return Optional.empty();
         }
@@ -161,10 +161,10 @@ final class CsvIn {
                 depth,
                 firmness.map(Firmness::of),
                 domed,
-                sore == Told.YES));
+                sore == YesNoUnknown.YES));
     }
 
-    private static Optional<Width> width(CSVRecord line, Method method, Typed typed) {
+    private static Optional<Width> width(CSVRecord line, Method method, FormReader typed) {
         CsvColumns own = method.readsFingers() ? CsvColumns.WIDTH_FINGERS : CsvColumns.WIDTH_MM;
         CsvColumns other = method.readsFingers() ? CsvColumns.WIDTH_MM : CsvColumns.WIDTH_FINGERS;
         if (!at(line, other).isBlank()) {

@@ -9,9 +9,9 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import openbloom.app.checks.log.CheckLog;
+import openbloom.app.checks.log.CheckVersion;
 import openbloom.app.checks.log.Logged;
 import openbloom.app.checks.log.NewVersion;
-import openbloom.app.checks.log.Version;
 import openbloom.core.gap.FingerWidths;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.GapState;
@@ -20,7 +20,7 @@ import openbloom.core.gap.Method;
 import openbloom.core.gap.Repeatability;
 import openbloom.core.gap.RepeatabilityInUse;
 import openbloom.core.gap.School;
-import openbloom.core.gap.SchoolAnswer;
+import openbloom.core.gap.SchoolAnswer.SchoolVerdict;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -40,7 +40,8 @@ public class GapChecks {
      * @param fingers the examiner's own finger breadths, if it was read with fingers and she has entered them
      * @param repeats first version of the check this is a blind second reading of
      */
-    public record KeptCheck(Version version, Measured measured, Optional<FingerWidths> fingers, Optional<Long> repeats)
+    public record KeptCheck(
+            CheckVersion version, Measured measured, Optional<FingerWidths> fingers, Optional<Long> repeats)
             implements Logged {
         @Override
         public boolean isWithdrawn() {
@@ -108,7 +109,7 @@ public class GapChecks {
      */
     public static Optional<KeptCheck> latest(List<KeptCheck> checks, School school) {
         return checks.stream()
-                .filter(kept -> school.read(kept.check(), 0).verdict() != SchoolAnswer.Reading.NO_READING
+                .filter(kept -> school.read(kept.check(), 0).verdict() != SchoolVerdict.NO_READING
                         || kept.check().in(GapState.LIFT).findAny().isPresent())
                 .findFirst()
                 .or(() -> checks.stream().findFirst());
@@ -183,7 +184,7 @@ public class GapChecks {
      * the check.
      */
     @Transactional
-    CheckLog.Kept correct(Keeping keeping, Measured measured, KeptCheck old, String reason) {
+    CheckLog.LoggedCheck correct(Keeping keeping, Measured measured, KeptCheck old, String reason) {
         return CheckLog.correct(
                 () -> insert(keeping, measured, old, reason, old.repeats().orElse(null)));
     }

@@ -7,16 +7,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import openbloom.app.checks.Safety;
-import openbloom.app.checks.log.CheckLog;
+import openbloom.app.checks.SafetyService;
+import openbloom.app.checks.log.CheckLog.LoggedCheck;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.Accounts;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
-import openbloom.app.system.Once;
-import openbloom.app.system.Sentences;
+import openbloom.app.system.FormReader;
+import openbloom.app.system.Idempotent;
+import openbloom.app.system.MessageFormatter;
 import openbloom.app.system.StudioDay;
-import openbloom.app.system.Typed;
 import openbloom.core.gap.FingerWidths;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.Measured;
@@ -40,19 +40,19 @@ import org.springframework.web.servlet.ModelAndView;
 @RequestMapping("/people/{womanId}/checks/gap")
 class GapController {
     private final GapChecks checks;
-    private final GapRoom room;
-    private final Safety safety;
+    private final GapAssessmentView room;
+    private final SafetyService safety;
     private final Accounts accounts;
-    private final Sentences sentences;
+    private final MessageFormatter sentences;
     private final FormPages forms;
     private final StudioDay day;
 
     GapController(
             GapChecks checks,
-            GapRoom room,
-            Safety safety,
+            GapAssessmentView room,
+            SafetyService safety,
             Accounts accounts,
-            Sentences sentences,
+            MessageFormatter sentences,
             FormPages forms,
             StudioDay day) {
         this.checks = checks;
@@ -101,7 +101,7 @@ class GapController {
             @RequestParam Map<String, String> typed,
             @RequestParam(defaultValue = "") String preset) {
         GapForm form = new GapForm(typed);
-        Typed problems = new Typed();
+        FormReader problems = new FormReader();
         List<Spot> spots = preset.equals("OWN")
                 ? Stream.concat(form.spots().stream(), ownSpot(form, problems).stream())
                         .toList()
@@ -114,17 +114,17 @@ class GapController {
         return problems.isClean() ? page : forms.refused(page, problems);
     }
 
-    private static Optional<Spot> ownSpot(GapForm form, Typed problems) {
+    private static Optional<Spot> ownSpot(GapForm form, FormReader problems) {
         Optional<Integer> mm = problems.requiredWhole("ownMm", form.text("ownMm"), 0, Spot.FURTHEST_MM);
         Optional<Site> site = problems.requiredChoice("ownMm", form.text("ownSite"), Site.class);
         return mm.flatMap(distance -> site.map(where -> new Spot(where, distance)));
     }
 
-    @Once
+    @Idempotent
     @PostMapping
     ModelAndView keep(@AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam Map<String, String> typed) {
         GapForm form = new GapForm(typed);
-        Typed problems = new Typed();
+        FormReader problems = new FormReader();
         safety.require(me, woman, problems);
         Measured measured = measured(me, form.check(day.today(me), problems), form);
         if (!problems.isClean()) {
@@ -144,7 +144,7 @@ class GapController {
         return page(me, woman, form, GapPage.blind(woman, first));
     }
 
-    @Once
+    @Idempotent
     @PostMapping("/{id}/again")
     ModelAndView keepAgain(
             @AuthenticationPrincipal SignedIn me,
@@ -153,7 +153,7 @@ class GapController {
             @RequestParam Map<String, String> typed) {
         GapChecks.KeptCheck first = hers(me, woman, id);
         GapForm form = new GapForm(typed);
-        Typed problems = new Typed();
+        FormReader problems = new FormReader();
         GapCheck check = form.check(first.check().date(), problems);
         if (problems.isClean() && checks.secondReadingsOf(woman.id()).containsKey(first.root())) {
             problems.refuse("formKey", "gap.readTwice");
@@ -191,7 +191,7 @@ class GapController {
         return page(me, woman, GapForm.of(newKey(), latest), corrected(woman, latest));
     }
 
-    @Once
+    @Idempotent
     @PostMapping("/{id}/correct")
     ModelAndView keepCorrection(
             @AuthenticationPrincipal SignedIn me,
@@ -200,7 +200,7 @@ class GapController {
             @RequestParam Map<String, String> typed) {
         GapChecks.KeptCheck latest = toCorrect(woman, id);
         GapForm form = new GapForm(typed);
-        Typed problems = new Typed();
+        FormReader problems = new FormReader();
         String reason = problems.requiredText("reason", form.text("reason"), GapPage.LONGEST_REASON);
         boolean withdrawn = form.text("then").equals("withdraw");
         LocalDate on = problems.pastDate("checkedOn", form.text("checkedOn"), day.today(me))
@@ -214,7 +214,7 @@ class GapController {
             GapChecks.Keeping keeping =
                     new GapChecks.Keeping(woman.id(), form.formKey(), me.accountId(), day.instant());
             Measured measured = new Measured(check, method, latest.measured().by());
-            if (checks.correct(keeping, measured, latest, reason) == CheckLog.Kept.NEW_VERSION) {
+            if (checks.correct(keeping, measured, latest, reason) == LoggedCheck.NEW_VERSION) {
                 return toChecks(woman);
             }
             problems.refuse("reason", "gap.overtaken");
@@ -233,7 +233,7 @@ class GapController {
 
     // --- the page
 
-    private GapForm opened(GapForm form, Typed problems) {
+    private GapForm opened(GapForm form, FormReader problems) {
         return form.openedAtProblem(sentences.byField(problems.problems()));
     }
 
@@ -259,7 +259,7 @@ class GapController {
         return room.view(
                 me,
                 woman,
-                new GapRoom.Look(
+                new GapAssessmentView.GapViewRequest(
                         measured,
                         form.method().readsFingers() ? fingers : Optional.empty(),
                         form.state(),

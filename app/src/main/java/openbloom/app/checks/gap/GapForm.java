@@ -10,7 +10,8 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import openbloom.app.system.Typed;
+import openbloom.app.system.FormReader;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
 import openbloom.core.gap.GapCheck;
@@ -19,7 +20,6 @@ import openbloom.core.gap.GapState;
 import openbloom.core.gap.Method;
 import openbloom.core.gap.Spot;
 import openbloom.core.gap.Width;
-import openbloom.core.stage.Told;
 
 /**
  * The gap check as it is typed: the method, the spots, and for every spot and state a width, depth, firmness, doming and
@@ -50,11 +50,11 @@ public record GapForm(Map<String, String> typed) {
             reading.depth().ifPresent(depth -> typed.put(name("depth", state, spot), depth.name()));
             reading.firmness()
                     .ifPresent(floor -> typed.put(name("firmness", state, spot), String.valueOf(floor.grade())));
-            if (reading.domed() != Told.UNKNOWN) {
+            if (reading.domed() != YesNoUnknown.UNKNOWN) {
                 typed.put(name("domed", state, spot), reading.domed().name());
             }
             if (reading.sore()) {
-                typed.put(name("sore", state, spot), Told.YES.name());
+                typed.put(name("sore", state, spot), YesNoUnknown.YES.name());
             }
         });
         return new GapForm(typed);
@@ -88,12 +88,16 @@ public record GapForm(Map<String, String> typed) {
     }
 
     public Method method() {
-        return new Typed().choice("method", typed.get("method"), Method.class).orElse(Method.FINGERS);
+        return new FormReader()
+                .choice("method", typed.get("method"), Method.class)
+                .orElse(Method.FINGERS);
     }
 
     /** The state that is being typed; the small lift to begin with. */
     public GapState state() {
-        return new Typed().choice("state", typed.get("state"), GapState.class).orElse(GapState.LIFT);
+        return new FormReader()
+                .choice("state", typed.get("state"), GapState.class)
+                .orElse(GapState.LIFT);
     }
 
     /** The spots that are read, from the breastbone down; the everyday three if none make sense. */
@@ -141,11 +145,11 @@ public record GapForm(Map<String, String> typed) {
 
     /** The readings so far, for the map: what is not told yet stays unread, and a slip is left out. */
     List<GapReading> sketch() {
-        return readings(new Typed(), false);
+        return readings(new FormReader(), false);
     }
 
     /** The check to be kept; every slip and everything missing is told to {@code problems}. */
-    GapCheck check(LocalDate day, Typed problems) {
+    GapCheck check(LocalDate day, FormReader problems) {
         List<GapReading> readings = readings(problems, true);
         boolean enough = readings.stream().anyMatch(reading -> reading.state() == GapState.LIFT)
                 || !method().readsFingers() && !readings.isEmpty();
@@ -155,7 +159,7 @@ public record GapForm(Map<String, String> typed) {
         return new GapCheck(day, readings);
     }
 
-    private List<GapReading> readings(Typed problems, boolean whole) {
+    private List<GapReading> readings(FormReader problems, boolean whole) {
         List<GapReading> readings = new ArrayList<>();
         for (GapState state : GapState.values()) {
             for (Spot spot : spots()) {
@@ -169,7 +173,7 @@ public record GapForm(Map<String, String> typed) {
         return Arrays.stream(PARTS).allMatch(part -> at(part, state, spot).isBlank());
     }
 
-    private Optional<GapReading> reading(GapState state, Spot spot, Typed problems, boolean whole) {
+    private Optional<GapReading> reading(GapState state, Spot spot, FormReader problems, boolean whole) {
         String name = name("width", state, spot);
         if (isUntouched(state, spot)) {
             return Optional.empty();
@@ -177,8 +181,8 @@ public record GapForm(Map<String, String> typed) {
         Optional<Width> width = width(name, at("width", state, spot), problems);
         Optional<Depth> depth = problems.choice(name("depth", state, spot), at("depth", state, spot), Depth.class);
         Optional<Integer> firmness = problems.whole(name("firmness", state, spot), at("firmness", state, spot), 0, 3);
-        Told domed = problems.choice(name("domed", state, spot), at("domed", state, spot), Told.class)
-                .orElse(Told.UNKNOWN);
+        YesNoUnknown domed = problems.choice(name("domed", state, spot), at("domed", state, spot), YesNoUnknown.class)
+                .orElse(YesNoUnknown.UNKNOWN);
         if (whole && width.isPresent() && (depth.isEmpty() || firmness.isEmpty())) {
             problems.refuse(name, "gap.incomplete", spot.words(), state.words());
         }
@@ -192,7 +196,7 @@ public record GapForm(Map<String, String> typed) {
                 !at("sore", state, spot).isBlank()));
     }
 
-    private Optional<Width> width(String name, String typedWidth, Typed problems) {
+    private Optional<Width> width(String name, String typedWidth, FormReader problems) {
         Optional<Width> width = method().readsFingers() ? fingers(typedWidth.strip()) : millimetres(typedWidth.strip());
         if (width.isEmpty()) {
             String unreadable = method().readsFingers() ? "gap.width" : "gap.widthMm";

@@ -15,19 +15,20 @@ import openbloom.core.gap.Spot;
  * @param action where the form goes
  * @param versions every version of the check that is corrected, latest first; empty otherwise
  */
-public record GapPage(String title, String lead, String action, Purpose purpose, List<GapChecks.KeptCheck> versions) {
+public record GapPage(
+        String title, String lead, String action, PagePurpose purpose, List<GapChecks.KeptCheck> versions) {
     static final int LONGEST_REASON = 300;
     private static final int CLOSE_MM = 25;
 
     /** A new check, a blind second reading, or a correction. */
-    enum Purpose {
+    enum PagePurpose {
         NEW,
         BLIND,
         CORRECTION
     }
 
     static GapPage ofNew(Woman woman) {
-        return new GapPage("Gap check", "", base(woman), Purpose.NEW, List.of());
+        return new GapPage("Gap check", "", base(woman), PagePurpose.NEW, List.of());
     }
 
     static GapPage blind(Woman woman, GapChecks.KeptCheck first) {
@@ -36,7 +37,7 @@ public record GapPage(String title, String lead, String action, Purpose purpose,
                 "The first reading is kept and stays hidden. Let her rest, lay the fingers on anew, and read as if for"
                         + " the first time.",
                 base(woman) + "/" + first.id() + "/again",
-                Purpose.BLIND,
+                PagePurpose.BLIND,
                 List.of());
     }
 
@@ -45,7 +46,7 @@ public record GapPage(String title, String lead, String action, Purpose purpose,
                 "Correct the check of " + Days.words(latest.check().date()),
                 "A correction is a new version; the old one stays and can be looked at below.",
                 base(woman) + "/" + latest.id() + "/correct",
-                Purpose.CORRECTION,
+                PagePurpose.CORRECTION,
                 versions);
     }
 
@@ -54,11 +55,11 @@ public record GapPage(String title, String lead, String action, Purpose purpose,
     }
 
     public boolean isBlind() {
-        return purpose == Purpose.BLIND;
+        return purpose == PagePurpose.BLIND;
     }
 
     public boolean isCorrection() {
-        return purpose == Purpose.CORRECTION;
+        return purpose == PagePurpose.CORRECTION;
     }
 
     /** The spots of a school, the close ones of common practice (P-GAP-2), or the everyday three. */

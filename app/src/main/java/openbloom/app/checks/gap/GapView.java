@@ -12,16 +12,16 @@ import openbloom.core.gap.Spot;
  * @param map an SVG drawing
  * @param schools how every school reads it; empty before anything was read
  */
-public record GapView(String map, List<Line> lines, List<SchoolAnswer> schools, Optional<TrendView> trend) {
+public record GapView(String map, List<GapLine> lines, List<SchoolAnswer> schools, Optional<TrendView> trend) {
     /**
      * One sentence with its heading.
      *
      * @param better a sign of progress
      * @param sum the calculation behind it, or nothing
      */
-    public record Line(String heading, String text, boolean better, String sum) {
-        static Line of(String heading, String text) {
-            return new Line(heading, text, false, "");
+    public record GapLine(String heading, String text, boolean better, String sum) {
+        static GapLine of(String heading, String text) {
+            return new GapLine(heading, text, false, "");
         }
     }
 
@@ -32,10 +32,15 @@ public record GapView(String map, List<Line> lines, List<SchoolAnswer> schools, 
      * @param choices other spots and states with readings, to choose from
      */
     public record TrendView(
-            Spot spot, GapState state, String chart, List<String> sentences, List<Choice> choices, boolean stalled) {}
+            Spot spot,
+            GapState state,
+            String chart,
+            List<String> sentences,
+            List<ViewChoice> choices,
+            boolean stalled) {}
 
     /** A spot in a state that has readings. */
-    public record Choice(Spot spot, GapState state, boolean shown) {
+    public record ViewChoice(Spot spot, GapState state, boolean shown) {
         public String words() {
             return spot.words() + ", " + state.words();
         }

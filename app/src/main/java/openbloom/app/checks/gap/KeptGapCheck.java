@@ -19,12 +19,12 @@ record KeptGapCheck(
         long id,
         long womanId,
         LocalDate checkedOn,
-        Examiner examiner,
+        ExaminerNamed examiner,
         Method method,
         VersionColumns version,
         @Nullable Long repeats) {
     /** Who measured, and the breadths of her fingers as they were, or nothing. */
-    record Examiner(long id, String name, String fingerWidthsMm) {}
+    record ExaminerNamed(long id, String name, String fingerWidthsMm) {}
 
     GapChecks.KeptCheck with(List<KeptReading> readings) {
         GapCheck check = new GapCheck(

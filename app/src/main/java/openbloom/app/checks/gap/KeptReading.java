@@ -4,6 +4,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 import openbloom.app.system.UnreadableRecord;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
 import openbloom.core.gap.GapReading;
@@ -11,11 +12,10 @@ import openbloom.core.gap.GapState;
 import openbloom.core.gap.Site;
 import openbloom.core.gap.Spot;
 import openbloom.core.gap.Width;
-import openbloom.core.stage.Told;
 import org.jspecify.annotations.Nullable;
 
 /** One reading of a gap check, as it is kept. */
-record KeptReading(long checkId, Site site, int offsetMm, GapState state, Wide wide, Felt felt) {
+record KeptReading(long checkId, Site site, int offsetMm, GapState state, Wide wide, ReadingFelt felt) {
     /** Its width, either in half fingers or in mm. */
     record Wide(@Nullable Integer halfFingers, @Nullable Integer mm) {
         static Wide of(Width width) {
@@ -32,7 +32,7 @@ record KeptReading(long checkId, Site site, int offsetMm, GapState state, Wide w
     }
 
     /** What was felt and seen there; firmness 0 to 3. */
-    record Felt(Depth depth, int firmness, Told domed, boolean sore) {}
+    record ReadingFelt(Depth depth, int firmness, YesNoUnknown domed, boolean sore) {}
 
     static KeptReading of(long checkId, GapReading reading) {
         return new KeptReading(
@@ -41,7 +41,7 @@ record KeptReading(long checkId, Site site, int offsetMm, GapState state, Wide w
                 reading.offsetMm(),
                 reading.state(),
                 Wide.of(reading.width()),
-                new Felt(
+                new ReadingFelt(
                         reading.depth().orElseThrow(),
                         reading.firmness().orElseThrow().grade(),
                         reading.domed(),

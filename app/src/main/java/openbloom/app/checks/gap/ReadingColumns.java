@@ -4,9 +4,9 @@ import java.sql.CallableStatement;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import openbloom.app.system.KnownWords;
+import openbloom.app.system.LenientEnumTypeHandler;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.gap.Depth;
-import openbloom.core.stage.Told;
 import org.apache.ibatis.type.BaseTypeHandler;
 import org.apache.ibatis.type.JdbcType;
 import org.jspecify.annotations.Nullable;
@@ -31,13 +31,14 @@ final class ReadingColumns {
     }
 
     /** What was felt and seen. */
-    public static final class OfFelt extends OfRow<KeptReading.Felt> {
-        private static final KnownWords<Depth> DEPTH = new KnownWords<>(Depth.class);
-        private static final KnownWords<Told> TOLD = new KnownWords<>(Told.class);
+    public static final class OfFelt extends OfRow<KeptReading.ReadingFelt> {
+        private static final LenientEnumTypeHandler<Depth> DEPTH = new LenientEnumTypeHandler<>(Depth.class);
+        private static final LenientEnumTypeHandler<YesNoUnknown> TOLD =
+                new LenientEnumTypeHandler<>(YesNoUnknown.class);
 
         @Override
-        KeptReading.Felt read(ResultSet row) throws SQLException {
-            return new KeptReading.Felt(
+        KeptReading.ReadingFelt read(ResultSet row) throws SQLException {
+            return new KeptReading.ReadingFelt(
                     DEPTH.getNullableResult(row, "depth"),
                     row.getInt("firmness"),
                     TOLD.getNullableResult(row, "domed"),

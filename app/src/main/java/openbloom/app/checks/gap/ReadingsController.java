@@ -10,8 +10,8 @@ import java.util.stream.Collectors;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
-import openbloom.app.system.Once;
-import openbloom.app.system.Sentences;
+import openbloom.app.system.Idempotent;
+import openbloom.app.system.MessageFormatter;
 import openbloom.core.Days;
 import openbloom.core.Problem;
 import org.jspecify.annotations.Nullable;
@@ -37,10 +37,10 @@ class ReadingsController {
 
     private final GapChecks checks;
     private final ReadingsFile carrying;
-    private final Sentences sentences;
+    private final MessageFormatter sentences;
     private final FormPages forms;
 
-    ReadingsController(GapChecks checks, ReadingsFile carrying, Sentences sentences, FormPages forms) {
+    ReadingsController(GapChecks checks, ReadingsFile carrying, MessageFormatter sentences, FormPages forms) {
         this.checks = checks;
         this.carrying = carrying;
         this.sentences = sentences;
@@ -48,7 +48,7 @@ class ReadingsController {
     }
 
     /** One refused line as it is shown. */
-    public record RefusedLine(long line, String why) {}
+    public record RefusedReading(long line, String why) {}
 
     /** One check that would be added, as it is shown. */
     public record AddedLine(String day, String by, String method, int readings, boolean second) {}
@@ -121,8 +121,8 @@ class ReadingsController {
                 .addObject("refused", preview.refused().stream().map(this::line).toList());
     }
 
-    private static AddedLine line(ReadingsFile.NewCheck check) {
-        CsvIn.Key key = check.key();
+    private static AddedLine line(ReadingsFile.CheckOfFile check) {
+        CsvIn.CheckKey key = check.key();
         return new AddedLine(
                 Days.words(key.date()),
                 key.by().name(),
@@ -131,15 +131,15 @@ class ReadingsController {
                 key.reading() == 2);
     }
 
-    private RefusedLine line(CsvIn.Refused refused) {
-        return new RefusedLine(
+    private RefusedReading line(CsvIn.RefusedFile refused) {
+        return new RefusedReading(
                 refused.line(),
                 refused.problems().stream()
                         .map(problem -> problem.field() + ": " + sentences.of(problem))
                         .collect(Collectors.joining(" ")));
     }
 
-    @Once
+    @Idempotent
     @PostMapping("/readings")
     ModelAndView keep(
             @AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam(defaultValue = "") String written) {

@@ -37,14 +37,14 @@ class ReadingsFile {
     }
 
     /** A check the file adds. */
-    record NewCheck(CsvIn.Key key, List<GapReading> readings) {}
+    record CheckOfFile(CsvIn.CheckKey key, List<GapReading> readings) {}
 
     /**
      * What a file would do.
      *
      * @param already readings that are kept already
      */
-    record Preview(List<NewCheck> added, int already, List<CsvIn.Refused> refused) {
+    record Preview(List<CheckOfFile> added, int already, List<CsvIn.RefusedFile> refused) {
         public int readings() {
             return added.stream().mapToInt(check -> check.readings().size()).sum();
         }
@@ -52,21 +52,21 @@ class ReadingsFile {
 
     Preview look(SignedIn me, Woman woman, String file) {
         CsvIn in = new CsvIn(accounts.ofStudio(me.studioId()), me.account(), day.today(me));
-        CsvIn.Read read = in.read(file);
-        Kept kept = new Kept(
+        CsvIn.ReadingsRead read = in.read(file);
+        KeptFile kept = new KeptFile(
                 checks.of(woman.id()),
                 List.copyOf(checks.secondReadingsOf(woman.id()).values()));
-        List<CsvIn.Refused> refused = new ArrayList<>(read.refused());
-        Map<CsvIn.Key, List<CsvIn.Row>> added = new LinkedHashMap<>();
+        List<CsvIn.RefusedFile> refused = new ArrayList<>(read.refused());
+        Map<CsvIn.CheckKey, List<CsvIn.ReadingRow>> added = new LinkedHashMap<>();
         int already = 0;
-        for (CsvIn.Row row : read.rows()) {
+        for (CsvIn.ReadingRow row : read.rows()) {
             Optional<GapReading> there = kept.at(row);
             if (there.isEmpty()) {
                 added.computeIfAbsent(row.key(), key -> new ArrayList<>()).add(row);
             } else if (there.get().equals(row.read())) {
                 already++;
             } else {
-                refused.add(new CsvIn.Refused(
+                refused.add(new CsvIn.RefusedFile(
                         row.line(),
                         List.of(Problem.of(
                                 "width", "csv.differs", there.get().width().words()))));
@@ -76,36 +76,36 @@ class ReadingsFile {
                 .filter(key -> key.reading() == 2 && kept.firstOf(key).isEmpty() && !added.containsKey(first(key)))
                 .toList()
                 .forEach(alone -> added.remove(alone)
-                        .forEach(row -> refused.add(new CsvIn.Refused(
+                        .forEach(row -> refused.add(new CsvIn.RefusedFile(
                                 row.line(), List.of(Problem.of("reading", "csv.secondAlone", alone.date()))))));
-        refused.sort(Comparator.comparing(CsvIn.Refused::line));
-        List<NewCheck> checksAdded = added.entrySet().stream()
-                .map(entry -> new NewCheck(
+        refused.sort(Comparator.comparing(CsvIn.RefusedFile::line));
+        List<CheckOfFile> checksAdded = added.entrySet().stream()
+                .map(entry -> new CheckOfFile(
                         entry.getKey(),
-                        entry.getValue().stream().map(CsvIn.Row::read).toList()))
+                        entry.getValue().stream().map(CsvIn.ReadingRow::read).toList()))
                 .toList();
         return new Preview(checksAdded, already, refused);
     }
 
-    private static CsvIn.Key first(CsvIn.Key second) {
-        return new CsvIn.Key(second.date(), second.by(), second.method(), 1);
+    private static CsvIn.CheckKey first(CsvIn.CheckKey second) {
+        return new CsvIn.CheckKey(second.date(), second.by(), second.method(), 1);
     }
 
     /** What the woman's record holds. */
-    private record Kept(List<GapChecks.KeptCheck> firsts, List<GapChecks.KeptCheck> seconds) {
-        Optional<GapReading> at(CsvIn.Row row) {
+    private record KeptFile(List<GapChecks.KeptCheck> firsts, List<GapChecks.KeptCheck> seconds) {
+        Optional<GapReading> at(CsvIn.ReadingRow row) {
             return alike(row.key()).stream()
                     .flatMap(kept ->
                             kept.check().at(row.read().spot(), row.read().state()).stream())
                     .findFirst();
         }
 
-        Optional<GapChecks.KeptCheck> firstOf(CsvIn.Key second) {
+        Optional<GapChecks.KeptCheck> firstOf(CsvIn.CheckKey second) {
             return alike(first(second)).stream().findFirst();
         }
 
         /** Kept checks of the same day, examiner, method and reading. */
-        private List<GapChecks.KeptCheck> alike(CsvIn.Key key) {
+        private List<GapChecks.KeptCheck> alike(CsvIn.CheckKey key) {
             return (key.reading() == 1 ? firsts : seconds)
                     .stream()
                             .filter(kept -> kept.check().date().equals(key.date())
@@ -125,7 +125,7 @@ class ReadingsFile {
     public int keep(SignedIn me, Woman woman, String file) {
         women.aloneWith(woman.id());
         Preview preview = look(me, woman, file);
-        List<NewCheck> added = preview.added();
+        List<CheckOfFile> added = preview.added();
         Instant at = day.instant();
         for (int reading = 1; reading <= 2; reading++) {
             int turn = reading;
@@ -134,8 +134,8 @@ class ReadingsFile {
         return preview.readings();
     }
 
-    private void keep(SignedIn me, Woman woman, NewCheck added, Instant at) {
-        CsvIn.Key key = added.key();
+    private void keep(SignedIn me, Woman woman, CheckOfFile added, Instant at) {
+        CsvIn.CheckKey key = added.key();
         Measured measured = new Measured(new GapCheck(key.date(), added.readings()), key.method(), key.by());
         GapChecks.Keeping keeping = new GapChecks.Keeping(woman.id(), keyOf(woman, added), me.accountId(), at);
         if (key.reading() == 1) {
@@ -144,7 +144,7 @@ class ReadingsFile {
             checks.keepSecond(
                     keeping,
                     measured,
-                    new Kept(checks.of(woman.id()), List.of())
+                    new KeptFile(checks.of(woman.id()), List.of())
                             .firstOf(key)
                             .orElseThrow()
                             .root());
@@ -152,7 +152,7 @@ class ReadingsFile {
     }
 
     /** The same readings always have the same key. */
-    private static String keyOf(Woman woman, NewCheck added) {
+    private static String keyOf(Woman woman, CheckOfFile added) {
         String written = woman.id() + "|" + added.key() + "|" + added.readings();
         return UUID.nameUUIDFromBytes(written.getBytes(StandardCharsets.UTF_8)).toString();
     }

@@ -13,7 +13,7 @@ public final class CheckLog {
     private CheckLog() {}
 
     /** What came of a correction. */
-    public enum Kept {
+    public enum LoggedCheck {
         NEW_VERSION,
         OVERTAKEN
     }
@@ -40,12 +40,12 @@ public final class CheckLog {
     }
 
     /** Adds a correction; the database lets one version be corrected once. */
-    public static Kept correct(Runnable insert) {
+    public static LoggedCheck correct(Runnable insert) {
         try {
             insert.run();
-            return Kept.NEW_VERSION;
+            return LoggedCheck.NEW_VERSION;
         } catch (DuplicateKeyException alreadyCorrected) {
-            return Kept.OVERTAKEN;
+            return LoggedCheck.OVERTAKEN;
         }
     }
 }

@@ -2,7 +2,7 @@ package openbloom.app.checks.log;
 
 /** A check of any kind as it stands in the log. */
 public interface Logged {
-    Version version();
+    CheckVersion version();
 
     /** Whether nothing is found in it any more. */
     boolean isWithdrawn();

@@ -19,7 +19,7 @@ public record NewVersion(
         String reason) {
     /** The first version of a check, or the one after {@code old}. */
     public static NewVersion after(
-            @Nullable Version old, String reason, String formKey, long keptBy, Instant storedAt) {
+            @Nullable CheckVersion old, String reason, String formKey, long keptBy, Instant storedAt) {
         return new NewVersion(
                 formKey, keptBy, storedAt, old == null ? null : old.root(), old == null ? null : old.id(), reason);
     }

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 public record VersionColumns(
         @Nullable Long rootId, @Nullable Long corrects, String keptBy, Instant storedAt, String reason) {
     /** The version, of the row that has this number. */
-    public Version of(long id) {
-        return new Version(id, rootId == null ? id : rootId, corrects, keptBy, storedAt, reason);
+    public CheckVersion of(long id) {
+        return new CheckVersion(id, rootId == null ? id : rootId, corrects, keptBy, storedAt, reason);
     }
 }

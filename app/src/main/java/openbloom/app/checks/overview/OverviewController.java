@@ -12,21 +12,22 @@ import openbloom.app.checks.Sheet;
 import openbloom.app.checks.SheetFindings;
 import openbloom.app.checks.SheetKind;
 import openbloom.app.checks.Sheets;
+import openbloom.app.checks.gap.GapAssessmentView;
 import openbloom.app.checks.gap.GapChecks;
-import openbloom.app.checks.gap.GapRoom;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Days;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
 import openbloom.core.gap.GapState;
 import openbloom.core.gap.Measured;
 import openbloom.core.gap.Method;
 import openbloom.core.gap.Spot;
 import openbloom.core.gap.Width;
-import openbloom.core.stage.Told;
 import openbloom.core.verdict.CheckWindow;
+import openbloom.core.verdict.CheckWindow.PelvicFloorWindow;
 import openbloom.core.verdict.Facts;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -38,14 +39,19 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 class OverviewController {
     private final GapChecks gaps;
-    private final GapRoom room;
+    private final GapAssessmentView room;
     private final Sheets sheets;
     private final SheetFindings findings;
     private final RecordReader records;
     private final StudioDay day;
 
     OverviewController(
-            GapChecks gaps, GapRoom room, Sheets sheets, SheetFindings findings, RecordReader records, StudioDay day) {
+            GapChecks gaps,
+            GapAssessmentView room,
+            Sheets sheets,
+            SheetFindings findings,
+            RecordReader records,
+            StudioDay day) {
         this.records = records;
         this.gaps = gaps;
         this.room = room;
@@ -65,17 +71,17 @@ class OverviewController {
                 .addObject("cards", cards(newest(checks, readable), kept, facts(woman, today)))
                 .addObject("history", history(woman, checks, kept));
         readable.ifPresent(latest -> page.addObject("latest", latest)
-                .addObject("view", room.view(me, woman, GapRoom.Look.at(latest, place(at)))));
+                .addObject("view", room.view(me, woman, GapAssessmentView.GapViewRequest.at(latest, place(at)))));
         return page;
     }
 
     /** {@code LIFT-NAVEL-0} as a spot and a state; anything else is no choice. */
-    private static Optional<GapRoom.At> place(String written) {
+    private static Optional<GapAssessmentView.SpotAndState> place(String written) {
         return Arrays.stream(GapState.values())
                 .filter(state -> written.startsWith(state + "-"))
                 .findFirst()
-                .flatMap(state ->
-                        spot(written.substring(state.name().length() + 1)).map(spot -> new GapRoom.At(spot, state)));
+                .flatMap(state -> spot(written.substring(state.name().length() + 1))
+                        .map(spot -> new GapAssessmentView.SpotAndState(spot, state)));
     }
 
     private static Optional<Spot> spot(String written) {
@@ -127,8 +133,8 @@ class OverviewController {
 
     /** How far a check may go today, where that is less than all of it. */
     private static String window(SheetKind kind, Facts facts) {
-        CheckWindow.Floor floor = CheckWindow.floor(facts);
-        return kind == SheetKind.PELVIC_FLOOR && floor != CheckWindow.Floor.OPEN ? floor.words() : "";
+        PelvicFloorWindow floor = CheckWindow.floor(facts);
+        return kind == SheetKind.PELVIC_FLOOR && floor != PelvicFloorWindow.OPEN ? floor.words() : "";
     }
 
     /** Only the pelvic floor has a day on which it is due again, unless her clinician comes first. */
@@ -136,7 +142,7 @@ class OverviewController {
         LocalDate today = facts.day();
         LocalDate again = sheet.checkedOn().plusDays(Published.PELVIC_REVIEW.days());
         boolean returns =
-                sheet.kind() == SheetKind.PELVIC_FLOOR && CheckWindow.floor(facts) != CheckWindow.Floor.CLINICIAN_FIRST;
+                sheet.kind() == SheetKind.PELVIC_FLOOR && CheckWindow.floor(facts) != PelvicFloorWindow.CLINICIAN_FIRST;
         boolean due = returns && !again.isAfter(today);
         String next = returns ? "; next " + (due ? "due now" : Days.words(again)) : "";
         return new CheckCard(
@@ -191,7 +197,7 @@ class OverviewController {
         GapState state = check.check().in(GapState.LIFT).findAny().isPresent() ? GapState.LIFT : GapState.REST;
         String widths =
                 check.check().in(state).map(reading -> amount(reading.width())).collect(Collectors.joining(" · "));
-        boolean domes = check.check().domedOnLift() == Told.YES;
+        boolean domes = check.check().domedOnLift() == YesNoUnknown.YES;
         return widths + " " + check.measured().method().unit() + ", " + state.words() + (domes ? ", domes" : "");
     }
 

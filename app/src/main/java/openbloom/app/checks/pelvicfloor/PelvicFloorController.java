@@ -7,22 +7,22 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
-import openbloom.app.checks.Safety;
+import openbloom.app.checks.SafetyService;
 import openbloom.app.checks.SheetFindings;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
-import openbloom.app.system.Once;
+import openbloom.app.system.FormReader;
+import openbloom.app.system.Idempotent;
 import openbloom.app.system.StudioDay;
-import openbloom.app.system.Typed;
 import openbloom.core.evidence.Source;
 import openbloom.core.pelvicfloor.DatedCheck;
 import openbloom.core.pelvicfloor.Pacer;
+import openbloom.core.pelvicfloor.PelvicFloorReview;
 import openbloom.core.pelvicfloor.Prescription;
 import openbloom.core.pelvicfloor.Progression;
 import openbloom.core.pelvicfloor.Release;
-import openbloom.core.pelvicfloor.Review;
 import openbloom.core.pelvicfloor.Track;
 import openbloom.core.picture.FloorTrend;
 import openbloom.core.screening.Symptom;
@@ -45,7 +45,7 @@ class PelvicFloorController {
     private final SheetFindings findings;
     private final RecordReader records;
     private final PracticeMapper practices;
-    private final Safety safety;
+    private final SafetyService safety;
     private final FormPages forms;
     private final StudioDay day;
 
@@ -53,7 +53,7 @@ class PelvicFloorController {
             SheetFindings findings,
             RecordReader records,
             PracticeMapper practices,
-            Safety safety,
+            SafetyService safety,
             FormPages forms,
             StudioDay day) {
         this.findings = findings;
@@ -77,7 +77,8 @@ class PelvicFloorController {
                 .addObject("moments", Pacer.momentsOfTheDay(given.track(), hasABaby(facts, today)))
                 .addObject(
                         "news",
-                        Review.of(checks, facts.client().safety().symptoms().has(Symptom.HEAVINESS), today))
+                        PelvicFloorReview.of(
+                                checks, facts.client().safety().symptoms().has(Symptom.HEAVINESS), today))
                 .addObject("home", Pacer.homeText(given))
                 .addObject("release", given.track() == Track.RELEASE ? release(woman, checks) : "")
                 .addObject("history", findings.pelvicFloorHistory(woman.id(), today))
@@ -94,15 +95,15 @@ class PelvicFloorController {
                 .isPresent();
     }
 
-    private List<FloorTrend.Asked> asked(Woman woman) {
+    private List<FloorTrend.AskedFor> asked(Woman woman) {
         return safety.answersOf(woman).stream()
-                .map(answer -> new FloorTrend.Asked(answer.askedOn(), answer.symptomSet()))
+                .map(answer -> new FloorTrend.AskedFor(answer.askedOn(), answer.symptomSet()))
                 .toList();
     }
 
     private String release(Woman woman, List<DatedCheck> checks) {
         return Release.words(since(woman, checks).stream()
-                .map(row -> new Release.Practice(
+                .map(row -> new Release.ReleasePractice(
                         row.practisedOn(),
                         row.seen().letGoOfTen() == null
                                 ? OptionalInt.empty()
@@ -112,7 +113,7 @@ class PelvicFloorController {
     }
 
     /** What was practised since the latest check, oldest first. */
-    private List<PracticeMapper.Row> since(Woman woman, List<DatedCheck> checks) {
+    private List<PracticeMapper.PracticeRow> since(Woman woman, List<DatedCheck> checks) {
         LocalDate latest =
                 checks.isEmpty() ? LocalDate.MIN : checks.get(checks.size() - 1).on();
         return practices.of(woman.id()).stream()
@@ -120,9 +121,10 @@ class PelvicFloorController {
                 .toList();
     }
 
-    private static List<PracticeMapper.Row> latestFirst(List<PracticeMapper.Row> oldestFirst) {
+    private static List<PracticeMapper.PracticeRow> latestFirst(List<PracticeMapper.PracticeRow> oldestFirst) {
         return oldestFirst.stream()
-                .sorted(Comparator.comparing(PracticeMapper.Row::practisedOn).reversed())
+                .sorted(Comparator.comparing(PracticeMapper.PracticeRow::practisedOn)
+                        .reversed())
                 .limit(30)
                 .toList();
     }
@@ -133,11 +135,11 @@ class PelvicFloorController {
         if (given.holds().repetitions() == 0) {
             return given;
         }
-        List<Progression.Practice> done = since(woman, checks).stream()
+        List<Progression.FloorPracticeDay> done = since(woman, checks).stream()
                 .filter(row -> row.asked().track() == given.track())
                 .map(PelvicFloorController::practice)
                 .toList();
-        Progression.Step step = Progression.of(
+        Progression.ProgressionStep step = Progression.of(
                         given.track(),
                         facts.pelvicAllowance(),
                         facts.client().checks().pelvicFloor().fades())
@@ -153,10 +155,10 @@ class PelvicFloorController {
                                 Source.COMMON_PRACTICE));
     }
 
-    private static Progression.Practice practice(PracticeMapper.Row row) {
+    private static Progression.FloorPracticeDay practice(PracticeMapper.PracticeRow row) {
         boolean fullSet = row.done().holds() >= row.asked().holds()
                 && row.done().flicks() >= row.asked().flicks();
-        return new Progression.Practice(
+        return new Progression.FloorPracticeDay(
                 row.practisedOn(),
                 fullSet,
                 row.seen().letGoFully(),
@@ -183,17 +185,17 @@ class PelvicFloorController {
                 .addObject("given", given)
                 .addObject("phases", Pacer.of(given))
                 .addObject("setSeconds", Pacer.seconds(Pacer.of(given)))
-                .addObject("positions", PracticeMapper.Position.values())
+                .addObject("positions", PracticeMapper.PositionRow.values())
                 .addObject("told", told);
     }
 
-    @Once
+    @Idempotent
     @PostMapping("/practice")
     ModelAndView keep(@AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam Map<String, String> typed) {
-        Typed problems = new Typed();
+        FormReader problems = new FormReader();
         safety.require(me, woman, problems);
         LocalDate today = day.today(me);
-        PracticeMapper.Row row = row(typed, today, problems);
+        PracticeMapper.PracticeRow row = row(typed, today, problems);
         String key = typed.getOrDefault("formKey", "");
         if (!problems.isClean()) {
             return forms.refused(pacer(me, woman, typed), problems);
@@ -202,24 +204,24 @@ class PelvicFloorController {
         return new ModelAndView("redirect:/people/" + woman.id() + "/floor");
     }
 
-    private static PracticeMapper.Row row(Map<String, String> typed, LocalDate today, Typed problems) {
+    private static PracticeMapper.PracticeRow row(Map<String, String> typed, LocalDate today, FormReader problems) {
         Track track = problems.requiredChoice("practice", typed.get("track"), Track.class)
                 .orElse(Track.RELEASE);
-        return new PracticeMapper.Row(
+        return new PracticeMapper.PracticeRow(
                 0,
                 today,
                 "",
-                new PracticeMapper.Asked(
+                new PracticeMapper.AskedSet(
                         track,
                         count(typed, "holdSeconds", problems),
                         count(typed, "holds", problems),
                         count(typed, "flicks", problems)),
-                new PracticeMapper.Done(
+                new PracticeMapper.DoneSet(
                         count(typed, "holdsDone", problems),
                         count(typed, "flicksDone", problems),
-                        problems.choice("practice", typed.get("position"), PracticeMapper.Position.class)
-                                .orElse(PracticeMapper.Position.LYING)),
-                new PracticeMapper.Seen(
+                        problems.choice("practice", typed.get("position"), PracticeMapper.PositionRow.class)
+                                .orElse(PracticeMapper.PositionRow.LYING)),
+                new PracticeMapper.SeenSet(
                         problems.whole("letGoOfTen", typed.get("letGoOfTen"), 0, TEN)
                                 .orElse(null),
                         typed.containsKey("letGoFully"),
@@ -228,7 +230,7 @@ class PelvicFloorController {
                         typed.containsKey("heavy")));
     }
 
-    private static int count(Map<String, String> typed, String field, Typed problems) {
+    private static int count(Map<String, String> typed, String field, FormReader problems) {
         return problems.requiredWhole("practice", typed.get(field), 0, MOST_DONE)
                 .orElse(0);
     }

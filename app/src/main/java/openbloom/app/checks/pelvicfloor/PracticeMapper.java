@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface PracticeMapper {
     /** Where she practises, from the easiest. */
-    enum Position {
+    enum PositionRow {
         LYING("lying"),
         SITTING("sitting"),
         STANDING("standing"),
@@ -23,7 +23,7 @@ interface PracticeMapper {
 
         private final String words;
 
-        Position(String words) {
+        PositionRow(String words) {
             this.words = words;
         }
 
@@ -33,16 +33,16 @@ interface PracticeMapper {
     }
 
     /** One practice. */
-    record Row(long id, LocalDate practisedOn, String keptBy, Asked asked, Done done, Seen seen) {}
+    record PracticeRow(long id, LocalDate practisedOn, String keptBy, AskedSet asked, DoneSet done, SeenSet seen) {}
 
     /** What was asked for. */
-    record Asked(Track track, int holdSeconds, int holds, int flicks) {}
+    record AskedSet(Track track, int holdSeconds, int holds, int flicks) {}
 
     /** What was done of it, and where. */
-    record Done(int holds, int flicks, Position position) {}
+    record DoneSet(int holds, int flicks, PositionRow position) {}
 
     /** What was seen or told. */
-    record Seen(@Nullable Integer letGoOfTen, boolean letGoFully, boolean faded, boolean hurt, boolean heavy) {}
+    record SeenSet(@Nullable Integer letGoOfTen, boolean letGoFully, boolean faded, boolean hurt, boolean heavy) {}
 
     @ResultMap("practice")
     @Select("""
@@ -51,11 +51,11 @@ interface PracticeMapper {
             from practice join account on account.id = kept_by
             where woman_id = #{womanId} order by practised_on, practice.id
             """)
-    List<Row> all(long womanId);
+    List<PracticeRow> all(long womanId);
 
     /** Hers, oldest first; a row in words this version does not know is left out. */
     @SuppressWarnings("ConstantValue")
-    default List<Row> of(long womanId) {
+    default List<PracticeRow> of(long womanId) {
         return all(womanId).stream()
                 .filter(row -> row.asked().track() != null && row.done().position() != null)
                 .toList();
@@ -81,5 +81,5 @@ interface PracticeMapper {
               #{r.asked.holds}, #{r.asked.flicks}, #{r.done.holds}, #{r.done.flicks}, #{r.done.position},
               #{r.seen.letGoOfTen}, #{r.seen.letGoFully}, #{r.seen.faded}, #{r.seen.hurt}, #{r.seen.heavy})
             """)
-    void insert(long womanId, String formKey, long keptBy, Instant at, @Param("r") Row practice);
+    void insert(long womanId, String formKey, long keptBy, Instant at, @Param("r") PracticeRow practice);
 }

@@ -17,7 +17,7 @@ public class Practices {
     }
 
     /** Practices of several women, each oldest first. */
-    public Map<Long, List<Release.Practice>> ofAll(List<Long> womanIds) {
+    public Map<Long, List<Release.ReleasePractice>> ofAll(List<Long> womanIds) {
         return womanIds.isEmpty()
                 ? Map.of()
                 : rows.lettingGoOf(womanIds).stream()
@@ -26,9 +26,9 @@ public class Practices {
                                 Collectors.mapping(Practices::practice, Collectors.toList())));
     }
 
-    private static Release.Practice practice(PracticeMapper.LetGo row) {
+    private static Release.ReleasePractice practice(PracticeMapper.LetGo row) {
         Integer ofTen = row.letGoOfTen();
-        return new Release.Practice(
+        return new Release.ReleasePractice(
                 row.practisedOn(), ofTen == null ? OptionalInt.empty() : OptionalInt.of(ofTen), row.hurt());
     }
 }

@@ -1,7 +1,7 @@
 package openbloom.app.checks.sensor;
 
 import java.util.Map;
-import openbloom.app.system.Typed;
+import openbloom.app.system.FormReader;
 import openbloom.core.pelvicfloor.trace.Convention;
 
 /** The convention by which contractions are found, as it is typed: shares in percent, times in tenths of a second. */
@@ -19,7 +19,7 @@ public record ConventionForm(Map<String, String> typed) {
     }
 
     /** The convention typed, or the usual one where that makes no sense. */
-    Convention convention(Typed problems) {
+    Convention convention(FormReader problems) {
         int edge = problems.whole("edge", text("edge"), 20, 80).orElse(50);
         int dip = problems.whole("dip", text("dip"), 20, 80).orElse(40);
         int hold = problems.whole("hold", text("hold"), 1, 5).orElse(2);

@@ -3,10 +3,10 @@ package openbloom.app.checks.sensor;
 import java.nio.ByteBuffer;
 import java.time.LocalDate;
 import java.util.List;
-import openbloom.app.system.Columns;
+import openbloom.app.system.ColumnCodec;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.pelvicfloor.trace.Trace;
 import openbloom.core.pelvicfloor.trace.TraceUnit;
-import openbloom.core.stage.Told;
 
 /**
  * A sensor's trace as it is kept.
@@ -14,7 +14,7 @@ import openbloom.core.stage.Told;
  * @param repairs what was put right when it was read
  * @param inwardLift whether an inward lift was seen; a trace cannot tell
  */
-record Recording(long id, long womanId, Taken taken, String repairs, Told inwardLift, Steps steps) {
+record Recording(long id, long womanId, Taken taken, String repairs, YesNoUnknown inwardLift, Steps steps) {
     /**
      * Where it comes from.
      *
@@ -41,7 +41,7 @@ record Recording(long id, long womanId, Taken taken, String repairs, Told inward
     }
 
     public List<String> repaired() {
-        return Columns.lines(repairs);
+        return ColumnCodec.lines(repairs);
     }
 
     static byte[] bytes(Trace trace) {

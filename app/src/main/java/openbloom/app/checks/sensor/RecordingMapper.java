@@ -4,9 +4,9 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.pelvicfloor.trace.Trace;
 import openbloom.core.pelvicfloor.trace.TraceUnit;
-import openbloom.core.stage.Told;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.ResultMap;
@@ -17,14 +17,15 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface RecordingMapper {
     /** One line of the list, without the trace. */
-    record Line(long id, LocalDate recordedOn, String recordedBy, TraceUnit unit, String source, SensorTask protocol) {}
+    record RecordingLine(
+            long id, LocalDate recordedOn, String recordedBy, TraceUnit unit, String source, SensorTask protocol) {}
 
     @Select("""
             select recording.id, recorded_on, account.name as recorded_by, unit, source, protocol
             from recording join account on account.id = recorded_by
             where woman_id = #{womanId} order by recorded_on desc, recording.id desc
             """)
-    List<Line> of(long womanId);
+    List<RecordingLine> of(long womanId);
 
     @ResultMap("recording")
     @Select("""
@@ -39,14 +40,14 @@ interface RecordingMapper {
     record NewRecording(
             long womanId,
             String formKey,
-            Taken taken,
+            TakenRow taken,
             SensorTask protocol,
             Trace trace,
             String repairs,
             byte[] steps) {}
 
     /** When it was taken, by whom, and from what. */
-    record Taken(LocalDate on, long by, Instant storedAt, TraceUnit unit, String source) {}
+    record TakenRow(LocalDate on, long by, Instant storedAt, TraceUnit unit, String source) {}
 
     @Select(value = """
                     select id from final table (
@@ -63,5 +64,5 @@ interface RecordingMapper {
             update recording set inward_lift = #{seen}
             where id = #{id} and woman_id = #{womanId} and inward_lift = #{before}
             """)
-    int tellLift(long womanId, long id, Told seen, Told before);
+    int tellLift(long womanId, long id, YesNoUnknown seen, YesNoUnknown before);
 }

@@ -11,14 +11,14 @@ import java.util.concurrent.ThreadLocalRandom;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
-import openbloom.app.system.Once;
-import openbloom.app.system.Typed;
+import openbloom.app.system.FormReader;
+import openbloom.app.system.Idempotent;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.pelvicfloor.trace.Convention;
 import openbloom.core.pelvicfloor.trace.SensorProfile;
 import openbloom.core.pelvicfloor.trace.TraceUnit;
-import openbloom.core.stage.Told;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -64,7 +64,7 @@ class SensorController {
                 .addObject("chosen", Map.of());
     }
 
-    @Once
+    @Idempotent
     @PostMapping("/file")
     ModelAndView file(
             @AuthenticationPrincipal SignedIn me,
@@ -72,7 +72,7 @@ class SensorController {
             @RequestParam Map<String, String> typed,
             @RequestParam(required = false) @Nullable MultipartFile file)
             throws IOException {
-        Typed problems = new Typed();
+        FormReader problems = new FormReader();
         Optional<TraceUnit> unit = TraceUnit.parse(typed.getOrDefault("unit", ""));
         if (unit.isEmpty()) {
             problems.refuse("file", "trace.unknownUnit", typed.getOrDefault("unit", ""));
@@ -84,7 +84,7 @@ class SensorController {
         }
         if (problems.isClean() && file != null) {
             try (InputStream bytes = file.getInputStream()) {
-                Outcome<TraceFile.Read> read = TraceFile.read(bytes, unit.orElseThrow());
+                Outcome<TraceFile.TraceRead> read = TraceFile.read(bytes, unit.orElseThrow());
                 problems.refuseAll(read.problems());
                 if (problems.isClean()) {
                     String name =
@@ -103,10 +103,10 @@ class SensorController {
     }
 
     /** Keeps what the simulated sensor had recorded when it was stopped. */
-    @Once
+    @Idempotent
     @PostMapping("/simulated")
     ModelAndView simulated(@AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam Map<String, String> typed) {
-        Typed problems = new Typed();
+        FormReader problems = new FormReader();
         Optional<SensorProfile> profile = problems.requiredChoice("profile", typed.get("profile"), SensorProfile.class);
         Optional<SensorTask> asked = problems.requiredChoice("profile", typed.get("protocol"), SensorTask.class);
         Optional<Integer> seed = problems.requiredWhole("profile", typed.get("seed"), 1, 1_000_000);
@@ -118,7 +118,7 @@ class SensorController {
         if (!problems.isClean()) {
             return refused(woman, typed, problems.problems());
         }
-        TraceFile.Read read =
+        TraceFile.TraceRead read =
                 SensorRecordings.simulated(profile.orElseThrow(), asked.orElseThrow(), seed.orElseThrow(), seconds);
         String source = "simulated sensor, " + profile.get().words();
         return kept(
@@ -137,7 +137,7 @@ class SensorController {
     @GetMapping(value = "/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter live(
             Woman woman, @RequestParam String profile, @RequestParam String protocol, @RequestParam String seed) {
-        Typed problems = new Typed();
+        FormReader problems = new FormReader();
         Optional<SensorProfile> known = problems.requiredChoice("profile", profile, SensorProfile.class);
         Optional<SensorTask> asked = problems.requiredChoice("protocol", protocol, SensorTask.class);
         Optional<Integer> start = problems.requiredWhole("seed", seed, 1, 1_000_000);
@@ -149,10 +149,10 @@ class SensorController {
 
     @GetMapping("/{id:\\d{1,18}}")
     ModelAndView show(Woman woman, @PathVariable long id, @RequestParam Map<String, String> typed) {
-        return shown(woman, id, typed, new Typed());
+        return shown(woman, id, typed, new FormReader());
     }
 
-    private ModelAndView shown(Woman woman, long id, Map<String, String> typed, Typed problems) {
+    private ModelAndView shown(Woman woman, long id, Map<String, String> typed, FormReader problems) {
         Recording recording = found(woman, id);
         ConventionForm convention = new ConventionForm(typed);
         TraceView view = TraceView.of(recording, convention.convention(problems));
@@ -167,9 +167,9 @@ class SensorController {
     @PostMapping("/{id:\\d{1,18}}/lift")
     ModelAndView tellLift(Woman woman, @PathVariable long id, @RequestParam Map<String, String> typed) {
         found(woman, id);
-        Typed problems = new Typed();
-        Optional<Told> seen = problems.requiredChoice("seen", typed.get("seen"), Told.class);
-        Optional<Told> before = problems.requiredChoice("seen", typed.get("before"), Told.class);
+        FormReader problems = new FormReader();
+        Optional<YesNoUnknown> seen = problems.requiredChoice("seen", typed.get("seen"), YesNoUnknown.class);
+        Optional<YesNoUnknown> before = problems.requiredChoice("seen", typed.get("before"), YesNoUnknown.class);
         if (problems.isClean() && recordings.tellLift(woman.id(), id, seen.orElseThrow(), before.orElseThrow()) == 0) {
             problems.refuse("seen", "trace.toldMeanwhile");
         }

@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
-import openbloom.app.system.Columns;
+import openbloom.app.system.ColumnCodec;
 import openbloom.app.system.StudioDay;
 import openbloom.core.pelvicfloor.trace.SensorProfile;
 import openbloom.core.pelvicfloor.trace.SimulatedSensor;
@@ -39,7 +39,7 @@ public class SensorRecordings {
     }
 
     /** Keeps a recording. */
-    long keep(SignedIn me, Woman woman, TraceFile.Read read, From from) {
+    long keep(SignedIn me, Woman woman, TraceFile.TraceRead read, From from) {
         LocalDate today = day.today(me);
         String source =
                 from.source().length() > LONGEST_SOURCE ? from.source().substring(0, LONGEST_SOURCE) : from.source();
@@ -47,10 +47,10 @@ public class SensorRecordings {
                 new RecordingMapper.NewRecording(
                         woman.id(),
                         from.formKey(),
-                        new RecordingMapper.Taken(today, me.accountId(), day.instant(), from.unit(), source),
+                        new RecordingMapper.TakenRow(today, me.accountId(), day.instant(), from.unit(), source),
                         from.protocol(),
                         read.trace(),
-                        Columns.lines(read.repairs()),
+                        ColumnCodec.lines(read.repairs()),
                         Recording.bytes(read.trace())),
                 from.unit().name());
     }
@@ -71,7 +71,7 @@ public class SensorRecordings {
     }
 
     /** What the simulated sensor recorded up to a moment. */
-    static TraceFile.Read simulated(SensorProfile profile, SensorTask asked, long seed, double seconds) {
+    static TraceFile.TraceRead simulated(SensorProfile profile, SensorTask asked, long seed, double seconds) {
         SimulatedSensor sensor = sensor(profile, asked, seed);
         TraceBuilder builder = new TraceBuilder(TraceUnit.CMH2O);
         long lost = 0;
@@ -87,6 +87,6 @@ public class SensorRecordings {
             }
         }
         List<String> repairs = lost == 0 ? List.of() : List.of(TraceFile.samples(lost) + " without contact.");
-        return new TraceFile.Read(builder.build(), repairs);
+        return new TraceFile.TraceRead(builder.build(), repairs);
     }
 }

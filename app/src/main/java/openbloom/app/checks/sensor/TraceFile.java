@@ -52,7 +52,7 @@ public final class TraceFile {
     }
 
     /** A trace and what was put right in it. */
-    public record Read(Trace trace, List<String> repairs) {}
+    public record TraceRead(Trace trace, List<String> repairs) {}
 
     /** A value no body gives, and where it stands. */
     private record Impossible(long line, double value) {}
@@ -69,7 +69,7 @@ public final class TraceFile {
     }
 
     /** @throws IOException if the stream breaks off */
-    public static Outcome<Read> read(InputStream bytes, TraceUnit unit) throws IOException {
+    public static Outcome<TraceRead> read(InputStream bytes, TraceUnit unit) throws IOException {
         try {
             return Outcome.accepted(new TraceFile(unit)
                     .read(new BufferedReader(new InputStreamReader(bytes, StandardCharsets.UTF_8), 1 << 16)));
@@ -78,7 +78,7 @@ public final class TraceFile {
         }
     }
 
-    private Read read(BufferedReader lines) throws IOException, Unreadable {
+    private TraceRead read(BufferedReader lines) throws IOException, Unreadable {
         String first = next(lines);
         while (first != null && first.isBlank()) {
             first = next(lines);
@@ -215,7 +215,7 @@ public final class TraceFile {
         return count == 1 ? "was" : "were";
     }
 
-    private Read finished() throws Unreadable {
+    private TraceRead finished() throws Unreadable {
         if (builder.samples() < 2) {
             throw new Unreadable("trace.tooFew", builder.samples());
         }
@@ -251,6 +251,6 @@ public final class TraceFile {
         if (trace.rectified()) {
             repairs.add("The signal goes below zero as a raw one does; it was rectified.");
         }
-        return new Read(trace, List.copyOf(repairs));
+        return new TraceRead(trace, List.copyOf(repairs));
     }
 }

@@ -18,9 +18,9 @@ import openbloom.core.picture.TracePicture;
  * @param picture an SVG drawing
  * @param sentences what was asked beside what was found
  */
-public record TraceView(String picture, TraceFindings found, List<String> sentences, List<Row> rows) {
+public record TraceView(String picture, TraceFindings found, List<String> sentences, List<ContractionRow> rows) {
     /** One contraction as it is shown. */
-    public record Row(
+    public record ContractionRow(
             String kind, String start, String seconds, String height, String rise, String letGo, String faded) {}
 
     static TraceView of(Recording recording, Convention convention) {
@@ -44,7 +44,7 @@ public record TraceView(String picture, TraceFindings found, List<String> senten
                 "What a trace cannot tell: a lift from straining down, a slow cough from a flick, a sensor that drifts in"
                         + " step with her from a floor that lets go less each time, nor to the second when a slow fade"
                         + " reaches 35 %.");
-        List<Row> rows =
+        List<ContractionRow> rows =
                 found.contractions().stream().map(one -> row(one, unit)).toList();
         return new TraceView(picture, found, sentences, rows);
     }
@@ -76,8 +76,8 @@ public record TraceView(String picture, TraceFindings found, List<String> senten
         return seconds.stream().map(at -> number(at) + " s").collect(Collectors.joining(", "));
     }
 
-    private static Row row(Contraction one, String unit) {
-        return new Row(
+    private static ContractionRow row(Contraction one, String unit) {
+        return new ContractionRow(
                 one.hold() ? "hold" : "flick",
                 number(one.start()) + " s",
                 number(one.seconds()) + " s",

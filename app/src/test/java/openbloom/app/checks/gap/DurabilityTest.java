@@ -16,6 +16,7 @@ import openbloom.app.people.Woman;
 import openbloom.app.studio.Accounts;
 import openbloom.app.studio.NewAccount;
 import openbloom.app.studio.SignedIn;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
 import openbloom.core.gap.GapCheck;
@@ -25,7 +26,6 @@ import openbloom.core.gap.Measured;
 import openbloom.core.gap.Method;
 import openbloom.core.gap.Site;
 import openbloom.core.gap.Width;
-import openbloom.core.stage.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.boot.builder.SpringApplicationBuilder;
@@ -106,7 +106,13 @@ class DurabilityTest {
                                     empty.clearance()))
                     .value();
             GapReading reading = new GapReading(
-                    Site.NAVEL, 0, GapState.LIFT, Width.ofHalfFingers(5), Depth.SURFACE, Firmness.FIRM, Told.NO);
+                    Site.NAVEL,
+                    0,
+                    GapState.LIFT,
+                    Width.ofHalfFingers(5),
+                    Depth.SURFACE,
+                    Firmness.FIRM,
+                    YesNoUnknown.NO);
             for (int i = 0; ; i++) {
                 GapCheck check = new GapCheck(DAY, List.of(reading));
                 Measured measured =

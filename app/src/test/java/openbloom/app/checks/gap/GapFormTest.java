@@ -5,15 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.Map;
-import openbloom.app.system.Typed;
+import openbloom.app.system.FormReader;
 import openbloom.core.Problem;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.GapReading;
 import openbloom.core.gap.GapState;
 import openbloom.core.gap.Site;
 import openbloom.core.gap.Spot;
 import openbloom.core.gap.Width;
-import openbloom.core.stage.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -37,7 +37,7 @@ class GapFormTest {
     void refusesOtherWidthsAndLeavesThemOutOfTheSketch(String typed) {
         GapForm form = new GapForm(row("LIFT", "NAVEL", typed));
         assertThat(form.sketch()).isEmpty();
-        Typed problems = new Typed();
+        FormReader problems = new FormReader();
         form.check(DAY, problems);
         assertThat(problems.problems()).extracting(Problem::field).containsExactly("width-LIFT-NAVEL-0");
         assertThat(form.at("width", GapState.LIFT, Spot.usual(Site.NAVEL))).isEqualTo(typed);
@@ -48,7 +48,7 @@ class GapFormTest {
         Map<String, String> typed = row("LIFT", "NAVEL", "3");
         typed.remove("depth-LIFT-NAVEL-0");
         typed.put("firmness-LIFT-ABOVE-45", "2");
-        Typed problems = new Typed();
+        FormReader problems = new FormReader();
         new GapForm(typed).check(DAY, problems);
         assertThat(problems.problems())
                 .extracting(Problem::field, Problem::key)
@@ -73,23 +73,23 @@ class GapFormTest {
         typed.putAll(row("CONNECTED", "NAVEL", "2.5"));
         typed.put("domed-LIFT-NAVEL-0", "YES");
         typed.put("formKey", "key");
-        Typed problems = new Typed();
+        FormReader problems = new FormReader();
         GapCheck check = new GapForm(typed).check(DAY, problems);
         assertThat(problems.isClean()).isTrue();
         assertThat(check.readings()).hasSize(2);
         assertThat(check.at(Spot.usual(Site.NAVEL), GapState.LIFT).orElseThrow().domed())
-                .isEqualTo(Told.YES);
+                .isEqualTo(YesNoUnknown.YES);
         assertThat(check.at(Spot.usual(Site.NAVEL), GapState.CONNECTED)
                         .orElseThrow()
                         .domed())
-                .isEqualTo(Told.UNKNOWN);
+                .isEqualTo(YesNoUnknown.UNKNOWN);
     }
 
     @Test
     void readsWholeMillimetresByCalipersAndNothingElse() {
         Map<String, String> typed = row("REST", "NAVEL", "27");
         typed.put("method", "CALIPERS");
-        Typed problems = new Typed();
+        FormReader problems = new FormReader();
         GapCheck check = new GapForm(typed).check(DAY, problems);
         assertThat(problems.isClean()).isTrue();
         assertThat(check.readings())

@@ -12,8 +12,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import openbloom.app.PageTest;
-import openbloom.app.checks.log.Version;
+import openbloom.app.checks.log.CheckVersion;
 import openbloom.app.people.Woman;
+import openbloom.core.YesNoUnknown;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
 import openbloom.core.gap.GapCheck;
@@ -24,7 +25,6 @@ import openbloom.core.gap.Method;
 import openbloom.core.gap.Site;
 import openbloom.core.gap.Spot;
 import openbloom.core.gap.Width;
-import openbloom.core.stage.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -78,7 +78,7 @@ class CarryingTest extends PageTest {
                         width,
                         Optional.of(Depth.values()[random.nextInt(4)]),
                         Optional.of(Firmness.of(random.nextInt(4))),
-                        Told.values()[random.nextInt(3)],
+                        YesNoUnknown.values()[random.nextInt(3)],
                         random.nextBoolean()));
             }
         }
@@ -97,10 +97,10 @@ class CarryingTest extends PageTest {
                         Width.ofHalfFingers(5),
                         Optional.of(Depth.SURFACE),
                         Optional.of(Firmness.FIRM),
-                        Told.NO,
+                        YesNoUnknown.NO,
                         false)));
         GapChecks.KeptCheck kept = new GapChecks.KeptCheck(
-                new Version(1, 1, null, name, Instant.EPOCH, ""),
+                new CheckVersion(1, 1, null, name, Instant.EPOCH, ""),
                 new Measured(check, Method.FINGERS, new Measured.Examiner(1, name)),
                 Optional.empty(),
                 Optional.empty());

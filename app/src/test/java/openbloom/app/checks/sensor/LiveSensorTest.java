@@ -55,7 +55,7 @@ class LiveSensorTest extends PageTest {
                         .trace()
                         .seconds())
                 .isBetween(9.9, 10.1);
-        TraceFile.Read lossy = SensorRecordings.simulated(SensorProfile.DROP_OUTS, SensorTask.SHORT, 3, 900);
+        TraceFile.TraceRead lossy = SensorRecordings.simulated(SensorProfile.DROP_OUTS, SensorTask.SHORT, 3, 900);
         assertThat(lossy.trace().seconds()).isBetween(100.0, 140.0);
         assertThat(lossy.repairs()).singleElement().asString().contains("without contact");
     }

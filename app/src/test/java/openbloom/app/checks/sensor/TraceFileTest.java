@@ -62,7 +62,7 @@ class TraceFileTest {
                 "time_s,value/0,1//0.1,2/|''"
             })
     void takesWhatItCanAndSaysWhatItPutRight(String file, String repaired) throws IOException {
-        Outcome<TraceFile.Read> read = read(file);
+        Outcome<TraceFile.TraceRead> read = read(file);
         assertThat(read.problems()).isEmpty();
         String repairs = String.join(" ", read.value().repairs());
         if (repaired.isEmpty()) {
@@ -82,7 +82,7 @@ class TraceFileTest {
                     .append(',')
                     .append(i == 40 ? "9999" : i % 3 == 0 ? "-4" : "6");
         }
-        TraceFile.Read read = read(file.toString()).value();
+        TraceFile.TraceRead read = read(file.toString()).value();
         assertThat(read.repairs())
                 .singleElement()
                 .asString()
@@ -130,7 +130,7 @@ class TraceFileTest {
                 return copied;
             }
         };
-        TraceFile.Read read = TraceFile.read(file, TraceUnit.CMH2O).value();
+        TraceFile.TraceRead read = TraceFile.read(file, TraceUnit.CMH2O).value();
         assertThat(read.trace().samples()).isGreaterThan(4_000_000);
         assertThat(read.trace().steps().length).isLessThan(2_400_000);
     }
@@ -149,7 +149,7 @@ class TraceFileTest {
         return line;
     }
 
-    private static Outcome<TraceFile.Read> read(String file) throws IOException {
+    private static Outcome<TraceFile.TraceRead> read(String file) throws IOException {
         byte[] bytes = file.replace('/', '\n').getBytes(StandardCharsets.UTF_8);
         return TraceFile.read(new ByteArrayInputStream(bytes), TraceUnit.CMH2O);
     }

@@ -10,7 +10,7 @@ import java.util.stream.Stream;
  *
  * @param steps one after the other from the start
  */
-public record Protocol(String words, List<Step> steps) {
+public record Protocol(String words, List<ProtocolStep> steps) {
     /** What she is asked to do for a while. */
     public enum Ask {
         REST,
@@ -19,7 +19,7 @@ public record Protocol(String words, List<Step> steps) {
     }
 
     /** One step, in seconds; a flick has the rest that follows in a step of its own. */
-    public record Step(Ask ask, double seconds) {}
+    public record ProtocolStep(Ask ask, double seconds) {}
 
     public static final double FLICK_SECONDS = 1;
 
@@ -29,36 +29,36 @@ public record Protocol(String words, List<Step> steps) {
 
     /** Rest 60 s; 5 flicks with 10 s rest; 5 holds of 10 s with 10 s rest; one hold of 60 s; rest 60 s (E-GLAZER). */
     public static Protocol glazer() {
-        List<Step> steps = new ArrayList<>(List.of(rest(60)));
-        repeat(steps, 5, new Step(Ask.FLICK, FLICK_SECONDS), rest(10));
-        repeat(steps, 5, new Step(Ask.HOLD, 10), rest(10));
-        steps.add(new Step(Ask.HOLD, 60));
+        List<ProtocolStep> steps = new ArrayList<>(List.of(rest(60)));
+        repeat(steps, 5, new ProtocolStep(Ask.FLICK, FLICK_SECONDS), rest(10));
+        repeat(steps, 5, new ProtocolStep(Ask.HOLD, 10), rest(10));
+        steps.add(new ProtocolStep(Ask.HOLD, 60));
         steps.add(rest(60));
         return new Protocol("rest, 5 flicks, 5 holds of 10 s, one of 60 s, rest", steps);
     }
 
     /** Rest, so many holds, a pause, so many flicks, rest. */
     public static Protocol of(int holds, double holdSeconds, double restSeconds, int flicks) {
-        List<Step> steps = new ArrayList<>(List.of(rest(15)));
-        repeat(steps, holds, new Step(Ask.HOLD, holdSeconds), rest(restSeconds));
+        List<ProtocolStep> steps = new ArrayList<>(List.of(rest(15)));
+        repeat(steps, holds, new ProtocolStep(Ask.HOLD, holdSeconds), rest(restSeconds));
         steps.add(rest(10));
-        repeat(steps, flicks, new Step(Ask.FLICK, FLICK_SECONDS), rest(2.5));
+        repeat(steps, flicks, new ProtocolStep(Ask.FLICK, FLICK_SECONDS), rest(2.5));
         steps.add(rest(15));
         return new Protocol(holds + " holds of " + Math.round(holdSeconds) + " s, " + flicks + " flicks", steps);
     }
 
-    private static Step rest(double seconds) {
-        return new Step(Ask.REST, seconds);
+    private static ProtocolStep rest(double seconds) {
+        return new ProtocolStep(Ask.REST, seconds);
     }
 
-    private static void repeat(List<Step> steps, int times, Step... each) {
+    private static void repeat(List<ProtocolStep> steps, int times, ProtocolStep... each) {
         for (int i = 0; i < times; i++) {
             steps.addAll(List.of(each));
         }
     }
 
     public double seconds() {
-        return steps.stream().mapToDouble(Step::seconds).sum();
+        return steps.stream().mapToDouble(ProtocolStep::seconds).sum();
     }
 
     private long asked(Ask ask) {
@@ -69,7 +69,7 @@ public record Protocol(String words, List<Step> steps) {
     public List<String> beside(TraceFindings found) {
         double askedSeconds = steps.stream()
                 .filter(step -> step.ask() == Ask.HOLD)
-                .mapToDouble(Step::seconds)
+                .mapToDouble(ProtocolStep::seconds)
                 .sum();
         double heldSeconds =
                 found.holds().stream().mapToDouble(Contraction::seconds).sum();

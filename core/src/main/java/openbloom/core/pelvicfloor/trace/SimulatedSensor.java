@@ -73,7 +73,7 @@ public final class SimulatedSensor {
 
     private void perform(Protocol protocol) {
         double at = 0;
-        for (Protocol.Step step : protocol.steps()) {
+        for (Protocol.ProtocolStep step : protocol.steps()) {
             if (step.ask() != Protocol.Ask.REST) {
                 contract(step, at);
             }
@@ -106,7 +106,7 @@ public final class SimulatedSensor {
         }
     }
 
-    private void contract(Protocol.Step step, double at) {
+    private void contract(Protocol.ProtocolStep step, double at) {
         boolean hold = step.ask() == Protocol.Ask.HOLD;
         boolean fast = !hold && profile == SensorProfile.FAST_FLICKS;
         double ramp = hold ? profile.rampSeconds() : FLICK_RAMP;

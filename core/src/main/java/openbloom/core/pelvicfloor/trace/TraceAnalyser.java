@@ -102,7 +102,7 @@ public final class TraceAnalyser {
         finder.jumps().forEach(one -> jumps.add(start + one / trace.rate()));
         rest = rest.or(() -> Optional.of(restLevel(finder)));
         peak = Math.max(peak, Smoothing.quantile(finder.find, 1));
-        Optional<Boolean> fully = new LettingGo(finder, measuring, trace.rate(), start).fully(found);
+        Optional<Boolean> fully = new TraceRelease(finder, measuring, trace.rate(), start).fully(found);
         letsGo = letsGo.isEmpty() ? fully : letsGo.map(so -> so && fully.orElse(true));
     }
 

@@ -1,0 +1,216 @@
+package openbloom.app.session;
+
+import java.util.ArrayList;
+import java.util.List;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.session.Format;
+import openbloom.core.session.Format.FormatKind;
+import openbloom.core.session.Outline;
+import openbloom.core.session.Part;
+import openbloom.core.session.Session;
+import openbloom.core.session.Side;
+import openbloom.core.verdict.Judgement;
+import openbloom.core.verdict.Reason;
+import openbloom.core.verdict.VerdictKind;
+import org.jspecify.annotations.Nullable;
+
+/** A composed session in words, as it is kept: it can be shown a year later whatever the catalogue says then. */
+public record SessionDocument(
+        List<SessionLine> items,
+        int transitions,
+        boolean upByTheSide,
+        List<LeftOutLine> leftOut,
+        String note,
+        @Nullable Format format) {
+    private static final int FEWEST_FOR_ALL = 4;
+
+    /** Stands for a session that is written in a way this version does not understand. */
+    static final SessionDocument UNREADABLE = new SessionDocument(
+            List.of(),
+            0,
+            false,
+            List.of(),
+            "This session cannot be read: it was kept in a way this version does not understand. Compose a new one.",
+            null);
+
+    /**
+     * A rule that spoke of a move when the session was planned, in the words it had then.
+     *
+     * @param fact what triggered it: a value and, where it has one, its date
+     * @param source key of the source
+     */
+    public record LineReason(
+            String code, VerdictKind kind, String instructor, String client, String fact, String source) {
+        static LineReason of(Reason reason) {
+            return new LineReason(
+                    reason.code(),
+                    reason.kind(),
+                    reason.rule().instructor(),
+                    reason.rule().client(),
+                    reason.fact(),
+                    reason.rule().source().key());
+        }
+    }
+
+    /** A move left out, and why. */
+    public record LeftOutLine(String moveId, String name, VerdictKind verdict, String reason) {}
+
+    static SessionDocument of(Session session, Judgement judgement) {
+        return new SessionDocument(
+                session.items().stream()
+                        .map(item -> SessionLine.of(item, session.format(), judgement))
+                        .toList(),
+                session.transitions(),
+                session.upByTheSide(),
+                session.leftOut().stream()
+                        .map(left ->
+                                new LeftOutLine(left.move().id(), left.move().name(), left.verdict(), left.reason()))
+                        .toList(),
+                session.note(),
+                session.format());
+    }
+
+    /** The session as one line a move, to be changed; moves that are no longer among hers are left out. */
+    Outline outline(Catalogue catalogue) {
+        List<Outline.OutlineLine> entries = new ArrayList<>();
+        String last = "";
+        for (SessionLine item : items) {
+            boolean otherSide = item.side() != Side.BOTH && last.equals(item.moveId() + item.part());
+            boolean again = item.round() > 1 || otherSide;
+            last = item.side() == Side.BOTH ? "" : item.moveId() + item.part();
+            if (!again) {
+                catalogue.find(item.moveId()).ifPresent(move -> entries.add(item.entry(move)));
+            }
+        }
+        return new Outline(entries, format());
+    }
+
+    /** Sessions kept before there were formats are in sets. */
+    public Format format() {
+        return format == null ? Format.of(FormatKind.SETS) : format;
+    }
+
+    /** The same with what the instructor wrote beside each line. */
+    SessionDocument written(Outline outline) {
+        List<SessionLine> noted = new ArrayList<>();
+        int at = -1;
+        String last = "";
+        for (SessionLine item : items) {
+            boolean again = item.side() != Side.BOTH && last.equals(item.moveId() + item.part()) || item.round() > 1;
+            last = item.side() == Side.BOTH ? "" : item.moveId() + item.part();
+            at += again ? 0 : 1;
+            int line = item.round() > 1 ? indexOf(outline, item) : at;
+            noted.add(
+                    line >= 0 && line < outline.entries().size()
+                            ? item.noted(outline.entries().get(line))
+                            : item);
+        }
+        return new SessionDocument(noted, transitions, upByTheSide, leftOut, note, format);
+    }
+
+    private static int indexOf(Outline outline, SessionLine item) {
+        for (int i = 0; i < outline.entries().size(); i++) {
+            if (outline.entries().get(i).move().id().equals(item.moveId())) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    SessionDocument withLeftOut(List<LeftOutLine> more, String words) {
+        return new SessionDocument(items, transitions, upByTheSide, more, words, format);
+    }
+
+    /**
+     * A line of the page: a move, both its sides together.
+     *
+     * @param at number of its first item, from 0
+     */
+    public record LadderAnswerRow(int at, SessionLine item, List<Integer> items, int seconds) {
+        public String clock() {
+            return minutesAndSeconds(seconds);
+        }
+
+        /** Which sides, in the order in which they are done. */
+        public String sides(SessionDocument plan) {
+            return items.size() < 2
+                    ? item.side() == Side.LEFT || item.side() == Side.RIGHT
+                            ? item.side().words()
+                            : ""
+                    : item.side().words() + ", then the other";
+        }
+    }
+
+    /** Changes that most of the work has, told once for all of it. */
+    public List<String> allThrough() {
+        List<SessionLine> work =
+                items.stream().filter(item -> item.part() == Part.WORK).toList();
+        return work.stream()
+                .flatMap(item -> item.judged().adjustments().stream())
+                .distinct()
+                .filter(change -> work.size() >= FEWEST_FOR_ALL
+                        && 2
+                                        * work.stream()
+                                                .filter(item -> item.judged()
+                                                        .adjustments()
+                                                        .contains(change))
+                                                .count()
+                                > work.size())
+                .toList();
+    }
+
+    /** The changes of an item that are not told for all of the work. */
+    public List<String> own(SessionLine item) {
+        List<String> told = item.part() == Part.WORK ? allThrough() : List.of();
+        return item.judged().adjustments().stream()
+                .filter(change -> !told.contains(change))
+                .toList();
+    }
+
+    /** The items as lines of a page. */
+    public List<LadderAnswerRow> rows() {
+        List<LadderAnswerRow> rows = new ArrayList<>();
+        for (int i = 0; i < items.size(); i++) {
+            SessionLine item = items.get(i);
+            boolean sided = item.side() == Side.LEFT || item.side() == Side.RIGHT;
+            boolean pair = sided
+                    && i + 1 < items.size()
+                    && items.get(i + 1).moveId().equals(item.moveId())
+                    && items.get(i + 1).side() != item.side();
+            rows.add(
+                    pair
+                            ? new LadderAnswerRow(
+                                    i,
+                                    item,
+                                    List.of(i, i + 1),
+                                    item.seconds() + items.get(i + 1).seconds())
+                            : new LadderAnswerRow(i, item, List.of(i), item.seconds()));
+            i += pair ? 1 : 0;
+        }
+        return rows;
+    }
+
+    public int seconds() {
+        return items.stream().mapToInt(SessionLine::seconds).sum();
+    }
+
+    public int workSeconds() {
+        return items.stream().mapToInt(item -> item.pace().workSeconds()).sum();
+    }
+
+    public String totalClock() {
+        return minutesAndSeconds(seconds());
+    }
+
+    public String workClock() {
+        return minutesAndSeconds(workSeconds());
+    }
+
+    public String setUpClock() {
+        return minutesAndSeconds(seconds() - workSeconds());
+    }
+
+    static String minutesAndSeconds(int seconds) {
+        return seconds / 60 + ":" + (seconds % 60 < 10 ? "0" : "") + seconds % 60;
+    }
+}

@@ -1,8 +1,0 @@
-package openbloom.app.system;
-
-import java.time.ZoneId;
-
-/** Somebody or something whose day begins at midnight of a zone. */
-public interface InZone {
-    ZoneId zone();
-}

@@ -1,0 +1,159 @@
+package openbloom.core.program;
+
+import static openbloom.core.moves.ExerciseGroup.*;
+
+import java.util.List;
+import openbloom.core.evidence.Published;
+import openbloom.core.evidence.Source;
+import openbloom.core.moves.ExerciseGroup;
+
+/**
+ * What a program is for, in the order in which aims come first when they compete. Strands in the order in which they are
+ * wanted.
+ */
+public enum Goal {
+    LET_GO(
+            "let the pelvic floor go",
+            "An easier floor first; strength is asked for later.",
+            Source.E_ICS,
+            RELEASE,
+            BREATH,
+            PELVIC_FLOOR_AREAS),
+    EASE_HEAVINESS(
+            "ease heaviness",
+            Published.said(
+                    "Fewer heavy days; it does not mend a prolapse. Looked at after {} weeks.",
+                    Published.PELVIC_PROGRAMME_HEAVY),
+            Source.E_NICE,
+            PELVIC_FLOOR_ENDURANCE,
+            BRIDGE,
+            HANDS_AND_KNEES,
+            RELEASE),
+    STOP_LEAKING(
+            "stop leaking",
+            Published.said(
+                    "Most women who train for {} weeks leak less; not every leak stops.", Published.PELVIC_PROGRAMME),
+            Source.E_NICE,
+            PELVIC_FLOOR_ENDURANCE,
+            PELVIC_FLOOR_QUICK,
+            CONNECT),
+    EASE_PELVIS(
+            "ease the pelvis",
+            "Easier days with small, even moves; pain may come back with long days.",
+            Source.COMMON_PRACTICE,
+            MOBILITY,
+            STRENGTH_LEGS,
+            CONNECT),
+    EASE_BACK(
+            "ease the back",
+            "Easier days by moving and lifting well.",
+            Source.COMMON_PRACTICE,
+            MOBILITY,
+            STRENGTH_LEGS,
+            CONNECT),
+    SUPPORT_MIDLINE(
+            "support the midline",
+            "Moves without doming; no width is promised while she is pregnant.",
+            Source.E_SPER,
+            BREATH,
+            CONNECT,
+            HANDS_AND_KNEES,
+            SIDE_SUPPORT,
+            UPRIGHT_CONTROL,
+            STRENGTH_PULL,
+            STRENGTH_LEGS),
+    REBUILD_MIDLINE(
+            "rebuild the midline",
+            "A belly that carries load flat; the width may stay.",
+            Source.E_DUFOUR,
+            CONNECT,
+            LIMB_LOAD,
+            BRIDGE,
+            FRONT_SUPPORT,
+            UPRIGHT_CONTROL),
+    SCAR_AT_EASE("a scar at ease", "Skin that glides without pain.", Source.COMMON_PRACTICE, SCAR, BREATH, CONNECT),
+    STRONG_BONES(
+            "strong bones",
+            "Strength and balance; never rounding or end-range turns.",
+            Source.E_OSTEO22,
+            STRENGTH_LEGS,
+            BALANCE,
+            UPRIGHT_CONTROL,
+            BRIDGE,
+            STRENGTH_PULL),
+    READY_FOR_BIRTH(
+            "ready for birth",
+            "Ease and letting go; no ladder rises now.",
+            Source.COMMON_PRACTICE,
+            MOBILITY,
+            RELEASE,
+            BREATH),
+    RUN(
+            "run",
+            "Running when the tests are passed, not before.",
+            Source.E_RUN,
+            STRENGTH_LEGS,
+            BALANCE,
+            IMPACT,
+            PELVIC_FLOOR_QUICK),
+    JUMP(
+            "jump",
+            "Jumping when the tests are passed, not before.",
+            Source.E_RUN,
+            STRENGTH_LEGS,
+            BALANCE,
+            IMPACT,
+            PELVIC_FLOOR_QUICK),
+    LIFT(
+            "lift",
+            "Heavier loads with the belly flat.",
+            Source.COMMON_PRACTICE,
+            STRENGTH_LEGS,
+            STRENGTH_PULL,
+            UPRIGHT_CONTROL),
+    CRUNCH("curl up again", "One flat rung at a time.", Source.E_CURL, FLEXION, LIMB_LOAD),
+    PLANK("hold a front support", "One flat surface at a time.", Source.COMMON_PRACTICE, FRONT_SUPPORT, LIMB_LOAD),
+    KEEP_ACTIVE(
+            "keep active",
+            "Weekly minutes, built up slowly.",
+            Source.E_ACOG804,
+            IMPACT,
+            STRENGTH_LEGS,
+            STRENGTH_PULL,
+            STRENGTH_PUSH,
+            MOBILITY);
+
+    private final String words;
+    private final String promise;
+    private final Source source;
+    private final List<ExerciseGroup> strands;
+
+    Goal(String words, String promise, Source source, ExerciseGroup... strands) {
+        this.words = words;
+        this.promise = promise;
+        this.source = source;
+        this.strands = List.of(strands);
+    }
+
+    public String words() {
+        return words;
+    }
+
+    /** What it will and will not promise. */
+    public String promise() {
+        return promise;
+    }
+
+    public Source source() {
+        return source;
+    }
+
+    public List<ExerciseGroup> strands() {
+        return strands;
+    }
+
+    /** Told by herself; never suggested by a finding. */
+    public boolean isWish() {
+        return this == RUN || this == JUMP || this == LIFT || this == CRUNCH || this == PLANK;
+    }
+}

@@ -1,0 +1,23 @@
+package openbloom.core.progress;
+
+/** How hard a move felt to her. */
+public enum PerceivedEffort {
+    TOO_EASY("too easy"),
+    EASY("easy"),
+    RIGHT("right"),
+    TOO_HARD("too hard");
+
+    private final String words;
+
+    PerceivedEffort(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    boolean isManageable() {
+        return this != TOO_HARD;
+    }
+}

@@ -1,0 +1,251 @@
+package openbloom.core.review;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalInt;
+import openbloom.core.Days;
+import openbloom.core.evidence.Published;
+import openbloom.core.gap.GapChange;
+import openbloom.core.gap.GapChange.Significance;
+import openbloom.core.gap.GapState;
+import openbloom.core.gap.Measured;
+import openbloom.core.gap.RepeatabilityInUse;
+import openbloom.core.gap.Series;
+import openbloom.core.gap.Spot;
+import openbloom.core.gap.WholeMidline;
+import openbloom.core.moves.ExerciseGroup;
+import openbloom.core.pelvicfloor.LettingGo;
+import openbloom.core.pelvicfloor.PelvicFloorCheck;
+import openbloom.core.record.Checks;
+import openbloom.core.record.LadderStatus;
+
+/** Before and after for each thing measured; a difference counts where it is larger than what repeating it would differ by. */
+final class OutcomeMeasures {
+    private final ReviewPeriod look;
+    private final List<Measure> measures = new ArrayList<>();
+    private final List<GapChange> changes = new ArrayList<>();
+    private boolean narrowedAsAWhole;
+
+    private OutcomeMeasures(ReviewPeriod look) {
+        this.look = look;
+    }
+
+    static List<Measure> of(ReviewPeriod look) {
+        OutcomeMeasures all = new OutcomeMeasures(look);
+        all.gap();
+        all.pelvicFloor();
+        all.raise();
+        all.rungs();
+        all.done();
+        return List.copyOf(all.measures);
+    }
+
+    private Checks before() {
+        return look.before().facts().client().checks();
+    }
+
+    private Checks after() {
+        return look.after().facts().client().checks();
+    }
+
+    /** Only {@link GapChange} and {@link WholeMidline} say what a difference of widths is worth. */
+    private void gap() {
+        Optional<Measured> then = look.gap().then();
+        Optional<Measured> now = look.gap().now();
+        if (then.isEmpty() && now.isEmpty()) {
+            return;
+        }
+        boolean pregnant =
+                look.before().facts().isPregnant() || look.after().facts().isPregnant();
+        boolean newer = then.isPresent()
+                && now.isPresent()
+                && now.get().check().date().isAfter(then.get().check().date());
+        if (pregnant || !newer) {
+            measures.add(new Measure(
+                    "Gap",
+                    then.map(OutcomeMeasures::day).orElse("not read"),
+                    now.map(OutcomeMeasures::day).orElse("not read"),
+                    Measure.MeasureVerdict.NOT_COMPARABLE,
+                    pregnant ? "in pregnancy a width is neither better nor worse" : "not read both times"));
+            return;
+        }
+        int first = measures.size();
+        then.get().check().in(GapState.LIFT).forEach(reading -> site(reading.spot(), then.get(), now.get()));
+        if (measures.size() == first) {
+            measures.add(new Measure(
+                    "Gap",
+                    day(then.get()),
+                    day(now.get()),
+                    Measure.MeasureVerdict.NOT_COMPARABLE,
+                    "no site was read on the small lift both times"));
+        }
+        whole(List.of(then.get(), now.get()));
+    }
+
+    private static String day(Measured measured) {
+        return Days.words(measured.check().date());
+    }
+
+    private void site(Spot spot, Measured then, Measured now) {
+        GapChange.between(then, now, spot, GapState.LIFT, look.gap().ofSite()).ifPresent(change -> {
+            changes.add(change);
+            measures.add(new Measure(
+                    "Gap " + spot.words(),
+                    width(then, spot),
+                    width(now, spot),
+                    verdict(change.worth()),
+                    change.words().equals(change.worth().words())
+                            ? change.sum()
+                            : change.words() + ": " + change.sum()));
+        });
+    }
+
+    private static String width(Measured measured, Spot spot) {
+        return measured.method().words(measured.amount(spot, GapState.LIFT).orElseThrow());
+    }
+
+    private static Measure.MeasureVerdict verdict(Significance worth) {
+        return switch (worth) {
+            case REAL_CHANGE -> Measure.MeasureVerdict.REAL_CHANGE;
+            case WITHIN_REPEATABILITY -> Measure.MeasureVerdict.WITHIN_REPEATABILITY;
+            case NOT_COMPARABLE -> Measure.MeasureVerdict.NOT_COMPARABLE;
+        };
+    }
+
+    /** The mean over the sites read each time has more power than one site; only of one person and method. */
+    private void whole(List<Measured> both) {
+        WholeMidline.of(GapState.LIFT, both)
+                .filter(midline -> midline.means().readings().size() == both.size())
+                .ifPresent(midline -> {
+                    RepeatabilityInUse inUse =
+                            look.gap().ofMeans().apply(midline.spots().size());
+                    Series means = midline.means();
+                    double first = means.readings().get(0).amount();
+                    double second = means.readings().get(1).amount();
+                    boolean real = midline.hasChanged(inUse);
+                    narrowedAsAWhole = real && second < first;
+                    measures.add(new Measure(
+                            "Midline as a whole, mean of " + midline.spots().size() + " sites",
+                            means.method().meanWords(first),
+                            means.method().meanWords(second),
+                            real ? Measure.MeasureVerdict.REAL_CHANGE : Measure.MeasureVerdict.WITHIN_REPEATABILITY,
+                            midline.words(inUse) + "; " + inUse.words()));
+                });
+    }
+
+    /** Whether the gap is really narrower than it was, at a site or as a whole. */
+    static boolean isNarrower(ReviewPeriod look) {
+        OutcomeMeasures all = new OutcomeMeasures(look);
+        all.gap();
+        return all.narrowedAsAWhole
+                || all.changes.stream()
+                        .anyMatch(change -> change.worth() == Significance.REAL_CHANGE && change.amount() < 0);
+    }
+
+    private void pelvicFloor() {
+        PelvicFloorCheck then = before().pelvicFloor();
+        PelvicFloorCheck now = after().pelvicFloor();
+        if (then.equals(PelvicFloorCheck.NOT_CHECKED) && now.equals(PelvicFloorCheck.NOT_CHECKED)) {
+            return;
+        }
+        boolean both = !then.equals(PelvicFloorCheck.NOT_CHECKED) && !now.equals(PelvicFloorCheck.NOT_CHECKED);
+        if (!both) {
+            measures.add(new Measure(
+                    "Pelvic floor",
+                    then.equals(PelvicFloorCheck.NOT_CHECKED)
+                            ? "not checked"
+                            : then.tone().words(),
+                    now.equals(PelvicFloorCheck.NOT_CHECKED)
+                            ? "not checked"
+                            : now.tone().words(),
+                    Measure.MeasureVerdict.NOT_COMPARABLE,
+                    "not checked both times"));
+            return;
+        }
+        int hold = Published.HOLD_REPEATABILITY.amount();
+        int count = Published.COUNT_REPEATABILITY.amount();
+        add("Best hold", then.holdSeconds(), now.holdSeconds(), "s", hold);
+        add("Such holds", then.holdRepetitions(), now.holdRepetitions(), "times", count);
+        add("Flicks", then.flicks(), now.flicks(), "flicks", count);
+        kinds("Letting go", then.lettingGo(), now.lettingGo());
+    }
+
+    private void kinds(String what, LettingGo then, LettingGo now) {
+        boolean known = then != LettingGo.UNKNOWN && now != LettingGo.UNKNOWN;
+        Measure.MeasureVerdict verdict = !known
+                ? Measure.MeasureVerdict.NOT_COMPARABLE
+                : then == now ? Measure.MeasureVerdict.WITHIN_REPEATABILITY : Measure.MeasureVerdict.REAL_CHANGE;
+        measures.add(new Measure(
+                what, then.words(), now.words(), verdict, known ? "told in three steps" : "not checked both times"));
+    }
+
+    private void raise() {
+        Optional<Integer> then = before().straightLegRaise();
+        Optional<Integer> now = after().straightLegRaise();
+        if (then.isPresent() && now.isPresent()) {
+            add("Straight leg raise", then.get(), now.get(), "of 10", Published.RAISE_REPEATABILITY.amount());
+        }
+    }
+
+    /** A rung was earned on two days, so one more is a change. */
+    private void rungs() {
+        LadderStatus then = look.before().facts().client().standing();
+        LadderStatus now = look.after().facts().client().standing();
+        for (ExerciseGroup strand : ExerciseGroup.values()) {
+            if (strand == ExerciseGroup.BREATH || strand == ExerciseGroup.RELEASE || strand == ExerciseGroup.MOBILITY) {
+                continue;
+            }
+            OptionalInt first = rung(then, strand);
+            OptionalInt second = rung(now, strand);
+            if (first.isPresent() && second.isPresent()) {
+                add(strand.words() + ", rung", first.getAsInt(), second.getAsInt(), "", 0.5);
+            }
+        }
+    }
+
+    private static OptionalInt rung(LadderStatus standing, ExerciseGroup strand) {
+        LadderStatus.Working working = standing.working().get(strand);
+        Integer done = standing.rungs().get(strand);
+        if (working != null) {
+            return OptionalInt.of(working.rung());
+        }
+        return done == null ? OptionalInt.empty() : OptionalInt.of(done);
+    }
+
+    private void done() {
+        ReviewPeriod.SessionsDone done = look.done();
+        if (done.plannedSessions() > 0 || done.doneSessions() > 0) {
+            measures.add(new Measure(
+                    "Sessions",
+                    done.plannedSessions() + " planned",
+                    done.doneSessions() + " done",
+                    Measure.MeasureVerdict.NOT_COMPARABLE,
+                    done.doneMinutes() + " of " + done.plannedMinutes() + " minutes"));
+        }
+    }
+
+    private void add(String what, double then, double now, String unit, double repeatability) {
+        double difference = now - then;
+        boolean real = Math.abs(difference) > repeatability;
+        String sign = difference < 0 ? "−" : "+";
+        String sum = number(now) + " − " + number(then) + " = "
+                + (difference == 0 ? "0" : sign + number(Math.abs(difference))) + (unit.isEmpty() ? "" : " " + unit)
+                + "; repeating it may differ by " + number(repeatability);
+        measures.add(new Measure(
+                what,
+                told(then, unit),
+                told(now, unit),
+                real ? Measure.MeasureVerdict.REAL_CHANGE : Measure.MeasureVerdict.WITHIN_REPEATABILITY,
+                sum));
+    }
+
+    private static String told(double value, String unit) {
+        return number(value) + (unit.isEmpty() ? "" : " " + unit);
+    }
+
+    private static String number(double value) {
+        return value == Math.rint(value) ? String.valueOf((long) value) : String.format(Locale.ENGLISH, "%.1f", value);
+    }
+}

@@ -1,0 +1,68 @@
+package openbloom.core.session;
+
+import java.util.List;
+
+/**
+ * What a move is worth in a session, in parts; the sum is its worth with one set. The weights are ours and untested: they
+ * stand in one table here, and {@code docs/sessions.md} shows what doubling each does.
+ *
+ * @param aims 30, 20 or 10 for a strand that her first, second or third aim wants
+ * @param due 15 where a wanted strand was done less than twice in seven days
+ * @param lately −5 for each of the last three sessions that had it
+ * @param working 12 for her working rung, 6 for the rung below
+ * @param weaker 6 for a weaker side or area
+ * @param pinned 1000 for what the instructor pinned
+ * @param changes −3 new to her, −2 adjusted, −4 swapped
+ */
+public record CandidateScore(int aims, int due, int lately, int working, int weaker, int pinned, int changes) {
+    public static final CandidateScore NONE = new CandidateScore(0, 0, 0, 0, 0, 0, 0);
+
+    static final List<Integer> AIMS = List.of(30, 20, 10);
+    static final int DUE = 15;
+    static final int LATELY = -5;
+    static final int WORKING = 12;
+    static final int BELOW = 6;
+    static final int WEAKER = 6;
+    static final int PINNED = 1000;
+    static final int NEW = -3;
+    static final int ADJUST = -2;
+    static final int SWAP = -4;
+    static final int CHANGE_OF_KIT = -2;
+    static final int VISIT = -6;
+    static final int UP_OR_DOWN = -6;
+    static final int TEN_SECONDS_SHORT = -1;
+
+    /** Scores are whole numbers of quarters, so that sets of 1, 1.5 and 1.75 stay whole. */
+    static final int QUARTERS = 4;
+
+    public int total() {
+        return aims + due + lately + working + weaker + pinned + changes;
+    }
+
+    /** In quarters: one set counts 1, two 1.5, three 1.75; more count no more. */
+    int quarters(int sets) {
+        return total() * (sets <= 1 ? 4 : sets == 2 ? 6 : 7);
+    }
+
+    /** The parts that are not nothing, in words. */
+    public String words() {
+        StringBuilder words = new StringBuilder();
+        add(words, aims, "an aim wants it");
+        add(words, due, "due this week");
+        add(words, lately, "done lately");
+        add(words, working, working == WORKING ? "the rung she works on" : "the rung below");
+        add(words, weaker, "a weaker side");
+        add(words, pinned, "pinned");
+        add(words, changes, "new, adjusted or swapped");
+        return words.isEmpty() ? "fills the time" : words.toString();
+    }
+
+    private static void add(StringBuilder words, int part, String why) {
+        if (part != 0) {
+            words.append(words.isEmpty() ? "" : ", ")
+                    .append(why)
+                    .append(part > 0 ? " +" : " −")
+                    .append(Math.abs(part));
+        }
+    }
+}

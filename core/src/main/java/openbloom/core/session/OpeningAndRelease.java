@@ -1,0 +1,260 @@
+package openbloom.core.session;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import openbloom.core.breath.BreathPosition;
+import openbloom.core.breath.BreathZone;
+import openbloom.core.moves.Dose;
+import openbloom.core.moves.ExerciseGroup;
+import openbloom.core.moves.Move;
+import openbloom.core.moves.Position;
+import openbloom.core.moves.Sides;
+import openbloom.core.screening.SideCheck;
+import openbloom.core.verdict.Adjustment;
+import openbloom.core.verdict.Judgement;
+
+/** Opening and release of a session: settle and breathe, connect; release at the end, and with a tight floor at once, too. */
+final class OpeningAndRelease {
+    private static final int FEWEST_BREATHS = 5;
+    private static final int FEWEST_REPETITIONS = 4;
+    private static final int SHORTEST_RELEASE = 60;
+    private static final int LONGEST_RELEASE = 120;
+    private static final int LONGEST_RELEASE_TIGHT = 180;
+    private static final int MIDDLE_RELEASE = 90;
+    private static final int MIDDLE_FROM_MINUTES = 20;
+    private static final int LONG_FROM_MINUTES = 35;
+    private static final int FOUR_FROM_MINUTES = 50;
+    private static final int TWO_FROM_MINUTES = 12;
+
+    /** Of the time for breath, release and letting go while the floor is tight (common practice, no source). */
+    static final double SHARE_WHEN_TIGHT = 0.45;
+
+    private final SessionRequest request;
+    private final Candidates candidates;
+    private final Set<BreathZone> still;
+    private final boolean tight;
+    private final boolean limitedOnTheBack;
+
+    OpeningAndRelease(Judgement judgement, SessionRequest request, Candidates candidates) {
+        this.limitedOnTheBack = isLimitedOnTheBack(judgement);
+        this.request = request;
+        this.candidates = candidates;
+        this.still = judgement.facts().client().checks().breath().still();
+        this.tight = judgement.facts().isFloorToLetGo();
+    }
+
+    /** Whether her time on the back comes in short bouts. */
+    static boolean isLimitedOnTheBack(Judgement judgement) {
+        return judgement.catalogue().moves().stream()
+                .filter(Move::isOnTheBack)
+                .anyMatch(move -> judgement.of(move).adjustments().contains(Adjustment.SHORT_BOUTS_ON_THE_BACK));
+    }
+
+    boolean isTight() {
+        return tight;
+    }
+
+    Timetable.TimetableParts parts() {
+        List<Pick> opening = new ArrayList<>();
+        breath().ifPresent(opening::add);
+        List<Pick> releases = releases(opening);
+        boolean isShort = request.format().is(Format.FormatKind.FIVE_MINUTES);
+        List<Pick> release = new ArrayList<>(releases);
+        if (tight && !release.isEmpty()) {
+            opening.add(release.remove(0));
+        }
+        if (!isShort && !request.format().is(Format.FormatKind.BREATH_AND_FLOOR)) {
+            connect(opening).ifPresent(opening::add);
+        }
+        return shrunk(new Timetable.TimetableParts(opening, List.of(), isShort ? List.of() : release));
+    }
+
+    private Optional<Pick> breath() {
+        List<Pick> breaths = candidates.rest(ExerciseGroup.BREATH);
+        return breaths.stream()
+                .filter(pick -> beginsIn()
+                        .filter(position -> pick.move().position() == placeOf(position))
+                        .isPresent())
+                .findFirst()
+                .or(() -> breaths.stream().findFirst());
+    }
+
+    /** Where her breath spread evenly; before it does, where the first zone that does not move has room. */
+    private Optional<BreathPosition> beginsIn() {
+        return request.breathesIn().or(() -> still.stream().findFirst().map(BreathZone::freesIn));
+    }
+
+    private static Position placeOf(BreathPosition found) {
+        return switch (found) {
+            case ON_THE_BACK -> Position.HOOKLYING;
+            case ON_THE_SIDE -> Position.SIDE_LYING;
+            case ROUNDED_ON_HEELS -> Position.ROCKED_BACK;
+            case SITTING -> Position.SEATED_CHAIR;
+            case HANDS_AND_KNEES -> Position.HANDS_AND_KNEES;
+            case STANDING -> Position.STANDING;
+        };
+    }
+
+    /** The most wanted, of those alike the one that asks for the least change of position. */
+    private Optional<Pick> connect(List<Pick> opening) {
+        Comparator<Pick> worth = Comparator.comparing(pick -> -pick.worth().total());
+        Comparator<Pick> change = Comparator.comparing(
+                pick -> !opening.isEmpty() && Family.of(opening.get(0).move()) != Family.of(pick.move()));
+        return candidates.rest(ExerciseGroup.CONNECT).stream().min(worth.thenComparing(change));
+    }
+
+    private List<Pick> releases(List<Pick> opening) {
+        List<Pick> found = places();
+        int breaths = opening.stream().mapToInt(Pick::workSeconds).sum();
+        int count = count();
+        int seconds = request.minutes() >= LONG_FROM_MINUTES
+                ? LONGEST_RELEASE
+                : request.minutes() >= MIDDLE_FROM_MINUTES ? MIDDLE_RELEASE : SHORTEST_RELEASE;
+        if (tight) {
+            int needed = (int) Math.ceil(SHARE_WHEN_TIGHT * request.seconds()) - breaths;
+            count = Math.max(2, (needed + LONGEST_RELEASE_TIGHT - 1) / LONGEST_RELEASE_TIGHT);
+            seconds = Math.max(
+                    SHORTEST_RELEASE,
+                    Math.min(
+                            LONGEST_RELEASE_TIGHT,
+                            (needed / count + WorkConstraints.STEP - 1) / WorkConstraints.STEP * WorkConstraints.STEP));
+            count = request.format().is(Format.FormatKind.FIVE_MINUTES) ? 1 : count;
+        }
+        int each = seconds;
+        return near(found, count).stream()
+                .sorted(Comparator.comparing(OpeningAndRelease::restfulness))
+                .map(pick -> held(pick, each))
+                .toList();
+    }
+
+    /** While time on the back is limited, she rests elsewhere. */
+    List<Pick> places() {
+        List<Pick> releases = candidates.rest(ExerciseGroup.RELEASE);
+        if (!limitedOnTheBack) {
+            return releases;
+        }
+        List<Pick> elsewhere = releases.stream()
+                .filter(pick -> Family.of(pick.move()) != Family.BACK)
+                .toList();
+        return elsewhere.isEmpty() ? releases : elsewhere;
+    }
+
+    /** One side after the other: a minute each at least. */
+    Pick held(Pick pick, int seconds) {
+        int each = pick.move().sides() == Sides.EACH ? Math.max(SHORTEST_RELEASE, seconds / 2) : seconds;
+        return pick.withDose(new Dose(1, 1, each, 0, 0, pick.dose().perSide()));
+    }
+
+    /** The most wanted first; the others cost what a change of position costs. */
+    private static List<Pick> near(List<Pick> found, int count) {
+        List<Pick> near = new ArrayList<>();
+        List<Pick> left = new ArrayList<>(found);
+        while (near.size() < count && !left.isEmpty()) {
+            Pick next = left.stream()
+                    .min(Comparator.comparing(
+                            pick -> cost(pick, near) - pick.worth().total()))
+                    .orElseThrow();
+            near.add(next);
+            left.remove(next);
+        }
+        return near;
+    }
+
+    private static int cost(Pick pick, List<Pick> near) {
+        Family family = Family.of(pick.move());
+        return -near.stream()
+                .mapToInt(there -> WorkConstraints.change(Family.of(there.move()), family))
+                .max()
+                .orElse(family.isUp() ? CandidateScore.UP_OR_DOWN : 0);
+    }
+
+    /** She ends lying: from the chair to the floor, to the side, to the back. */
+    private static int restfulness(Pick pick) {
+        return -Family.of(pick.move()).ordinal();
+    }
+
+    private int count() {
+        if (request.minutes() >= FOUR_FROM_MINUTES) {
+            return 4;
+        }
+        return request.minutes() >= LONG_FROM_MINUTES ? 3 : request.minutes() >= TWO_FROM_MINUTES ? 2 : 1;
+    }
+
+    /**
+     * With a tight floor, letting go stands between the work and not all at its end: what can be held where she is anyway is
+     * held there. The first release stays, since the work was chosen to lead to it, and so does one more.
+     */
+    Timetable.TimetableParts spread(Timetable.TimetableParts parts) {
+        if (!tight || !request.format().is(Format.FormatKind.SETS)) {
+            return parts;
+        }
+        List<Pick> work = new ArrayList<>(parts.work());
+        List<Pick> release = new ArrayList<>(parts.release());
+        for (Pick pick : parts.release().stream().skip(1).toList()) {
+            int after = IntStream.range(0, work.size())
+                    .filter(at -> Family.of(work.get(at).move()) == Family.of(pick.move()))
+                    .max()
+                    .orElse(-1);
+            boolean rests = after >= 0 && work.get(after).move().strand() == ExerciseGroup.RELEASE;
+            if (after >= 0 && !rests && release.size() > 2) {
+                work.add(after + 1, pick);
+                release.remove(pick);
+            }
+        }
+        return new Timetable.TimetableParts(parts.opening(), work, release);
+    }
+
+    /** Takes away until it fits: fewer breaths and repetitions, shorter release, then the last of the release. */
+    private Timetable.TimetableParts shrunk(Timetable.TimetableParts parts) {
+        Timetable.TimetableParts fitting = parts;
+        if (isTooLong(fitting)) {
+            fitting = new Timetable.TimetableParts(
+                    parts.opening().stream().map(OpeningAndRelease::smaller).toList(),
+                    List.of(),
+                    parts.release().stream().map(OpeningAndRelease::shorter).toList());
+        }
+        while (isTooLong(fitting) && fitting.release().size() > 1) {
+            List<Pick> fewer = fitting.release().subList(0, fitting.release().size() - 1);
+            fitting = new Timetable.TimetableParts(fitting.opening(), List.of(), fewer);
+        }
+        while (isTooLong(fitting) && fitting.opening().size() > 1) {
+            List<Pick> fewer = fitting.opening().subList(0, fitting.opening().size() - 1);
+            fitting = new Timetable.TimetableParts(fewer, List.of(), fitting.release());
+        }
+        return fitting;
+    }
+
+    private boolean isTooLong(Timetable.TimetableParts parts) {
+        return Timetable.of(parts, request.format(), SideCheck.Weaker.EVEN).seconds() > request.seconds();
+    }
+
+    private static Pick smaller(Pick pick) {
+        Dose dose = pick.dose();
+        if (pick.move().strand() == ExerciseGroup.RELEASE) {
+            return shorter(pick);
+        }
+        return pick.withDose(
+                dose.breaths() > 0
+                        ? dose.withBreaths(Math.min(dose.breaths(), FEWEST_BREATHS))
+                                .withSets(1)
+                        : dose.withRepetitions(Math.min(dose.repetitions(), FEWEST_REPETITIONS))
+                                .withSets(1));
+    }
+
+    private static Pick shorter(Pick pick) {
+        return pick.withDose(pick.dose().withHoldSeconds(Math.min(pick.dose().holdSeconds(), SHORTEST_RELEASE)));
+    }
+
+    /** Seconds of breath and release among some picks. */
+    static int restful(List<Pick> picks) {
+        return picks.stream()
+                .filter(pick -> pick.move().strand() == ExerciseGroup.BREATH
+                        || pick.move().strand() == ExerciseGroup.RELEASE)
+                .mapToInt(Pick::workSeconds)
+                .sum();
+    }
+}
