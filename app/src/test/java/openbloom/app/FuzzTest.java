@@ -237,7 +237,7 @@ class FuzzTest {
                     "/checks/load",
                     "/checks/sides",
                     "/checks/effort",
-                    "/plan",
+                    "/exercise-check",
                     "/journey",
                     "/floor",
                     "/floor/practice",
@@ -423,7 +423,7 @@ class FuzzTest {
                         "application/x-www-form-urlencoded",
                         encoded(Map.of("_csrf", csrf, "version", String.valueOf(version), "text", file))));
         List<String> pages =
-                List.of("/moves/own", "/moves", "/moves/own.yaml", "/people/3/plan", "/moves/studio-hover");
+                List.of("/moves/own", "/moves", "/moves/own.yaml", "/people/3/exercise-check", "/moves/studio-hover");
         String page = pages.get(random.nextInt(pages.size()));
         judge(page + " after " + file, get(page));
     }

@@ -32,7 +32,7 @@ class SessionWalkTest extends BrowserTest {
     }
 
     private void compose(String minutes, String kind) {
-        page.navigate(person + "/plan");
+        page.navigate(person + "/exercise-check");
         page.locator("#minutes").fill(minutes);
         if (!kind.isEmpty()) {
             page.locator("details.format summary").click();

@@ -248,7 +248,7 @@ class VisitWalkTest extends BrowserTest {
                 her + "/checks/breath",
                 her + "/checks/pelvic-floor",
                 her + "/program",
-                her + "/plan",
+                her + "/exercise-check",
                 her + "/can?wish=PLANKS",
                 session,
                 session + "/edit",

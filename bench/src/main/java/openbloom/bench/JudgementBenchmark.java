@@ -90,7 +90,7 @@ public class JudgementBenchmark {
     /** A picture of every move, 30 weeks pregnant. */
     @Benchmark
     public int figuresOfAllMoves() {
-        Look look = new Look(new BodyStage.Pregnant(30), false, "#3F6B57", "", "", Set.of(), Optional.empty());
+        FigureStyle look = new FigureStyle(new BodyStage.Pregnant(30), false, "#3F6B57", "", "", Set.of(), Optional.empty());
         return catalogue.moves().stream()
                 .mapToInt(
                         move -> figures.picture(move.teaching().figure(), look).length())

@@ -133,7 +133,7 @@ public final class PageBench {
         Matcher hers = Pattern.compile("href=\"(/people/" + HER + "(?:/[a-z0-9/-]+)?)[\"?]")
                 .matcher(studio.text(browser, "/people/" + HER + "/journey")
                         + studio.text(browser, "/people/" + HER + "/checks")
-                        + studio.text(browser, "/people/" + HER + "/plan"));
+                        + studio.text(browser, "/people/" + HER + "/exercise-check"));
         while (hers.find()) {
             if (!pages.contains(hers.group(1)) && studio.status(browser, hers.group(1)) == 200) {
                 pages.add(hers.group(1));
@@ -199,7 +199,7 @@ public final class PageBench {
                 "/people",
                 "/people/{w}/journey",
                 "/people/{w}/checks",
-                "/people/{w}/plan",
+                "/people/{w}/exercise-check",
                 "/people/{w}/floor",
                 "/moves",
                 "/reasons",

@@ -96,7 +96,7 @@ class SafetyController {
                 "practice",
                 "/floor/practice",
                 "plan",
-                "/plan",
+                "/exercise-check",
                 "session",
                 "/session",
                 "journey",

@@ -63,7 +63,7 @@ class StopTest extends PageTest {
         String openedBefore = seen();
         tell("CHEST_PAIN");
         assertThat(body(none(openedBefore))).contains("has been told since this page was opened", "chest pain");
-        assertThat(page(her + "/plan?only=STOP")).contains("Lying breath, even all round");
+        assertThat(page(her + "/exercise-check?only=STOP")).contains("Lying breath, even all round");
     }
 
     @Test
@@ -89,7 +89,7 @@ class StopTest extends PageTest {
         tell("CHEST_PAIN");
         LocalDate yesterday = TODAY.minusDays(1);
         jdbc.update("update safety_answer set asked_on = ? where woman_id = ?", yesterday, woman.id());
-        assertThat(page(her + "/plan?only=STOP")).contains("told " + openbloom.core.Days.words(yesterday));
+        assertThat(page(her + "/exercise-check?only=STOP")).contains("told " + openbloom.core.Days.words(yesterday));
         assertThat(body(none("0"))).contains("has been told since this page was opened");
         assertThat(page("/")).contains(woman.name());
     }
@@ -125,14 +125,14 @@ class StopTest extends PageTest {
                 "update safety_answer set warning_signs = 'PURPLE_SPOTS' where woman_id = ? and warning_signs <> ''",
                 woman.id());
         assertThat(page(her + "/safe")).contains("PURPLE_SPOTS", "a word this version does not know");
-        assertThat(send(get(her + "/plan")).getStatus())
+        assertThat(send(get(her + "/exercise-check")).getStatus())
                 .as("nothing is judged from it")
                 .isEqualTo(422);
         assertThat(page("/")).contains("Cannot be read", woman.name());
         assertThat(send(none(seen()).param("liftedBy", "Dr Holm").param("liftReason", "asked again"))
                         .getStatus())
                 .isEqualTo(302);
-        assertThat(send(get(her + "/plan")).getStatus()).isEqualTo(200);
+        assertThat(send(get(her + "/exercise-check")).getStatus()).isEqualTo(200);
     }
 
     /** 141 over 85 with a limit of 140/90: the upper value alone is above (limit as typed; 140/90 is common practice). */

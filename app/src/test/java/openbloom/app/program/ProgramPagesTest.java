@@ -161,7 +161,7 @@ class ProgramPagesTest extends PageTest {
         tables.update(
                 "update program set document = '{broken', aims = 'FLY SUPPORT_MIDLINE' where woman_id = ?", woman.id());
         assertThat(program(woman)).contains("The last program was kept in a way this version does not");
-        assertThat(page("/people/" + woman.id() + "/plan")).contains("What may she do?", " Go, ", " Not yet");
+        assertThat(page("/people/" + woman.id() + "/exercise-check")).contains("What may she do?", " Go, ", " Not yet");
         send(form(woman, key()));
         assertThat(program(woman)).contains("studio 45 min");
     }

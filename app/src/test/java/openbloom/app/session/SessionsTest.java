@@ -82,14 +82,14 @@ class SessionsTest extends PageTest {
                 .param("told", "LEAKED")
                 .param("formKey", key()));
         assertThat(sessions.responsesIn(planned.stored().id())).hasSize(3);
-        assertThat(page(her + "/plan"))
+        assertThat(page(her + "/exercise-check"))
                 .as("a leak counts before the session is finished")
                 .contains("leak with effort");
 
         assertThat(send(post(session + "/finish")).getRedirectedUrl()).endsWith("/response");
         assertThat(sessions.responsesOf(List.of(woman.id())).get(woman.id())).hasSize(3);
         assertThat(page(session)).contains("taught").contains("done, leaked");
-        assertThat(page(her + "/plan")).contains("leak with effort");
+        assertThat(page(her + "/exercise-check")).contains("leak with effort");
     }
 
     @ParameterizedTest
@@ -231,9 +231,9 @@ class SessionsTest extends PageTest {
 
     @Test
     void aLowDayOffersAGentlerSession() throws Exception {
-        assertThat(page(her + "/plan")).doesNotContain("name=\"gentle\"");
+        assertThat(page(her + "/exercise-check")).doesNotContain("name=\"gentle\"");
         send(post(her + "/safe").param("formKey", key()).param("noSign", "yes").param("symptoms", "LOW_DAY"));
-        assertThat(page(her + "/plan")).contains("name=\"gentle\"");
+        assertThat(page(her + "/exercise-check")).contains("name=\"gentle\"");
         String kept = send(post(her + "/sessions")
                         .param("formKey", key())
                         .param("minutes", "20")

@@ -38,7 +38,7 @@ class EarlierStudioTest {
             "/edit",
             "/safe",
             "/journey",
-            "/plan",
+            "/exercise-check",
             "/sessions",
             "/checks",
             "/checks/gap",

@@ -124,7 +124,7 @@ class PagesTest extends PageTest {
                 "/safe",
                 "/checks",
                 "/checks/gap",
-                "/plan",
+                "/exercise-check",
                 "/session",
                 "/sessions/1",
                 "/sessions/1/teach",
@@ -177,7 +177,7 @@ class PagesTest extends PageTest {
                         .getRedirectedUrl())
                 .startsWith(her + "/safe");
         assertThat(page(her + "/journey")).contains("Stopped: chest pain");
-        assertThat(page(her + "/plan?only=STOP")).contains("Lying breath, even all round");
+        assertThat(page(her + "/exercise-check?only=STOP")).contains("Lying breath, even all round");
     }
 
     @Test

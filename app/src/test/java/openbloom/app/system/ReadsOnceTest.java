@@ -17,7 +17,7 @@ class ReadsOnceTest extends PageTest {
             "/edit",
             "/safe",
             "/journey",
-            "/plan",
+            "/exercise-check",
             "/checks",
             "/checks/gap",
             "/checks/load",

@@ -109,7 +109,7 @@ class SmallBreaksTest extends PageTest {
                 "/edit",
                 "/journey",
                 "/checks",
-                "/plan",
+                "/exercise-check",
                 "/session",
                 "/safe",
                 "/floor",
@@ -154,7 +154,7 @@ class SmallBreaksTest extends PageTest {
         told(session, "3", "HURT", "");
         assertThat(symptoms().has(Symptom.HEAVINESS)).isTrue();
         assertThat(symptoms().has(Symptom.BACK_PAIN)).isTrue();
-        assertThat(page(her + "/plan")).contains("hurt in a session");
+        assertThat(page(her + "/exercise-check")).contains("hurt in a session");
         send(post(session + "/finish"));
         assertThat(body(post(session + "/responses")
                         .param("formKey", key())
@@ -339,7 +339,7 @@ class SmallBreaksTest extends PageTest {
                 .isEqualTo("/moves/own?kept");
         try {
             assertThat(page(her + "/checks/load")).contains("Harbour lift");
-            assertThat(page(her + "/plan")).contains("Harbour lift");
+            assertThat(page(her + "/exercise-check")).contains("Harbour lift");
             assertThat(send(get("/api/v1/moves/harbour-lift")).getStatus()).isEqualTo(200);
             assertThat(as(stranger(), get("/api/v1/moves/harbour-lift")).getStatus())
                     .isEqualTo(404);

@@ -68,8 +68,8 @@ class UnreadableTest extends PageTest {
         assertThat(page("/")).contains("Cannot be read", woman.name(), "Rhona Vale");
         assertThat(page("/people?q=unreadable")).contains(woman.name(), "this record cannot be read");
         assertThat(page("/people?q=rhona")).contains("Rhona Vale").doesNotContain("cannot be read");
-        assertThat(send(get(her + "/plan")).getContentAsString()).contains("cannot be read", "What to do");
-        assertThat(send(get(her + "/plan")).getStatus()).isEqualTo(422);
+        assertThat(send(get(her + "/exercise-check")).getContentAsString()).contains("cannot be read", "What to do");
+        assertThat(send(get(her + "/exercise-check")).getStatus()).isEqualTo(422);
         assertThat(page(her + "/edit")).as("the intake can be put right").contains(woman.name());
         for (String any : java.util.List.of("/journey", "/checks", "/floor", "/approach", "/can", "/safe")) {
             assertThat(send(get(her + any)).getStatus()).as(any).isIn(200, 422);
@@ -86,7 +86,7 @@ class UnreadableTest extends PageTest {
             })
     void oneSheetOrSessionTakesNothingElseWithIt(String breaks) throws Exception {
         jdbc.update(breaks, woman.id());
-        for (String any : java.util.List.of("/journey", "/checks", "/plan", "/session")) {
+        for (String any : java.util.List.of("/journey", "/checks", "/exercise-check", "/session")) {
             assertThat(send(get(her + any)).getStatus()).as(any).isIn(200, 302);
         }
         assertThat(page("/")).doesNotContain("Cannot be read");
@@ -104,7 +104,7 @@ class UnreadableTest extends PageTest {
         assertThat(send(set(intake(her, woman.name()), "version", "1").param("version", "1"))
                         .getStatus())
                 .isEqualTo(302);
-        assertThat(send(get(her + "/plan")).getStatus()).isEqualTo(200);
+        assertThat(send(get(her + "/exercise-check")).getStatus()).isEqualTo(200);
         assertThat(page(her + "/edit")).as("what was there before is shown").contains("Earlier values", "PURPLE");
     }
 

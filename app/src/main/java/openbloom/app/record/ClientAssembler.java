@@ -1,4 +1,4 @@
-package openbloom.app.plan;
+package openbloom.app.record;
 
 import java.time.LocalDate;
 import java.util.Comparator;

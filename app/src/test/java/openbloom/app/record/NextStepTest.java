@@ -1,4 +1,4 @@
-package openbloom.app.plan;
+package openbloom.app.record;
 
 import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -47,7 +47,7 @@ class NextStepTest extends PageTest {
                         "Pelvic floor",
                         "Make her plan",
                         "Compose today’s session");
-        assertThat(page("/people/" + woman.id() + "/plan")).contains("Next:", "/checks/gap");
+        assertThat(page("/people/" + woman.id() + "/exercise-check")).contains("Next:", "/checks/gap");
     }
 
     /** From 28 weeks no gap check is due; what a first visit looks at may be passed over. */

@@ -1,4 +1,4 @@
-package openbloom.app.plan;
+package openbloom.app.verdicts;
 
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -148,7 +148,7 @@ class HeldController {
                 .filter(byPlace::containsKey)
                 .map(place -> held(place, byPlace.get(place), judgement))
                 .toList();
-        return new ModelAndView("plan/held")
+        return new ModelAndView("verdicts/held")
                 .addObject("heldPlaces", held)
                 .addObject("form", form)
                 .addObject("before", lifts.ofAll(List.of(woman.id())).getOrDefault(woman.id(), List.of()));

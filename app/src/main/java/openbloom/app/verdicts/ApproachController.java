@@ -1,4 +1,4 @@
-package openbloom.app.plan;
+package openbloom.app.verdicts;
 
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -56,7 +56,7 @@ class ApproachController {
     /** What would change, before anything is kept. */
     @PostMapping("/people/{womanId}/approach/look")
     ModelAndView look(@AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam Map<String, String> typed) {
-        return new ModelAndView("plan/approach :: differences")
+        return new ModelAndView("verdicts/approach :: differences")
                 .addObject("differences", differences(me, woman, chosen(typed)));
     }
 
@@ -66,7 +66,7 @@ class ApproachController {
         Approach chosen = chosen(typed);
         Set<ApproachChoice> choices = EnumSet.copyOf(chosen.choices().values());
         if (people.follow(me, woman, choices, version)) {
-            return new ModelAndView("redirect:/people/" + woman.id() + "/plan");
+            return new ModelAndView("redirect:/people/" + woman.id() + "/exercise-check");
         }
         ModelAndView page = page(me, woman, chosen).addObject("stale", true);
         page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
@@ -74,7 +74,7 @@ class ApproachController {
     }
 
     private ModelAndView page(SignedIn me, Woman woman, Approach approach) {
-        return new ModelAndView("plan/approach")
+        return new ModelAndView("verdicts/approach")
                 .addObject("questions", Question.values())
                 .addObject("approach", approach)
                 .addObject("presets", ApproachPreset.values())

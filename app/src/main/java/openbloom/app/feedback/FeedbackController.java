@@ -1,4 +1,4 @@
-package openbloom.app.plan;
+package openbloom.app.feedback;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -28,7 +28,7 @@ import org.springframework.web.servlet.ModelAndView;
 
 /** What her sessions propose for each ladder; all accepted with one press, or overruled with a reason. */
 @Controller
-class ResponseController {
+class FeedbackController {
     private static final int LONGEST_REASON = 400;
 
     private final LadderPages ladders;
@@ -37,7 +37,7 @@ class ResponseController {
     private final Editions editions;
     private final StudioDay day;
 
-    ResponseController(
+    FeedbackController(
             LadderPages ladders, LadderDecisions decisions, FormPages forms, Editions editions, StudioDay day) {
         this.editions = editions;
         this.ladders = ladders;
@@ -122,7 +122,7 @@ class ResponseController {
                 new ArrayList<>(decisions.ofAll(List.of(woman.id())).getOrDefault(woman.id(), List.of()));
         Collections.reverse(before);
         List<LadderPages.LadderLine> lines = ladders.of(woman, day.today(me));
-        return new ModelAndView("plan/response")
+        return new ModelAndView("feedback/feedback")
                 .addObject("lines", lines)
                 .addObject("edition", editions.of(Editions.Subject.LADDERS, woman.id()))
                 .addObject("youTyped", inWords(typed))

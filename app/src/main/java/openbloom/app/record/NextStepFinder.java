@@ -1,4 +1,4 @@
-package openbloom.app.plan;
+package openbloom.app.record;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -7,6 +7,7 @@ import java.util.Optional;
 import openbloom.app.checks.SafetyService;
 import openbloom.app.checks.SheetKind;
 import openbloom.app.checks.Sheets;
+import openbloom.app.feedback.LadderPages;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.NextSteps;
 import openbloom.app.people.VisitMapper;
@@ -106,7 +107,7 @@ class NextStepFinder implements NextSteps {
 
     private List<NextSteps.NextStep> afterwards(Woman woman, LocalDate today) {
         List<NextSteps.NextStep> left = new ArrayList<>();
-        if (!ladders.of(woman, today).isEmpty()) {
+        if (ladders.hasOpenDecisions(woman, today)) {
             left.add(new NextSteps.NextStep("Note the response", "what today says about her ladders", "response"));
         }
         if (visits.ahead(woman.id(), today.plusDays(1).atStartOfDay()).isEmpty()) {

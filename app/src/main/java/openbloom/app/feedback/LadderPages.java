@@ -1,4 +1,4 @@
-package openbloom.app.plan;
+package openbloom.app.feedback;
 
 import java.time.Instant;
 import java.time.LocalDate;
@@ -96,6 +96,11 @@ public class LadderPages {
     }
 
     /** Every ladder that was practised since her latest birth, those that change first. */
+    /** Whether her sessions ask for a decision about a ladder that nobody has made yet. */
+    public boolean hasOpenDecisions(Woman woman, LocalDate today) {
+        return !of(woman, today).isEmpty();
+    }
+
     List<LadderLine> of(Woman woman, LocalDate today) {
         Judgement judgement = judgements.of(woman, today, Place.STUDIO);
         LocalDate since = CaseNotes.beginsOn(judgement.facts().client().situation());

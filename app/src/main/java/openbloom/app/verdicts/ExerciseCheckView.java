@@ -1,4 +1,4 @@
-package openbloom.app.plan;
+package openbloom.app.verdicts;
 
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -18,7 +18,7 @@ import openbloom.core.verdict.VerdictKind;
 import openbloom.core.verdict.Versions;
 
 /** What she may do, strand by strand, as the page shows it. */
-public record PlanView(Map<VerdictKind, Integer> counts, List<Group> groups) {
+public record ExerciseCheckView(Map<VerdictKind, Integer> counts, List<Group> groups) {
     /** One strand. */
     public record Group(ExerciseGroup strand, List<VerdictRow> rows) {
         /** {@code 4 Go, 2 Adjust}. */
@@ -47,7 +47,7 @@ public record PlanView(Map<VerdictKind, Integer> counts, List<Group> groups) {
     /** @param version how her changes are asked for in the address of the figure */
     public record ShownVerdict(String dose, String version) {}
 
-    static PlanView of(Judgement judgement, Optional<VerdictKind> only) {
+    static ExerciseCheckView of(Judgement judgement, Optional<VerdictKind> only) {
         List<Verdict> all = judgement.all();
         Map<VerdictKind, Integer> counts = new EnumMap<>(VerdictKind.class);
         Arrays.stream(VerdictKind.values()).forEach(kind -> counts.put(kind, 0));
@@ -62,7 +62,7 @@ public record PlanView(Map<VerdictKind, Integer> counts, List<Group> groups) {
                                 .toList()))
                 .filter(group -> !group.rows().isEmpty())
                 .toList();
-        return new PlanView(counts, groups);
+        return new ExerciseCheckView(counts, groups);
     }
 
     private static VerdictRow row(Verdict verdict, Judgement judgement) {

@@ -1,5 +1,6 @@
-package openbloom.app.plan;
+package openbloom.app.verdicts;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Map;
@@ -33,7 +34,7 @@ import org.springframework.web.servlet.ModelAndView;
 
 /** "What may she do?" and composing a session from it. */
 @Controller
-class PlanController {
+class ExerciseCheckController {
     private static final int USUAL_MINUTES = 30;
 
     private final Judgements judgements;
@@ -44,7 +45,7 @@ class PlanController {
     private final FormPages forms;
     private final StudioDay day;
 
-    PlanController(
+    ExerciseCheckController(
             Judgements judgements,
             Sessions sessions,
             SafetyService safety,
@@ -61,8 +62,15 @@ class PlanController {
         this.day = day;
     }
 
+    /** Its address before it had a name of its own; links that were kept lead on. */
     @GetMapping("/people/{womanId}/plan")
-    ModelAndView plan(
+    ModelAndView before(Woman woman, HttpServletRequest asked) {
+        String query = asked.getQueryString() == null ? "" : "?" + asked.getQueryString();
+        return new ModelAndView("redirect:/people/" + woman.id() + "/exercise-check" + query);
+    }
+
+    @GetMapping("/people/{womanId}/exercise-check")
+    ModelAndView show(
             @AuthenticationPrincipal SignedIn me,
             Woman woman,
             @RequestParam(defaultValue = "STUDIO") String place,
@@ -103,9 +111,9 @@ class PlanController {
     private ModelAndView page(SignedIn me, Woman woman, Place place, Optional<VerdictKind> only, ComposeForm form) {
         Judgement judgement = judgements.of(woman, day.today(me), place);
         return new ModelAndView(
-                "plan/plan",
+                "verdicts/exercise-check",
                 Map.of(
-                        "plan", PlanView.of(judgement, only),
+                        "plan", ExerciseCheckView.of(judgement, only),
                         "place", place,
                         "places", Place.values(),
                         "kinds", VerdictKind.values(),

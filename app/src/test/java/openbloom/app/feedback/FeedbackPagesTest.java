@@ -1,4 +1,4 @@
-package openbloom.app.plan;
+package openbloom.app.feedback;
 
 import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -17,7 +17,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 /** What was noted while teaching becomes a proposal; it is accepted or overruled with a reason, and it counts. */
-class ResponsePagesTest extends PageTest {
+class FeedbackPagesTest extends PageTest {
     @Autowired
     private LadderDecisions decisions;
 

@@ -1,4 +1,4 @@
-package openbloom.app.plan;
+package openbloom.app.verdicts;
 
 import java.util.Map;
 import java.util.Optional;

@@ -1,4 +1,4 @@
-package openbloom.app.plan;
+package openbloom.app.verdicts;
 
 import java.util.Arrays;
 import java.util.List;
@@ -24,11 +24,11 @@ import org.springframework.web.servlet.ModelAndView;
 
 /** "Can she …?": conditions, not a date. */
 @Controller
-class CanSheController {
+class ReadinessController {
     private final Judgements judgements;
     private final StudioDay day;
 
-    CanSheController(Judgements judgements, StudioDay day) {
+    ReadinessController(Judgements judgements, StudioDay day) {
         this.judgements = judgements;
         this.day = day;
     }
@@ -50,7 +50,7 @@ class CanSheController {
         String id = move.isEmpty() ? wished.orElse(RequestedActivity.CRUNCHES).moveId() : move;
         Move asked =
                 judgement.catalogue().find(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
-        return new ModelAndView("plan/can")
+        return new ModelAndView("verdicts/readiness")
                 .addObject("wishes", wishes)
                 .addObject(
                         "wished",
