@@ -15,6 +15,7 @@ import openbloom.app.people.Woman;
 import openbloom.app.program.Programs;
 import openbloom.app.session.Sessions;
 import openbloom.core.session.Place;
+import openbloom.core.verdict.CheckSchedule;
 import openbloom.core.verdict.CheckWindow;
 import openbloom.core.verdict.CheckWindow.PelvicFloorWindow;
 import openbloom.core.verdict.Facts;
@@ -77,7 +78,7 @@ class NextStepFinder implements NextSteps {
         if (!facts.client().standing().holds().isEmpty()) {
             left.add(new NextSteps.NextStep("Ask about the pain again", "it holds what loads the place", "held"));
         }
-        if (facts.gapCheckDue().filter(due -> !due.isAfter(today)).isPresent()) {
+        if (CheckSchedule.gapCheckDue(facts).filter(due -> !due.isAfter(today)).isPresent()) {
             left.add(new NextSteps.NextStep("Gap check", "due today", "checks/gap"));
         }
         if (!sessions.hasTaught(woman.id())) {

@@ -20,6 +20,7 @@ import openbloom.core.screening.Condition;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Birth;
+import openbloom.core.verdict.CheckSchedule;
 import openbloom.core.verdict.Facts;
 
 /** Writes the stage strip of one woman. */
@@ -44,7 +45,7 @@ final class StageStripWriter {
     }
 
     StageStrip strip() {
-        Optional<LocalDate> due = facts.gapCheckDue();
+        Optional<LocalDate> due = CheckSchedule.gapCheckDue(facts);
         boolean isDue = due.filter(next -> !next.isAfter(day)).isPresent();
         return new StageStrip(
                 woman.id(),

@@ -21,6 +21,7 @@ import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.session.ExclusionReason;
 import openbloom.core.stage.Birth;
+import openbloom.core.verdict.CheckSchedule;
 import openbloom.core.verdict.CheckWindow;
 import openbloom.core.verdict.CheckWindow.PelvicFloorWindow;
 import openbloom.core.verdict.Facts;
@@ -269,11 +270,12 @@ public final class BlockPlanner {
     private List<LocalDate> gapChecks() {
         List<LocalDate> days = new ArrayList<>();
         LocalDate from = today.facts().day();
-        Optional<LocalDate> next = today.facts().gapCheckDue().map(day -> day.isBefore(from) ? from : day);
+        Optional<LocalDate> next = CheckSchedule.gapCheckDue(today.facts()).map(day -> day.isBefore(from) ? from : day);
         while (next.filter(day -> !day.isAfter(to)).isPresent()) {
             LocalDate day = next.get();
             days.add(day);
-            next = Projection.checkedOn(today, day).facts().gapCheckDue().filter(later -> later.isAfter(day));
+            next = CheckSchedule.gapCheckDue(Projection.checkedOn(today, day).facts())
+                    .filter(later -> later.isAfter(day));
         }
         return days;
     }

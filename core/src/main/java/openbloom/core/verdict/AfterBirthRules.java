@@ -51,7 +51,7 @@ final class AfterBirthRules {
             .looks((facts, found) -> facts.recentBirth()
                     .ifPresent(birth -> found.unlessMet(
                             move -> move.load() > 0 && !move.isWalking() && !EarlyMoves.areOpen(facts, move),
-                            facts.sinceBirth(),
+                            facts.evidence().sinceBirth(),
                             facts.gates().time(birth, RECONNECT_FLOOR))));
 
     private static final Rule REBUILD = Rule.code("PP-TIME-REBUILD")
@@ -85,12 +85,12 @@ final class AfterBirthRules {
                 if (facts.has(Symptom.SCAR_PAIN)) {
                     found.notYet(
                             move -> move.strand() == ExerciseGroup.SCAR && move.rung() >= FIRST_MASSAGE_RUNG,
-                            facts.told(Symptom.SCAR_PAIN),
+                            facts.evidence().told(Symptom.SCAR_PAIN),
                             scarGate(facts));
                     lastCaesarean(facts)
                             .ifPresent(birth -> found.adjust(
                                     AfterBirthRules::pullsOnTheBelly,
-                                    facts.told(Symptom.SCAR_PAIN),
+                                    facts.evidence().told(Symptom.SCAR_PAIN),
                                     Adjustment.SMALLER_RANGE));
                 }
             });
@@ -104,12 +104,12 @@ final class AfterBirthRules {
                         .filter(birth -> birth.woundClosed() == YesNoUnknown.NO)
                         .ifPresent(birth -> found.notYet(
                                 move -> move.strand() == ExerciseGroup.SCAR,
-                                facts.lastBirth(),
+                                facts.evidence().lastBirth(),
                                 facts.gates().wound()));
                 caesarean(facts)
                         .ifPresent(birth -> found.unlessMet(
                                 move -> move.demands().flexion() != Flexion.NONE,
-                                facts.lastBirth(),
+                                facts.evidence().lastBirth(),
                                 facts.gates().wound()));
             });
 
@@ -133,7 +133,7 @@ final class AfterBirthRules {
             .looks((facts, found) -> caesarean(facts)
                     .ifPresent(birth -> found.unlessMet(
                             AfterBirthRules::isLoaded,
-                            facts.sinceBirth(),
+                            facts.evidence().sinceBirth(),
                             facts.gates().time(birth, LIFTING_AFTER_CAESAREAN))));
 
     private static final Rule CS_PRONE = Rule.code("PP-CS-PRONE")
@@ -143,7 +143,7 @@ final class AfterBirthRules {
             .looks((facts, found) -> caesarean(facts)
                     .ifPresent(birth -> found.unlessMet(
                             move -> move.position() == Position.PRONE || move.isFullFrontSupport(),
-                            facts.sinceBirth(),
+                            facts.evidence().sinceBirth(),
                             facts.gates().time(birth, PRONE_AFTER_CAESAREAN),
                             facts.gates().wound(),
                             scarGate(facts))));
@@ -184,10 +184,10 @@ final class AfterBirthRules {
             .looks((facts, found) -> {
                 Predicate<Move> onBall = move -> move.position() == Position.SEATED_BALL;
                 if (facts.has(Symptom.SITTING_PRESSURE_UNCOMFORTABLE)) {
-                    Evidence fact = facts.told(Symptom.SITTING_PRESSURE_UNCOMFORTABLE);
+                    Evidence fact = facts.evidence().told(Symptom.SITTING_PRESSURE_UNCOMFORTABLE);
                     found.notYet(onBall, fact, Gate.of(GateKind.SEAT_COMFORT, false, fact.words()));
                 } else if (facts.recentBirth().isPresent()) {
-                    found.adjust(onBall, facts.sinceBirth(), Adjustment.ONLY_IF_COMFORTABLE);
+                    found.adjust(onBall, facts.evidence().sinceBirth(), Adjustment.ONLY_IF_COMFORTABLE);
                 }
             });
 
@@ -197,7 +197,9 @@ final class AfterBirthRules {
             .source(Source.E_RUN)
             .looks((facts, found) -> facts.recentBirth()
                     .ifPresent(birth -> found.unlessMet(
-                            Move::isImpact, facts.sinceBirth(), facts.gates().returnToImpact(birth))));
+                            Move::isImpact,
+                            facts.evidence().sinceBirth(),
+                            facts.gates().returnToImpact(birth))));
 
     private static final Rule IMPACT_TESTS = Rule.code("PP-IMPACT-TESTS")
             .client("Before jumping or running you pass a short list of tests with no leak, heaviness or pain.")
@@ -206,9 +208,14 @@ final class AfterBirthRules {
             .source(Source.E_RUN)
             .looks((facts, found) -> {
                 if (facts.recentBirth().isPresent()) {
-                    found.unlessMet(Move::isImpact, facts.tests(), facts.gates().impactTests());
                     found.unlessMet(
-                            facts::isAgainstImpact, facts.tests(), facts.gates().symptomFree());
+                            Move::isImpact,
+                            facts.evidence().tests(),
+                            facts.gates().impactTests());
+                    found.unlessMet(
+                            facts::isAgainstImpact,
+                            facts.evidence().tests(),
+                            facts.gates().symptomFree());
                 }
             });
 
@@ -223,11 +230,11 @@ final class AfterBirthRules {
                     .filter(symptom -> !facts.isPregnant())
                     .ifPresent(symptom -> found.notYet(
                             facts::isAgainstImpact,
-                            facts.told(symptom),
+                            facts.evidence().told(symptom),
                             Gate.of(
                                     GateKind.SYMPTOM_FREE,
                                     false,
-                                    facts.told(symptom).words()))));
+                                    facts.evidence().told(symptom).words()))));
 
     private static final Rule IMPACT_FLOOR = Rule.code("IMPACT-FLOOR")
             .client("We look at your pelvic floor before you jump or run.")
@@ -245,7 +252,8 @@ final class AfterBirthRules {
             .looks((facts, found) -> {
                 if (facts.has(Condition.BREASTFEEDING)) {
                     found.advise(
-                            move -> move.isImpact() || move.has(Demand.WIDE), facts.known(Condition.BREASTFEEDING));
+                            move -> move.isImpact() || move.has(Demand.WIDE),
+                            facts.evidence().known(Condition.BREASTFEEDING));
                 }
             });
 
@@ -296,7 +304,7 @@ final class AfterBirthRules {
             if (cleared.met()) {
                 found.unlessMet(
                         move -> move.load() > LOAD_IN_RECONNECT && !EarlyMoves.areOpen(facts, move),
-                        facts.sinceBirth(),
+                        facts.evidence().sinceBirth(),
                         time,
                         cleared,
                         wound);
@@ -307,7 +315,7 @@ final class AfterBirthRules {
                     move -> (move.load() > open && !EarlyMoves.areOpen(facts, move))
                             || move.has(Demand.HEAVY)
                             || move.isImpact(),
-                    facts.sinceBirth(),
+                    facts.evidence().sinceBirth(),
                     time,
                     cleared,
                     wound);
@@ -328,7 +336,7 @@ final class AfterBirthRules {
         facts.recentBirth()
                 .ifPresent(birth -> found.unlessMet(
                         move -> move.load() > LOAD_IN_REBUILD,
-                        facts.sinceBirth(),
+                        facts.evidence().sinceBirth(),
                         facts.gates().time(birth, STRENGTHEN_FLOOR),
                         facts.gates().connect(),
                         facts.gates().noHeaviness(),
@@ -337,9 +345,9 @@ final class AfterBirthRules {
 
     private static void byTheSide(Facts facts, Findings found) {
         if (facts.isWithinOfBirth(BY_THE_SIDE)) {
-            found.advise(move -> move.position().isLying(), facts.sinceBirth());
+            found.advise(move -> move.position().isLying(), facts.evidence().sinceBirth());
         } else if (facts.hasGap() && !facts.isPregnant()) {
-            found.advise(move -> move.position().isLying(), facts.gap());
+            found.advise(move -> move.position().isLying(), facts.evidence().gap());
         }
     }
 
@@ -352,7 +360,9 @@ final class AfterBirthRules {
         return Gate.of(
                 GateKind.SCAR_QUIET,
                 quiet,
-                quiet ? "no pain told" : facts.told(Symptom.SCAR_PAIN).words());
+                quiet
+                        ? "no pain told"
+                        : facts.evidence().told(Symptom.SCAR_PAIN).words());
     }
 
     private static void scar(Facts facts, Findings found, int fromRung, Published floor) {
@@ -362,7 +372,7 @@ final class AfterBirthRules {
                 .filter(Birth::isCaesarean)
                 .ifPresent(birth -> found.unlessMet(
                         move -> move.strand() == ExerciseGroup.SCAR && move.rung() >= fromRung,
-                        facts.lastBirth(),
+                        facts.evidence().lastBirth(),
                         facts.gates().time(birth, floor),
                         facts.gates().wound()));
     }

@@ -162,8 +162,8 @@ final class BodyRules {
                     .sorted()
                     .findFirst()
                     .ifPresent(symptom -> {
-                        found.adjust(Move::isWalking, facts.told(symptom), Adjustment.EASY_PACE);
-                        found.adjust(Move::isStepping, facts.told(symptom), SMALLER_RANGE);
+                        found.adjust(Move::isWalking, facts.evidence().told(symptom), Adjustment.EASY_PACE);
+                        found.adjust(Move::isStepping, facts.evidence().told(symptom), SMALLER_RANGE);
                     }));
 
     private static final Rule PGP_RAISE = Rule.code("PGP-ASLR")
@@ -190,7 +190,7 @@ final class BodyRules {
                 Predicate<Move> limbLoad = move -> move.strand() == ExerciseGroup.LIMB_LOAD
                         && !move.position().isUpright();
                 if (facts.has(Symptom.BACK_PAIN)) {
-                    found.adjust(limbLoad, facts.told(Symptom.BACK_PAIN), KNEES_CLOSER);
+                    found.adjust(limbLoad, facts.evidence().told(Symptom.BACK_PAIN), KNEES_CLOSER);
                 }
                 if (facts.client().checks().connect().has(ConnectFault.BACK_TENSES)) {
                     found.adjust(limbLoad, new Evidence.ConnectSeen(ConnectFault.BACK_TENSES), KNEES_CLOSER);
@@ -243,7 +243,8 @@ final class BodyRules {
             .instructor("Anaemia: longer rests between loaded sets.")
             .looks((facts, found) -> List.of(Condition.ANAEMIA, Condition.ANAEMIA_SYMPTOMATIC).stream()
                     .filter(facts::has)
-                    .forEach(condition -> found.adjust(Move::isTiring, facts.known(condition), LONGER_RESTS)));
+                    .forEach(condition ->
+                            found.adjust(Move::isTiring, facts.evidence().known(condition), LONGER_RESTS)));
 
     private static final Rule FAINT = Rule.code("FAINT")
             .client(
@@ -263,7 +264,7 @@ final class BodyRules {
             .instructor("Unwell lying on the back: chest propped higher than the hips, or another position.")
             .looks((facts, found) -> {
                 if (facts.has(Symptom.DIZZY_LYING_DOWN) && !facts.isPregnant()) {
-                    found.adjust(Move::isOnTheBack, facts.told(Symptom.DIZZY_LYING_DOWN), PROP_UP);
+                    found.adjust(Move::isOnTheBack, facts.evidence().told(Symptom.DIZZY_LYING_DOWN), PROP_UP);
                 }
             });
 
@@ -303,7 +304,7 @@ final class BodyRules {
     }
 
     private static void pressure(Facts facts, Condition condition, Findings found) {
-        Evidence fact = facts.known(condition);
+        Evidence fact = facts.evidence().known(condition);
         boolean low = facts.isPregnant() || facts.has(Condition.HIGH_BLOOD_PRESSURE_UNCONTROLLED);
         found.adjust(move -> move.has(Demand.OVERHEAD), fact, low ? ARMS_LOW : LIGHT_AND_MOVING);
         found.swap(move -> move.has(Demand.HANGING) || move.has(Demand.HEAD_LOW), fact);
@@ -318,7 +319,8 @@ final class BodyRules {
     /** What a condition keeps back until her clinician has answered it. */
     private static void waitsFor(Condition condition, Predicate<Move> waits, Facts facts, Findings found) {
         if (facts.has(condition)) {
-            found.unlessMet(waits, facts.known(condition), facts.gates().clearanceFor(condition));
+            found.unlessMet(
+                    waits, facts.evidence().known(condition), facts.gates().clearanceFor(condition));
         }
     }
 
@@ -333,7 +335,7 @@ final class BodyRules {
     private static BiConsumer<Facts, Findings> with(Condition condition, BiConsumer<Evidence, Findings> look) {
         return (facts, found) -> {
             if (facts.has(condition)) {
-                look.accept(facts.known(condition), found);
+                look.accept(facts.evidence().known(condition), found);
             }
         };
     }
@@ -341,7 +343,7 @@ final class BodyRules {
     private static BiConsumer<Facts, Findings> told(Symptom symptom, BiConsumer<Evidence, Findings> look) {
         return (facts, found) -> {
             if (facts.has(symptom)) {
-                look.accept(facts.told(symptom), found);
+                look.accept(facts.evidence().told(symptom), found);
             }
         };
     }

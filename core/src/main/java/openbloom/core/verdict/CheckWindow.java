@@ -76,7 +76,7 @@ public final class CheckWindow {
             return Optional.of("dizzy when lying: look for doming in what she does");
         }
         return facts.recentBirth()
-                .map(Facts::headLiftFrom)
+                .map(CheckSchedule::headLiftFrom)
                 .filter(day::isBefore)
                 .map(from -> "after this birth the head is not lifted before " + Days.words(from));
     }

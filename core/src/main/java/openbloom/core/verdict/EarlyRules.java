@@ -37,7 +37,7 @@ final class EarlyRules {
                             move -> EarlyMoves.isListed(move)
                                     && move.strand() != ExerciseGroup.MOBILITY
                                     && !isDoneWell(facts, move),
-                            facts.sinceBirth(),
+                            facts.evidence().sinceBirth(),
                             Adjustment.STOP_IF_REDDER);
                 }
             });
@@ -53,7 +53,7 @@ final class EarlyRules {
             .looks((facts, found) -> facts.recentBirth()
                     .ifPresent(birth -> found.unlessMet(
                             move -> move.has(Demand.HEAVY) && !isHerSport(facts, move),
-                            facts.sinceBirth(),
+                            facts.evidence().sinceBirth(),
                             facts.gates().time(birth, heavyFrom(birth)))));
 
     private static final Rule OVERHEAD = Rule.code("PP-PRESSURE")
@@ -70,10 +70,10 @@ final class EarlyRules {
                                 Gate time = facts.gates().time(birth, Published.PRESSURE_AFTER_BIRTH);
                                 found.unlessMet(
                                         move -> move.has(Demand.HEAVY) && move.has(Demand.OVERHEAD),
-                                        facts.known(condition),
+                                        facts.evidence().known(condition),
                                         time);
                                 if (!time.met()) {
-                                    Evidence fact = facts.known(condition);
+                                    Evidence fact = facts.evidence().known(condition);
                                     found.adjust(move -> move.has(Demand.BREATH_HOLD), fact, Adjustment.NO_BREATH_HOLD);
                                 }
                             })));

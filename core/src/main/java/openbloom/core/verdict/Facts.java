@@ -3,116 +3,35 @@ package openbloom.core.verdict;
 import static openbloom.core.evidence.Published.*;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
-import java.util.EnumSet;
-import java.util.List;
 import java.util.Optional;
-import java.util.OptionalLong;
-import java.util.Set;
-import openbloom.core.YesNoUnknown;
-import openbloom.core.dating.Dating;
-import openbloom.core.dating.GestationalAge;
 import openbloom.core.evidence.Published;
-import openbloom.core.gap.GapCheck;
-import openbloom.core.gap.SchoolAnswer;
 import openbloom.core.moves.DoseStage;
-import openbloom.core.moves.ExerciseGroup;
-import openbloom.core.moves.Move;
 import openbloom.core.pelvicfloor.Allowance;
-import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Prescription;
-import openbloom.core.pelvicfloor.Tone;
-import openbloom.core.record.ApproachChoice;
-import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
-import openbloom.core.record.ImpactTests;
-import openbloom.core.record.LadderStatus;
-import openbloom.core.record.Surgery;
-import openbloom.core.screening.Condition;
-import openbloom.core.screening.Contraindication;
-import openbloom.core.screening.Symptom;
-import openbloom.core.screening.SymptomReport;
-import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.Recovery;
 import openbloom.core.words.Evidence;
-import openbloom.core.words.Topic;
 
-/** A woman on a day, as the rules want to see her. */
-public final class Facts {
-    private final Client client;
-    private final LocalDate day;
-    private final Optional<GestationalAge> age;
-    private final Optional<Birth> recentBirth;
-    private final Set<Condition> conditions;
-    private final YesNoUnknown gapRecovered;
+/** A woman on a day, as the rules want to see her: what is known, how her midline holds, and what she waits for. */
+public final class Facts extends KnownFacts {
     private final Midline midline;
-    private final Evidence gap;
     private final Gates gates;
 
     public Facts(Client client, LocalDate day) {
-        this.client = client;
-        this.day = day;
-        this.age = client.situation().pregnancy().flatMap(dating -> ageIn(dating, day));
-        this.recentBirth =
-                isPregnant() ? Optional.empty() : client.situation().birth().filter(birth -> birth.isRecentOn(day));
-        this.conditions = withBabies();
-        this.gapRecovered = client.checks().gap().map(this::recoveredBy).orElse(YesNoUnknown.UNKNOWN);
-        this.midline = Midline.of(this);
-        this.gap = client.checks().gap().map(this::gapIn).orElse(new Evidence.NotAsked(Topic.GAP));
-        this.gates = new Gates(this);
+        this(new KnownFacts(client, day));
     }
 
-    /** Past 45 weeks with no birth told she still counts as pregnant: unknown is never safe. */
-    private static Optional<GestationalAge> ageIn(Dating dating, LocalDate day) {
-        LocalDate last = dating.firstDay().plusDays(GestationalAge.LONGEST_DAYS);
-        return dating.ageOn(day.isAfter(last) ? last : day);
+    private Facts(KnownFacts known) {
+        this(known, Midline.of(known));
     }
 
-    /** The day a sign was told; this day when nothing else is known. */
-    LocalDate toldOn(WarningSign sign) {
-        return client.safety().standing().getOrDefault(sign, day);
-    }
-
-    private Set<Condition> withBabies() {
-        Set<Condition> all = EnumSet.noneOf(Condition.class);
-        all.addAll(client.medical().known().all());
-        int babies = client.background().knownBabies();
-        if (isPregnant() && babies >= MANY_BABIES.amount()) {
-            all.add(Condition.TRIPLETS_OR_MORE);
-        } else if (isPregnant() && babies == 2) {
-            all.add(Condition.TWINS);
-        }
-        return all;
-    }
-
-    private YesNoUnknown recoveredBy(GapCheck check) {
-        if (client.approach().is(ApproachChoice.FOUR_FINGERS)) {
-            return YesNoUnknown.NO;
-        }
-        return switch (read(check).verdict()) {
-            case WITHIN ->
-                check.isOfEverySite() && Midline.isReadWhole(check) ? YesNoUnknown.YES : YesNoUnknown.UNKNOWN;
-            case WIDER -> YesNoUnknown.NO;
-            case NO_READING, NOT_JUDGED -> YesNoUnknown.UNKNOWN;
-        };
-    }
-
-    private Evidence gapIn(GapCheck check) {
-        return new Evidence.GapRead(read(check), check.date());
-    }
-
-    /** Where nobody asked her age, the narrower limits of the younger. */
-    private SchoolAnswer read(GapCheck check) {
-        return client.approach()
-                .school()
-                .read(check, client.background().ageYears().orElse(0));
-    }
-
-    public Client client() {
-        return client;
+    private Facts(KnownFacts known, Midline midline) {
+        super(known);
+        this.midline = midline;
+        this.gates = new Gates(known, midline);
     }
 
     /** The gates that several rules share. */
@@ -125,140 +44,17 @@ public final class Facts {
         return gates.gapRead();
     }
 
-    public LocalDate day() {
-        return day;
-    }
-
-    /** How far she is; empty when she is not pregnant on this day. */
-    public Optional<GestationalAge> age() {
-        return age;
-    }
-
-    public boolean isPregnant() {
-        return age.isPresent();
-    }
-
-    boolean isPregnantFrom(int weeks) {
-        return age.filter(far -> far.isAtLeastWeeks(weeks)).isPresent();
-    }
-
-    /** The latest birth, if she is not pregnant and it was less than two years ago. */
-    public Optional<Birth> recentBirth() {
-        return recentBirth;
-    }
-
-    boolean isWithinOfBirth(Published span) {
-        return recentBirth.filter(birth -> birth.daysOn(day) < span.days()).isPresent();
-    }
-
-    /** Six weeks after a birth with a clinician's word, or so long after that light loads open by themselves. */
-    boolean isPastFirstLook() {
-        return recentBirth
-                .filter(birth -> birth.daysOn(day)
-                        < (birth.healsSlowly() ? Published.NO_NOTE_LIGHT_SLOWER : Published.NO_NOTE_LIGHT).days())
-                .filter(birth -> clearance().isEmpty() || isWithinOfBirth(FULL_CHECK_AFTER_BIRTH))
-                .isEmpty();
-    }
-
-    boolean has(Condition condition) {
-        return conditions.contains(condition);
-    }
-
-    /** How a condition bears on her today; pre-eclampsia of a pregnancy that has ended for twelve weeks. */
-    Optional<Contraindication> bearing(Condition condition) {
-        boolean over = condition == Condition.PRE_ECLAMPSIA
-                && !isPregnant()
-                && !isWithinOfBirth(Published.PRE_ECLAMPSIA_AFTER_BIRTH);
-        return has(condition) && !over ? Contraindication.of(condition, age) : Optional.empty();
-    }
-
-    /**
-     * A clearance that answers a condition: expressly given for it, and not before it was there; where nobody said since
-     * when, one older than a year opens nothing new. A general word opens what only needs the look after a birth.
-     */
-    Optional<Clearance> clearanceFor(Condition condition) {
-        Optional<LocalDate> since = client.medical().known().since(condition);
-        LocalDate earliest = since.orElse(day.minusDays(Published.CLEARANCE_OPENS_NOTHING_NEW.days()));
-        return clearance()
-                .filter(given -> given.answers().contains(condition))
-                .filter(given -> !given.date().isBefore(earliest));
-    }
-
-    // --- surgery, wounds and a floor that has to let go
-
-    /** Days since an operation that still bears on her; 0 when nobody told the day, empty when it bears on her no longer. */
-    OptionalLong daysSince(Surgery surgery) {
-        if (surgery.longAgo()) {
-            return OptionalLong.empty();
-        }
-        long days = surgery.on().map(on -> ChronoUnit.DAYS.between(on, day)).orElse(0L);
-        return days > Published.SURGERY_BEARS.days() ? OptionalLong.empty() : OptionalLong.of(days);
-    }
-
-    /** Her operations that still bear on her. */
-    List<Surgery> surgeries() {
-        return client.medical().surgeries().stream()
-                .filter(surgery -> daysSince(surgery).isPresent())
-                .toList();
-    }
-
     /** A wound of the belly that is open or young, as what says so: a caesarean or an operation through the belly wall. */
     Optional<Evidence> bellyWound() {
-        Optional<Evidence> caesarean = recentBirth
+        Optional<Evidence> caesarean = recentBirth()
                 .filter(Birth::mayBeCaesarean)
-                .filter(birth -> !gates.wound().met() || birth.daysOn(day) < Published.YOUNG_WOUND.days())
-                .map(birth -> sinceBirth());
+                .filter(birth -> !gates.wound().met() || birth.daysOn(day()) < Published.YOUNG_WOUND.days())
+                .map(birth -> evidence().sinceBirth());
         return caesarean.or(() -> surgeries().stream()
                 .filter(surgery -> surgery.kind().isThroughTheBelly())
                 .filter(surgery -> daysSince(surgery).orElseThrow() < Published.YOUNG_WOUND.days())
                 .findFirst()
                 .map(surgery -> new Evidence.Operated(surgery)));
-    }
-
-    /** Told or found: lifts hurt, or there is pain deep in the pelvis. The whole floor lets go, and nothing lifts. */
-    public boolean isFloorPainful() {
-        return has(Symptom.PELVIC_PAIN)
-                || has(Symptom.PAIN_WITH_LIFTS)
-                || client.checks().pelvicFloor().pain() == YesNoUnknown.YES;
-    }
-
-    /** A floor that is on the release track: tight, or painful. No lift, no squeeze and no lift cue reaches her. */
-    public boolean isFloorToLetGo() {
-        return client.checks().pelvicFloor().isTight() || isFloorPainful();
-    }
-
-    // --- what was asked
-
-    boolean isAskedForSigns() {
-        return client.safety().signs().isGiven();
-    }
-
-    /** Whether she was asked lately enough; not asked is not "none". */
-    public boolean isAskedForSymptoms() {
-        return client.safety().symptoms().isFreshOn(day);
-    }
-
-    boolean isAskedForConditions() {
-        return client.medical().conditions().isGiven();
-    }
-
-    /** Everything was asked, and nothing told that speaks against more. */
-    boolean isAskedAndFree() {
-        boolean noCondition =
-                client.medical().known().all().stream().allMatch(known -> known == Condition.BREASTFEEDING);
-        boolean noSymptom = client.safety().symptoms() instanceof SymptomReport.Asked asked
-                && Symptom.OF_NO_LOAD.containsAll(asked.symptoms());
-        return isAskedForSigns()
-                && isAskedForSymptoms()
-                && isAskedForConditions()
-                && client.safety().standing().isEmpty()
-                && noCondition
-                && noSymptom;
-    }
-
-    boolean isFloorChecked() {
-        PelvicFloorCheck floor = client.checks().pelvicFloor();
-        return floor.tone() != Tone.UNKNOWN || floor.lettingGo() != LettingGo.UNKNOWN;
     }
 
     // --- the midline and the ladders
@@ -267,18 +63,22 @@ public final class Facts {
         return midline;
     }
 
-    private boolean isLookedAtLately(GapCheck check) {
-        return !isPregnant() || !check.date().isBefore(day.minusDays(Published.LOAD_CHECK_PREGNANT.days()));
+    /** Stage of her recovery; meaningful when she is not pregnant. */
+    public Recovery recovery() {
+        return Recovery.on(day(), recentBirth(), gates.criteria());
     }
 
-    /** How far a ladder was seen flat lately: by a load check, or where doming set its ceiling. */
-    int flatUpTo(ExerciseGroup strand) {
-        int memory = isPregnant() ? Published.LOAD_CHECK_PREGNANT.days() : Published.GAP_STALE.days();
-        LadderStatus.Flat seen = client.standing().flat().get(strand);
-        if (seen != null) {
-            return seen.on().isBefore(day.minusDays(memory)) ? 0 : seen.rung();
+    /** The stage her doses are written for. */
+    public DoseStage doseStage() {
+        if (isPregnant()) {
+            return DoseStage.PREGNANT;
         }
-        return client.standing().ceilings().getOrDefault(strand, 0);
+        return recentBirth().isPresent() ? DoseStage.valueOf(recovery().stage().name()) : DoseStage.OTHER;
+    }
+
+    /** Firm wherever it was read lately, and flat: what a wide gap may be, too. */
+    public boolean isMidlineFirmAndFlat() {
+        return midline == Midline.HOLDING || midline == Midline.PART;
     }
 
     /**
@@ -292,63 +92,6 @@ public final class Facts {
                 && isFlatLike(other);
     }
 
-    private boolean isFlatLike(Facts other) {
-        for (ExerciseGroup strand : client.standing().flat().keySet()) {
-            if (flatUpTo(strand) != other.flatUpTo(strand)) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    boolean isSeenFlat(Move move) {
-        return move.rung() <= flatUpTo(move.strand());
-    }
-
-    /** Whether a rung of the strand was written down or seen. */
-    boolean isWritten(ExerciseGroup strand) {
-        return client.standing().rungs().containsKey(strand)
-                || client.standing().flat().containsKey(strand)
-                || client.standing().ceilings().getOrDefault(strand, 0) > 0;
-    }
-
-    boolean follows(ApproachChoice choice) {
-        return client.approach().is(choice);
-    }
-
-    /** Stage of her recovery; meaningful when she is not pregnant. */
-    public Recovery recovery() {
-        return Recovery.on(day, recentBirth, gates.criteria());
-    }
-
-    /** The stage her doses are written for. */
-    public DoseStage doseStage() {
-        if (isPregnant()) {
-            return DoseStage.PREGNANT;
-        }
-        return recentBirth.isPresent() ? DoseStage.valueOf(recovery().stage().name()) : DoseStage.OTHER;
-    }
-
-    /** A gap that is known to be wider than her approach allows. */
-    boolean hasGap() {
-        return gapRecovered == YesNoUnknown.NO;
-    }
-
-    boolean has(Symptom symptom) {
-        return client.safety().symptoms().has(symptom);
-    }
-
-    /** Clearance that speaks of this pregnancy or of the time after the latest birth, and is not from the future. */
-    public Optional<Clearance> clearance() {
-        Optional<LocalDate> since = isPregnant()
-                ? client.situation().pregnancy().map(dating -> dating.firstDay())
-                : client.situation().birth().map(Birth::date);
-        return client.medical()
-                .clearance()
-                .filter(given -> !given.date().isAfter(day))
-                .filter(given -> since.isEmpty() || !given.date().isBefore(since.get()));
-    }
-
     /** What the time since her latest birth and her clearance allow her pelvic floor. */
     public Allowance pelvicAllowance() {
         return FloorPractice.allowance(this);
@@ -357,198 +100,5 @@ public final class Facts {
     /** What her pelvic floor practises, by the latest check, her approach and what is allowed. */
     public Prescription pelvicPractice(PelvicFloorCheck check) {
         return FloorPractice.of(this, check);
-    }
-
-    YesNoUnknown gapRecovered() {
-        return gapRecovered;
-    }
-
-    /** A reading that counts: lately, or recovered long ago with nothing told since that speaks against it. */
-    boolean isGapFresh() {
-        return client.checks()
-                .gap()
-                .filter(check -> check.isFreshOn(day) || staysRecovered(check))
-                .isPresent();
-    }
-
-    /** Read lately, or so recovered that it is looked at again by choice. */
-    boolean isGapReadLately() {
-        return client.checks().gap().filter(check -> check.isFreshOn(day)).isPresent();
-    }
-
-    /** Recovered and flat twice, or once and the birth long ago: it stays so until a birth, doming or a belly that pushes out. */
-    private boolean staysRecovered(GapCheck check) {
-        Optional<LocalDate> birth = client.situation().birth().map(Birth::date);
-        boolean longAgo = birth.filter(
-                        born -> born.plusYears(Published.GAP_STAYS.amount()).isBefore(day))
-                .isPresent();
-        boolean birthSince = birth.filter(born -> born.isAfter(check.date())).isPresent();
-        return !isPregnant()
-                && !check.date().isAfter(day)
-                && (check.settled() || longAgo)
-                && !birthSince
-                && gapRecovered == YesNoUnknown.YES
-                && domed() == YesNoUnknown.NO
-                && client.standing().ceilings().isEmpty()
-                && !has(Symptom.BELLY_PUSHES_OUT);
-    }
-
-    // --- steadiness, and what a leak holds back
-
-    /** What makes her unsteady or a fall dangerous, as what says so; empty where nothing does. */
-    Optional<Evidence> unsteady() {
-        if (client.background().falls().isUnsteady()) {
-            return Optional.of(new Evidence.Steadiness(client.background().falls()));
-        }
-        for (Condition bone : List.of(Condition.OSTEOPOROSIS, Condition.VERTEBRAL_FRACTURE)) {
-            if (has(bone)) {
-                return Optional.of(known(bone));
-            }
-        }
-        return client.background().isAtLeast(Published.SUPPORT_FROM.amount()) ? Optional.of(years()) : Optional.empty();
-    }
-
-    Evidence.Years years() {
-        return new Evidence.Years(client.background().ageYears().orElse(0));
-    }
-
-    /** Whether a leak she told of holds a move back; one told for some things alone holds what belongs to them. */
-    boolean leakHolds(Move move) {
-        return has(Symptom.LEAK_WITH_EFFORT)
-                && Leaks.hold(client.safety().symptoms().leaksWhen(), move);
-    }
-
-    /** Whether the leak is the only thing told that speaks against impact. */
-    private boolean onlyLeaks() {
-        return has(Symptom.LEAK_WITH_EFFORT)
-                && Symptom.AGAINST_IMPACT.stream().filter(this::has).count() == 1;
-    }
-
-    /** Whether what she told speaks against this impact: a leak told for other things does not. */
-    boolean isAgainstImpact(Move move) {
-        return move.isImpact() && (!onlyLeaks() || leakHolds(move));
-    }
-
-    /**
-     * When the gap is to be looked at next: about a week after the last check, and never before a head lift may be asked
-     * of her after a birth; in pregnancy every four weeks, for doming, and not from 28 weeks: then it is empty.
-     */
-    public Optional<LocalDate> gapCheckDue() {
-        Optional<LocalDate> last = client.checks().gap().map(GapCheck::date);
-        if (isPregnant()) {
-            return last.map(on -> on.plusDays(Published.GAP_RECHECK_PREGNANT.days()))
-                    .or(() -> Optional.of(day))
-                    .map(next -> next.isBefore(day) ? day : next)
-                    .filter(next -> client.situation()
-                            .pregnancy()
-                            .flatMap(dating -> ageIn(dating, next))
-                            .filter(then -> then.isAtLeastWeeks(THIRD_TRIMESTER.amount()))
-                            .isEmpty());
-        }
-        LocalDate next = client.checks().gap().map(GapCheck::nextDue).orElse(day);
-        LocalDate earliest = recentBirth.map(Facts::headLiftFrom).orElse(next);
-        return Optional.of(next.isBefore(earliest) ? earliest : next);
-    }
-
-    static LocalDate headLiftFrom(Birth birth) {
-        Published wait = birth.mayBeCaesarean() ? HEAD_LIFT_AFTER_CAESAREAN : HEAD_LIFT_AFTER_BIRTH;
-        return birth.date().plusDays(wait.days());
-    }
-
-    /** Doming that was seen stays until it is seen flat; flat counts in pregnancy as long as a load check does. */
-    YesNoUnknown domed() {
-        YesNoUnknown onLift = client.checks()
-                .gap()
-                .filter(check -> check.domedOnLift() != YesNoUnknown.NO || isLookedAtLately(check))
-                .map(GapCheck::domedOnLift)
-                .orElse(YesNoUnknown.UNKNOWN);
-        int ceiling = client.standing().ceilings().getOrDefault(ExerciseGroup.FLEXION, -1);
-        if (onLift == YesNoUnknown.YES || ceiling == 0) {
-            return YesNoUnknown.YES;
-        }
-        return onLift == YesNoUnknown.NO || ceiling > 0 ? YesNoUnknown.NO : YesNoUnknown.UNKNOWN;
-    }
-
-    /** A gap that is not recovered by her approach, or doming that was seen and not seen flat since. */
-    public boolean hasGapOrDoming() {
-        return gapRecovered == YesNoUnknown.NO || domed() == YesNoUnknown.YES;
-    }
-
-    /** Whether her midline has recovered: by a reading that still counts, flat on the lift; unknown where nobody read it so. */
-    public YesNoUnknown midlineRecovered() {
-        if (gapRecovered == YesNoUnknown.NO || domed() == YesNoUnknown.YES) {
-            return YesNoUnknown.NO;
-        }
-        return gapRecovered == YesNoUnknown.YES && domed() == YesNoUnknown.NO && isGapFresh()
-                ? YesNoUnknown.YES
-                : YesNoUnknown.UNKNOWN;
-    }
-
-    /** Firm wherever it was read lately, and flat: what a wide gap may be, too. */
-    public boolean isMidlineFirmAndFlat() {
-        return midline == Midline.HOLDING || midline == Midline.PART;
-    }
-
-    /** What a gap reading says by her approach, or that there is none, in words. */
-    public String gapWords() {
-        return gap.words();
-    }
-
-    /** The highest rung to reach for: one above what is written down; any that passes where nothing is. */
-    public int reach(ExerciseGroup strand) {
-        return isWritten(strand) ? achieved(strand) + 1 : Integer.MAX_VALUE;
-    }
-
-    /** The highest rung of a strand she has done well, however long ago; 0 when none. */
-    public int achieved(ExerciseGroup strand) {
-        LadderStatus.Flat seen = client.standing().flat().get(strand);
-        return Math.max(
-                Math.max(
-                        client.standing().rungs().getOrDefault(strand, 0),
-                        FloorPractice.rungShown(client.checks().pelvicFloor(), strand)),
-                seen == null ? client.standing().ceilings().getOrDefault(strand, 0) : seen.rung());
-    }
-
-    /** How her approach reads the gap. */
-    Evidence gap() {
-        return gap;
-    }
-
-    Evidence doming() {
-        return new Evidence.HeadLift(domed(), client.checks().gap().map(GapCheck::date));
-    }
-
-    Evidence.Weeks weeks() {
-        return new Evidence.Weeks(age, day);
-    }
-
-    Evidence sinceBirth() {
-        return recentBirth
-                .<Evidence>map(birth -> new Evidence.SinceBirth(birth.kind(), birth.daysOn(day), birth.date()))
-                .orElse(new Evidence.NotAsked(Topic.BIRTH));
-    }
-
-    Evidence lastBirth() {
-        return client.situation()
-                .birth()
-                .<Evidence>map(birth -> new Evidence.LastBirth(birth.kind(), birth.date()))
-                .orElse(new Evidence.NotAsked(Topic.BIRTH));
-    }
-
-    Evidence told(Symptom symptom) {
-        return new Evidence.SymptomTold(symptom, client.safety().symptoms().askedOn());
-    }
-
-    Evidence known(Condition condition) {
-        return new Evidence.ConditionKnown(condition, client.medical().known().since(condition));
-    }
-
-    Evidence lastRead() {
-        return new Evidence.LastRead(client.checks().gap().map(GapCheck::date));
-    }
-
-    Evidence tests() {
-        ImpactTests tests = client.checks().impactTests();
-        return new Evidence.TestsPassed(tests.passed().size(), ImpactTests.Test.values().length, tests.on());
     }
 }

@@ -82,7 +82,8 @@ final class FallRules {
                     Published.GROWN_UP)
             .looks((facts, found) -> {
                 if (facts.client().background().isUnder(Published.GROWN_UP.amount())) {
-                    found.adjust(move -> move.has(Demand.HEAVY), facts.years(), Adjustment.NOT_MAXIMAL);
+                    found.adjust(
+                            move -> move.has(Demand.HEAVY), facts.evidence().years(), Adjustment.NOT_MAXIMAL);
                     needsAWord(facts)
                             .ifPresent(fact -> found.unlessMet(
                                     move -> move.load() >= LIGHT_LOAD,
@@ -99,9 +100,11 @@ final class FallRules {
 
     private static Optional<Evidence> mayNotFall(Facts facts) {
         if (facts.has(Condition.EPILEPSY)) {
-            return Optional.of(facts.known(Condition.EPILEPSY));
+            return Optional.of(facts.evidence().known(Condition.EPILEPSY));
         }
-        return facts.has(Symptom.LIGHT_HEADED) ? Optional.of(facts.told(Symptom.LIGHT_HEADED)) : facts.unsteady();
+        return facts.has(Symptom.LIGHT_HEADED)
+                ? Optional.of(facts.evidence().told(Symptom.LIGHT_HEADED))
+                : facts.unsteady();
     }
 
     private static Optional<Evidence> untrained(Facts facts) {
@@ -114,10 +117,10 @@ final class FallRules {
             return Optional.empty();
         }
         if (facts.has(Condition.OSTEOPOROSIS)) {
-            return Optional.of(facts.known(Condition.OSTEOPOROSIS));
+            return Optional.of(facts.evidence().known(Condition.OSTEOPOROSIS));
         }
         return facts.client().background().isAtLeast(Published.ASKED_BEFORE_LOAD.amount())
-                ? Optional.of(facts.years())
+                ? Optional.of(facts.evidence().years())
                 : Optional.empty();
     }
 
@@ -131,12 +134,12 @@ final class FallRules {
 
     private static Optional<Evidence> needsAWord(Facts facts) {
         if (facts.isPregnant()) {
-            return Optional.of(facts.weeks());
+            return Optional.of(facts.evidence().weeks());
         }
         return facts.client().medical().known().all().stream()
                 .filter(condition -> condition != Condition.BREASTFEEDING)
                 .sorted()
                 .findFirst()
-                .map(facts::known);
+                .map(fact -> facts.evidence().known(fact));
     }
 }

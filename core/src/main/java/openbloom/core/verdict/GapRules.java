@@ -72,7 +72,9 @@ final class GapRules {
                     Published.GAP_SETTLED)
             .looks((facts, found) -> {
                 if (facts.midline() == Midline.HOLDING && !facts.isGapReadLately()) {
-                    found.advise(move -> needsAReading(move) || move.isCurl(), facts.lastRead());
+                    found.advise(
+                            move -> needsAReading(move) || move.isCurl(),
+                            facts.evidence().lastRead());
                 }
             });
 
@@ -117,7 +119,7 @@ final class GapRules {
             .source(Source.E_DUFOUR)
             .looks((facts, found) -> {
                 if (facts.has(Symptom.BELLY_PUSHES_OUT)) {
-                    Evidence fact = facts.told(Symptom.BELLY_PUSHES_OUT);
+                    Evidence fact = facts.evidence().told(Symptom.BELLY_PUSHES_OUT);
                     found.swap(move -> needsAReading(move) || move.isCurl(), fact);
                     found.adjust(
                             move -> move.demands().flexion() == Flexion.HEAD || move.has(Demand.HEAVY),
@@ -198,10 +200,10 @@ final class GapRules {
                 move -> stillHolds && move.purpose() == Purpose.FRONT_SUPPORT && !move.has(Demand.MOVING);
         found.notYet(
                 hardest.and(seenFlat(facts).or(welcome).negate()),
-                facts.gap(),
+                facts.evidence().gap(),
                 loadCheckGate(),
                 facts.gates().gapRead());
-        found.adjust(loads(LOAD_THAT_NEEDS_A_READING), facts.gap(), Adjustment.WATCH_MIDLINE);
+        found.adjust(loads(LOAD_THAT_NEEDS_A_READING), facts.evidence().gap(), Adjustment.WATCH_MIDLINE);
     }
 
     private static Gate loadCheckGate() {
@@ -236,8 +238,8 @@ final class GapRules {
                 .gap()
                 .<Evidence>map(check -> isSeen(facts)
                         ? new Evidence.MidlineSoft(facts.domed() == YesNoUnknown.YES, check.date())
-                        : facts.lastRead())
-                .orElseGet(facts::doming);
+                        : facts.evidence().lastRead())
+                .orElseGet(() -> facts.evidence().doming());
     }
 
     private static Gate floorGate(Facts facts) {
@@ -252,7 +254,7 @@ final class GapRules {
         Midline midline = facts.midline();
         if (facts.isPregnant()) {
             if (facts.domed() != YesNoUnknown.NO && !facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
-                found.adjust(Move::isCurl, facts.doming(), Adjustment.WATCH_MIDLINE);
+                found.adjust(Move::isCurl, facts.evidence().doming(), Adjustment.WATCH_MIDLINE);
             }
             return;
         }
@@ -266,7 +268,7 @@ final class GapRules {
         if (midline == Midline.HOLDING) {
             found.unlessMet(
                     Move::isCurl,
-                    facts.gap(),
+                    facts.evidence().gap(),
                     facts.gates().gapRecovered(),
                     facts.gates().noDoming(),
                     facts.gates().gapRead());
@@ -274,11 +276,11 @@ final class GapRules {
         }
         found.notYet(
                 move -> move.isCurl() && !next.test(move),
-                facts.gap(),
+                facts.evidence().gap(),
                 facts.gates().gapRecovered(),
                 facts.gates().noDoming(),
                 facts.gates().gapRead());
-        found.adjust(next, facts.gap(), Adjustment.WATCH_MIDLINE);
+        found.adjust(next, facts.evidence().gap(), Adjustment.WATCH_MIDLINE);
     }
 
     private static void head(Facts facts, Findings found) {
@@ -286,23 +288,23 @@ final class GapRules {
         if (facts.isPregnant()) {
             if (facts.domed() == YesNoUnknown.YES
                     || facts.domed() == YesNoUnknown.UNKNOWN && facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
-                found.notYet(headLift, facts.doming(), facts.gates().noDoming());
+                found.notYet(headLift, facts.evidence().doming(), facts.gates().noDoming());
             } else if (facts.domed() == YesNoUnknown.UNKNOWN) {
-                found.adjust(headLift, facts.doming(), Adjustment.WATCH_MIDLINE);
+                found.adjust(headLift, facts.evidence().doming(), Adjustment.WATCH_MIDLINE);
             } else {
-                found.adjust(headLift, facts.weeks(), Adjustment.SMALLER_RANGE);
+                found.adjust(headLift, facts.evidence().weeks(), Adjustment.SMALLER_RANGE);
             }
         } else if (facts.midline() == Midline.SOFT) {
             found.notYet(
                     headLift,
-                    facts.doming(),
+                    facts.evidence().doming(),
                     facts.gates().noDoming(),
                     floorGate(facts),
                     facts.gates().gapRead());
         } else if (facts.midline() == Midline.PART && !Midline.mayBeginCurls(facts)) {
-            found.notYet(headLift, facts.gap(), facts.gates().gapRecovered());
+            found.notYet(headLift, facts.evidence().gap(), facts.gates().gapRecovered());
         } else if (facts.midline() == Midline.PART) {
-            found.adjust(headLift, facts.gap(), Adjustment.SMALLER_RANGE);
+            found.adjust(headLift, facts.evidence().gap(), Adjustment.SMALLER_RANGE);
         }
     }
 
@@ -318,15 +320,18 @@ final class GapRules {
         Predicate<Move> small = move -> move.demands().rotation() == Rotation.SMALL && move.load() > 0;
         Predicate<Move> end = move -> move.demands().rotation() == Rotation.END;
         found.notYet(
-                end, facts.gap(), facts.gates().gapRecovered(), facts.gates().gapRead());
+                end,
+                facts.evidence().gap(),
+                facts.gates().gapRecovered(),
+                facts.gates().gapRead());
         if (facts.follows(ApproachChoice.NO_TWIST_UNTIL_RECOVERED)) {
             found.notYet(
                     small,
-                    facts.gap(),
+                    facts.evidence().gap(),
                     facts.gates().gapRecovered(),
                     facts.gates().gapRead());
         } else if (facts.follows(ApproachChoice.RESIST_THEN_SMALL)) {
-            found.adjust(small, facts.gap(), Adjustment.SMALLER_RANGE);
+            found.adjust(small, facts.evidence().gap(), Adjustment.SMALLER_RANGE);
         }
     }
 
@@ -338,11 +343,11 @@ final class GapRules {
         if (facts.follows(ApproachChoice.NO_SUPPORT_UNTIL_RECOVERED)) {
             found.notYet(
                     support,
-                    facts.gap(),
+                    facts.evidence().gap(),
                     facts.gates().gapRecovered(),
                     facts.gates().gapRead());
         } else {
-            found.adjust(support, facts.gap(), Adjustment.SURFACE_UP_IF_IT_DOMES);
+            found.adjust(support, facts.evidence().gap(), Adjustment.SURFACE_UP_IF_IT_DOMES);
         }
     }
 
@@ -353,6 +358,6 @@ final class GapRules {
         Predicate<Move> rests = move -> move.isCurl()
                 || move.demands().rotation() == Rotation.END
                 || needsAReading(move) && !facts.isSeenFlat(move);
-        found.notYet(rests, facts.lastRead(), facts.gates().gapRead());
+        found.notYet(rests, facts.evidence().lastRead(), facts.gates().gapRead());
     }
 }

@@ -24,10 +24,12 @@ final class Gates {
     /** Kneeling front support: flat there, the full one may be tried. */
     private static final int FRONT_SUPPORT_RUNG = 5;
 
-    private final Facts facts;
+    private final KnownFacts facts;
+    private final Midline midline;
 
-    Gates(Facts facts) {
+    Gates(KnownFacts facts, Midline midline) {
         this.facts = facts;
+        this.midline = midline;
     }
 
     /** What the stages of her recovery ask for. */
@@ -127,14 +129,17 @@ final class Gates {
     }
 
     Gate gapRead() {
-        return Gate.of(GateKind.GAP_READ, facts.isGapFresh(), facts.lastRead().words());
+        return Gate.of(
+                GateKind.GAP_READ,
+                facts.isGapFresh(),
+                facts.evidence().lastRead().words());
     }
 
     Gate gapRecovered() {
         return Gate.of(
                 GateKind.GAP_RECOVERED,
                 facts.gapRecovered() == YesNoUnknown.YES,
-                facts.gap().words());
+                facts.evidence().gap().words());
     }
 
     Gate noDoming() {
@@ -157,7 +162,7 @@ final class Gates {
         return Gate.of(
                 GateKind.IMPACT_TESTS,
                 facts.client().checks().impactTests().allPassed(),
-                facts.tests().words());
+                facts.evidence().tests().words());
     }
 
     Gate returnToImpact(Birth birth) {
@@ -177,7 +182,7 @@ final class Gates {
     Gate noHeaviness() {
         boolean free = facts.client().safety().symptoms().excludes(Set.of(Symptom.HEAVINESS), facts.day());
         String words = facts.has(Symptom.HEAVINESS)
-                ? facts.told(Symptom.HEAVINESS).words()
+                ? facts.evidence().told(Symptom.HEAVINESS).words()
                 : free ? "none told" : Published.said("not asked in the last {} days", Published.SYMPTOM_MEMORY);
         return Gate.of(GateKind.NO_HEAVINESS, free, words);
     }
@@ -188,7 +193,7 @@ final class Gates {
                 .standing()
                 .ceilings()
                 .getOrDefault(ExerciseGroup.LIMB_LOAD, facts.achieved(ExerciseGroup.LIMB_LOAD));
-        boolean holds = facts.midline() == Midline.HOLDING
+        boolean holds = midline == Midline.HOLDING
                 && !facts.client().standing().ceilings().containsKey(ExerciseGroup.LIMB_LOAD);
         String words = flat >= LIMB_LOAD_RUNG || !holds
                 ? flatWords("limb load", flat)

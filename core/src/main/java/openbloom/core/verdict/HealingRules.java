@@ -210,12 +210,12 @@ final class HealingRules {
 
     private static Optional<Evidence> headLow(Facts facts) {
         if (facts.isWithinOfBirth(Published.HEAD_LOW_AFTER_BIRTH)) {
-            return Optional.of(facts.sinceBirth());
+            return Optional.of(facts.evidence().sinceBirth());
         }
         if (facts.has(Condition.PRE_ECLAMPSIA)
                 && facts.bearing(Condition.PRE_ECLAMPSIA).isPresent()) {
-            return Optional.of(facts.known(Condition.PRE_ECLAMPSIA));
+            return Optional.of(facts.evidence().known(Condition.PRE_ECLAMPSIA));
         }
-        return facts.has(Symptom.REFLUX) ? Optional.of(facts.told(Symptom.REFLUX)) : Optional.empty();
+        return facts.has(Symptom.REFLUX) ? Optional.of(facts.evidence().told(Symptom.REFLUX)) : Optional.empty();
     }
 }

@@ -21,7 +21,7 @@ enum Midline {
     /** Domes, or deep and soft, or nobody has looked lately. */
     SOFT;
 
-    static Midline of(Facts facts) {
+    static Midline of(KnownFacts facts) {
         if (facts.isPregnant()) {
             return facts.domed() == YesNoUnknown.YES ? SOFT : NO_GATE;
         }
@@ -35,7 +35,7 @@ enum Midline {
         return facts.gapRecovered() == YesNoUnknown.YES ? HOLDING : PART;
     }
 
-    private static boolean concerns(Facts facts) {
+    private static boolean concerns(KnownFacts facts) {
         return facts.client().background().mayHaveGivenBirth()
                 || facts.client().situation().birth().isPresent()
                 || facts.domed() == YesNoUnknown.YES
@@ -43,7 +43,7 @@ enum Midline {
                 || facts.client().has(Symptom.BELLY_PUSHES_OUT);
     }
 
-    static boolean isFirmEverywhere(Facts facts) {
+    static boolean isFirmEverywhere(KnownFacts facts) {
         return facts.client().checks().gap().filter(Midline::isFirm).isPresent();
     }
 
@@ -68,7 +68,7 @@ enum Midline {
     }
 
     /** Whether a doming or a soft floor was seen, rather than nobody having looked. */
-    static boolean wasSeenSoft(Facts facts) {
+    static boolean wasSeenSoft(KnownFacts facts) {
         return facts.isGapFresh()
                 && (facts.domed() == YesNoUnknown.YES
                         || facts.client()

@@ -70,7 +70,7 @@ final class PelvicFloorRules {
             .source(Source.E_NICE)
             .looks((facts, found) -> {
                 if (facts.has(Symptom.HEAVINESS)) {
-                    unload(found, facts.told(Symptom.HEAVINESS));
+                    unload(found, facts.evidence().told(Symptom.HEAVINESS));
                 }
             });
 
@@ -83,7 +83,7 @@ final class PelvicFloorRules {
                             + " or her clinician's word and the return tests passed, soft and short first.")
             .looks((facts, found) -> {
                 if (facts.has(Condition.PROLAPSE) && !facts.has(Symptom.HEAVINESS)) {
-                    Evidence fact = facts.known(Condition.PROLAPSE);
+                    Evidence fact = facts.evidence().known(Condition.PROLAPSE);
                     found.unlessMet(
                             Move::isImpact,
                             fact,
@@ -103,7 +103,7 @@ final class PelvicFloorRules {
             .source(Source.E_KNACK)
             .looks((facts, found) -> {
                 if (facts.has(Symptom.LEAK_WITH_EFFORT)) {
-                    Evidence fact = facts.told(Symptom.LEAK_WITH_EFFORT);
+                    Evidence fact = facts.evidence().told(Symptom.LEAK_WITH_EFFORT);
                     found.swap(facts::leakHolds, fact);
                     if (Leaks.isLiftTaught(facts.client().safety().symptoms().leaksWhen())) {
                         found.adjust(
@@ -191,7 +191,7 @@ final class PelvicFloorRules {
     private static Evidence pain(Facts facts) {
         for (Symptom symptom : List.of(Symptom.PAIN_WITH_LIFTS, Symptom.PELVIC_PAIN)) {
             if (facts.has(symptom)) {
-                return facts.told(symptom);
+                return facts.evidence().told(symptom);
             }
         }
         return new Evidence.FloorPain();

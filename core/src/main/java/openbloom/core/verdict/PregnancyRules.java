@@ -47,7 +47,7 @@ final class PregnancyRules {
             .source(Source.E_CAN2018)
             .looks((facts, found) -> {
                 if (facts.isPregnant() && facts.has(Symptom.DIZZY_LYING_DOWN)) {
-                    found.swap(Move::isOnTheBack, facts.told(Symptom.DIZZY_LYING_DOWN));
+                    found.swap(Move::isOnTheBack, facts.evidence().told(Symptom.DIZZY_LYING_DOWN));
                 }
             });
 
@@ -75,7 +75,9 @@ final class PregnancyRules {
             .instructor("Not on the front from {} weeks.", SECOND_TRIMESTER)
             .looks((facts, found) -> {
                 if (facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
-                    found.swap(move -> move.position() == Position.PRONE, facts.weeks());
+                    found.swap(
+                            move -> move.position() == Position.PRONE,
+                            facts.evidence().weeks());
                 }
             });
 
@@ -96,8 +98,8 @@ final class PregnancyRules {
                     SECOND_TRIMESTER)
             .looks((facts, found) -> {
                 if (facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
-                    found.swap(turns(Rotation.END), facts.weeks());
-                    found.adjust(turns(Rotation.SMALL), facts.weeks(), SMALL_OPEN_TURN);
+                    found.swap(turns(Rotation.END), facts.evidence().weeks());
+                    found.adjust(turns(Rotation.SMALL), facts.evidence().weeks(), SMALL_OPEN_TURN);
                 }
             });
 
@@ -113,7 +115,8 @@ final class PregnancyRules {
                     "A cloth that draws the two sides together is for after the birth; nothing is wrapped round a bump.")
             .looks((facts, found) -> {
                 if (facts.isPregnant()) {
-                    found.swap(move -> move.has(Demand.WRAPPED), facts.weeks());
+                    found.swap(
+                            move -> move.has(Demand.WRAPPED), facts.evidence().weeks());
                 }
             });
 
@@ -123,7 +126,9 @@ final class PregnancyRules {
             .source(Source.E_SPER)
             .looks((facts, found) -> {
                 if (facts.isPregnant()) {
-                    found.advise(move -> MIDLINE_STRANDS.contains(move.strand()), facts.weeks());
+                    found.advise(
+                            move -> MIDLINE_STRANDS.contains(move.strand()),
+                            facts.evidence().weeks());
                 }
             });
 
@@ -146,11 +151,11 @@ final class PregnancyRules {
                 if (facts.isPregnantFrom(BALANCE_SUPPORT.amount())) {
                     found.adjust(
                             move -> isUnsteady(move) && move.position().isUpright(),
-                            facts.weeks(),
+                            facts.evidence().weeks(),
                             SUPPORT_WITHIN_REACH);
                     found.adjust(
                             move -> isUnsteady(move) && move.strand() == ExerciseGroup.HANDS_AND_KNEES,
-                            facts.weeks(),
+                            facts.evidence().weeks(),
                             Adjustment.TOES_STAY_DOWN);
                 }
             });
@@ -163,7 +168,8 @@ final class PregnancyRules {
             .looks((facts, found) -> {
                 boolean curves = facts.isPregnant() && facts.client().standing().barCurves();
                 if (curves || facts.isPregnantFrom(BALANCE_SUPPORT.amount())) {
-                    found.swap(move -> move.has(Demand.BAR_PATH), facts.weeks());
+                    found.swap(
+                            move -> move.has(Demand.BAR_PATH), facts.evidence().weeks());
                 }
             });
 
@@ -175,7 +181,9 @@ final class PregnancyRules {
             .source(Source.E_ACOG804)
             .looks((facts, found) -> {
                 if (facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
-                    found.swap(move -> move.has(Demand.FALL) || move.has(Demand.HANGING), facts.weeks());
+                    found.swap(
+                            move -> move.has(Demand.FALL) || move.has(Demand.HANGING),
+                            facts.evidence().weeks());
                 }
             });
 
@@ -187,8 +195,10 @@ final class PregnancyRules {
                     Published.LOAD_CHECK_PREGNANT)
             .looks((facts, found) -> {
                 if (facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
-                    found.swap(move -> move.isLongLever() && !facts.isSeenFlat(move), facts.weeks());
-                    found.adjust(Move::isLongLever, facts.weeks(), Adjustment.WATCH_MIDLINE);
+                    found.swap(
+                            move -> move.isLongLever() && !facts.isSeenFlat(move),
+                            facts.evidence().weeks());
+                    found.adjust(Move::isLongLever, facts.evidence().weeks(), Adjustment.WATCH_MIDLINE);
                 }
             });
 
@@ -199,7 +209,7 @@ final class PregnancyRules {
                 if (facts.isPregnantFrom(SECOND_TRIMESTER.amount()) && facts.domed() == YesNoUnknown.UNKNOWN) {
                     found.adjust(
                             move -> GapRules.needsAReading(move) && !facts.isSeenFlat(move),
-                            facts.doming(),
+                            facts.evidence().doming(),
                             Adjustment.WATCH_MIDLINE);
                 }
             });
@@ -210,7 +220,10 @@ final class PregnancyRules {
             .source(Source.E_ACOG804)
             .looks((facts, found) -> {
                 if (facts.isPregnant()) {
-                    found.adjust(move -> move.has(Demand.BREATH_HOLD), facts.weeks(), NO_BREATH_HOLD);
+                    found.adjust(
+                            move -> move.has(Demand.BREATH_HOLD),
+                            facts.evidence().weeks(),
+                            NO_BREATH_HOLD);
                 }
             });
 
@@ -219,7 +232,7 @@ final class PregnancyRules {
             .instructor("Mid-range, no forced stretch while joints are lax.")
             .looks((facts, found) -> {
                 if (facts.isPregnant()) {
-                    found.adjust(move -> move.has(Demand.WIDE), facts.weeks(), MID_RANGE);
+                    found.adjust(move -> move.has(Demand.WIDE), facts.evidence().weeks(), MID_RANGE);
                 }
             });
 
@@ -231,8 +244,9 @@ final class PregnancyRules {
             .source(Source.E_CONTRA)
             .looks((facts, found) -> {
                 if (facts.has(Condition.TWINS) || facts.has(Condition.TRIPLETS_OR_MORE)) {
-                    Evidence fact =
-                            new Evidence.Babies(facts.client().background().knownBabies(), facts.weeks());
+                    Evidence fact = new Evidence.Babies(
+                            facts.client().background().knownBabies(),
+                            facts.evidence().weeks());
                     found.advise(move -> move.load() > 0, fact);
                 }
             });
@@ -265,7 +279,7 @@ final class PregnancyRules {
         int limit =
                 facts.follows(ApproachChoice.NONE_FROM_18) ? SUPINE_EARLY_LIMIT.amount() : SUPINE_LATE_LIMIT.amount();
         if (!facts.follows(ApproachChoice.BY_SYMPTOMS) && facts.isPregnantFrom(limit)) {
-            found.swap(Move::isOnTheBack, facts.weeks());
+            found.swap(Move::isOnTheBack, facts.evidence().weeks());
         } else if (facts.follows(ApproachChoice.BY_SYMPTOMS) && facts.isPregnantFrom(VESSEL_COMPRESSION.amount())) {
             swapUnlessAsked(facts, found);
         }
@@ -275,52 +289,60 @@ final class PregnancyRules {
         if (facts.client().safety().symptoms().askedOn().isEmpty()) {
             found.swap(
                     Move::isOnTheBack,
-                    new Evidence.Both(facts.weeks(), new Evidence.NotAsked(Topic.LYING_ON_THE_BACK)));
+                    new Evidence.Both(facts.evidence().weeks(), new Evidence.NotAsked(Topic.LYING_ON_THE_BACK)));
         }
     }
 
     private static void shortOnTheBack(Facts facts, Findings found) {
         if (facts.isPregnantFrom(VESSEL_COMPRESSION.amount())) {
-            found.adjust(Move::isOnTheBack, facts.weeks(), SHORT_BOUTS_ON_THE_BACK);
-            found.adjust(move -> move.isOnTheBack() && PROP_UP.fits(move), facts.weeks(), PROP_UP);
+            found.adjust(Move::isOnTheBack, facts.evidence().weeks(), SHORT_BOUTS_ON_THE_BACK);
+            found.adjust(
+                    move -> move.isOnTheBack() && PROP_UP.fits(move),
+                    facts.evidence().weeks(),
+                    PROP_UP);
         }
     }
 
     private static void flex(Facts facts, Findings found) {
         if (facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
-            found.swap(move -> move.isCurl(), facts.weeks());
-            found.adjust(move -> move.demands().flexion() == Flexion.HEAD, facts.weeks(), Adjustment.HEAD_SUPPORTED);
+            found.swap(move -> move.isCurl(), facts.evidence().weeks());
+            found.adjust(
+                    move -> move.demands().flexion() == Flexion.HEAD,
+                    facts.evidence().weeks(),
+                    Adjustment.HEAD_SUPPORTED);
         } else if (facts.isPregnant() && facts.domed() == YesNoUnknown.YES) {
-            found.swap(Move::isCurl, facts.doming());
+            found.swap(Move::isCurl, facts.evidence().doming());
         }
     }
 
     private static void feet(Facts facts, Findings found) {
         Predicate<Move> squeeze = move -> move.has(Demand.INNER_THIGH_SQUEEZE);
         if (facts.isPregnant()) {
-            found.adjust(move -> move.has(Demand.LEGS_TOGETHER), facts.weeks(), FEET_APART);
+            found.adjust(
+                    move -> move.has(Demand.LEGS_TOGETHER), facts.evidence().weeks(), FEET_APART);
             if (facts.follows(ApproachChoice.SQUEEZE_IF_COMFORTABLE)) {
-                found.adjust(squeeze, facts.weeks(), Adjustment.GENTLE_AND_LET_GO);
+                found.adjust(squeeze, facts.evidence().weeks(), Adjustment.GENTLE_AND_LET_GO);
             } else {
-                found.swap(squeeze, facts.weeks());
+                found.swap(squeeze, facts.evidence().weeks());
             }
         } else if (facts.follows(ApproachChoice.SQUEEZE_AVOIDED)) {
             found.swap(squeeze, new Evidence.Chosen(ApproachChoice.SQUEEZE_AVOIDED));
         } else if (facts.has(Symptom.PELVIC_GIRDLE_PAIN)) {
-            found.adjust(squeeze, facts.told(Symptom.PELVIC_GIRDLE_PAIN), Adjustment.GENTLE_AND_LET_GO);
+            found.adjust(squeeze, facts.evidence().told(Symptom.PELVIC_GIRDLE_PAIN), Adjustment.GENTLE_AND_LET_GO);
         }
     }
 
     private static void jump(Facts facts, Findings found) {
         if (facts.isPregnantFrom(THIRD_TRIMESTER.amount())) {
-            found.swap(Move::isImpact, facts.weeks());
+            found.swap(Move::isImpact, facts.evidence().weeks());
         } else if (facts.isPregnant()) {
             AGAINST_JUMPING.stream()
                     .filter(facts::has)
                     .sorted()
-                    .forEach(symptom -> found.swap(facts::isAgainstImpact, facts.told(symptom)));
+                    .forEach(symptom ->
+                            found.swap(facts::isAgainstImpact, facts.evidence().told(symptom)));
             if (facts.isAskedForSymptoms()) {
-                found.adjust(Move::isImpact, facts.weeks(), SOFT_AND_LOW);
+                found.adjust(Move::isImpact, facts.evidence().weeks(), SOFT_AND_LOW);
             } else {
                 found.swap(Move::isImpact, new Evidence.NotAsked(Topic.LEAK_AND_HEAVINESS));
             }

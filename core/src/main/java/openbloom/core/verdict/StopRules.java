@@ -183,11 +183,12 @@ final class StopRules {
                 .looks((facts, found) -> {
                     if (facts.isPregnant() == pregnant && bears(facts, condition, Contraindication.RELATIVE)) {
                         Gate gate = facts.gates().clearanceFor(condition);
-                        found.unlessMet(move -> move.load() > 1, facts.known(condition), gate);
+                        found.unlessMet(
+                                move -> move.load() > 1, facts.evidence().known(condition), gate);
                         if (!gate.met()) {
                             found.adjust(
                                     move -> move.load() <= 1 && !move.isRest(),
-                                    facts.known(condition),
+                                    facts.evidence().known(condition),
                                     Adjustment.EASY_PACE);
                         }
                     }
@@ -201,7 +202,7 @@ final class StopRules {
     private static void onlyWhatIsNamed(Condition condition, Facts facts, Findings found) {
         Predicate<Move> named = move -> move.load() == 0
                 && facts.clearance().filter(given -> given.names(move)).isPresent();
-        found.stop(named.negate(), facts.known(condition));
+        found.stop(named.negate(), facts.evidence().known(condition));
         facts.clearance().ifPresent(given -> found.advise(named, new Evidence.Answered(condition, given.date())));
     }
 
@@ -213,10 +214,15 @@ final class StopRules {
                     || move.isWalking()
                     || rising.test(move)
                     || EarlyMoves.areOpen(facts, move);
-            found.unlessMet(allowed.negate(), facts.sinceBirth(), facts.gates().clearance());
-            found.adjust(Move::isWalking, facts.sinceBirth(), Adjustment.EASY_PACE);
+            found.unlessMet(
+                    allowed.negate(),
+                    facts.evidence().sinceBirth(),
+                    facts.gates().clearance());
+            found.adjust(Move::isWalking, facts.evidence().sinceBirth(), Adjustment.EASY_PACE);
             found.adjust(
-                    rising.and(move -> !EarlyMoves.areOpen(facts, move)), facts.sinceBirth(), Adjustment.RAISED_SEAT);
+                    rising.and(move -> !EarlyMoves.areOpen(facts, move)),
+                    facts.evidence().sinceBirth(),
+                    Adjustment.RAISED_SEAT);
         }
     }
 

@@ -105,7 +105,7 @@ class FactsTest {
         }
         Optional<LocalDate> expected =
                 dueIn.isEmpty() ? Optional.empty() : Optional.of(DAY.plusDays(Integer.parseInt(dueIn)));
-        assertThat(facts(woman).gapCheckDue()).isEqualTo(expected);
+        assertThat(CheckSchedule.gapCheckDue(facts(woman))).isEqualTo(expected);
     }
 
     /** Doming seen stays; flat counts 28 days in pregnancy; a ceiling of 0 on curls is doming, a higher one is flat below it. */

@@ -20,9 +20,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.IntRange;
 import openbloom.core.YesNoUnknown;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
@@ -244,18 +241,6 @@ class JudgementTest {
         });
     }
 
-    /** Days of one woman that judge alike are judged once in a season: so they must be alike in all but the words. */
-    @Property(tries = 200, seed = "20261129")
-    void judgesLikeOnlyWhereEveryVerdictIsTheSame(@ForAll Client woman, @ForAll @IntRange(max = 60) int from) {
-        Judgement one = Judgement.of(CATALOGUE, woman, TODAY.plusDays(from));
-        for (int ahead = 1; ahead <= 40; ahead += 3) {
-            Judgement other = Judgement.of(CATALOGUE, woman, TODAY.plusDays(from + ahead));
-            assertThat(one.judgesLike(other) ? different(one, other) : List.of())
-                    .as("%s and %s days ahead", from, from + ahead)
-                    .isEmpty();
-        }
-    }
-
     @Test
     void judgesLikeADayThatOnlySaysItOtherwise() {
         Judgement today = Judgement.of(CATALOGUE, at(30).build(), TODAY);
@@ -263,20 +248,6 @@ class JudgementTest {
                 .isTrue();
         assertThat(today.judgesLike(Judgement.of(CATALOGUE, at(27).build(), TODAY)))
                 .isFalse();
-    }
-
-    /** Moves of which more than the words has changed. */
-    private static List<String> different(Judgement one, Judgement other) {
-        return CATALOGUE.moves().stream()
-                .filter(move -> !weight(one.of(move)).equals(weight(other.of(move))))
-                .map(move -> weight(one.of(move)) + " → " + weight(other.of(move)))
-                .toList();
-    }
-
-    private static List<Object> weight(Verdict verdict) {
-        List<Boolean> met = verdict.gates().stream().map(Gate::met).toList();
-        List<String> codes = verdict.reasons().stream().map(Reason::code).toList();
-        return List.of(verdict.move().id(), verdict.kind(), verdict.adjustments(), met, codes);
     }
 
     private static Gates gates(Client woman) {

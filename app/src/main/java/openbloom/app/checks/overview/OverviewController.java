@@ -26,6 +26,7 @@ import openbloom.core.gap.Measured;
 import openbloom.core.gap.Method;
 import openbloom.core.gap.Spot;
 import openbloom.core.gap.Width;
+import openbloom.core.verdict.CheckSchedule;
 import openbloom.core.verdict.CheckWindow;
 import openbloom.core.verdict.CheckWindow.PelvicFloorWindow;
 import openbloom.core.verdict.Facts;
@@ -98,7 +99,7 @@ class OverviewController {
 
     private List<CheckCard> cards(Optional<GapChecks.KeptCheck> newest, List<Sheet> kept, Facts facts) {
         LocalDate today = facts.day();
-        Optional<LocalDate> gapDue = facts.gapCheckDue();
+        Optional<LocalDate> gapDue = CheckSchedule.gapCheckDue(facts);
         List<CheckCard> cards = new ArrayList<>();
         boolean due = gapDue.filter(next -> !next.isAfter(today)).isPresent();
         String first = gapDue.map(next -> "first due " + Days.words(next)).orElse("after the birth");

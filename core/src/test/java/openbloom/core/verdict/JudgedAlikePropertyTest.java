@@ -1,0 +1,44 @@
+package openbloom.core.verdict;
+
+import static openbloom.core.verdict.Women.TODAY;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.record.Client;
+import openbloom.core.stage.Gate;
+
+/** Days of one woman that judge alike are judged once in a season. */
+class JudgedAlikePropertyTest {
+    private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
+
+    /** They are alike in all but the words. */
+    @Property(tries = 200, seed = "20261129")
+    void judgesLikeOnlyWhereEveryVerdictIsTheSame(@ForAll Client woman, @ForAll @IntRange(max = 60) int from) {
+        Judgement one = Judgement.of(CATALOGUE, woman, TODAY.plusDays(from));
+        for (int ahead = 1; ahead <= 40; ahead += 3) {
+            Judgement other = Judgement.of(CATALOGUE, woman, TODAY.plusDays(from + ahead));
+            assertThat(one.judgesLike(other) ? different(one, other) : List.of())
+                    .as("%s and %s days ahead", from, from + ahead)
+                    .isEmpty();
+        }
+    }
+
+    /** Moves of which more than the words has changed. */
+    private static List<String> different(Judgement one, Judgement other) {
+        return CATALOGUE.moves().stream()
+                .filter(move -> !weight(one.of(move)).equals(weight(other.of(move))))
+                .map(move -> weight(one.of(move)) + " → " + weight(other.of(move)))
+                .toList();
+    }
+
+    private static List<Object> weight(Verdict verdict) {
+        List<Boolean> met = verdict.gates().stream().map(Gate::met).toList();
+        List<String> codes = verdict.reasons().stream().map(Reason::code).toList();
+        return List.of(verdict.move().id(), verdict.kind(), verdict.adjustments(), met, codes);
+    }
+}
