@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import openbloom.core.dating.Dating;
 import openbloom.core.figure.BodyStage;
+import openbloom.core.figure.FigureStyle;
 import openbloom.core.figure.Figures;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
@@ -90,7 +91,8 @@ public class JudgementBenchmark {
     /** A picture of every move, 30 weeks pregnant. */
     @Benchmark
     public int figuresOfAllMoves() {
-        FigureStyle look = new FigureStyle(new BodyStage.Pregnant(30), false, "#3F6B57", "", "", Set.of(), Optional.empty());
+        FigureStyle look =
+                new FigureStyle(new BodyStage.Pregnant(30), false, "#3F6B57", "", "", Set.of(), Optional.empty());
         return catalogue.moves().stream()
                 .mapToInt(
                         move -> figures.picture(move.teaching().figure(), look).length())

@@ -13,9 +13,9 @@ import openbloom.app.studio.SignedIn;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.ExerciseGroup;
-import openbloom.core.program.Goal;
 import openbloom.core.program.Goals;
 import openbloom.core.record.Client;
+import openbloom.core.record.Goal;
 import openbloom.core.screening.Symptom;
 import openbloom.core.session.Composer;
 import openbloom.core.session.Format;
@@ -70,8 +70,9 @@ class SessionsApi {
                     client.but().equipment(equipment(request.how().equipment())).build();
         }
         Judgement judgement = Judgement.of(catalogue, client, onDate);
-        Map<ExerciseGroup, Integer> aims = Goals.worth(aims(request.client(), judgement));
-        Wishes wishes = new Wishes(aims, aims.keySet(), pinned, banned, usual);
+        List<Goal> goals = aims(request.client(), judgement);
+        Map<ExerciseGroup, Integer> aims = Goals.worth(goals);
+        Wishes wishes = new Wishes(goals, aims, aims.keySet(), pinned, banned, usual);
         return SessionResponse.of(
                 Composer.compose(judgement, asked.wanting(wishes).gently(client.has(Symptom.LOW_DAY))));
     }

@@ -12,9 +12,9 @@ import openbloom.app.session.WantedMoves.WishKind;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Problem;
-import openbloom.core.program.Goal;
 import openbloom.core.program.PathwayStepEdit;
 import openbloom.core.program.Pathways;
+import openbloom.core.record.Goal;
 import openbloom.core.session.Place;
 import org.springframework.stereotype.Service;
 

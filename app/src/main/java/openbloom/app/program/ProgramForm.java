@@ -11,9 +11,9 @@ import java.util.stream.Stream;
 import openbloom.app.system.ColumnCodec;
 import openbloom.app.system.CompositeForm;
 import openbloom.app.system.FormReader;
-import openbloom.core.program.Goal;
 import openbloom.core.program.Goals;
 import openbloom.core.program.Rhythm;
+import openbloom.core.record.Goal;
 import org.jspecify.annotations.Nullable;
 
 /** What a program is to be made from, as it was typed. */

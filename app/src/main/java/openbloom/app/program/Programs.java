@@ -24,10 +24,10 @@ import openbloom.core.care.CareCard;
 import openbloom.core.care.CareCards;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.program.BlockPlanner;
-import openbloom.core.program.Goal;
 import openbloom.core.program.Goals;
 import openbloom.core.program.Program;
 import openbloom.core.program.Rhythm;
+import openbloom.core.record.Goal;
 import openbloom.core.session.Place;
 import openbloom.core.session.Wishes;
 import openbloom.core.verdict.Judgement;
@@ -132,6 +132,7 @@ public class Programs {
                         .filter(strand -> strand.fileName().equals(name)))
                 .collect(Collectors.toSet());
         return new Wishes(
+                aims,
                 worth,
                 planned.isEmpty() ? worth.keySet() : planned,
                 Set.copyOf(wanted.ids(woman.id(), WishKind.PIN)),

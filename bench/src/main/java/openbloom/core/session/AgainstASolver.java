@@ -15,7 +15,9 @@ import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.ExerciseGroup;
+import openbloom.core.program.Goals;
 import openbloom.core.record.Client;
+import openbloom.core.record.Goal;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.verdict.Judgement;
 import org.chocosolver.solver.Model;
@@ -96,30 +98,38 @@ public final class AgainstASolver {
     }
 
     static SessionRequest request(int minutes, Random chance) {
-        Map<ExerciseGroup, Integer> aims = new EnumMap<>(ExerciseGroup.class);
-        for (int worth : List.of(30, 30, 20, 20, 10)) {
-            aims.put(ExerciseGroup.values()[chance.nextInt(ExerciseGroup.values().length)], worth);
-        }
+        List<Goal> goals = new ArrayList<>(List.of(Goal.values()));
+        Collections.shuffle(goals, chance);
+        goals = goals.subList(0, 1 + chance.nextInt(3));
+        Map<ExerciseGroup, Integer> aims = Goals.worth(goals);
         List<String> lately = CATALOGUE.moves().stream()
                 .filter(move -> chance.nextInt(3) == 0)
                 .map(move -> move.id())
                 .toList();
         return SessionRequest.of(minutes, Place.STUDIO, chance.nextInt(1000), History.of(List.of(lately)))
-                .in(Format.of(Format.Kind.SETS))
-                .wanting(Wishes.of(aims));
+                .in(Format.of(Format.FormatKind.SETS))
+                .wanting(new Wishes(goals, aims, aims.keySet(), Set.of(), Set.of(), List.of()));
     }
 
     private static Found solver(Judgement judgement, SessionRequest request, int seconds) {
-        List<Family> down = List.of(Family.values());
-        List<Family> up = new ArrayList<>(down);
-        Collections.reverse(up);
-        Found first = best(Composer.instance(judgement, request, down), seconds / 2.0);
-        Found second = best(Composer.instance(judgement, request, up), seconds / 2.0);
-        return new Found(Math.max(first.score(), second.score()), first.proved() && second.proved());
+        int score = 0;
+        boolean proved = true;
+        for (ShapedWork.Instance part : Composer.instances(judgement, request)) {
+            List<Family> reversed = new ArrayList<>(part.frame().order());
+            Collections.reverse(reversed);
+            WorkConstraints frame = part.frame();
+            WorkConstraints other =
+                    new WorkConstraints(reversed, frame.before(), frame.after(), frame.fixed(), frame.rules());
+            Found one = best(frame, part.items(), seconds / 2.0);
+            Found two = best(other, part.items(), seconds / 2.0);
+            score += Math.max(one.score(), two.score());
+            proved &= one.proved() && two.proved();
+        }
+        return new Found(score, proved);
     }
 
-    private static Found best(Composer.Instance instance, double seconds) {
-        Built built = new Built(instance.frame(), instance.items());
+    private static Found best(WorkConstraints frame, List<WorkItem> items, double seconds) {
+        Built built = new Built(frame, items);
         Solver solver = built.model.getSolver();
         solver.limitTime((long) (seconds * 1000));
         int best = Integer.MIN_VALUE;
@@ -306,7 +316,7 @@ public final class AgainstASolver {
             Map<List<Equipment>, Integer> kits = new LinkedHashMap<>();
             kits.put(List.of(), 0);
             items.forEach(item -> kits.putIfAbsent(item.kit(), kits.size()));
-            IntVar run = model.intVar(0);
+            IntVar run = model.intVar(Math.min(2, frame.rules().moves().wristsBefore()));
             IntVar kit = model.intVar(0);
             for (int i = 0; i < in.length; i++) {
                 IntVar runAfter = model.intVar(0, 2);
@@ -325,7 +335,7 @@ public final class AgainstASolver {
         }
 
         private void firstIsLight(BoolVar[] in) {
-            for (int i = 0; i < in.length; i++) {
+            for (int i = 0; frame.rules().moves().begins() && i < in.length; i++) {
                 if (!items.get(i).isLight()) {
                     if (i == 0) {
                         model.arithm(in[0], "=", 0).post();
@@ -338,7 +348,7 @@ public final class AgainstASolver {
         }
 
         private void impact(BoolVar[] in, IntVar[] steps, List<IntVar> entering, List<Family> families) {
-            int half = (frame.rules().target() / 2 - frame.rules().opening()) / WorkConstraints.STEP;
+            int half = frame.rules().impactUntil() / WorkConstraints.STEP;
             for (int i = 0; i < in.length; i++) {
                 if (items.get(i).isImpact() && !frame.takesImpact()) {
                     model.arithm(in[i], "=", 0).post();

@@ -50,9 +50,12 @@ public final class DoubledWeights {
         for (int i = 0; i < SESSIONS; i++) {
             Judgement judgement = AgainstASolver.judgement(chance);
             SessionRequest request = AgainstASolver.request(20 + i % 3 * 10, chance);
-            Composer.Instance instance = Composer.instance(judgement, request, List.of(Family.values()));
-            Set<Pick> usual = chosen(instance.frame(), instance.items());
-            Set<Pick> changed = chosen(instance.frame(), scaled(instance.items(), scale));
+            Set<Pick> usual = new HashSet<>();
+            Set<Pick> changed = new HashSet<>();
+            for (ShapedWork.Instance part : Composer.instances(judgement, request)) {
+                usual.addAll(chosen(part.frame(), part.items()));
+                changed.addAll(chosen(part.frame(), scaled(part.items(), scale)));
+            }
             Set<String> before = ids(usual);
             Set<String> after = ids(changed);
             moves += before.size();

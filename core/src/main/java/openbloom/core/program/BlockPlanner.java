@@ -16,6 +16,7 @@ import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Track;
+import openbloom.core.record.Goal;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;

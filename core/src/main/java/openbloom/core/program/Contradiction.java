@@ -2,6 +2,7 @@ package openbloom.core.program;
 
 import java.util.List;
 import java.util.Set;
+import openbloom.core.record.Goal;
 
 /**
  * Two aims that ask for opposite things: one comes first whatever their order, and it is said why (common practice, no

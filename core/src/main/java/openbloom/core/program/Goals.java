@@ -12,6 +12,7 @@ import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.record.Client;
+import openbloom.core.record.Goal;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.stage.Birth;

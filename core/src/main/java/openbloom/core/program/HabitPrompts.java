@@ -3,6 +3,7 @@ package openbloom.core.program;
 import java.util.ArrayList;
 import java.util.List;
 import openbloom.core.evidence.Published;
+import openbloom.core.record.Goal;
 import openbloom.core.screening.Symptom;
 import openbloom.core.verdict.Facts;
 

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import openbloom.core.Days;
 import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
+import openbloom.core.record.Goal;
 import openbloom.core.record.ImpactTests;
 import openbloom.core.screening.Symptom;
 import openbloom.core.stage.Birth;

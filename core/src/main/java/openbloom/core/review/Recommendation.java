@@ -6,8 +6,8 @@ import java.util.stream.Stream;
 import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 import openbloom.core.pelvicfloor.Tone;
-import openbloom.core.program.Goal;
 import openbloom.core.program.Goals;
+import openbloom.core.record.Goal;
 import openbloom.core.record.PainSite;
 import openbloom.core.screening.Symptom;
 

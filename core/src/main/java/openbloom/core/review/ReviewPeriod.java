@@ -11,7 +11,7 @@ import openbloom.core.gap.Measured;
 import openbloom.core.gap.Method;
 import openbloom.core.gap.Repeatability;
 import openbloom.core.gap.RepeatabilityInUse;
-import openbloom.core.program.Goal;
+import openbloom.core.record.Goal;
 import openbloom.core.screening.Symptom;
 import openbloom.core.verdict.Judgement;
 

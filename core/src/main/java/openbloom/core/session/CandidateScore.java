@@ -9,9 +9,9 @@ import java.util.List;
  * @param aims 30, 20 or 10 for a strand that her first, second or third aim wants
  * @param due 15 where a wanted strand was done less than twice in seven days
  * @param lately −5 for each of the last three sessions that had it
- * @param working 12 for her working rung, 6 for the rung below
+ * @param working 12 for her working rung, 6 less for each rung below
  * @param weaker 6 for a weaker side or area
- * @param pinned 1000 for what the instructor pinned
+ * @param pinned 1000 for what the instructor pinned, 200 for what she does anyway
  * @param changes −3 new to her, −2 adjusted, −4 swapped
  */
 public record CandidateScore(int aims, int due, int lately, int working, int weaker, int pinned, int changes) {
@@ -24,6 +24,7 @@ public record CandidateScore(int aims, int due, int lately, int working, int wea
     static final int BELOW = 6;
     static final int WEAKER = 6;
     static final int PINNED = 1000;
+    static final int USUAL = 200;
     static final int NEW = -3;
     static final int ADJUST = -2;
     static final int SWAP = -4;
@@ -50,9 +51,9 @@ public record CandidateScore(int aims, int due, int lately, int working, int wea
         add(words, aims, "an aim wants it");
         add(words, due, "due this week");
         add(words, lately, "done lately");
-        add(words, working, working == WORKING ? "the rung she works on" : "the rung below");
+        add(words, working, working == WORKING ? "the rung she works on" : "a rung below");
         add(words, weaker, "a weaker side");
-        add(words, pinned, "pinned");
+        add(words, pinned, pinned == USUAL ? "her usual exercise" : "pinned");
         add(words, changes, "new, adjusted or swapped");
         return words.isEmpty() ? "fills the time" : words.toString();
     }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.function.Predicate;
+import openbloom.core.moves.Demand;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Kit;
@@ -18,6 +19,8 @@ import openbloom.core.pelvicfloor.Prescription;
 import openbloom.core.progress.DoseStep;
 import openbloom.core.progress.StartingLevel;
 import openbloom.core.record.ApproachChoice;
+import openbloom.core.record.Client;
+import openbloom.core.record.Goal;
 import openbloom.core.record.LadderStatus;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.verdict.Adjustment;
@@ -28,7 +31,11 @@ import openbloom.core.verdict.VerdictKind;
 /** The moves a session may be made of: for each strand her working rung and one below it, and what was pinned. */
 final class Candidates {
     private static final int LIGHT = 2;
+    private static final int HEAVY_LOAD = 4;
     private static final int SHORTEST_WORK_SECONDS = 30;
+    private static final int MOST_OF_A_GROUP = 6;
+    private static final int MOST_OF_IMPACT = 2;
+    private static final int MOST_OF_MOBILITY = 10;
 
     private final Judgement judgement;
     private final SessionRequest request;
@@ -73,14 +80,12 @@ final class Candidates {
     List<Pick> work() {
         Map<String, Pick> work = new LinkedHashMap<>();
         for (ExerciseGroup strand : ExerciseGroup.values()) {
-            if (strand != ExerciseGroup.BREATH
-                    && strand != ExerciseGroup.CONNECT
-                    && strand != ExerciseGroup.RELEASE
-                    && isTrained(strand)) {
+            if (strand != ExerciseGroup.BREATH && strand != ExerciseGroup.RELEASE && isTrained(strand)) {
                 of(strand).forEach(pick -> work.putIfAbsent(pick.move().id(), pick));
             }
         }
         pinned().forEach(pick -> work.putIfAbsent(pick.move().id(), pick));
+        usual().forEach(pick -> work.put(pick.move().id(), pick));
         return work.values().stream().filter(this::isLongEnough).toList();
     }
 
@@ -99,21 +104,25 @@ final class Candidates {
         List<Pick> passing = judgement.catalogue().ladder(strand).stream()
                 .filter(move -> !move.isEarned() || move.rung() <= working)
                 .filter(fits)
+                .filter(move -> !isTooEarly(move) && !isUnasked(move))
                 .filter(this::isAtHand)
                 .map(judgement::of)
-                .filter(verdict -> verdict.kind() != VerdictKind.ADJUST
+                .filter(verdict -> verdict.move().rung() == working
                         || !verdict.adjustments().contains(Adjustment.TRY_ONE_SET))
                 .flatMap(verdict -> Pick.of(verdict, judgement, step(verdict.move())).stream())
                 .filter(pick -> fits.test(pick.move()) && request.takes(pick.move()))
-                .filter(pick -> !isRest(pick.move().strand()))
+                .filter(pick -> !isTooEarly(pick.move()) && !isUnasked(pick.move()))
+                .filter(pick -> !isRest(pick.move()))
                 .map(this::weighed)
                 .toList();
-        int most = strand.isPelvicFloorLift() ? 1 : 2;
-        return passing.stream().sorted(best()).limit(most).toList();
+        return passing.stream().sorted(best(strand)).limit(most(strand)).toList();
     }
 
-    private static boolean isRest(ExerciseGroup strand) {
-        return strand == ExerciseGroup.BREATH || strand == ExerciseGroup.CONNECT || strand == ExerciseGroup.RELEASE;
+    /** Breath, connect at rest and release are chosen apart from the work. */
+    private static boolean isRest(Move move) {
+        return move.strand() == ExerciseGroup.BREATH
+                || move.strand() == ExerciseGroup.RELEASE
+                || move.strand() == ExerciseGroup.CONNECT && !move.isEarned();
     }
 
     /** Pinned moves come whatever their rung, if they pass; a pin of another lift takes no second set. */
@@ -121,13 +130,44 @@ final class Candidates {
         return request.wishes().pinned().stream()
                 .sorted()
                 .flatMap(id -> judgement.catalogue().find(id).stream())
-                .filter(move -> !isRest(move.strand()) && !move.strand().isPelvicFloorLift())
+                .filter(move -> !isRest(move) && !move.strand().isPelvicFloorLift())
                 .filter(fits())
                 .map(judgement::of)
                 .filter(Verdict::passes)
                 .flatMap(verdict -> Pick.of(verdict, judgement, step(verdict.move())).stream())
                 .map(this::weighed)
                 .toList();
+    }
+
+    /** What she does anyway, as it is today: itself, changed, or what stands in for it. */
+    private List<Pick> usual() {
+        return request.wishes().usual().stream()
+                .flatMap(id -> judgement.catalogue().find(id).stream())
+                .filter(move -> !isRest(move) && !move.strand().isPelvicFloorLift())
+                .flatMap(move -> Pick.of(judgement.of(move), judgement, DoseStep.WRITTEN).stream())
+                .filter(pick -> fits().test(pick.move()) && request.takes(pick.move()))
+                .map(this::weighed)
+                .toList();
+    }
+
+    /** Nothing new and heavy, and no curl, that nobody asked for. */
+    private boolean isUnasked(Move move) {
+        List<Goal> goals = request.wishes().goals();
+        boolean heavy = move.has(Demand.HEAVY) || move.has(Demand.THROWN) || move.load() >= HEAVY_LOAD;
+        boolean lifts = goals.contains(Goal.LIFT) && request.wishes().usual().isEmpty();
+        boolean undirected = goals.isEmpty() && request.wishes().usual().isEmpty();
+        Set<ExerciseGroup> wanted = request.wishes().aims().keySet();
+        boolean curl =
+                move.strand() == ExerciseGroup.FLEXION && !wanted.isEmpty() && !wanted.contains(ExerciseGroup.FLEXION);
+        return curl || heavy && !move.isImpact() && isNew(move) && !lifts && !undirected;
+    }
+
+    /** What somebody never trained is not given on her first day, unless she was seen that far. */
+    private boolean isTooEarly(Move move) {
+        Client her = judgement.facts().client();
+        return request.history().isFirstSession()
+                && judgement.facts().achieved(move.strand()) < move.rung()
+                && StartingLevel.isTooMuchForAFirstDay(her, move);
     }
 
     private Predicate<Move> fits() {
@@ -143,6 +183,7 @@ final class Candidates {
 
     private boolean isLongEnough(Pick pick) {
         return request.format().is(Format.FormatKind.INTERVALS)
+                || pick.move().strand().isPelvicFloorLift()
                 || pick.dose().sets() > 0 && pick.workSeconds() >= SHORTEST_WORK_SECONDS;
     }
 
@@ -201,9 +242,15 @@ final class Candidates {
                         lately,
                         working,
                         isWeaker(move) ? CandidateScore.WEAKER : 0,
-                        wishes.pinned().contains(move.id()) ? CandidateScore.PINNED : 0,
+                        preferred(move),
                         changes),
                 isNew);
+    }
+
+    private int preferred(Move move) {
+        return request.wishes().pinned().contains(move.id())
+                ? CandidateScore.PINNED
+                : request.wishes().usual().contains(move.id()) ? CandidateScore.USUAL : 0;
     }
 
     private int rungWorth(Move move) {
@@ -214,7 +261,7 @@ final class Candidates {
         if (move.rung() == rung) {
             return CandidateScore.WORKING;
         }
-        return move.rung() == rung - 1 ? CandidateScore.BELOW : 0;
+        return CandidateScore.WORKING - CandidateScore.BELOW * (rung - move.rung());
     }
 
     private int highestPassing(ExerciseGroup strand) {
@@ -227,10 +274,12 @@ final class Candidates {
                 .orElse(0);
     }
 
-    /** Never done, no rung she was seen on, and nothing she does anyway. */
+    /** Never done, no level she was seen on, nothing she does anyway, and more than breath, release and easy mobility. */
     private boolean isNew(Move move) {
         boolean seen = move.isEarned() && move.rung() <= judgement.facts().achieved(move.strand());
+        boolean easy = !move.isEarned() || move.load() <= 1 && !move.isImpact();
         return !seen
+                && !easy
                 && !request.history().known().contains(move.id())
                 && !request.wishes().usual().contains(move.id());
     }
@@ -239,6 +288,22 @@ final class Candidates {
         SideCheck.Weaker weaker = judgement.facts().client().checks().sides().weaker();
         boolean sided = weaker == SideCheck.Weaker.LEFT || weaker == SideCheck.Weaker.RIGHT;
         return sided && move.sides() == Sides.EACH && !move.strand().isPelvicFloorLift();
+    }
+
+    private static int most(ExerciseGroup strand) {
+        return switch (strand) {
+            case PELVIC_FLOOR_ENDURANCE, PELVIC_FLOOR_QUICK, SCAR -> 1;
+            case IMPACT -> MOST_OF_IMPACT;
+            case MOBILITY -> MOST_OF_MOBILITY;
+            default -> MOST_OF_A_GROUP;
+        };
+    }
+
+    /** Of scar work the furthest that is hers; of all else the most wanted. */
+    private Comparator<Pick> best(ExerciseGroup strand) {
+        return strand == ExerciseGroup.SCAR
+                ? Comparator.comparing(pick -> -pick.move().rung())
+                : best();
     }
 
     /** The most wanted first; ties in the catalogue's order, turned by the seed. */

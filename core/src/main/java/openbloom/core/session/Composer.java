@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import openbloom.core.evidence.Published;
 import openbloom.core.moves.DoseStage;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Judgement;
@@ -18,8 +19,8 @@ import openbloom.core.verdict.Judgement;
 public final class Composer {
     private static final double LONGEST_SHARE = 1.05;
     private static final double SHORTEST_SHARE = 0.95;
-    static final int MOST_MOVES = 12;
-    private static final int MINUTES_A_MOVE = 3;
+    static final int MOST_MOVES = 20;
+    private static final int MINUTES_A_MOVE = 2;
     private static final int MOST_BY_THE_CLOCK = 20;
     private static final int MOST_IN_ROUNDS = 6;
     private static final int MOST_IN_FIVE_MINUTES = 5;
@@ -37,14 +38,14 @@ public final class Composer {
     private final Judgement judgement;
     private final SessionRequest request;
     private final Candidates candidates;
-    private final OpeningAndRelease rest;
+    private final OpeningAndRelease openingAndRelease;
     private final SideCheck.Weaker weaker;
 
     private Composer(Judgement judgement, SessionRequest request) {
         this.judgement = judgement;
         this.request = request;
         this.candidates = new Candidates(judgement, request);
-        this.rest = new OpeningAndRelease(judgement, request, candidates);
+        this.openingAndRelease = new OpeningAndRelease(judgement, request, candidates);
         this.weaker = judgement.facts().client().checks().sides().weaker();
     }
 
@@ -73,7 +74,7 @@ public final class Composer {
             case GYM_CARD -> GymCard.of(judgement, request);
             case BREATH_AND_FLOOR ->
                 laid(
-                        FloorRound.of(rest, candidates, judgement, request),
+                        FloorRound.of(openingAndRelease, candidates, judgement, request),
                         0,
                         "a round of breath and pelvic floor is no longer than what is prescribed");
             default -> best();
@@ -81,45 +82,21 @@ public final class Composer {
     }
 
     private Session best() {
-        Timetable.TimetableParts frame = rest.parts();
-        List<Family> downFirst = List.of(Family.values());
-        List<Family> upFirst = new ArrayList<>(downFirst);
-        Collections.reverse(upFirst);
+        Timetable.TimetableParts frame = openingAndRelease.parts();
         List<WorkItem> items = items();
-        WorkSolver.Solution down = WorkSolver.solve(frame(frame, downFirst), items);
-        WorkSolver.Solution up = WorkSolver.solve(frame(frame, upFirst), items, down.score());
-        WorkSolver.Solution best = isBetter(up, down) ? up : down;
-        List<Pick> work = best.chosen().stream().map(Composer::pick).toList();
+        ShapedWork.Solved solved = ShapedWork.solve(request, limits(frame), items);
+        List<Pick> work = solved.chosen().stream().map(Composer::pick).toList();
         return laid(
-                rest.spread(new Timetable.TimetableParts(frame.opening(), work, frame.release())),
-                best.score(),
-                Notes.why(frame(frame, downFirst), items, best.chosen(), rest.isTight()));
+                openingAndRelease.spread(new Timetable.TimetableParts(frame.opening(), work, frame.release())),
+                solved.score(),
+                Notes.why(limits(frame), items, solved.chosen(), openingAndRelease.isTight()));
     }
 
-    /** What the solver is given for one order of families, so that others can be asked the same. */
-    record Instance(WorkConstraints frame, List<WorkItem> items) {}
-
-    static Instance instance(Judgement judgement, SessionRequest request, List<Family> order) {
+    /** What each part of the work is solved for, so that others can be asked the same. */
+    static List<ShapedWork.Instance> instances(Judgement judgement, SessionRequest request) {
         Composer composer = new Composer(judgement, request);
-        return new Instance(composer.frame(composer.rest.parts(), order), composer.items());
-    }
-
-    /** The higher score; then fewer visits, then fewer moves. */
-    private static boolean isBetter(WorkSolver.Solution one, WorkSolver.Solution other) {
-        if (one.score() != other.score()) {
-            return one.score() > other.score();
-        }
-        if (visits(one) != visits(other)) {
-            return visits(one) < visits(other);
-        }
-        return one.chosen().size() < other.chosen().size();
-    }
-
-    private static long visits(WorkSolver.Solution solution) {
-        return solution.chosen().stream()
-                .map(chosen -> chosen.item().family())
-                .distinct()
-                .count();
+        return ShapedWork.solve(request, composer.limits(composer.openingAndRelease.parts()), composer.items())
+                .instances();
     }
 
     private static Pick pick(WorkSolver.ChosenItem chosen) {
@@ -138,14 +115,25 @@ public final class Composer {
     /** Her dose in one to three sets; the prescribed set and the try-out take no more than they are. */
     private List<WorkItem.Option> options(Pick pick) {
         Format format = request.format();
-        boolean once = format.passes() > 1 || format.is(Format.FormatKind.INTERVALS);
+        boolean once = pick.move().strand() == ExerciseGroup.SCAR
+                || format.passes() > 1
+                || format.is(Format.FormatKind.INTERVALS);
         boolean fixed = once || pick.step() == 0 || pick.adjustments().contains(Adjustment.TRY_ONE_SET);
         int most =
                 fixed ? 1 : pick.step() == 1 ? Math.min(MOST_SETS, pick.dose().sets()) : MOST_SETS;
-        return IntStream.rangeClosed(1, most)
+        int least = Math.min(most, leastSets(pick));
+        return IntStream.rangeClosed(least, most)
                 .mapToObj(sets -> option(pick, sets))
                 .filter(option -> option.steps() > 0)
                 .toList();
+    }
+
+    /** What loads her is done at least twice where her dose says so and there is time (common practice, no source). */
+    private int leastSets(Pick pick) {
+        boolean loads = pick.move().load() > 0 && request.minutes() >= SHORT_FIRST_MINUTES;
+        return loads && request.format().is(Format.FormatKind.SETS)
+                ? Math.min(2, pick.dose().sets())
+                : 1;
     }
 
     private WorkItem.Option option(Pick pick, int sets) {
@@ -159,25 +147,30 @@ public final class Composer {
                 pick.worth().quarters(Math.max(sets, passes)));
     }
 
-    private WorkConstraints frame(Timetable.TimetableParts parts, List<Family> order) {
+    private ShapedWork.Limits limits(Timetable.TimetableParts parts) {
         Timetable before = Timetable.of(
                 new Timetable.TimetableParts(parts.opening(), List.of(), List.of()), request.format(), weaker);
         int opening = before.seconds() - (before.endsLying() ? Timetable.UP_BY_THE_SIDE_SECONDS : 0);
         int release = Timetable.of(
                         new Timetable.TimetableParts(List.of(), List.of(), parts.release()), request.format(), weaker)
                 .seconds();
-        WorkConstraints.Rules rules = new WorkConstraints.Rules(
+        WorkConstraints.Rules.Moves moves = new WorkConstraints.Rules.Moves(
+                moves(),
+                request.format().is(Format.FormatKind.FIVE_MINUTES) ? FEWEST_IN_FIVE_MINUTES : 0,
+                fresh(),
+                0,
+                true);
+        WorkConstraints.Rules whole = new WorkConstraints.Rules(
                 request.seconds(),
                 most(parts),
-                new WorkConstraints.Rules.Moves(
-                        moves(),
-                        request.format().is(Format.FormatKind.FIVE_MINUTES) ? FEWEST_IN_FIVE_MINUTES : 0,
-                        fresh()),
+                moves,
                 onTheBack(parts),
                 judgement.facts().isPregnant(),
                 pace(),
-                opening);
-        return new WorkConstraints(order, last(parts.opening()), first(parts.release()), opening + release, rules);
+                request.seconds() / 2 - opening,
+                true);
+        return new ShapedWork.Limits(
+                last(parts.opening()), first(parts.release()), opening, opening + release, most(parts), whole);
     }
 
     private WorkConstraints.Rules.WorkPace pace() {
@@ -199,7 +192,7 @@ public final class Composer {
     /** 105 % of what was asked; with a tight floor so little work that the rest keeps its share. */
     private int most(Timetable.TimetableParts parts) {
         int most = (int) (LONGEST_SHARE * request.seconds());
-        if (rest.isTight()) {
+        if (openingAndRelease.isTight()) {
             int restful = OpeningAndRelease.restful(parts.opening()) + OpeningAndRelease.restful(parts.release());
             most = Math.min(most, (int) (restful / OpeningAndRelease.SHARE_WHEN_TIGHT));
         }

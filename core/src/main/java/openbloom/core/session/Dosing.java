@@ -1,6 +1,7 @@
 package openbloom.core.session;
 
 import openbloom.core.evidence.Published;
+import openbloom.core.moves.Demand;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
@@ -19,6 +20,9 @@ import openbloom.core.verdict.Verdict;
 record Dosing(Dose dose, int step) {
     private static final int EXTRA_REST_SECONDS = 20;
     private static final int LONGEST_REST_SECONDS = 300;
+
+    /** Common practice, no source: 60 to 120 s. */
+    private static final int REST_BETWEEN_HEAVY_SETS = 90;
 
     /** Areas as attention: about a minute (P-BRE-1). */
     private static final int BREATHS_OF_ATTENTION = 10;
@@ -63,6 +67,9 @@ record Dosing(Dose dose, int step) {
         }
         if (verdict.adjustments().contains(Adjustment.LONGER_RESTS) && dose.sets() > 1) {
             dose = dose.withRestSeconds(Math.min(LONGEST_REST_SECONDS, dose.restSeconds() + EXTRA_REST_SECONDS));
+        }
+        if (verdict.move().has(Demand.HEAVY) && dose.sets() > 1) {
+            dose = dose.withRestSeconds(Math.max(dose.restSeconds(), REST_BETWEEN_HEAVY_SETS));
         }
         return verdict.move().isFullFrontSupport() ? dose.heldAtMost(LONGEST_FULL_SUPPORT) : dose;
     }

@@ -31,10 +31,10 @@ final class Notes {
                 + " minutes: " + why + "." + (needed.isEmpty() ? "" : " What would lengthen it: " + needed + ".");
     }
 
-    /** Why work is shorter than its frame: the limits it has reached; otherwise what is left does not suit the rest. */
+    /** Why work is shorter than it might be: the limits it has reached; otherwise what is left does not suit the rest. */
     static String why(
-            WorkConstraints frame, List<WorkItem> items, List<WorkSolver.ChosenItem> chosen, boolean isTight) {
-        WorkConstraints.Rules rules = frame.rules();
+            ShapedWork.Limits limits, List<WorkItem> items, List<WorkSolver.ChosenItem> chosen, boolean isTight) {
+        WorkConstraints.Rules rules = limits.whole();
         List<WorkItem> left = items.stream()
                 .filter(item -> chosen.stream()
                         .noneMatch(one ->
@@ -50,8 +50,7 @@ final class Notes {
                 reached,
                 fresh >= rules.moves().fresh() && left.stream().anyMatch(WorkItem::isNew),
                 fresh + " exercises new to her are the most in one session");
-        int steps = chosen.stream().mapToInt(one -> one.option().steps()).sum();
-        addIf(reached, isTight && frame.room() - steps < LITTLE, "with a floor that must let go, rest keeps its share");
+        addIf(reached, isTight, "with a floor that must let go, rest keeps its share");
         addIf(
                 reached,
                 rules.onTheBack().isPresent() && left.stream().anyMatch(item -> item.family() == Family.BACK),

@@ -29,6 +29,7 @@ final class OpeningAndRelease {
     private static final int LONG_FROM_MINUTES = 35;
     private static final int FOUR_FROM_MINUTES = 50;
     private static final int TWO_FROM_MINUTES = 12;
+    private static final int MOBILISING_FROM_MINUTES = 20;
 
     /** Of the time for breath, release and letting go while the floor is tight (common practice, no source). */
     static final double SHARE_WHEN_TIGHT = 0.45;
@@ -69,6 +70,7 @@ final class OpeningAndRelease {
         }
         if (!isShort && !request.format().is(Format.FormatKind.BREATH_AND_FLOOR)) {
             connect(opening).ifPresent(opening::add);
+            mobilising(opening).ifPresent(opening::add);
         }
         return shrunk(new Timetable.TimetableParts(opening, List.of(), isShort ? List.of() : release));
     }
@@ -99,12 +101,29 @@ final class OpeningAndRelease {
         };
     }
 
-    /** The most wanted, of those alike the one that asks for the least change of position. */
+    /** At rest, where she breathes already or near by; of those alike the most wanted. */
     private Optional<Pick> connect(List<Pick> opening) {
         Comparator<Pick> worth = Comparator.comparing(pick -> -pick.worth().total());
-        Comparator<Pick> change = Comparator.comparing(
-                pick -> !opening.isEmpty() && Family.of(opening.get(0).move()) != Family.of(pick.move()));
-        return candidates.rest(ExerciseGroup.CONNECT).stream().min(worth.thenComparing(change));
+        return candidates.rest(ExerciseGroup.CONNECT).stream()
+                .filter(pick -> !pick.move().isEarned())
+                .min(changes(opening).thenComparing(worth));
+    }
+
+    /** One easy move that loosens before the work, where she is or near by. */
+    private Optional<Pick> mobilising(List<Pick> opening) {
+        return request.minutes() < MOBILISING_FROM_MINUTES
+                ? Optional.empty()
+                : candidates.rest(ExerciseGroup.MOBILITY).stream()
+                        .filter(pick -> pick.move().load() == 0)
+                        .min(changes(opening).thenComparing(pick -> pick.move().rung()))
+                        .map(pick -> pick.withDose(pick.dose().withSets(1)));
+    }
+
+    private static Comparator<Pick> changes(List<Pick> opening) {
+        return Comparator.comparing(pick -> opening.isEmpty()
+                ? 0
+                : Math.abs(Family.of(opening.get(0).move()).ordinal()
+                        - Family.of(pick.move()).ordinal()));
     }
 
     private List<Pick> releases(List<Pick> opening) {
@@ -149,11 +168,14 @@ final class OpeningAndRelease {
         return pick.withDose(new Dose(1, 1, each, 0, 0, pick.dose().perSide()));
     }
 
-    /** The most wanted first; the others cost what a change of position costs. */
+    /** The most wanted first; the others cost what a change of position costs. Where more is needed than there are, again. */
     private static List<Pick> near(List<Pick> found, int count) {
         List<Pick> near = new ArrayList<>();
         List<Pick> left = new ArrayList<>(found);
-        while (near.size() < count && !left.isEmpty()) {
+        while (near.size() < count && !found.isEmpty()) {
+            if (left.isEmpty()) {
+                left.addAll(found);
+            }
             Pick next = left.stream()
                     .min(Comparator.comparing(
                             pick -> cost(pick, near) - pick.worth().total()))

@@ -4,10 +4,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import openbloom.core.moves.ExerciseGroup;
+import openbloom.core.record.Goal;
 
 /**
  * What the session is for.
  *
+ * @param goals what she wants, the most wanted first; a session is divided by them
  * @param aims worth of each strand her aims want, 30 down to 10
  * @param due wanted strands that were done less than twice in seven days
  * @param pinned ids of moves that are to be in it whenever they pass
@@ -15,14 +17,16 @@ import openbloom.core.moves.ExerciseGroup;
  * @param usual ids of moves she does anyway; never new to her
  */
 public record Wishes(
+        List<Goal> goals,
         Map<ExerciseGroup, Integer> aims,
         Set<ExerciseGroup> due,
         Set<String> pinned,
         Set<String> banned,
         List<String> usual) {
-    public static final Wishes NONE = new Wishes(Map.of(), Set.of(), Set.of(), Set.of(), List.of());
+    public static final Wishes NONE = new Wishes(List.of(), Map.of(), Set.of(), Set.of(), Set.of(), List.of());
 
     public Wishes {
+        goals = List.copyOf(goals);
         aims = Map.copyOf(aims);
         due = Set.copyOf(due);
         pinned = Set.copyOf(pinned);
@@ -32,6 +36,6 @@ public record Wishes(
 
     /** Wanted strands alone, each due. */
     public static Wishes of(Map<ExerciseGroup, Integer> aims) {
-        return new Wishes(aims, aims.keySet(), Set.of(), Set.of(), List.of());
+        return new Wishes(List.of(), aims, aims.keySet(), Set.of(), Set.of(), List.of());
     }
 }

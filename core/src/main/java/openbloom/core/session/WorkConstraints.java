@@ -27,7 +27,8 @@ record WorkConstraints(List<Family> order, Optional<Family> before, Optional<Fam
      * @param onTheBack what holds on the back; empty where time there is not limited
      * @param oneFrontSupport at most one front support
      * @param pace how often the work is gone through, and what a change of family takes
-     * @param opening seconds of the opening
+     * @param impactUntil seconds of this work within which impact has to end
+     * @param isLast whether nothing but the release follows
      */
     record Rules(
             int target,
@@ -36,9 +37,15 @@ record WorkConstraints(List<Family> order, Optional<Family> before, Optional<Fam
             Optional<OnTheBack> onTheBack,
             boolean oneFrontSupport,
             WorkPace pace,
-            int opening) {
-        /** At most so many, at least so many if they fit, and at most so many new to her. */
-        record Moves(int most, int fewest, int fresh) {}
+            int impactUntil,
+            boolean isLast) {
+        /**
+         * At most so many, at least so many if they fit, and at most so many new to her.
+         *
+         * @param wristsBefore moves on bent wrists that stand just before this work
+         * @param begins whether it begins the session's work, so that the first is light
+         */
+        record Moves(int most, int fewest, int fresh, int wristsBefore, boolean begins) {}
 
         /** At most so many seconds on the back at a stretch, and how many stand just before and after the work. */
         record OnTheBack(int most, int before, int after) {}
@@ -90,7 +97,9 @@ record WorkConstraints(List<Family> order, Optional<Family> before, Optional<Fam
      */
     int endSteps(Optional<Family> last) {
         int seconds;
-        if (after.isPresent()) {
+        if (!rules.isLast()) {
+            seconds = 0;
+        } else if (after.isPresent()) {
             seconds = last.filter(from -> from != after.get()).isPresent() ? CHANGE_SECONDS : 0;
         } else {
             seconds = last.filter(Family::isLying).isPresent() ? Timetable.UP_BY_THE_SIDE_SECONDS : 0;

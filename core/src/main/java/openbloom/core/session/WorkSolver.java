@@ -99,7 +99,8 @@ final class WorkSolver {
 
     private Solution solve() {
         boolean up = frame.before().filter(Family::isUp).isPresent();
-        closed.put(row(0, 0, 0, 0, up ? 1 : 0, 0), 0, 0, null);
+        int wrists = Math.min(WRISTS - 1, frame.rules().moves().wristsBefore());
+        closed.put(row(0, 0, wrists, 0, up ? 1 : 0, 0), 0, 0, null);
         finish(closed, frame.before());
         for (int from = 0; from < items.size(); ) {
             Family family = items.get(from).family();
@@ -155,7 +156,7 @@ final class WorkSolver {
     /** Adds one candidate to every state, more moves first so that it is added once. */
     private void add(WorkItem item, Family family, int limit, int next) {
         for (int moves = most - 1; moves >= 0; moves--) {
-            if (moves == 0 && !item.isLight()) {
+            if (moves == 0 && frame.rules().moves().begins() && !item.isLight()) {
                 continue;
             }
             for (int row = 0; row < rowsPerMove; row++) {
@@ -211,7 +212,7 @@ final class WorkSolver {
             WorkStates table, int from, int to, int steps, int gain, int limit, int[] later, ChosenItem chosen) {
         int last = Math.min(table.longest[from], room - steps);
         if (chosen.item().isImpact()) {
-            int half = (frame.rules().target() / 2 - frame.rules().opening()) / WorkConstraints.STEP / grain;
+            int half = frame.rules().impactUntil() / WorkConstraints.STEP / grain;
             last = Math.min(last, half - steps);
         }
         int[] scores = table.scores[from];

@@ -28,6 +28,7 @@ import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
+import openbloom.core.record.Goal;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;

@@ -15,6 +15,7 @@ import openbloom.core.dating.Dating;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.record.Client;
+import openbloom.core.record.Goal;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;

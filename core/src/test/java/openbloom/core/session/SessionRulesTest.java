@@ -99,7 +99,7 @@ class SessionRulesTest {
             case INTERVALS -> 20;
             case ROUNDS -> 6;
             case FIVE_MINUTES -> 5;
-            default -> Math.min(12, minutes / 3);
+            default -> Math.min(20, minutes / 2);
         };
         assertThat(moves).hasSizeLessThanOrEqualTo(most);
         assertThat(work.get(0).move().demands().midlineLoad()).isLessThanOrEqualTo(2);

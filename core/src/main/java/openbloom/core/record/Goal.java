@@ -1,11 +1,13 @@
-package openbloom.core.program;
+package openbloom.core.record;
 
 import static openbloom.core.moves.ExerciseGroup.*;
 
 import java.util.List;
 import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
+import openbloom.core.moves.Demand;
 import openbloom.core.moves.ExerciseGroup;
+import openbloom.core.moves.Move;
 
 /**
  * What a program is for, in the order in which aims come first when they compete. Strands in the order in which they are
@@ -155,5 +157,48 @@ public enum Goal {
     /** Told by herself; never suggested by a finding. */
     public boolean isWish() {
         return this == RUN || this == JUMP || this == LIFT || this == CRUNCH || this == PLANK;
+    }
+
+    /** Whether an exercise serves this goal so that she recognises it (common practice, no source). */
+    public boolean isServedBy(Move move) {
+        boolean symmetrical = !move.has(Demand.SINGLE_LEG) && !move.has(Demand.WIDE);
+        boolean daily = move.load() <= 2 && !move.has(Demand.HEAVY) && !move.has(Demand.SINGLE_LEG);
+        return switch (this) {
+            case LET_GO -> in(move, RELEASE, BREATH, PELVIC_FLOOR_AREAS, MOBILITY);
+            case EASE_HEAVINESS ->
+                in(move, PELVIC_FLOOR_ENDURANCE, PELVIC_FLOOR_QUICK, PELVIC_FLOOR_AREAS, BRIDGE, HANDS_AND_KNEES)
+                        || in(move, STRENGTH_LEGS, STRENGTH_PULL)
+                                && daily
+                                && move.demands().pressure() <= 1;
+            case STOP_LEAKING ->
+                in(move, PELVIC_FLOOR_ENDURANCE, PELVIC_FLOOR_QUICK, PELVIC_FLOOR_AREAS)
+                        || in(move, STRENGTH_LEGS, UPRIGHT_CONTROL, CONNECT)
+                                && !move.has(Demand.HEAVY)
+                                && move.load() > 0;
+            case EASE_PELVIS -> in(move, MOBILITY, RELEASE) || in(move, STRENGTH_LEGS, BRIDGE) && symmetrical;
+            case EASE_BACK -> in(move, MOBILITY, BRIDGE, STRENGTH_LEGS, HANDS_AND_KNEES) && !move.has(Demand.HEAVY);
+            case SUPPORT_MIDLINE ->
+                in(move, HANDS_AND_KNEES, SIDE_SUPPORT, UPRIGHT_CONTROL, FRONT_SUPPORT, STRENGTH_PULL, STRENGTH_LEGS);
+            case REBUILD_MIDLINE ->
+                in(move, LIMB_LOAD, BRIDGE, FRONT_SUPPORT, UPRIGHT_CONTROL, SIDE_SUPPORT, HANDS_AND_KNEES);
+            case SCAR_AT_EASE -> in(move, SCAR, BREATH, CONNECT, MOBILITY);
+            case STRONG_BONES -> in(move, STRENGTH_LEGS, STRENGTH_PULL, STRENGTH_PUSH, UPRIGHT_CONTROL, BALANCE);
+            case READY_FOR_BIRTH ->
+                in(move, MOBILITY, RELEASE)
+                        || move.strand() == STRENGTH_LEGS && symmetrical && !move.has(Demand.HEAVY)
+                        || move.strand() == HANDS_AND_KNEES && move.load() <= 1;
+            case RUN, JUMP ->
+                in(move, BALANCE, IMPACT, PELVIC_FLOOR_QUICK)
+                        || move.strand() == STRENGTH_LEGS && !move.has(Demand.THROWN);
+            case LIFT -> in(move, STRENGTH_LEGS, STRENGTH_PULL, STRENGTH_PUSH, STRENGTH_PRESS);
+            case CRUNCH -> in(move, FLEXION, LIMB_LOAD);
+            case PLANK -> in(move, FRONT_SUPPORT, SIDE_SUPPORT, LIMB_LOAD);
+            case KEEP_ACTIVE ->
+                in(move, IMPACT, BALANCE, STRENGTH_LEGS, STRENGTH_PULL, STRENGTH_PUSH, STRENGTH_PRESS, MOBILITY);
+        };
+    }
+
+    private static boolean in(Move move, ExerciseGroup... groups) {
+        return List.of(groups).contains(move.strand());
     }
 }

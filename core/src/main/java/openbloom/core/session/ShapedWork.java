@@ -1,0 +1,169 @@
+package openbloom.core.session;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * The work of a session part by part, as its {@link Shape} divides it: each part is solved to its best for the public score among
+ * everything the hard lines leave it, given what stands before.
+ */
+final class ShapedWork {
+    private static final int WHOLE = 100;
+
+    private final SessionRequest request;
+    private final Limits limits;
+    private final List<WorkItem> items;
+    private final List<WorkSolver.ChosenItem> chosen = new ArrayList<>();
+    private final Set<String> used = new HashSet<>();
+    private Optional<Family> at;
+    private int soFar;
+    private int score;
+
+    private ShapedWork(SessionRequest request, Limits limits, List<WorkItem> items) {
+        this.request = request;
+        this.limits = limits;
+        this.items = items;
+        this.at = limits.opensIn();
+    }
+
+    /**
+     * What holds for the work as a whole.
+     *
+     * @param opensIn family the opening ends in
+     * @param releasesIn family the release begins in
+     * @param opening seconds of the opening
+     * @param fixed seconds of opening and release
+     * @param most seconds of the whole session at most
+     * @param whole the hard lines of the whole
+     */
+    record Limits(
+            Optional<Family> opensIn,
+            Optional<Family> releasesIn,
+            int opening,
+            int fixed,
+            int most,
+            WorkConstraints.Rules whole) {}
+
+    /** What one part was solved for, so that others can be asked the same, and what it came to. */
+    record Instance(WorkConstraints frame, List<WorkItem> items, int score) {}
+
+    /**
+     * @param instances what each part was solved for, in the better order of families
+     * @param chosen all the work in its order
+     */
+    record Solved(List<Instance> instances, List<WorkSolver.ChosenItem> chosen, int score) {}
+
+    static Solved solve(SessionRequest request, Limits limits, List<WorkItem> items) {
+        ShapedWork work = new ShapedWork(request, limits, items);
+        List<Instance> instances = new ArrayList<>();
+        List<Shape.Slot> slots = Shape.of(request).slots();
+        for (int i = 0; i < slots.size(); i++) {
+            instances.add(work.part(slots.get(i), i == 0, i == slots.size() - 1));
+        }
+        return new Solved(List.copyOf(instances), List.copyOf(work.chosen), work.score);
+    }
+
+    private Instance part(Shape.Slot slot, boolean isFirst, boolean isLast) {
+        boolean fronted = chosen.stream().anyMatch(one -> one.item().isFrontSupport());
+        List<WorkItem> candidates = items.stream()
+                .filter(item -> !used.contains(item.pick().move().id()))
+                .filter(item -> isLast
+                        || slot.goal().orElseThrow().isServedBy(item.pick().move()))
+                .filter(item -> !(fronted && limits.whole().oneFrontSupport() && item.isFrontSupport()))
+                .toList();
+        List<Family> downFirst = List.of(Family.values());
+        List<Family> upFirst = new ArrayList<>(downFirst);
+        Collections.reverse(upFirst);
+        WorkConstraints down = frame(slot, downFirst, isFirst, isLast);
+        WorkConstraints up = frame(slot, upFirst, isFirst, isLast);
+        WorkSolver.Solution lower = WorkSolver.solve(down, candidates);
+        WorkSolver.Solution upper = WorkSolver.solve(up, candidates, lower.score());
+        boolean isUpBetter = isBetter(upper, lower);
+        WorkSolver.Solution better = isUpBetter ? upper : lower;
+        WorkConstraints frame = isUpBetter ? up : down;
+        take(better, frame);
+        return new Instance(frame, candidates, better.score());
+    }
+
+    private void take(WorkSolver.Solution solution, WorkConstraints frame) {
+        for (WorkSolver.ChosenItem one : solution.chosen()) {
+            boolean changes = at.filter(one.item().family()::equals).isEmpty();
+            soFar += WorkConstraints.STEP * (one.option().steps() + (changes ? frame.changeSteps(at.isPresent()) : 0));
+            at = Optional.of(one.item().family());
+            used.add(one.item().pick().move().id());
+            chosen.add(one);
+        }
+        score += solution.score();
+    }
+
+    private WorkConstraints frame(Shape.Slot slot, List<Family> order, boolean isFirst, boolean isLast) {
+        WorkConstraints.Rules whole = limits.whole();
+        int before = limits.fixed() + soFar;
+        int share = (limits.most() - limits.fixed()) * slot.share() / WHOLE;
+        int most = isLast ? limits.most() : Math.min(limits.most(), before + share);
+        int fresh = (int) chosen.stream().filter(one -> one.item().isNew()).count();
+        int left = Math.max(0, whole.moves().most() - chosen.size());
+        WorkConstraints.Rules.Moves moves = new WorkConstraints.Rules.Moves(
+                isLast ? left : Math.min(left, whole.moves().most() * slot.share() / WHOLE + 1),
+                isLast ? Math.max(0, whole.moves().fewest() - chosen.size()) : 0,
+                Math.max(0, whole.moves().fresh() - fresh),
+                wristsRunning(),
+                isFirst);
+        WorkConstraints.Rules rules = new WorkConstraints.Rules(
+                isLast ? whole.target() : most,
+                most,
+                moves,
+                onTheBack(isFirst),
+                whole.oneFrontSupport(),
+                whole.pace(),
+                request.seconds() / 2 - limits.opening() - soFar,
+                isLast);
+        return new WorkConstraints(order, at, isLast ? limits.releasesIn() : Optional.empty(), before, rules);
+    }
+
+    private Optional<WorkConstraints.Rules.OnTheBack> onTheBack(boolean isFirst) {
+        return limits.whole()
+                .onTheBack()
+                .map(limit -> isFirst
+                        ? limit
+                        : new WorkConstraints.Rules.OnTheBack(limit.most(), backRunning(), limit.after()));
+    }
+
+    private int backRunning() {
+        int seconds = 0;
+        for (int i = chosen.size() - 1; i >= 0 && chosen.get(i).item().family() == Family.BACK; i--) {
+            seconds += WorkConstraints.STEP * chosen.get(i).option().steps();
+        }
+        return seconds;
+    }
+
+    private int wristsRunning() {
+        int running = 0;
+        for (int i = chosen.size() - 1; i >= 0 && chosen.get(i).item().isWrist(); i--) {
+            running++;
+        }
+        return running;
+    }
+
+    /** The higher score; then fewer visits, then fewer moves. */
+    private static boolean isBetter(WorkSolver.Solution one, WorkSolver.Solution other) {
+        if (one.score() != other.score()) {
+            return one.score() > other.score();
+        }
+        if (visits(one) != visits(other)) {
+            return visits(one) < visits(other);
+        }
+        return one.chosen().size() < other.chosen().size();
+    }
+
+    private static long visits(WorkSolver.Solution solution) {
+        return solution.chosen().stream()
+                .map(chosen -> chosen.item().family())
+                .distinct()
+                .count();
+    }
+}
