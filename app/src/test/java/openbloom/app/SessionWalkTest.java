@@ -54,27 +54,27 @@ class SessionWalkTest extends BrowserTest {
         look();
         page.navigate(page.url() + "/edit");
         List<String> composed = names();
-        for (int i = 0; i < 3; i++) {
+        for (int i = 0; i < 4; i++) {
             page.keyboard().press("j");
         }
-        assertThat(page.locator("#line-2")).isFocused();
-        page.keyboard().press("Shift+J");
-        assertThat(page.locator("#line-3 strong").first()).hasText(composed.get(2));
         assertThat(page.locator("#line-3")).isFocused();
+        page.keyboard().press("Shift+J");
+        assertThat(page.locator("#line-4 strong").first()).hasText(composed.get(3));
+        assertThat(page.locator("#line-4")).isFocused();
         look();
         page.keyboard().press("d");
         page.keyboard().type("4");
         page.keyboard().press("Enter");
         assertThat(page.locator(".versions li").first()).containsText("Version 2,");
-        assertThat(page.locator("#line-3 [name=amount]")).hasValue("4");
-        assertThat(page.locator("#line-3")).isFocused();
+        assertThat(page.locator("#line-4 [name=amount]")).hasValue("4");
+        assertThat(page.locator("#line-4")).isFocused();
         page.keyboard().press("s");
         assertThat(page.locator(".edit-others button").first()).isFocused();
         look();
         String other = page.locator(".edit-others button").first().textContent();
         page.keyboard().press("Enter");
-        assertThat(page.locator("#line-3 strong").first()).hasText(other);
-        assertThat(page.locator("#line-3")).isFocused();
+        assertThat(page.locator("#line-4 strong").first()).hasText(other);
+        assertThat(page.locator("#line-4")).isFocused();
         page.keyboard().press("x");
         assertThat(page.locator(".edit-line")).hasCount(composed.size() - 1);
         for (int i = 0; i < 4; i++) {

@@ -14,6 +14,7 @@ import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.program.Goals;
+import openbloom.core.progress.WeekKind;
 import openbloom.core.record.Client;
 import openbloom.core.record.Goal;
 import openbloom.core.screening.Symptom;
@@ -72,7 +73,7 @@ class SessionsApi {
         Judgement judgement = Judgement.of(catalogue, client, onDate);
         List<Goal> goals = aims(request.client(), judgement);
         Map<ExerciseGroup, Integer> aims = Goals.worth(goals);
-        Wishes wishes = new Wishes(goals, aims, aims.keySet(), pinned, banned, usual);
+        Wishes wishes = new Wishes(goals, aims, aims.keySet(), pinned, banned, usual, WeekKind.BUILD);
         return SessionResponse.of(
                 Composer.compose(judgement, asked.wanting(wishes).gently(client.has(Symptom.LOW_DAY))));
     }

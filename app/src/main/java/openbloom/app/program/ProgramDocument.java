@@ -2,6 +2,7 @@ package openbloom.app.program;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -12,8 +13,10 @@ import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.program.Program;
 import openbloom.core.progress.DoseStep;
+import openbloom.core.progress.WeekKind;
 import openbloom.core.stage.Gate;
 import openbloom.core.verdict.Judgement;
+import org.jspecify.annotations.Nullable;
 
 /** A block in words, as it is kept: it can be shown a year later whatever the rules say then. */
 public record ProgramDocument(
@@ -47,14 +50,31 @@ public record ProgramDocument(
             List<Integer> expected,
             String next) {}
 
-    /** A week. */
+    /**
+     * A week.
+     *
+     * @param kind name of its {@link WeekKind}, and what is different in it; blocks of before weeks had kinds have neither
+     */
     public record WeekTold(
             LocalDate from,
             List<SessionTold> sessions,
             int floorSets,
             int walkMinutes,
             List<String> moments,
-            List<DueTold> due) {}
+            List<DueTold> due,
+            @Nullable String kind,
+            @Nullable String words) {}
+
+    /** What the week of a day is for. */
+    Optional<WeekKind> weekOn(LocalDate date) {
+        return weeks.stream()
+                .filter(week ->
+                        !date.isBefore(week.from()) && date.isBefore(week.from().plusDays(7)))
+                .findFirst()
+                .flatMap(week -> Arrays.stream(WeekKind.values())
+                        .filter(kind -> kind.name().equals(week.kind()))
+                        .findFirst());
+    }
 
     /**
      * A session on its day; strands by file name.
@@ -101,7 +121,14 @@ public record ProgramDocument(
                             .ifPresent(day -> sessions.add(session.on(day)));
                     sessions.sort(Comparator.comparing(SessionTold::date));
                     return new WeekTold(
-                            week.from(), sessions, week.floorSets(), week.walkMinutes(), week.moments(), week.due());
+                            week.from(),
+                            sessions,
+                            week.floorSets(),
+                            week.walkMinutes(),
+                            week.moments(),
+                            week.due(),
+                            week.kind(),
+                            week.words());
                 })
                 .toList();
         return new ProgramDocument(from, this.to, aims, lines, changed, changes, leftOut, minutes);
@@ -211,6 +238,8 @@ public record ProgramDocument(
                 week.moments(),
                 week.checksDue().stream()
                         .map(due -> new DueTold(due.date(), due.check().words()))
-                        .toList());
+                        .toList(),
+                week.kind().name(),
+                week.words());
     }
 }

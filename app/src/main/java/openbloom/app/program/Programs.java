@@ -27,6 +27,7 @@ import openbloom.core.program.BlockPlanner;
 import openbloom.core.program.Goals;
 import openbloom.core.program.Program;
 import openbloom.core.program.Rhythm;
+import openbloom.core.progress.WeekKind;
 import openbloom.core.record.Goal;
 import openbloom.core.session.Place;
 import openbloom.core.session.Wishes;
@@ -70,6 +71,11 @@ public class Programs {
         /** The session planned for a day. */
         public Optional<ProgramDocument.SessionTold> on(LocalDate date) {
             return document.flatMap(block -> Programs.on(block, date));
+        }
+
+        /** What the week of a day is for; outside the block, or in one made before weeks had kinds, the whole dose. */
+        WeekKind weekOn(LocalDate date) {
+            return document.flatMap(block -> block.weekOn(date)).orElse(WeekKind.BUILD);
         }
     }
 
@@ -137,7 +143,8 @@ public class Programs {
                 planned.isEmpty() ? worth.keySet() : planned,
                 Set.copyOf(wanted.ids(woman.id(), WishKind.PIN)),
                 Set.copyOf(wanted.ids(woman.id(), WishKind.BAN)),
-                wanted.ids(woman.id(), WishKind.USUAL));
+                wanted.ids(woman.id(), WishKind.USUAL),
+                last.map(block -> block.weekOn(date)).orElse(WeekKind.BUILD));
     }
 
     List<Goals.Suggested> suggested(Woman woman, LocalDate today) {

@@ -51,25 +51,25 @@ class EditPagesTest extends PageTest {
     @Test
     void movesDosesSwapsTakesOutAndAddsAndTakesItAllBack() throws Exception {
         List<String> composed = moves();
-        send(edit("DOWN", 2));
-        assertThat(moves().get(3)).isEqualTo(composed.get(2));
-        send(edit("DOSE", 2).param("sets", "3").param("amount", "5"));
+        send(edit("DOWN", 3));
+        assertThat(moves().get(4)).isEqualTo(composed.get(3));
+        send(edit("DOSE", 3).param("sets", "3").param("amount", "5"));
         assertThat(sessions.find(woman, id)
                         .orElseThrow()
                         .plan()
                         .rows()
-                        .get(2)
+                        .get(3)
                         .item()
                         .amount()
                         .sets())
                 .isEqualTo(3);
-        send(edit("REMOVE", 3));
-        assertThat(moves()).doesNotContain(composed.get(2));
+        send(edit("REMOVE", 4));
+        assertThat(moves()).doesNotContain(composed.get(3));
         send(post(here + "/edit").param("version", "3").param("act", "ADD").param("move", "seated trunk nothing"));
         assertThat(edits.latest(id).version()).as("no such move").isEqualTo(3);
         send(edit("ADD", 0).param("move", "Hip hitch, sitting"));
         assertThat(moves()).contains("hip-hitch");
-        send(edit("NOTE", 2).param("words", "slowly"));
+        send(edit("NOTE", 3).param("words", "slowly"));
         assertThat(page(here)).contains("slowly");
         assertThat(page(here + "/edit")).contains("Version 5", "note");
         for (int i = 0; i < 5; i++) {

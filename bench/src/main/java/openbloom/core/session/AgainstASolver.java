@@ -16,6 +16,7 @@ import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.program.Goals;
+import openbloom.core.progress.WeekKind;
 import openbloom.core.record.Client;
 import openbloom.core.record.Goal;
 import openbloom.core.screening.SymptomReport;
@@ -108,7 +109,7 @@ public final class AgainstASolver {
                 .toList();
         return SessionRequest.of(minutes, Place.STUDIO, chance.nextInt(1000), History.of(List.of(lately)))
                 .in(Format.of(Format.FormatKind.SETS))
-                .wanting(new Wishes(goals, aims, aims.keySet(), Set.of(), Set.of(), List.of()));
+                .wanting(new Wishes(goals, aims, aims.keySet(), Set.of(), Set.of(), List.of(), WeekKind.BUILD));
     }
 
     private static Found solver(Judgement judgement, SessionRequest request, int seconds) {

@@ -7,15 +7,18 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import openbloom.core.evidence.Published;
 import openbloom.core.moves.Demand;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Track;
+import openbloom.core.progress.WeekKind;
 import openbloom.core.record.Goal;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Symptom;
@@ -130,19 +133,41 @@ public final class BlockPlanner {
             List<Program.PlannedSession> sessions = new ArrayList<>();
             List<Program.Due> checks = checks(week);
             due.addAll(checks);
+            WeekKind kind = BlockWeeks.kind(today.facts(), week, to);
             for (Rhythm.Slot slot : rhythm.slots(week, to)) {
-                sessions.add(session(slot, lines));
+                sessions.add(session(slot, lines, kind));
             }
             weeks.add(new Program.ProgramWeek(
-                    week, sessions, floorSets(week), HabitPrompts.of(today.facts(), aims), walk(weeks.size()), checks));
+                    week,
+                    sessions,
+                    floorSets(week),
+                    HabitPrompts.of(today.facts(), aims),
+                    walk(weeks.size()),
+                    checks,
+                    kind,
+                    sentence(kind, weeks.size(), lines)));
         }
         return weeks;
     }
 
-    private Program.PlannedSession session(Rhythm.Slot slot, List<Program.LadderPlan> lines) {
+    /** What the kind of the week asks for, and which groups are likely to go up in it. */
+    private static String sentence(WeekKind kind, int week, List<Program.LadderPlan> lines) {
+        String rising = lines.stream()
+                .filter(line -> week > 0 && week < line.expected().size())
+                .filter(line -> line.expected().get(week).rung()
+                        > line.expected().get(week - 1).rung())
+                .map(line -> line.strand().words().toLowerCase(Locale.ROOT))
+                .collect(Collectors.joining(", "));
+        return rising.isEmpty() || !kind.rises()
+                ? kind.sentence()
+                : "Build: a level up, where two good days earned it, in " + rising + "; the rest at the whole dose.";
+    }
+
+    private Program.PlannedSession session(Rhythm.Slot slot, List<Program.LadderPlan> lines, WeekKind kind) {
         Judgement then = Projection.of(today, slot.date());
         boolean isShort = slot.minutes() <= FIVE_MINUTES_UP_TO;
-        int room = Math.max(2, Math.min(MOST_STRANDS, slot.minutes() / MINUTES_A_STRAND));
+        int room = Math.max(
+                2, Math.min(MOST_STRANDS, slot.minutes() / MINUTES_A_STRAND) - (kind == WeekKind.LEARN ? 1 : 0));
         List<ExerciseGroup> strands = lines.stream()
                 .filter(line -> passes(then, line, isShort))
                 .filter(line -> !isTooSoon(line, slot.date()))

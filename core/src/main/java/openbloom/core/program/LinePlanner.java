@@ -14,6 +14,7 @@ import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.progress.DoseStep;
 import openbloom.core.progress.StartingLevel;
+import openbloom.core.progress.WeekKind;
 import openbloom.core.record.LadderStatus;
 import openbloom.core.stage.Gate;
 import openbloom.core.verdict.Judgement;
@@ -77,7 +78,10 @@ final class LinePlanner {
         int good = 0;
         int week = 1;
         for (LocalDate end = today.facts().day().plusDays(6); !end.minusDays(6).isAfter(to); end = end.plusDays(7)) {
-            if (isEarned(strand)) {
+            WeekKind kind = BlockWeeks.kind(today.facts(), end.minusDays(6), to);
+            if (isEarned(strand) && kind == WeekKind.LEARN) {
+                nowStep = kind.step(nowStep);
+            } else if (isEarned(strand) && kind.rises()) {
                 good = nowStep == DoseStep.LOWEST ? 0 : good + 1;
                 nowStep = Math.max(nowStep, DoseStep.WRITTEN);
                 if (good == 2) {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import openbloom.core.moves.ExerciseGroup;
+import openbloom.core.progress.WeekKind;
 import openbloom.core.session.Place;
 import openbloom.core.stage.Gate;
 
@@ -66,6 +67,7 @@ public record Program(
      *
      * @param floorSetsPerDay sets of pelvic floor practice a day, sessions included
      * @param moments tiny practices tied to the day
+     * @param words what is different in this week, in a sentence
      */
     public record ProgramWeek(
             LocalDate from,
@@ -73,7 +75,9 @@ public record Program(
             int floorSetsPerDay,
             List<String> moments,
             int walkMinutes,
-            List<Due> checksDue) {
+            List<Due> checksDue,
+            WeekKind kind,
+            String words) {
         public ProgramWeek {
             sessions = List.copyOf(sessions);
             moments = List.copyOf(moments);

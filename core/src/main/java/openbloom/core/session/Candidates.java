@@ -208,6 +208,10 @@ final class Candidates {
     }
 
     private int step(Move move) {
+        return request.wishes().week().step(reached(move));
+    }
+
+    private int reached(Move move) {
         if (!move.isEarned()) {
             return DoseStep.WRITTEN;
         }

@@ -8,6 +8,7 @@ import java.util.stream.IntStream;
 import openbloom.core.evidence.Published;
 import openbloom.core.moves.DoseStage;
 import openbloom.core.moves.ExerciseGroup;
+import openbloom.core.progress.WeekKind;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Judgement;
@@ -121,17 +122,26 @@ public final class Composer {
         boolean fixed = once || pick.step() == 0 || pick.adjustments().contains(Adjustment.TRY_ONE_SET);
         int most =
                 fixed ? 1 : pick.step() == 1 ? Math.min(MOST_SETS, pick.dose().sets()) : MOST_SETS;
-        int least = Math.min(most, leastSets(pick));
-        return IntStream.rangeClosed(least, most)
+        int allowed = mostThisWeek(pick, most);
+        int least = Math.min(allowed, leastSets(pick));
+        return IntStream.rangeClosed(least, allowed)
                 .mapToObj(sets -> option(pick, sets))
                 .filter(option -> option.steps() > 0)
                 .toList();
     }
 
+    /** A week of ease takes sets away from what loads her; floor, breath, release and mobility stay. */
+    private int mostThisWeek(Pick pick, int most) {
+        return pick.move().load() > 0 && !pick.move().strand().isPelvicFloorLift()
+                ? request.wishes().week().sets(most)
+                : most;
+    }
+
     /** What loads her is done at least twice where her dose says so and there is time (common practice, no source). */
     private int leastSets(Pick pick) {
         boolean loads = pick.move().load() > 0 && request.minutes() >= SHORT_FIRST_MINUTES;
-        return loads && request.format().is(Format.FormatKind.SETS)
+        boolean easing = request.wishes().week() == WeekKind.EASE;
+        return loads && !easing && request.format().is(Format.FormatKind.SETS)
                 ? Math.min(2, pick.dose().sets())
                 : 1;
     }

@@ -12,6 +12,7 @@ import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
 import openbloom.core.words.Evidence;
 import openbloom.core.words.Topic;
+import org.jspecify.annotations.Nullable;
 
 /** One rung at a time, with what is at hand. */
 final class LadderRules {
@@ -107,14 +108,19 @@ final class LadderRules {
         }
     }
 
-    /** A rung that was done makes nothing stricter than none; doming, a hold, pain or a decision set the ladder anew. */
+    /** A rung that was done makes nothing stricter than none; doming, a hold, pain or being set down set the ladder anew. */
     private static boolean isStartKnown(ExerciseGroup strand, Facts facts) {
         LadderStatus standing = facts.client().standing();
         return !standing.ceilings().containsKey(strand)
                 && !standing.flat().containsKey(strand)
-                && !standing.working().containsKey(strand)
+                && !isSetDown(standing.working().get(strand), facts.achieved(strand))
                 && !standing.against().domed().containsKey(strand)
                 && standing.holds().stream().noneMatch(hold -> hold.strand() == strand);
+    }
+
+    /** Whether somebody decided on less than she has done. */
+    private static boolean isSetDown(LadderStatus.@Nullable Working decided, int done) {
+        return decided != null && decided.rung() < done;
     }
 
     /** A landing of the ladder of impact: it goes by impact; elsewhere an impact goes by its load, too. */

@@ -9,7 +9,7 @@ import java.util.stream.Collectors;
 /** Every rule, in the order their reasons are told: warning signs first. */
 public final class RuleBook {
     /** Stored with every plan, so that a verdict can be explained by the rules it was made with. */
-    public static final String VERSION = "2026-11-v6";
+    public static final String VERSION = "2026-11-v7";
 
     private static final List<RuleChapter> CHAPTERS = List.of(
             new RuleChapter("Warning signs, and what has to be asked first", StopRules.all()),

@@ -32,6 +32,7 @@ import openbloom.core.progress.Pain;
 import openbloom.core.progress.PerceivedEffort;
 import openbloom.core.progress.Progress;
 import openbloom.core.progress.Proposal;
+import openbloom.core.progress.WeekKind;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
 import openbloom.core.record.Goal;
@@ -84,7 +85,8 @@ class EightWomenTest {
                                     Goals.worth(aims).keySet(),
                                     Set.of(),
                                     Set.of(),
-                                    List.of())));
+                                    List.of(),
+                                    WeekKind.BUILD)));
             Worked worked = new Worked(judgement, program, session);
             TABLE.add(worked.row(who));
             return worked;
