@@ -11,7 +11,8 @@ import java.util.List;
  * @param lately −5 for each of the last three sessions that had it
  * @param working 12 for her working rung, 6 less for each rung below
  * @param weaker 6 for a weaker side or area
- * @param pinned 1000 for what the instructor pinned, 200 for what she does anyway
+ * @param pinned 1000 for what the instructor pinned, 200 for what she does anyway and for the prescribed floor set where a goal
+ *     asks for it
  * @param changes −3 new to her, −2 adjusted, −4 swapped
  */
 public record CandidateScore(int aims, int due, int lately, int working, int weaker, int pinned, int changes) {
@@ -29,9 +30,9 @@ public record CandidateScore(int aims, int due, int lately, int working, int wea
     static final int ADJUST = -2;
     static final int SWAP = -4;
     static final int CHANGE_OF_KIT = -2;
-    static final int VISIT = -6;
-    static final int UP_OR_DOWN = -6;
-    static final int TEN_SECONDS_SHORT = -1;
+    static final int VISIT = -16;
+    static final int UP_OR_DOWN = -12;
+    static final int TEN_SECONDS_SHORT = -4;
 
     /** Scores are whole numbers of quarters, so that sets of 1, 1.5 and 1.75 stay whole. */
     static final int QUARTERS = 4;
@@ -53,7 +54,7 @@ public record CandidateScore(int aims, int due, int lately, int working, int wea
         add(words, lately, "done lately");
         add(words, working, working == WORKING ? "the rung she works on" : "a rung below");
         add(words, weaker, "a weaker side");
-        add(words, pinned, pinned == USUAL ? "her usual exercise" : "pinned");
+        add(words, pinned, pinned == USUAL ? "hers in any case" : "pinned");
         add(words, changes, "new, adjusted or swapped");
         return words.isEmpty() ? "fills the time" : words.toString();
     }

@@ -252,9 +252,13 @@ final class Candidates {
     }
 
     private int preferred(Move move) {
-        return request.wishes().pinned().contains(move.id())
-                ? CandidateScore.PINNED
-                : request.wishes().usual().contains(move.id()) ? CandidateScore.USUAL : 0;
+        List<Goal> goals = request.wishes().goals();
+        boolean floor = goals.contains(Goal.STOP_LEAKING) || goals.contains(Goal.EASE_HEAVINESS);
+        boolean prescribed = floor && move.strand().isPelvicFloorLift();
+        if (request.wishes().pinned().contains(move.id())) {
+            return CandidateScore.PINNED;
+        }
+        return prescribed || request.wishes().usual().contains(move.id()) ? CandidateScore.USUAL : 0;
     }
 
     private int rungWorth(Move move) {

@@ -4,10 +4,13 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import openbloom.core.evidence.Published;
 import openbloom.core.moves.DoseStage;
 import openbloom.core.moves.ExerciseGroup;
+import openbloom.core.moves.Move;
 import openbloom.core.progress.WeekKind;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.verdict.Adjustment;
@@ -84,7 +87,7 @@ public final class Composer {
 
     private Session best() {
         Timetable.TimetableParts frame = openingAndRelease.parts();
-        List<WorkItem> items = items();
+        List<WorkItem> items = items(frame.opening());
         ShapedWork.Solved solved = ShapedWork.solve(request, limits(frame), items);
         List<Pick> work = solved.chosen().stream().map(Composer::pick).toList();
         return laid(
@@ -96,7 +99,8 @@ public final class Composer {
     /** What each part of the work is solved for, so that others can be asked the same. */
     static List<ShapedWork.Instance> instances(Judgement judgement, SessionRequest request) {
         Composer composer = new Composer(judgement, request);
-        return ShapedWork.solve(request, composer.limits(composer.openingAndRelease.parts()), composer.items())
+        Timetable.TimetableParts parts = composer.openingAndRelease.parts();
+        return ShapedWork.solve(request, composer.limits(parts), composer.items(parts.opening()))
                 .instances();
     }
 
@@ -105,8 +109,11 @@ public final class Composer {
         return pick.withDose(pick.dose().withSets(chosen.option().sets()));
     }
 
-    private List<WorkItem> items() {
+    /** What the opening has already is not done again. */
+    private List<WorkItem> items(List<Pick> opening) {
+        Set<Move> done = opening.stream().map(Pick::move).collect(Collectors.toSet());
         return candidates.work().stream()
+                .filter(pick -> !done.contains(pick.move()))
                 .sorted(candidates.byLoad())
                 .map(pick -> WorkItem.of(pick, options(pick)))
                 .filter(item -> !item.options().isEmpty())

@@ -69,8 +69,13 @@ final class OpeningAndRelease {
             opening.add(release.remove(0));
         }
         if (!isShort && !request.format().is(Format.FormatKind.BREATH_AND_FLOOR)) {
-            connect(opening).ifPresent(opening::add);
-            mobilising(opening).ifPresent(opening::add);
+            Optional<Pick> connect = connect(opening);
+            Optional<Pick> mobilising = mobilising(opening);
+            boolean movesFirst =
+                    mobilising.filter(pick -> isThere(opening, pick)).isPresent()
+                            && connect.filter(pick -> isThere(opening, pick)).isEmpty();
+            (movesFirst ? mobilising : connect).ifPresent(opening::add);
+            (movesFirst ? connect : mobilising).ifPresent(opening::add);
         }
         return shrunk(new Timetable.TimetableParts(opening, List.of(), isShort ? List.of() : release));
     }
@@ -117,6 +122,11 @@ final class OpeningAndRelease {
                         .filter(pick -> pick.move().load() == 0)
                         .min(changes(opening).thenComparing(pick -> pick.move().rung()))
                         .map(pick -> pick.withDose(pick.dose().withSets(1)));
+    }
+
+    /** Whether a pick is done where she breathes already. */
+    private static boolean isThere(List<Pick> opening, Pick pick) {
+        return !opening.isEmpty() && Family.of(opening.get(0).move()) == Family.of(pick.move());
     }
 
     private static Comparator<Pick> changes(List<Pick> opening) {

@@ -16,7 +16,8 @@ import openbloom.core.moves.Equipment;
 record WorkConstraints(List<Family> order, Optional<Family> before, Optional<Family> after, int fixed, Rules rules) {
     static final int STEP = 10;
     static final int CHANGE_SECONDS = 20;
-    private static final double SHORTEST_SHARE = 0.95;
+    /** A little more than is wanted, since times are rounded up to steps of ten seconds. */
+    private static final double SHORTEST_SHARE = 0.97;
 
     /**
      * Hard lines.

@@ -188,8 +188,8 @@ class WorkSolverTest {
         if (broken || frame.fixed() + 10 * steps > rules.most()) {
             return Optional.empty();
         }
-        int missing = (int) (0.95 * rules.target()) - frame.fixed() - 10 * steps;
-        points -= missing > 0 ? (missing + 9) / 10 : 0;
+        int missing = (int) (0.97 * rules.target()) - frame.fixed() - 10 * steps;
+        points -= missing > 0 ? 4 * ((missing + 9) / 10) : 0;
         points -= chosen.size() < rules.moves().fewest() ? 1000 : 0;
         return Optional.of(quarters + 4 * points);
     }
@@ -200,10 +200,10 @@ class WorkSolverTest {
                 .orElse(0);
     }
 
-    /** Another family costs 6, going up from the floor or down to it 6 more. */
+    /** Another family costs 16, going up from the floor or down to it 12 more. */
     private static int between(Family from, Family to) {
         Set<Family> up = Set.of(Family.CHAIR, Family.STANDING);
-        return from == to ? 0 : up.contains(from) == up.contains(to) ? -6 : -12;
+        return from == to ? 0 : up.contains(from) == up.contains(to) ? -16 : -28;
     }
 
     /** Every move there is, whether or not it would pass for anybody. */
