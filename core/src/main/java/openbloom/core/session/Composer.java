@@ -218,7 +218,7 @@ public final class Composer {
 
     private int moves() {
         return switch (request.format().kind()) {
-            case FIVE_MINUTES -> MOST_IN_FIVE_MINUTES;
+            case FIVE_MINUTES -> Math.max(MOST_IN_FIVE_MINUTES, request.minutes() * 3 / 5);
             case INTERVALS -> MOST_BY_THE_CLOCK;
             case ROUNDS -> MOST_IN_ROUNDS;
             default -> Math.min(MOST_MOVES, request.minutes() / MINUTES_A_MOVE);

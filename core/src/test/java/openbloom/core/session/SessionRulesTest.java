@@ -98,7 +98,7 @@ class SessionRulesTest {
         int most = switch (kind) {
             case INTERVALS -> 20;
             case ROUNDS -> 6;
-            case FIVE_MINUTES -> 5;
+            case FIVE_MINUTES -> Math.max(5, Math.min(10, minutes) * 3 / 5);
             default -> Math.min(20, minutes / 2);
         };
         assertThat(moves).hasSizeLessThanOrEqualTo(most);

@@ -188,7 +188,10 @@ class WorkSolverTest {
         if (broken || frame.fixed() + 10 * steps > rules.most()) {
             return Optional.empty();
         }
-        int missing = (int) (0.97 * rules.target()) - frame.fixed() - 10 * steps;
+        int missing = (int) (0.95 * rules.target())
+                + Math.max(30, (int) (0.02 * rules.target()))
+                - frame.fixed()
+                - 10 * steps;
         points -= missing > 0 ? 4 * ((missing + 9) / 10) : 0;
         points -= chosen.size() < rules.moves().fewest() ? 1000 : 0;
         return Optional.of(quarters + 4 * points);
