@@ -13,17 +13,23 @@ import openbloom.core.session.Session;
 import openbloom.core.session.SessionItem;
 import openbloom.core.session.Side;
 import openbloom.core.verdict.Adjustment;
+import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.VerdictKind;
 import org.jspecify.annotations.Nullable;
 
-/** A composed session; the seconds of its items add up to its own. */
+/**
+ * A composed session; the seconds of its items add up to its own.
+ *
+ * @param shortOf why less time was filled than was asked; absent where it was filled
+ */
 public record SessionResponse(
         int seconds,
         List<SessionItemResponse> items,
         int transitions,
         @JsonProperty("left_out") List<LeftOutResponse> leftOut,
         double score,
-        String note) {
+        String note,
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable String shortOf) {
     private static final double QUARTERS = 4;
 
     /** One item. */
@@ -37,7 +43,7 @@ public record SessionResponse(
             @JsonUnwrapped Times times,
             @JsonUnwrapped ItemTurn turn,
             CandidateScore wanted) {
-        static SessionItemResponse of(SessionItem item) {
+        static SessionItemResponse of(SessionItem item, Judgement judgement) {
             return new SessionItemResponse(
                     item.move().id(),
                     item.verdict(),
@@ -51,7 +57,8 @@ public record SessionResponse(
                     new ItemTurn(
                             item.round() == 0 ? null : item.round(),
                             item.part(),
-                            item.part() == Part.WORK && item.pick().isNew()),
+                            item.part() == Part.WORK && item.pick().isNew(),
+                            judgement.cue(item.move())),
                     item.pick().worth());
         }
     }
@@ -81,7 +88,7 @@ public record SessionResponse(
 
     /** Where in the session it stands. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    public record ItemTurn(@Nullable Integer round, Part part, boolean isNew) {}
+    public record ItemTurn(@Nullable Integer round, Part part, boolean isNew, String cue) {}
 
     /** A move that is not in it, and why. */
     public record LeftOutResponse(String move, String reason) {
@@ -90,13 +97,16 @@ public record SessionResponse(
         }
     }
 
-    static SessionResponse of(Session session) {
+    static SessionResponse of(Session session, Judgement judgement) {
         return new SessionResponse(
                 session.seconds(),
-                session.items().stream().map(SessionItemResponse::of).toList(),
+                session.items().stream()
+                        .map(item -> SessionItemResponse.of(item, judgement))
+                        .toList(),
                 session.transitions(),
                 session.leftOut().stream().map(LeftOutResponse::of).toList(),
                 session.score() / QUARTERS,
-                session.note());
+                session.note(),
+                session.note().isEmpty() ? null : session.note());
     }
 }

@@ -75,7 +75,7 @@ class SessionsApi {
         Map<ExerciseGroup, Integer> aims = Goals.worth(goals);
         Wishes wishes = new Wishes(goals, aims, aims.keySet(), pinned, banned, usual, WeekKind.BUILD);
         return SessionResponse.of(
-                Composer.compose(judgement, asked.wanting(wishes).gently(client.has(Symptom.LOW_DAY))));
+                Composer.compose(judgement, asked.wanting(wishes).gently(client.has(Symptom.LOW_DAY))), judgement);
     }
 
     private static Format format(SessionsRequest request, int minutes, JsonFieldReader reading) {

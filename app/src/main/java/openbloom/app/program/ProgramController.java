@@ -4,6 +4,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import openbloom.app.checks.SafetyService;
 import openbloom.app.people.Woman;
@@ -35,6 +36,7 @@ class ProgramController {
 
     private final Programs programs;
     private final PathwayService ways;
+    private final LadderPictures ladders;
     private final SafetyService safety;
     private final FormPages forms;
     private final Editions editions;
@@ -43,6 +45,7 @@ class ProgramController {
     ProgramController(
             Programs programs,
             PathwayService ways,
+            LadderPictures ladders,
             SafetyService safety,
             FormPages forms,
             Editions editions,
@@ -50,6 +53,7 @@ class ProgramController {
         this.editions = editions;
         this.programs = programs;
         this.ways = ways;
+        this.ladders = ladders;
         this.safety = safety;
         this.forms = forms;
         this.day = day;
@@ -177,6 +181,11 @@ class ProgramController {
                 .addObject("last", last.orElse(null))
                 .addObject("block", last.flatMap(Programs.KeptProgram::document).orElse(null))
                 .addObject("conditions", conditions(last))
+                .addObject(
+                        "beads",
+                        last.flatMap(Programs.KeptProgram::document)
+                                .map(block -> ladders.of(woman, block))
+                                .orElse(Map.of()))
                 .addObject("earlier", kept.stream().skip(1).toList())
                 .addObject(
                         "since",

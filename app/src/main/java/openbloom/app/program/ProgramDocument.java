@@ -28,6 +28,8 @@ public record ProgramDocument(
         List<ChangeTold> changes,
         List<LeftTold> leftOut,
         MinutesTold minutes) {
+    private static final String NOTHING = "no ";
+    private static final String NEEDS = "needs ";
 
     /** An aim with its fact and what it promises. */
     public record PlannedGoal(String words, String why, String promise, String source) {}
@@ -48,7 +50,17 @@ public record ProgramDocument(
             String move,
             String step,
             List<Integer> expected,
-            String next) {}
+            String next) {
+        /** Whether it has levels that are earned. */
+        boolean isEarned() {
+            return !next.startsWith(NOTHING);
+        }
+
+        /** Whether something has to be met before the next level. */
+        boolean isHeld() {
+            return next.startsWith(NEEDS);
+        }
+    }
 
     /**
      * A week.
@@ -193,13 +205,13 @@ public record ProgramDocument(
             return line.gates().stream().map(ProgramDocument::needs).distinct().collect(Collectors.joining("; "));
         }
         if (!line.isEarned()) {
-            return "no rungs to earn: by her checks and by turns";
+            return NOTHING + "levels to earn: by her checks and by turns";
         }
         return line.rung() >= catalogue.topRung(line.strand()) ? "the top of this ladder" : "two good days earn it";
     }
 
     private static String needs(Gate gate) {
-        return "needs " + gate.kind().words() + " (" + gate.detail() + ")";
+        return NEEDS + gate.kind().words() + " (" + gate.detail() + ")";
     }
 
     private static String step(int step) {

@@ -76,7 +76,13 @@ class ProgramPagesTest extends PageTest {
         assertThat(program(woman)).contains("No program yet", "support the midline (pregnant)");
         send(form(woman, key()));
         assertThat(program(woman))
-                .contains("support the midline", "her wish", "studio 45 min", "home 10 min", "Likely rung by week");
+                .contains(
+                        "support the midline",
+                        "her wish",
+                        "studio 45 min",
+                        "home 10 min",
+                        "Done, now, likely by the end",
+                        "ladder-beads");
         assertThat(programs.of(woman.id())).hasSize(1);
     }
 

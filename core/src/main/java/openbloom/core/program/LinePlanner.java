@@ -70,26 +70,22 @@ final class LinePlanner {
         });
     }
 
-    /** One good day a week: the whole dose after the first, the next rung after two more, if it passes on that day. */
+    /** In weeks of building, with two good days each: the whole dose first, then the next level if it passes on that day. */
     private List<Program.Expected> expected(ExerciseGroup strand, int rung, int step) {
         List<Program.Expected> path = new ArrayList<>();
         int nowRung = rung;
         int nowStep = step;
-        int good = 0;
         int week = 1;
         for (LocalDate end = today.facts().day().plusDays(6); !end.minusDays(6).isAfter(to); end = end.plusDays(7)) {
             WeekKind kind = BlockWeeks.kind(today.facts(), end.minusDays(6), to);
             if (isEarned(strand) && kind == WeekKind.LEARN) {
                 nowStep = kind.step(nowStep);
+            } else if (isEarned(strand) && kind.rises() && nowStep == DoseStep.LOWEST) {
+                nowStep = DoseStep.WRITTEN;
             } else if (isEarned(strand) && kind.rises()) {
-                good = nowStep == DoseStep.LOWEST ? 0 : good + 1;
-                nowStep = Math.max(nowStep, DoseStep.WRITTEN);
-                if (good == 2) {
-                    Optional<Integer> next = next(strand, nowRung, end);
-                    nowStep = next.isPresent() ? DoseStep.LOWEST : DoseStep.HIGHEST;
-                    nowRung = next.orElse(nowRung);
-                    good = next.isPresent() ? 0 : 1;
-                }
+                Optional<Integer> next = next(strand, nowRung, end);
+                nowStep = next.isPresent() ? DoseStep.LOWEST : DoseStep.HIGHEST;
+                nowRung = next.orElse(nowRung);
             }
             path.add(new Program.Expected(week++, nowRung, nowStep));
         }

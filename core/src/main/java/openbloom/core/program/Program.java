@@ -37,7 +37,7 @@ public record Program(
     /**
      * One strand of the program.
      *
-     * @param expected where it is likely to stand at the end of each week, with one good day a week
+     * @param expected where it is likely to stand at the end of each week, with two good days in each week of building
      * @param ceiling the rung below the last doming
      * @param gates what the next rung still needs
      */

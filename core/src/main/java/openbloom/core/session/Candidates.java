@@ -35,7 +35,7 @@ final class Candidates {
     private static final int SHORTEST_WORK_SECONDS = 30;
     private static final int MOST_OF_A_GROUP = 6;
     private static final int MOST_OF_IMPACT = 2;
-    private static final int MOST_OF_MOBILITY = 10;
+    private static final int MOST_OF_MOBILITY = 14;
 
     private final Judgement judgement;
     private final SessionRequest request;

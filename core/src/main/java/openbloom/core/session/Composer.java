@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import openbloom.core.evidence.Published;
@@ -80,7 +81,7 @@ public final class Composer {
                 laid(
                         FloorRound.of(openingAndRelease, candidates, judgement, request),
                         0,
-                        "a round of breath and pelvic floor is no longer than what is prescribed");
+                        () -> "a round of breath and pelvic floor is no longer than what is prescribed");
             default -> best();
         };
     }
@@ -93,7 +94,7 @@ public final class Composer {
         return laid(
                 openingAndRelease.spread(new Timetable.TimetableParts(frame.opening(), work, frame.release())),
                 solved.score(),
-                Notes.why(limits(frame), items, solved.chosen(), openingAndRelease.isTight()));
+                () -> new ShortCauses(request, limits(frame), items, solved).words(openingAndRelease.isTight()));
     }
 
     /** What each part of the work is solved for, so that others can be asked the same. */
@@ -254,7 +255,7 @@ public final class Composer {
         return seconds;
     }
 
-    private Session laid(Timetable.TimetableParts parts, int score, String why) {
+    private Session laid(Timetable.TimetableParts parts, int score, Supplier<String> why) {
         Timetable timetable = Timetable.of(parts, request.format(), weaker);
         List<LeftOut> leftOut = LeftOutReasons.of(judgement, request, timetable);
         return new Session(

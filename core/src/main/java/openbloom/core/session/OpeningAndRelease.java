@@ -111,7 +111,7 @@ final class OpeningAndRelease {
         Comparator<Pick> worth = Comparator.comparing(pick -> -pick.worth().total());
         return candidates.rest(ExerciseGroup.CONNECT).stream()
                 .filter(pick -> !pick.move().isEarned())
-                .min(changes(opening).thenComparing(worth));
+                .min(unpinned().thenComparing(changes(opening)).thenComparing(worth));
     }
 
     /** One easy move that loosens before the work, where she is or near by. */
@@ -120,13 +120,20 @@ final class OpeningAndRelease {
                 ? Optional.empty()
                 : candidates.rest(ExerciseGroup.MOBILITY).stream()
                         .filter(pick -> pick.move().load() == 0)
-                        .min(changes(opening).thenComparing(pick -> pick.move().rung()))
+                        .min(unpinned()
+                                .thenComparing(changes(opening))
+                                .thenComparing(pick -> pick.move().rung()))
                         .map(pick -> pick.withDose(pick.dose().withSets(1)));
     }
 
     /** Whether a pick is done where she breathes already. */
     private static boolean isThere(List<Pick> opening, Pick pick) {
         return !opening.isEmpty() && Family.of(opening.get(0).move()) == Family.of(pick.move());
+    }
+
+    /** What is to be in it in any case comes first. */
+    private static Comparator<Pick> unpinned() {
+        return Comparator.comparing(pick -> pick.worth().pinned() == 0);
     }
 
     private static Comparator<Pick> changes(List<Pick> opening) {

@@ -54,8 +54,9 @@ final class ShapedWork {
     /**
      * @param instances what each part was solved for, in the better order of families
      * @param chosen all the work in its order
+     * @param seconds of the work, rounded up by steps
      */
-    record Solved(List<Instance> instances, List<WorkSolver.ChosenItem> chosen, int score) {}
+    record Solved(List<Instance> instances, List<WorkSolver.ChosenItem> chosen, int score, int seconds) {}
 
     static Solved solve(SessionRequest request, Limits limits, List<WorkItem> items) {
         ShapedWork work = new ShapedWork(request, limits, items);
@@ -64,7 +65,7 @@ final class ShapedWork {
         for (int i = 0; i < slots.size(); i++) {
             instances.add(work.part(slots.get(i), i == 0, i == slots.size() - 1));
         }
-        return new Solved(List.copyOf(instances), List.copyOf(work.chosen), work.score);
+        return new Solved(List.copyOf(instances), List.copyOf(work.chosen), work.score, work.soFar);
     }
 
     private Instance part(Shape.Slot slot, boolean isFirst, boolean isLast) {

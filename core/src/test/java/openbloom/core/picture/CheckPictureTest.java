@@ -186,6 +186,21 @@ class CheckPictureTest {
                 .isNotEqualTo(picture);
     }
 
+    /** Two done, one she works on, one likely, three ahead; a bar where the next is held. */
+    @Test
+    void drawsALadderAsBeads() {
+        String free = LadderBeads.of(ExerciseGroup.BRIDGE, new LadderBeads.Levels(3, 4, 7, false));
+        assertThat(free).contains("Bridge: level 3 of 7, likely 4 by the end").doesNotContain("held");
+        assertThat(free.split("<circle", -1)).as("a bead a level").hasSize(8);
+        assertThat(free.split("r=\"6\"", -1)).as("done and now").hasSize(4);
+        assertThat(free.split("r=\"2.5\"", -1)).as("ahead").hasSize(4);
+        assertThat(free.split("stroke-dasharray", -1)).as("likely").hasSize(2);
+        String held = LadderBeads.of(ExerciseGroup.BRIDGE, new LadderBeads.Levels(3, 3, 7, true));
+        assertThat(held).contains("level 3 of 7, the next is held").contains("M60,2L60,18");
+        assertThat(LadderBeads.of(ExerciseGroup.BRIDGE, new LadderBeads.Levels(7, 7, 7, true)))
+                .doesNotContain("M140,");
+    }
+
     /** Coughs, jumps and holes are drawn where they are, and only there. */
     @Test
     void drawsWhatATraceShowsAside() {

@@ -26,6 +26,7 @@ import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
+import openbloom.core.progress.WeekKind;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
 import openbloom.core.record.Goal;
@@ -230,6 +231,38 @@ class BlockPlannerTest {
         assertThat(plan(pregnant(20, Symptom.BACK_PAIN)).aims())
                 .extracting(Goals.Suggested::why)
                 .contains("back pain", "pregnant");
+    }
+
+    /** Learn, build, build, ease and look; from 34 weeks nothing rises, from 37 day by day (common practice, no source). */
+    @Test
+    void weeksDifferAndSaySo() {
+        Program strong = plan(
+                asked(Client.of(0, 1, 40).trained(Training.REGULAR)), Goal.LIFT, Goal.KEEP_ACTIVE, Goal.STOP_LEAKING);
+        assertThat(strong.weeks())
+                .extracting(Program.ProgramWeek::kind)
+                .containsExactly(WeekKind.LEARN, WeekKind.BUILD, WeekKind.BUILD, WeekKind.EASE);
+        assertThat(strong.weeks().stream().map(Program.ProgramWeek::words).distinct())
+                .hasSizeGreaterThanOrEqualTo(3)
+                .allMatch(words -> words.endsWith("."));
+        Program.LadderPlan legs = strong.lines().stream()
+                .filter(line -> line.strand() == ExerciseGroup.STRENGTH_LEGS)
+                .findFirst()
+                .orElseThrow();
+        assertThat(legs.expected().get(0)).isEqualTo(new Program.Expected(1, legs.rung(), 1));
+        assertThat(legs.expected().get(1)).isEqualTo(new Program.Expected(2, legs.rung(), 2));
+        assertThat(legs.expected().get(2).rung()).isGreaterThan(legs.rung());
+        assertThat(legs.expected().get(3))
+                .as("a week of ease changes no level")
+                .isEqualTo(new Program.Expected(
+                        4, legs.expected().get(2).rung(), legs.expected().get(2).step()));
+        int learning = strong.weeks().get(0).sessions().get(0).strands().size();
+        assertThat(strong.weeks().get(1).sessions())
+                .filteredOn(session -> session.place() == Place.STUDIO)
+                .allMatch(session -> session.strands().size() > learning);
+        assertThat(plan(pregnant(35)).weeks())
+                .extracting(Program.ProgramWeek::kind)
+                .startsWith(WeekKind.KEEP, WeekKind.KEEP)
+                .endsWith(WeekKind.DAY_BY_DAY);
     }
 
     private static List<Goal> aims(Client.Builder woman) {
