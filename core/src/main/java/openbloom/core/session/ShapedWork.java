@@ -63,12 +63,12 @@ final class ShapedWork {
         List<Instance> instances = new ArrayList<>();
         List<Shape.Slot> slots = Shape.of(request).slots();
         for (int i = 0; i < slots.size(); i++) {
-            instances.add(work.part(slots.get(i), i == 0, i == slots.size() - 1));
+            instances.add(work.part(slots.get(i), i == slots.size() - 1));
         }
         return new Solved(List.copyOf(instances), List.copyOf(work.chosen), work.score, work.soFar);
     }
 
-    private Instance part(Shape.Slot slot, boolean isFirst, boolean isLast) {
+    private Instance part(Shape.Slot slot, boolean isLast) {
         boolean fronted = chosen.stream().anyMatch(one -> one.item().isFrontSupport());
         List<WorkItem> candidates = items.stream()
                 .filter(item -> !used.contains(item.pick().move().id()))
@@ -79,8 +79,8 @@ final class ShapedWork {
         List<Family> downFirst = List.of(Family.values());
         List<Family> upFirst = new ArrayList<>(downFirst);
         Collections.reverse(upFirst);
-        WorkConstraints down = frame(slot, downFirst, isFirst, isLast);
-        WorkConstraints up = frame(slot, upFirst, isFirst, isLast);
+        WorkConstraints down = frame(slot, downFirst, isLast);
+        WorkConstraints up = frame(slot, upFirst, isLast);
         WorkSolver.Solution lower = WorkSolver.solve(down, candidates);
         WorkSolver.Solution upper = WorkSolver.solve(up, candidates, lower.score());
         boolean isUpBetter = isBetter(upper, lower);
@@ -101,7 +101,7 @@ final class ShapedWork {
         score += solution.score();
     }
 
-    private WorkConstraints frame(Shape.Slot slot, List<Family> order, boolean isFirst, boolean isLast) {
+    private WorkConstraints frame(Shape.Slot slot, List<Family> order, boolean isLast) {
         WorkConstraints.Rules whole = limits.whole();
         int before = limits.fixed() + soFar;
         int share = (limits.most() - limits.fixed()) * slot.share() / WHOLE;
@@ -113,12 +113,12 @@ final class ShapedWork {
                 isLast ? Math.max(0, whole.moves().fewest() - chosen.size()) : 0,
                 Math.max(0, whole.moves().fresh() - fresh),
                 wristsRunning(),
-                isFirst);
+                chosen.isEmpty());
         WorkConstraints.Rules rules = new WorkConstraints.Rules(
                 isLast ? whole.target() : most,
                 most,
                 moves,
-                onTheBack(isFirst),
+                onTheBack(),
                 whole.oneFrontSupport(),
                 whole.pace(),
                 request.seconds() / 2 - limits.opening() - soFar,
@@ -126,20 +126,21 @@ final class ShapedWork {
         return new WorkConstraints(order, at, isLast ? limits.releasesIn() : Optional.empty(), before, rules);
     }
 
-    private Optional<WorkConstraints.Rules.OnTheBack> onTheBack(boolean isFirst) {
+    private Optional<WorkConstraints.Rules.OnTheBack> onTheBack() {
         return limits.whole()
                 .onTheBack()
-                .map(limit -> isFirst
-                        ? limit
-                        : new WorkConstraints.Rules.OnTheBack(limit.most(), backRunning(), limit.after()));
+                .map(limit -> new WorkConstraints.Rules.OnTheBack(limit.most(), backRunning(limit), limit.after()));
     }
 
-    private int backRunning() {
+    /** With what stood there before, where she has not left the back since the opening. */
+    private int backRunning(WorkConstraints.Rules.OnTheBack limit) {
         int seconds = 0;
-        for (int i = chosen.size() - 1; i >= 0 && chosen.get(i).item().family() == Family.BACK; i--) {
+        int i = chosen.size() - 1;
+        while (i >= 0 && chosen.get(i).item().family() == Family.BACK) {
             seconds += WorkConstraints.STEP * chosen.get(i).option().steps();
+            i--;
         }
-        return seconds;
+        return i < 0 ? seconds + limit.before() : seconds;
     }
 
     private int wristsRunning() {

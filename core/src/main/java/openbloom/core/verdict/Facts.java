@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.Optional;
 import openbloom.core.evidence.Published;
 import openbloom.core.moves.DoseStage;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.pelvicfloor.Allowance;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Prescription;
@@ -90,6 +91,15 @@ public final class Facts extends KnownFacts {
                 && isPregnantFrom(THIRD_TRIMESTER.amount()) == other.isPregnantFrom(THIRD_TRIMESTER.amount())
                 && EarlyMoves.stepOf(this) == EarlyMoves.stepOf(other)
                 && isFlatLike(other);
+    }
+
+    private boolean isFlatLike(Facts other) {
+        for (ExerciseGroup strand : client().standing().flat().keySet()) {
+            if (flatUpTo(strand) != other.flatUpTo(strand)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** What the time since her latest birth and her clearance allow her pelvic floor. */

@@ -249,15 +249,6 @@ class KnownFacts {
         return client.standing().ceilings().getOrDefault(strand, 0);
     }
 
-    boolean isFlatLike(KnownFacts other) {
-        for (ExerciseGroup strand : client.standing().flat().keySet()) {
-            if (flatUpTo(strand) != other.flatUpTo(strand)) {
-                return false;
-            }
-        }
-        return true;
-    }
-
     boolean isSeenFlat(Move move) {
         return move.rung() <= flatUpTo(move.strand());
     }

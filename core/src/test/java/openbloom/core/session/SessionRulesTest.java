@@ -12,13 +12,18 @@ import java.util.regex.Pattern;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
+import net.jqwik.api.constraints.UniqueElements;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Demand;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Purpose;
 import openbloom.core.pelvicfloor.Prescription;
+import openbloom.core.program.Goals;
+import openbloom.core.progress.WeekKind;
 import openbloom.core.record.Client;
+import openbloom.core.record.Goal;
 import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Judgement;
 
@@ -37,21 +42,31 @@ class SessionRulesTest {
             ExerciseGroup.FRONT_SUPPORT,
             10));
 
-    private static Session compose(Judgement judgement, int minutes, Format.FormatKind kind, long seed) {
+    private static Session compose(
+            Judgement judgement, int minutes, Format.FormatKind kind, long seed, List<Goal> goals) {
         int fitting = kind == Format.FormatKind.FIVE_MINUTES ? Math.min(10, minutes) : minutes;
         return Composer.compose(
                 judgement,
                 SessionRequest.of(fitting, Place.HOME, seed, History.NONE)
                         .in(Format.of(kind))
-                        .wanting(WISHES));
+                        .wanting(goals.isEmpty() ? WISHES : wishes(goals)));
     }
 
+    private static Wishes wishes(List<Goal> goals) {
+        Map<ExerciseGroup, Integer> aims = Goals.worth(goals);
+        return new Wishes(goals, aims, aims.keySet(), Set.of(), Set.of(), List.of(), WeekKind.BUILD);
+    }
+
+    /** For nothing in particular, and divided by up to three goals. */
     @Property(seed = "20261126")
     void keepsEveryHardLine(
-            @ForAll Client woman, @ForAll @IntRange(min = 5, max = 75) int minutes, @ForAll Format.FormatKind kind) {
+            @ForAll Client woman,
+            @ForAll @IntRange(min = 5, max = 75) int minutes,
+            @ForAll Format.FormatKind kind,
+            @ForAll @Size(max = 3) @UniqueElements List<Goal> goals) {
         Judgement judgement = Judgement.of(CATALOGUE, woman, TODAY);
-        Session session = compose(judgement, minutes, kind, minutes);
-        assertThat(compose(judgement, minutes, kind, minutes))
+        Session session = compose(judgement, minutes, kind, minutes, goals);
+        assertThat(compose(judgement, minutes, kind, minutes, goals))
                 .as("the same again")
                 .isEqualTo(session);
         List<SessionItem> items = session.items();
@@ -64,6 +79,9 @@ class SessionRulesTest {
         }
         parts(items, kind);
         work(judgement, session, minutes, kind);
+        if (goals.isEmpty() || kind != Format.FormatKind.SETS) {
+            visits(session);
+        }
         floor(judgement, items);
         onTheBack(judgement, items);
         tight(judgement, session);
@@ -109,7 +127,6 @@ class SessionRulesTest {
                 .distinct()
                 .count();
         assertThat(fresh).isLessThanOrEqualTo(minutes <= 20 ? 5 : 8);
-        visits(work, session.format());
         int run = 0;
         int time = 0;
         Object before = null;
@@ -134,10 +151,14 @@ class SessionRulesTest {
     }
 
     /** Each family of positions once, inside it by rising load; letting go may stand between. */
-    private static void visits(List<SessionItem> work, Format format) {
-        if (format.passes() > 1) {
+    private static void visits(Session session) {
+        Format format = session.format();
+        if (format.passes() > 1 || format.kind() == Format.FormatKind.BREATH_AND_FLOOR) {
             return;
         }
+        List<SessionItem> work = session.items().stream()
+                .filter(item -> item.part() == Part.WORK)
+                .toList();
         List<Family> visited = new ArrayList<>();
         int load = 0;
         for (SessionItem item : work) {
