@@ -250,6 +250,16 @@ final class GapRules {
         return Gate.of(GateKind.GAP_FIRM, firm, words);
     }
 
+    /** Everything that makes a midline {@link Midline#HOLDING}; one of them is open as long as it is not. */
+    private static Gate[] holding(Facts facts) {
+        return new Gate[] {
+            facts.gates().gapRecovered(),
+            facts.gates().noDoming(),
+            floorGate(facts),
+            facts.gates().gapRead()
+        };
+    }
+
     private static void flex(Facts facts, Findings found) {
         Midline midline = facts.midline();
         if (facts.isPregnant()) {
@@ -266,20 +276,10 @@ final class GapRules {
                 && facts.achieved(ExerciseGroup.FLEXION) >= HEAD_LIFT_RUNG
                 && move.rung() <= facts.achieved(ExerciseGroup.FLEXION) + 1;
         if (midline == Midline.HOLDING) {
-            found.unlessMet(
-                    Move::isCurl,
-                    facts.evidence().gap(),
-                    facts.gates().gapRecovered(),
-                    facts.gates().noDoming(),
-                    facts.gates().gapRead());
+            found.unlessMet(Move::isCurl, facts.evidence().gap(), holding(facts));
             return;
         }
-        found.notYet(
-                move -> move.isCurl() && !next.test(move),
-                facts.evidence().gap(),
-                facts.gates().gapRecovered(),
-                facts.gates().noDoming(),
-                facts.gates().gapRead());
+        found.notYet(move -> move.isCurl() && !next.test(move), facts.evidence().gap(), holding(facts));
         found.adjust(next, facts.evidence().gap(), Adjustment.WATCH_MIDLINE);
     }
 
@@ -319,17 +319,9 @@ final class GapRules {
         }
         Predicate<Move> small = move -> move.demands().rotation() == Rotation.SMALL && move.load() > 0;
         Predicate<Move> end = move -> move.demands().rotation() == Rotation.END;
-        found.notYet(
-                end,
-                facts.evidence().gap(),
-                facts.gates().gapRecovered(),
-                facts.gates().gapRead());
+        found.notYet(end, facts.evidence().gap(), holding(facts));
         if (facts.follows(ApproachChoice.NO_TWIST_UNTIL_RECOVERED)) {
-            found.notYet(
-                    small,
-                    facts.evidence().gap(),
-                    facts.gates().gapRecovered(),
-                    facts.gates().gapRead());
+            found.notYet(small, facts.evidence().gap(), holding(facts));
         } else if (facts.follows(ApproachChoice.RESIST_THEN_SMALL)) {
             found.adjust(small, facts.evidence().gap(), Adjustment.SMALLER_RANGE);
         }
@@ -341,11 +333,7 @@ final class GapRules {
         }
         Predicate<Move> support = move -> move.purpose() == Purpose.FRONT_SUPPORT;
         if (facts.follows(ApproachChoice.NO_SUPPORT_UNTIL_RECOVERED)) {
-            found.notYet(
-                    support,
-                    facts.evidence().gap(),
-                    facts.gates().gapRecovered(),
-                    facts.gates().gapRead());
+            found.notYet(support, facts.evidence().gap(), holding(facts));
         } else {
             found.adjust(support, facts.evidence().gap(), Adjustment.SURFACE_UP_IF_IT_DOMES);
         }

@@ -94,7 +94,7 @@ public final class Women implements ArbitraryProvider {
                             .symptoms(symptoms)
                             .warningSigns(TODAY, signs);
                 });
-        return Combinators.combine(
+        Arbitrary<Client.Builder> looked = Combinators.combine(
                         told,
                         gap().optional(0.7),
                         ladder(0.3),
@@ -104,31 +104,32 @@ public final class Women implements ArbitraryProvider {
                         few(Equipment.class, 10),
                         Combinators.combine(Arbitraries.integers().between(0, 60), ladder(0.3))
                                 .as(Looked::new))
-                .as((woman, gap, ceilings, rungs, floor, approach, kit, looked) -> {
+                .as((woman, gap, ceilings, rungs, floor, approach, kit, load) -> {
                     gap.ifPresent(woman::gap);
                     return woman.domingCeiling(ceilings)
-                            .flat(TODAY.minusDays(looked.daysAgo), looked.flat)
+                            .flat(TODAY.minusDays(load.daysAgo), load.flat)
                             .rungs(rungs)
                             .pelvicFloor(floor)
                             .approach(approach)
                             .equipment(kit);
-                })
-                .flatMap(woman -> Combinators.combine(
-                                Arbitraries.integers().between(0, 10).optional(0.2),
-                                impactTests(),
-                                breathing(),
-                                Arbitraries.of(Falls.class),
-                                Arbitraries.of(Training.class).optional(0.6),
-                                Arbitraries.of(YesNoUnknown.class))
-                        .as((raise, tests, breath, falls, trained, pessary) -> {
-                            raise.ifPresent(woman::straightLegRaise);
-                            trained.ifPresent(woman::trained);
-                            return woman.impactTests(tests)
-                                    .breath(breath)
-                                    .falls(falls)
-                                    .pessary(pessary)
-                                    .build();
-                        }));
+                });
+        return Combinators.combine(
+                        looked,
+                        Arbitraries.integers().between(0, 10).optional(0.2),
+                        impactTests(),
+                        breathing(),
+                        Arbitraries.of(Falls.class),
+                        Arbitraries.of(Training.class).optional(0.6),
+                        Arbitraries.of(YesNoUnknown.class))
+                .as((woman, raise, tests, breath, falls, trained, pessary) -> {
+                    raise.ifPresent(woman::straightLegRaise);
+                    trained.ifPresent(woman::trained);
+                    return woman.impactTests(tests)
+                            .breath(breath)
+                            .falls(falls)
+                            .pessary(pessary)
+                            .build();
+                });
     }
 
     private static Arbitrary<Breathing> breathing() {
