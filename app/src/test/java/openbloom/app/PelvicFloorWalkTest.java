@@ -81,6 +81,8 @@ class PelvicFloorWalkTest extends BrowserTest {
         goTo("/floor/practice");
         look();
         int phases = page.locator("#pacer-phases li").count();
+        int seconds = (Integer) page.evaluate("() => [...document.querySelectorAll('#pacer-phases li')]"
+                + ".reduce((sum, phase) => sum + Number(phase.dataset.seconds), 0)");
         int lifts = page.locator("#pacer-phases li[data-counts=true][data-kind=LIFT]")
                 .count();
         int flicks = page.locator("#pacer-phases li[data-counts=true][data-kind=FLICK]")
@@ -93,7 +95,7 @@ class PelvicFloorWalkTest extends BrowserTest {
         page.clock().runFor(60_000);
         assertThat(page.locator("#pacer-words")).containsText("Out: lift");
         page.keyboard().press(" ");
-        page.clock().runFor(20 * 60_000);
+        page.clock().runFor(1_000L * seconds);
         assertThat(page.locator("#pacer-words")).containsText("Finished");
         assertThat(page.locator("#pacer-counts")).hasText(lifts + " holds, " + flicks + " flicks done");
         page.keyboard().press("1");

@@ -273,15 +273,22 @@ class VisitWalkTest extends BrowserTest {
                 int height = (Integer) page.evaluate("() => document.documentElement.scrollHeight");
                 System.out.printf("%d x %d %s: %d x %d px%n", screen[0], screen[1], task, width, height);
                 assertThat(width).as(task + " at " + screen[0]).isLessThanOrEqualTo(screen[0]);
-                assertThat(height)
-                        .as(task + " at " + screen[0])
-                        .isLessThanOrEqualTo(Math.max(2 * screen[1], MOST_HEIGHT));
+                if (!isForReading(task)) {
+                    assertThat(height)
+                            .as(task + " at " + screen[0])
+                            .isLessThanOrEqualTo(Math.max(2 * screen[1], MOST_HEIGHT));
+                }
                 if (screen[0] == 390) {
                     look();
                     unfolds(task, session);
                 }
             }
         }
+    }
+
+    /** The plan and the review show at once what they are for, and may be long. */
+    private static boolean isForReading(String task) {
+        return task.endsWith("/program") || task.endsWith("/review");
     }
 
     /** On paper everything stands; a line of the editor shows its buttons when it is opened. */

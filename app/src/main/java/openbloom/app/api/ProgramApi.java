@@ -16,8 +16,10 @@ import openbloom.core.program.BlockPlanner;
 import openbloom.core.program.Goals;
 import openbloom.core.program.Program;
 import openbloom.core.program.Rhythm;
+import openbloom.core.progress.WeekKind;
 import openbloom.core.record.Client;
 import openbloom.core.record.Goal;
+import openbloom.core.session.Place;
 import openbloom.core.session.SessionRequest;
 import openbloom.core.verdict.Judgement;
 import org.jspecify.annotations.Nullable;
@@ -63,7 +65,7 @@ class ProgramApi {
             LocalDate to,
             List<AimResponse> aims,
             List<LineResponse> lines,
-            List<Program.ProgramWeek> weeks,
+            List<WeekResponse> weeks,
             List<ChangeAhead> changesAhead,
             List<Program.LeftOver> leftOut,
             @JsonUnwrapped MinutesResponse minutes) {
@@ -73,7 +75,7 @@ class ProgramApi {
                     program.to(),
                     program.aims().stream().map(AimResponse::of).toList(),
                     program.lines().stream().map(LineResponse::of).toList(),
-                    program.weeks(),
+                    program.weeks().stream().map(WeekResponse::of).toList(),
                     program.changesAhead().stream()
                             .map(change ->
                                     new ChangeAhead(change.date(), change.rule().code(), change.words()))
@@ -81,6 +83,51 @@ class ProgramApi {
                     program.leftOut(),
                     new MinutesResponse(
                             program.minutes().planned(), program.minutes().target()));
+        }
+    }
+
+    /** A week of the block, and what is different in it. */
+    record WeekResponse(
+            LocalDate from,
+            List<PlannedSessionResponse> sessions,
+            int floorSetsPerDay,
+            List<String> moments,
+            int walkMinutes,
+            List<Program.Due> checksDue,
+            WeekKind kind,
+            String words) {
+        static WeekResponse of(Program.ProgramWeek week) {
+            return new WeekResponse(
+                    week.from(),
+                    week.sessions().stream().map(PlannedSessionResponse::of).toList(),
+                    week.floorSetsPerDay(),
+                    week.moments(),
+                    week.walkMinutes(),
+                    week.checksDue(),
+                    week.kind(),
+                    week.words());
+        }
+    }
+
+    /** A session on its day. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record PlannedSessionResponse(
+            LocalDate date,
+            Place place,
+            int minutes,
+            @Nullable String letter,
+            List<ExerciseGroup> strands,
+            List<Program.Portion> portions,
+            List<Program.ItemCondition> conditions) {
+        static PlannedSessionResponse of(Program.PlannedSession session) {
+            return new PlannedSessionResponse(
+                    session.date(),
+                    session.place(),
+                    session.minutes(),
+                    session.letter().orElse(null),
+                    session.strands(),
+                    session.portions(),
+                    session.conditions());
         }
     }
 

@@ -14,7 +14,6 @@ import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.program.Goals;
-import openbloom.core.progress.WeekKind;
 import openbloom.core.record.Client;
 import openbloom.core.record.Goal;
 import openbloom.core.screening.Symptom;
@@ -22,6 +21,7 @@ import openbloom.core.session.Composer;
 import openbloom.core.session.Format;
 import openbloom.core.session.History;
 import openbloom.core.session.Place;
+import openbloom.core.session.PlannedDay;
 import openbloom.core.session.SessionRequest;
 import openbloom.core.session.Wishes;
 import openbloom.core.verdict.Judgement;
@@ -73,7 +73,7 @@ class SessionsApi {
         Judgement judgement = Judgement.of(catalogue, client, onDate);
         List<Goal> goals = aims(request.client(), judgement);
         Map<ExerciseGroup, Integer> aims = Goals.worth(goals);
-        Wishes wishes = new Wishes(goals, aims, aims.keySet(), pinned, banned, usual, WeekKind.BUILD);
+        Wishes wishes = new Wishes(goals, aims, aims.keySet(), pinned, banned, usual, PlannedDay.NONE);
         return SessionResponse.of(
                 Composer.compose(judgement, asked.wanting(wishes).gently(client.has(Symptom.LOW_DAY))), judgement);
     }

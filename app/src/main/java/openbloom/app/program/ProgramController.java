@@ -6,9 +6,13 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import openbloom.app.checks.SafetyService;
 import openbloom.app.people.Woman;
 import openbloom.app.session.ComposeForm;
+import openbloom.app.session.Sessions;
+import openbloom.app.session.StoredResponse;
 import openbloom.app.studio.Editions;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
@@ -37,6 +41,7 @@ class ProgramController {
     private final Programs programs;
     private final PathwayService ways;
     private final LadderPictures ladders;
+    private final Sessions sessions;
     private final SafetyService safety;
     private final FormPages forms;
     private final Editions editions;
@@ -46,6 +51,7 @@ class ProgramController {
             Programs programs,
             PathwayService ways,
             LadderPictures ladders,
+            Sessions sessions,
             SafetyService safety,
             FormPages forms,
             Editions editions,
@@ -54,6 +60,7 @@ class ProgramController {
         this.programs = programs;
         this.ways = ways;
         this.ladders = ladders;
+        this.sessions = sessions;
         this.safety = safety;
         this.forms = forms;
         this.day = day;
@@ -171,6 +178,13 @@ class ProgramController {
                 .toList();
     }
 
+    private List<BlockCalendar.WeekRow> weeks(Woman woman, ProgramDocument block, LocalDate today) {
+        Set<Long> begun = sessions.responsesOf(List.of(woman.id())).getOrDefault(woman.id(), List.of()).stream()
+                .map(StoredResponse::sessionId)
+                .collect(Collectors.toSet());
+        return BlockCalendar.of(block, sessions.of(woman.id()), begun, today);
+    }
+
     private ModelAndView page(SignedIn me, Woman woman, List<Programs.KeptProgram> kept, ProgramForm form) {
         LocalDate today = day.today(me);
         Optional<Programs.KeptProgram> last = kept.stream().findFirst();
@@ -180,6 +194,11 @@ class ProgramController {
                 .addObject("edition", editions.of(Editions.Subject.PROGRAM, woman.id()))
                 .addObject("last", last.orElse(null))
                 .addObject("block", last.flatMap(Programs.KeptProgram::document).orElse(null))
+                .addObject(
+                        "weeks",
+                        last.flatMap(Programs.KeptProgram::document)
+                                .map(block -> weeks(woman, block, today))
+                                .orElse(List.of()))
                 .addObject("conditions", conditions(last))
                 .addObject(
                         "beads",

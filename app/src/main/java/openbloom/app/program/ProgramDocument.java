@@ -4,8 +4,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import openbloom.core.Days;
 import openbloom.core.moves.Catalogue;
@@ -14,6 +16,8 @@ import openbloom.core.moves.Move;
 import openbloom.core.program.Program;
 import openbloom.core.progress.DoseStep;
 import openbloom.core.progress.WeekKind;
+import openbloom.core.session.Place;
+import openbloom.core.session.PlannedDay;
 import openbloom.core.stage.Gate;
 import openbloom.core.verdict.Judgement;
 import org.jspecify.annotations.Nullable;
@@ -92,6 +96,8 @@ public record ProgramDocument(
      * A session on its day; strands by file name.
      *
      * @param conditions what it rests on, in words; blocks of before they were told have none
+     * @param letter A, B or C where visits take turns
+     * @param portions its minutes by strand; blocks of before they were told have none
      */
     public record SessionTold(
             LocalDate date,
@@ -99,15 +105,57 @@ public record ProgramDocument(
             int minutes,
             List<String> strands,
             List<String> words,
-            List<String> conditions) {
+            List<String> conditions,
+            @Nullable String letter,
+            List<PortionTold> portions) {
         @SuppressWarnings("ConstantValue")
         public SessionTold {
             conditions = conditions == null ? List.of() : List.copyOf(conditions);
+            portions = portions == null ? List.of() : List.copyOf(portions);
         }
 
         SessionTold on(LocalDate day) {
-            return new SessionTold(day, place, minutes, strands, words, conditions);
+            return new SessionTold(day, place, minutes, strands, words, conditions, letter, portions);
         }
+
+        /** What it is made of; a strand no version knows any more is left out. */
+        Set<ExerciseGroup> groups() {
+            return groupsNamed(strands);
+        }
+
+        boolean isAtHome() {
+            return place.equals(Place.HOME.words());
+        }
+    }
+
+    /** Minutes of a session for a strand. */
+    public record PortionTold(String strand, int minutes) {}
+
+    /** What the block plans for a day, as composing takes it. */
+    PlannedDay plannedOn(LocalDate date) {
+        WeekKind week = weekOn(date).orElse(WeekKind.BUILD);
+        return sessionOn(date)
+                .map(session -> {
+                    Set<ExerciseGroup> resting =
+                            groupsNamed(lines.stream().map(LineTold::strand).toList());
+                    resting.removeAll(session.groups());
+                    return new PlannedDay(session.groups(), resting, week);
+                })
+                .orElseGet(() -> PlannedDay.in(week));
+    }
+
+    /** The session planned for a day. */
+    Optional<SessionTold> sessionOn(LocalDate date) {
+        return weeks.stream()
+                .flatMap(week -> week.sessions().stream())
+                .filter(session -> session.date().equals(date))
+                .findFirst();
+    }
+
+    private static Set<ExerciseGroup> groupsNamed(List<String> names) {
+        return Arrays.stream(ExerciseGroup.values())
+                .filter(group -> names.contains(group.fileName()))
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(ExerciseGroup.class)));
     }
 
     /** A check that is due. */
@@ -205,7 +253,7 @@ public record ProgramDocument(
             return line.gates().stream().map(ProgramDocument::needs).distinct().collect(Collectors.joining("; "));
         }
         if (!line.isEarned()) {
-            return NOTHING + "levels to earn: by her checks and by turns";
+            return NOTHING + "levels to earn: her checks choose it";
         }
         return line.rung() >= catalogue.topRung(line.strand()) ? "the top of this ladder" : "two good days earn it";
     }
@@ -243,6 +291,11 @@ public record ProgramDocument(
                                         .toList(),
                                 session.conditions().stream()
                                         .map(ProgramDocument::words)
+                                        .toList(),
+                                session.letter().orElse(null),
+                                session.portions().stream()
+                                        .map(portion ->
+                                                new PortionTold(portion.strand().fileName(), portion.minutes()))
                                         .toList()))
                         .toList(),
                 week.floorSetsPerDay(),

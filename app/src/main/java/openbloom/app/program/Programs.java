@@ -3,7 +3,6 @@ package openbloom.app.program;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -27,9 +26,9 @@ import openbloom.core.program.BlockPlanner;
 import openbloom.core.program.Goals;
 import openbloom.core.program.Program;
 import openbloom.core.program.Rhythm;
-import openbloom.core.progress.WeekKind;
 import openbloom.core.record.Goal;
 import openbloom.core.session.Place;
+import openbloom.core.session.PlannedDay;
 import openbloom.core.session.Wishes;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.RuleBook;
@@ -70,12 +69,7 @@ public class Programs {
     public record KeptProgram(StoredProgram row, Optional<ProgramDocument> document) {
         /** The session planned for a day. */
         public Optional<ProgramDocument.SessionTold> on(LocalDate date) {
-            return document.flatMap(block -> Programs.on(block, date));
-        }
-
-        /** What the week of a day is for; outside the block, or in one made before weeks had kinds, the whole dose. */
-        WeekKind weekOn(LocalDate date) {
-            return document.flatMap(block -> block.weekOn(date)).orElse(WeekKind.BUILD);
+            return document.flatMap(block -> block.sessionOn(date));
         }
     }
 
@@ -108,17 +102,10 @@ public class Programs {
         if (!womanIds.isEmpty()) {
             mapper.latestOf(womanIds)
                     .forEach(latest -> document(latest.womanId(), latest.document())
-                            .flatMap(block -> on(block, date))
+                            .flatMap(block -> block.sessionOn(date))
                             .ifPresent(session -> planned.put(latest.womanId(), session)));
         }
         return planned;
-    }
-
-    private static Optional<ProgramDocument.SessionTold> on(ProgramDocument block, LocalDate date) {
-        return block.weeks().stream()
-                .flatMap(week -> week.sessions().stream())
-                .filter(session -> session.date().equals(date))
-                .findFirst();
     }
 
     /**
@@ -132,19 +119,17 @@ public class Programs {
                 .orElseGet(() -> suggestedOn(woman, date));
         Map<ExerciseGroup, Integer> worth = new EnumMap<>(ExerciseGroup.class);
         worth.putAll(Goals.worth(aims));
-        Set<ExerciseGroup> planned = last.flatMap(block -> block.on(date)).stream()
-                .flatMap(session -> session.strands().stream())
-                .flatMap(name -> Arrays.stream(ExerciseGroup.values())
-                        .filter(strand -> strand.fileName().equals(name)))
-                .collect(Collectors.toSet());
+        PlannedDay planned = last.flatMap(KeptProgram::document)
+                .map(block -> block.plannedOn(date))
+                .orElse(PlannedDay.NONE);
         return new Wishes(
                 aims,
                 worth,
-                planned.isEmpty() ? worth.keySet() : planned,
+                planned.groups().isEmpty() ? worth.keySet() : planned.groups(),
                 Set.copyOf(wanted.ids(woman.id(), WishKind.PIN)),
                 Set.copyOf(wanted.ids(woman.id(), WishKind.BAN)),
                 wanted.ids(woman.id(), WishKind.USUAL),
-                last.map(block -> block.weekOn(date)).orElse(WeekKind.BUILD));
+                planned);
     }
 
     List<Goals.Suggested> suggested(Woman woman, LocalDate today) {

@@ -79,9 +79,9 @@ class ProgramPagesTest extends PageTest {
                 .contains(
                         "support the midline",
                         "her wish",
-                        "studio 45 min",
-                        "home 10 min",
-                        "Done, now, likely by the end",
+                        "<strong>45 min</strong> <span>studio</span>",
+                        "<strong>10 min</strong> <span>home</span>",
+                        "filled: done",
                         "ladder-beads");
         assertThat(programs.of(woman.id())).hasSize(1);
     }
@@ -126,8 +126,8 @@ class ProgramPagesTest extends PageTest {
         LocalDate soon = TODAY.plusDays(3);
         send(form(woman, key()).with(typed("visitOn", soon.toString())).with(typed("visitMinutes", "50")));
         assertThat(program(woman))
-                .contains("studio 50 min", "value=\"" + soon + "\"")
-                .doesNotContain("studio 45 min");
+                .contains("<strong>50 min</strong> <span>studio</span>", "value=\"" + soon + "\"")
+                .doesNotContain("<strong>45 min</strong> <span>studio</span>");
         String far = soon.plusDays(100).toString();
         assertThat(as(ines, form(woman, key()).with(typed("visitOn", far))).getContentAsString())
                 .contains("problem-visitOn", "lies outside this block", far);
@@ -169,7 +169,7 @@ class ProgramPagesTest extends PageTest {
         assertThat(program(woman)).contains("The last program was kept in a way this version does not");
         assertThat(page("/people/" + woman.id() + "/exercise-check")).contains("What may she do?", " Go, ", " Not yet");
         send(form(woman, key()));
-        assertThat(program(woman)).contains("studio 45 min");
+        assertThat(program(woman)).contains("<strong>45 min</strong> <span>studio</span>");
     }
 
     @Test

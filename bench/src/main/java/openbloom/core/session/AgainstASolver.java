@@ -16,7 +16,6 @@ import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.program.Goals;
-import openbloom.core.progress.WeekKind;
 import openbloom.core.record.Client;
 import openbloom.core.record.Goal;
 import openbloom.core.screening.SymptomReport;
@@ -109,7 +108,7 @@ public final class AgainstASolver {
                 .toList();
         return SessionRequest.of(minutes, Place.STUDIO, chance.nextInt(1000), History.of(List.of(lately)))
                 .in(Format.of(Format.FormatKind.SETS))
-                .wanting(new Wishes(goals, aims, aims.keySet(), Set.of(), Set.of(), List.of(), WeekKind.BUILD));
+                .wanting(new Wishes(goals, aims, aims.keySet(), Set.of(), Set.of(), List.of(), PlannedDay.NONE));
     }
 
     private static Found solver(Judgement judgement, SessionRequest request, int seconds) {

@@ -14,6 +14,7 @@ public record Move(
         Links links,
         Source evidence) {
     private static final int TIRING_LOAD = 2;
+    private static final int STRONG_LOAD = 3;
     private static final int LONG_LEVER_LOAD = 4;
     private static final int RUNG_OF_ONE_BREATH = 2;
 
@@ -86,6 +87,11 @@ public record Move(
 
     public boolean isOnTheBack() {
         return position().isOnTheBack();
+    }
+
+    /** Impact, heavy loads and a midline load of 3 and more rest a day in between (common practice, no source). */
+    public boolean isStrong() {
+        return load() >= STRONG_LOAD || has(Demand.HEAVY) || isImpact();
     }
 
     public boolean isImpact() {

@@ -13,21 +13,17 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import openbloom.core.evidence.Published;
-import openbloom.core.moves.Demand;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
-import openbloom.core.pelvicfloor.PelvicFloorCheck;
-import openbloom.core.pelvicfloor.Track;
 import openbloom.core.progress.WeekKind;
 import openbloom.core.record.Goal;
 import openbloom.core.record.Training;
-import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
+import openbloom.core.session.Composer;
 import openbloom.core.session.ExclusionReason;
+import openbloom.core.session.Place;
+import openbloom.core.session.Shape;
 import openbloom.core.stage.Birth;
-import openbloom.core.verdict.CheckSchedule;
-import openbloom.core.verdict.CheckWindow;
-import openbloom.core.verdict.CheckWindow.PelvicFloorWindow;
 import openbloom.core.verdict.Facts;
 import openbloom.core.verdict.Judgement;
 
@@ -38,15 +34,18 @@ import openbloom.core.verdict.Judgement;
  */
 public final class BlockPlanner {
     private static final int MOST_STRANDS = 8;
-    private static final int MINUTES_A_STRAND = 6;
+    private static final int FEWEST_STRANDS = 2;
+    private static final int MINUTES_A_STRAND = 5;
+    private static final int A_WEEK = 7;
+    private static final int TWICE = 2;
     private static final int FIVE_MINUTES_UP_TO = 10;
     private static final int TARGET = Published.WEEKLY_MINUTES.amount();
     private static final int TARGET_AFTER_BIRTH = Published.WEEKLY_MINUTES_AFTER_BIRTH.amount();
     private static final int MORE_EACH_WEEK = Published.MORE_EACH_WEEK.amount();
     private static final int LEAST_WALKING = 30;
-    private static final int STRONG_LOAD = 3;
     private static final int LIGHT_LOAD = 2;
     private static final int TWICE_A_WEEK = 15;
+    private static final int HER_TURN = 100;
     private static final int[] AIM_WORTH = {30, 20, 10};
 
     private final Judgement today;
@@ -54,8 +53,7 @@ public final class BlockPlanner {
     private final Rhythm rhythm;
     private final LocalDate to;
     private final Map<ExerciseGroup, LocalDate> lastDone = new EnumMap<>(ExerciseGroup.class);
-    private final List<LocalDate> gapChecks;
-    private final List<Program.Due> due = new ArrayList<>();
+    private final DueChecks checks;
     private final Map<ExerciseGroup, List<LocalDate>> done = new EnumMap<>(ExerciseGroup.class);
 
     private BlockPlanner(Judgement today, List<Goals.Suggested> aims, Rhythm rhythm) {
@@ -63,7 +61,7 @@ public final class BlockPlanner {
         this.aims = aims;
         this.rhythm = rhythm;
         this.to = BlockEnd.of(today.facts());
-        this.gapChecks = gapChecks();
+        this.checks = new DueChecks(today, rhythm, to);
     }
 
     /** The last day of a block that begins on the day of the facts. */
@@ -98,6 +96,7 @@ public final class BlockPlanner {
         List<Program.ProgramWeek> weeks = weeks(lines);
         leftOut.addAll(
                 Contradiction.among(aims.stream().map(Goals.Suggested::aim).toList()));
+        tooSeldom(lines, weeks, leftOut);
         nextRungs(lines, leftOut);
         wishes(leftOut);
         return new Program(
@@ -128,22 +127,27 @@ public final class BlockPlanner {
 
     private List<Program.ProgramWeek> weeks(List<Program.LadderPlan> lines) {
         List<Program.ProgramWeek> weeks = new ArrayList<>();
+        SessionLetters letters = letters(lines);
         LocalDate from = today.facts().day();
-        for (LocalDate week = from; !week.isAfter(to); week = week.plusDays(7)) {
+        for (LocalDate week = from; !week.isAfter(to); week = week.plusDays(A_WEEK)) {
             List<Program.PlannedSession> sessions = new ArrayList<>();
-            List<Program.Due> checks = checks(week);
-            due.addAll(checks);
             WeekKind kind = BlockWeeks.kind(today.facts(), week, to);
+            int visit = 0;
             for (Rhythm.Slot slot : rhythm.slots(week, to)) {
-                sessions.add(session(slot, lines, kind));
+                boolean isVisit = slot.place() == Place.STUDIO;
+                Turn turn = isVisit
+                        ? new Turn(letters.nameOf(weeks.size(), visit), letters.of(weeks.size(), visit))
+                        : Turn.AT_HOME;
+                visit += isVisit ? 1 : 0;
+                sessions.add(session(slot, lines, kind, turn));
             }
             weeks.add(new Program.ProgramWeek(
                     week,
                     sessions,
-                    floorSets(week),
+                    checks.floorSets(week),
                     HabitPrompts.of(today.facts(), aims),
                     walk(weeks.size()),
-                    checks,
+                    checks.in(week, aims),
                     kind,
                     sentence(kind, weeks.size(), lines)));
         }
@@ -163,24 +167,98 @@ public final class BlockPlanner {
                 : "Build: a level up, where two good days earned it, in " + rising + "; the rest at the whole dose.";
     }
 
-    private Program.PlannedSession session(Rhythm.Slot slot, List<Program.LadderPlan> lines, WeekKind kind) {
+    /** Whose turn it is at a visit: its letter, and the groups dealt to it. */
+    private record Turn(Optional<String> letter, Set<ExerciseGroup> groups) {
+        private static final Turn AT_HOME = new Turn(Optional.empty(), Set.of());
+    }
+
+    /** Levels that are earned take turns; breath, connect, release, mobility, scar and prescribed lifts are in every letter. */
+    private SessionLetters letters(List<Program.LadderPlan> lines) {
+        List<Rhythm.Slot> visits = rhythm.slots(today.facts().day(), to).stream()
+                .filter(slot -> slot.place() == Place.STUDIO)
+                .toList();
+        int minutes = visits.stream().mapToInt(Rhythm.Slot::minutes).min().orElse(Rhythm.USUAL_VISIT_MINUTES);
+        List<ExerciseGroup> dealt = lines.stream()
+                .map(Program.LadderPlan::strand)
+                .filter(strand -> takesTurns(strand))
+                .sorted(Comparator.comparing(strand -> -worth(strand)))
+                .toList();
+        int always = (int) lines.stream()
+                .map(Program.LadderPlan::strand)
+                .filter(strand -> isWork(strand) && !takesTurns(strand))
+                .count();
+        return SessionLetters.deal(dealt, visits.size(), Math.max(FEWEST_STRANDS, room(minutes) - always));
+    }
+
+    private static boolean takesTurns(ExerciseGroup strand) {
+        return LinePlanner.isEarned(strand) && isWork(strand);
+    }
+
+    /** What arriving and letting go do not do anyway. */
+    private static boolean isWork(ExerciseGroup strand) {
+        return strand != ExerciseGroup.BREATH && strand != ExerciseGroup.CONNECT && strand != ExerciseGroup.RELEASE;
+    }
+
+    /** While she heals no more than is composed for her on that day. */
+    private static int minutes(Rhythm.Slot slot, Judgement then) {
+        return Composer.isHealing(then)
+                ? Math.min(slot.minutes(), Composer.MOST_MINUTES_WHILE_HEALING)
+                : slot.minutes();
+    }
+
+    /** A floor that must let go leaves the smaller part of the time for work. */
+    private int room(int minutes) {
+        double work = today.facts().isFloorToLetGo()
+                ? (1 - Shape.LETTING_GO_WHEN_TIGHT) * minutes - Shape.arriveMinutes(minutes)
+                : minutes - Shape.arriveMinutes(minutes) - Shape.letGoMinutes(minutes);
+        return Math.max(FEWEST_STRANDS, Math.min(MOST_STRANDS, (int) (work / MINUTES_A_STRAND)));
+    }
+
+    private Program.PlannedSession session(Rhythm.Slot slot, List<Program.LadderPlan> lines, WeekKind kind, Turn turn) {
         Judgement then = Projection.of(today, slot.date());
-        boolean isShort = slot.minutes() <= FIVE_MINUTES_UP_TO;
-        int room = Math.max(
-                2, Math.min(MOST_STRANDS, slot.minutes() / MINUTES_A_STRAND) - (kind == WeekKind.LEARN ? 1 : 0));
-        List<ExerciseGroup> strands = lines.stream()
+        int minutes = minutes(slot, then);
+        boolean isShort = minutes <= FIVE_MINUTES_UP_TO;
+        boolean isEasy = slot.place() == Place.HOME;
+        List<ExerciseGroup> open = lines.stream()
                 .filter(line -> passes(then, line, isShort))
                 .filter(line -> !isTooSoon(line, slot.date()))
-                .sorted(Comparator.comparing((Program.LadderPlan line) -> -worth(line.strand(), slot.date())))
-                .limit(room)
+                .filter(line -> !(isEasy && isStrong(line)))
                 .map(Program.LadderPlan::strand)
                 .toList();
+        int room = Math.max(FEWEST_STRANDS, room(minutes) - (kind == WeekKind.LEARN ? 1 : 0));
+        List<ExerciseGroup> work = open.stream()
+                .filter(BlockPlanner::isWork)
+                .sorted(Comparator.comparing(strand -> -(worth(strand, slot.date()) + turn(strand, turn))))
+                .limit(room)
+                .toList();
+        List<ExerciseGroup> strands = new ArrayList<>();
+        open.stream().filter(ExerciseGroup.BREATH::equals).forEach(strands::add);
+        open.stream().filter(ExerciseGroup.CONNECT::equals).forEach(strands::add);
+        strands.addAll(work);
+        open.stream().filter(ExerciseGroup.RELEASE::equals).forEach(strands::add);
         strands.forEach(strand -> {
             lastDone.put(strand, slot.date());
             done.computeIfAbsent(strand, any -> new ArrayList<>()).add(slot.date());
         });
         return new Program.PlannedSession(
-                slot.date(), slot.place(), slot.minutes(), strands, conditions(then, strands, lines));
+                slot.date(),
+                slot.place(),
+                minutes,
+                turn.letter(),
+                strands,
+                SessionPortions.of(
+                        minutes,
+                        strands,
+                        aims.stream().map(Goals.Suggested::aim).toList()),
+                conditions(then, strands, lines));
+    }
+
+    /** What is in every letter comes first, then what was dealt to this one; the others only where there is room. */
+    private static int turn(ExerciseGroup strand, Turn turn) {
+        if (turn.groups().isEmpty()) {
+            return 0;
+        }
+        return turn.groups().contains(strand) || !takesTurns(strand) ? HER_TURN : 0;
     }
 
     /** Strands whose rung passes on a day only with a check that is still to be made. */
@@ -199,17 +277,8 @@ public final class BlockPlanner {
         return lines.stream()
                 .filter(line -> strands.contains(line.strand()))
                 .filter(line -> isItsRungPassed(then, line) && !isItsRungPassed(unchecked, line))
-                .map(line -> new Program.ItemCondition(line.strand(), check, lastDue(check, day)))
+                .map(line -> new Program.ItemCondition(line.strand(), check, checks.lastBefore(check, day)))
                 .toList();
-    }
-
-    /** The day on which a check is due last before a session; the session's own where none is. */
-    private LocalDate lastDue(Program.Check check, LocalDate day) {
-        return due.stream()
-                .filter(one -> one.check() == check && !one.date().isAfter(day))
-                .map(Program.Due::date)
-                .reduce((first, last) -> last)
-                .orElse(day);
     }
 
     private boolean passes(Judgement then, Program.LadderPlan line, boolean isShort) {
@@ -233,34 +302,28 @@ public final class BlockPlanner {
     /** Impact, heavy loads and a strand's strong rungs rest a day; breath, connect, release and mobility are for every day. */
     private boolean isTooSoon(Program.LadderPlan line, LocalDate day) {
         LocalDate last = lastDone.get(line.strand());
-        boolean isStrong = movesOf(line).stream()
-                .filter(move -> move.rung() == line.rung())
-                .anyMatch(move -> move.load() >= STRONG_LOAD || move.has(Demand.HEAVY) || move.isImpact());
-        return isStrong && last != null && ChronoUnit.DAYS.between(last, day) < 2;
+        return isStrong(line) && last != null && ChronoUnit.DAYS.between(last, day) < 2;
     }
 
-    private int worth(ExerciseGroup strand, LocalDate day) {
+    private boolean isStrong(Program.LadderPlan line) {
+        return movesOf(line).stream().filter(move -> move.rung() == line.rung()).anyMatch(Move::isStrong);
+    }
+
+    private int worth(ExerciseGroup strand) {
         int worth = 0;
         for (int i = 0; i < aims.size(); i++) {
             if (aims.get(i).aim().strands().contains(strand)) {
                 worth = Math.max(worth, AIM_WORTH[Math.min(i, AIM_WORTH.length - 1)]);
             }
         }
-        long thisWeek = done.getOrDefault(strand, List.of()).stream()
-                .filter(date -> ChronoUnit.DAYS.between(date, day) < 7)
-                .count();
-        return worth + (thisWeek < 2 ? TWICE_A_WEEK : 0) - (int) (5 * thisWeek);
+        return worth;
     }
 
-    /** As the prescription says on that day; none where nobody checked, and none while lifts hurt. */
-    private int floorSets(LocalDate week) {
-        PelvicFloorCheck check = today.facts().client().checks().pelvicFloor();
-        boolean known = !check.equals(PelvicFloorCheck.NOT_CHECKED);
-        if (!known || today.facts().client().has(Symptom.PAIN_WITH_LIFTS)) {
-            return 0;
-        }
-        var practice = Projection.of(today, week).facts().pelvicPractice(check);
-        return practice.track() == Track.RELEASE ? 0 : practice.setsPerDay();
+    private int worth(ExerciseGroup strand, LocalDate day) {
+        long thisWeek = done.getOrDefault(strand, List.of()).stream()
+                .filter(date -> ChronoUnit.DAYS.between(date, day) < A_WEEK)
+                .count();
+        return worth(strand) + (thisWeek < TWICE ? TWICE_A_WEEK : 0) - (int) (5 * thisWeek);
     }
 
     /** Walking grows by at most 20 minutes a week to what the sessions leave of the target. */
@@ -292,40 +355,22 @@ public final class BlockPlanner {
         return today.facts().recentBirth().isPresent() ? TARGET_AFTER_BIRTH : TARGET;
     }
 
-    /** One after the other, each taken to be made on the day it is due. */
-    private List<LocalDate> gapChecks() {
-        List<LocalDate> days = new ArrayList<>();
-        LocalDate from = today.facts().day();
-        Optional<LocalDate> next = CheckSchedule.gapCheckDue(today.facts()).map(day -> day.isBefore(from) ? from : day);
-        while (next.filter(day -> !day.isAfter(to)).isPresent()) {
-            LocalDate day = next.get();
-            days.add(day);
-            next = CheckSchedule.gapCheckDue(Projection.checkedOn(today, day).facts())
-                    .filter(later -> later.isAfter(day));
+    /** Wanted groups that come less than twice in their fullest week. */
+    private static void tooSeldom(
+            List<Program.LadderPlan> lines, List<Program.ProgramWeek> weeks, List<Program.LeftOver> leftOut) {
+        String seldom = lines.stream()
+                .map(Program.LadderPlan::strand)
+                .filter(strand -> weeks.stream()
+                                .mapToLong(week -> week.times(strand))
+                                .max()
+                                .orElse(TWICE)
+                        < TWICE)
+                .map(ExerciseGroup::words)
+                .collect(Collectors.joining(", "));
+        if (!seldom.isEmpty()) {
+            leftOut.add(new Program.LeftOver(
+                    seldom + " twice a week", "the visits and days at home have room once a week at most"));
         }
-        return days;
-    }
-
-    private List<Program.Due> checks(LocalDate week) {
-        List<Program.Due> due = new ArrayList<>();
-        LocalDate last = week.plusDays(6).isBefore(to) ? week.plusDays(6) : to;
-        gapChecks.stream()
-                .filter(day -> !day.isBefore(week) && !day.isAfter(last))
-                .forEach(day -> due.add(new Program.Due(day, Program.Check.GAP)));
-        PelvicFloorCheck floor = today.facts().client().checks().pelvicFloor();
-        LocalDate first = today.facts().day();
-        boolean open = CheckWindow.floor(Projection.of(today, week).facts()) != PelvicFloorWindow.CLINICIAN_FIRST;
-        if (open && floor.equals(PelvicFloorCheck.NOT_CHECKED) && week.equals(first)) {
-            due.add(new Program.Due(first, Program.Check.PELVIC_FLOOR));
-        }
-        boolean wantsImpact = aims.stream().anyMatch(aim -> aim.aim() == Goal.RUN || aim.aim() == Goal.JUMP);
-        today.facts()
-                .recentBirth()
-                .map(Birth::earliestReturn)
-                .map(day -> day.isBefore(first) ? first : day)
-                .filter(day -> wantsImpact && !day.isBefore(week) && !day.isAfter(last))
-                .ifPresent(day -> due.add(new Program.Due(day, Program.Check.RETURN_TESTS)));
-        return due;
     }
 
     private void nextRungs(List<Program.LadderPlan> lines, List<Program.LeftOver> leftOut) {

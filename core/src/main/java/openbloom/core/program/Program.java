@@ -83,20 +83,40 @@ public record Program(
             moments = List.copyOf(moments);
             checksDue = List.copyOf(checksDue);
         }
+
+        /** In how many of its sessions a group is. */
+        long times(ExerciseGroup strand) {
+            return sessions.stream()
+                    .filter(session -> session.strands().contains(strand))
+                    .count();
+        }
     }
 
     /**
      * A session on its day.
      *
+     * @param letter A, B or C where visits take turns; empty at home and where every visit has room for everything
+     * @param strands breath and connect first, release last
+     * @param portions how its minutes are divided among them; one that gets less than a minute is not in it
      * @param conditions what it rests on besides the calendar
      */
     public record PlannedSession(
-            LocalDate date, Place place, int minutes, List<ExerciseGroup> strands, List<ItemCondition> conditions) {
+            LocalDate date,
+            Place place,
+            int minutes,
+            Optional<String> letter,
+            List<ExerciseGroup> strands,
+            List<Portion> portions,
+            List<ItemCondition> conditions) {
         public PlannedSession {
             strands = List.copyOf(strands);
+            portions = List.copyOf(portions);
             conditions = List.copyOf(conditions);
         }
     }
+
+    /** Minutes of a planned session for one exercise group. */
+    public record Portion(ExerciseGroup strand, int minutes) {}
 
     /** A strand that passes on a day only if a check before it still shows what it showed when the block was made. */
     public record ItemCondition(ExerciseGroup strand, Check check, LocalDate on) {}

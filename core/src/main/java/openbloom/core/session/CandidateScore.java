@@ -12,7 +12,7 @@ import java.util.List;
  * @param working 12 for her working rung, 6 less for each rung below
  * @param weaker 6 for a weaker side or area
  * @param pinned 1000 for what the instructor pinned, 200 for what she does anyway and for the prescribed floor set where a goal
- *     asks for it
+ *     asks for it, 150 for the best exercise of a group that her block plans for the day
  * @param changes −3 new to her, −2 adjusted, −4 swapped
  */
 public record CandidateScore(int aims, int due, int lately, int working, int weaker, int pinned, int changes) {
@@ -26,6 +26,7 @@ public record CandidateScore(int aims, int due, int lately, int working, int wea
     static final int WEAKER = 6;
     static final int PINNED = 1000;
     static final int USUAL = 200;
+    static final int PLANNED = 150;
     static final int NEW = -3;
     static final int ADJUST = -2;
     static final int SWAP = -4;
@@ -41,6 +42,11 @@ public record CandidateScore(int aims, int due, int lately, int working, int wea
         return aims + due + lately + working + weaker + pinned + changes;
     }
 
+    /** The same for what her block plans for the day. */
+    CandidateScore planned() {
+        return new CandidateScore(aims, due, lately, working, weaker, Math.max(pinned, PLANNED), changes);
+    }
+
     /** In quarters: one set counts 1, two 1.5, three 1.75; more count no more. */
     int quarters(int sets) {
         return total() * (sets <= 1 ? 4 : sets == 2 ? 6 : 7);
@@ -54,7 +60,7 @@ public record CandidateScore(int aims, int due, int lately, int working, int wea
         add(words, lately, "done lately");
         add(words, working, working == WORKING ? "the rung she works on" : "a rung below");
         add(words, weaker, "a weaker side");
-        add(words, pinned, pinned == USUAL ? "hers in any case" : "pinned");
+        add(words, pinned, pinned == PINNED ? "pinned" : pinned == USUAL ? "hers in any case" : "planned for today");
         add(words, changes, "new, adjusted or swapped");
         return words.isEmpty() ? "fills the time" : words.toString();
     }

@@ -1,5 +1,6 @@
 package openbloom.core.session;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -104,18 +105,35 @@ final class Candidates {
         List<Pick> passing = judgement.catalogue().ladder(strand).stream()
                 .filter(move -> !move.isEarned() || move.rung() <= working)
                 .filter(fits)
-                .filter(move -> !isTooEarly(move) && !isUnasked(move))
+                .filter(move -> !isTooEarly(move) && !isUnasked(move) && !isResting(move))
                 .filter(this::isAtHand)
                 .map(judgement::of)
                 .filter(verdict -> verdict.move().rung() == working
                         || !verdict.adjustments().contains(Adjustment.TRY_ONE_SET))
                 .flatMap(verdict -> Pick.of(verdict, judgement, step(verdict.move())).stream())
                 .filter(pick -> fits.test(pick.move()) && request.takes(pick.move()))
-                .filter(pick -> !isTooEarly(pick.move()) && !isUnasked(pick.move()))
+                .filter(pick -> !isTooEarly(pick.move()) && !isUnasked(pick.move()) && !isResting(pick.move()))
                 .filter(pick -> !isRest(pick.move()))
                 .map(this::weighed)
                 .toList();
-        return passing.stream().sorted(best(strand)).limit(most(strand)).toList();
+        List<Pick> best =
+                passing.stream().sorted(best(strand)).limit(most(strand)).toList();
+        return request.wishes().day().groups().contains(strand) ? planned(best) : best;
+    }
+
+    /** What the block plans for the day comes with its best exercise, whatever else there would be. */
+    private static List<Pick> planned(List<Pick> best) {
+        List<Pick> picks = new ArrayList<>(best);
+        if (!picks.isEmpty()) {
+            Pick first = picks.get(0);
+            picks.set(0, first.worth(first.worth().planned(), first.isNew()));
+        }
+        return picks;
+    }
+
+    /** Strong, and of a group that has its turn on another day. */
+    private boolean isResting(Move move) {
+        return move.isStrong() && request.wishes().day().resting().contains(move.strand());
     }
 
     /** Breath, connect at rest and release are chosen apart from the work. */
@@ -208,7 +226,7 @@ final class Candidates {
     }
 
     private int step(Move move) {
-        return request.wishes().week().step(reached(move));
+        return request.wishes().day().week().step(reached(move));
     }
 
     private int reached(Move move) {

@@ -141,14 +141,14 @@ public final class Composer {
     /** A week of ease takes sets away from what loads her; floor, breath, release and mobility stay. */
     private int mostThisWeek(Pick pick, int most) {
         return pick.move().load() > 0 && !pick.move().strand().isPelvicFloorLift()
-                ? request.wishes().week().sets(most)
+                ? request.wishes().day().week().sets(most)
                 : most;
     }
 
     /** What loads her is done at least twice where her dose says so and there is time (common practice, no source). */
     private int leastSets(Pick pick) {
         boolean loads = pick.move().load() > 0 && request.minutes() >= SHORT_FIRST_MINUTES;
-        boolean easing = request.wishes().week() == WeekKind.EASE;
+        boolean easing = request.wishes().day().week() == WeekKind.EASE;
         return loads && !easing && request.format().is(Format.FormatKind.SETS)
                 ? Math.min(2, pick.dose().sets())
                 : 1;
@@ -212,7 +212,7 @@ public final class Composer {
         int most = (int) (LONGEST_SHARE * request.seconds());
         if (openingAndRelease.isTight()) {
             int restful = OpeningAndRelease.restful(parts.opening()) + OpeningAndRelease.restful(parts.release());
-            most = Math.min(most, (int) (restful / OpeningAndRelease.SHARE_WHEN_TIGHT));
+            most = Math.min(most, (int) (restful / Shape.LETTING_GO_WHEN_TIGHT));
         }
         return most;
     }

@@ -67,7 +67,7 @@ final class FloorRound {
         int rest = OpeningAndRelease.restful(parts.opening())
                 + OpeningAndRelease.restful(parts.work())
                 + OpeningAndRelease.restful(parts.release());
-        return rest >= OpeningAndRelease.SHARE_WHEN_TIGHT * seconds;
+        return rest >= Shape.LETTING_GO_WHEN_TIGHT * seconds;
     }
 
     private static Pick lettingGo(Pick release) {

@@ -32,9 +32,8 @@ final class OpeningAndRelease {
     private static final int MOBILISING_FROM_MINUTES = 20;
 
     /** Of the time for breath, release and letting go while the floor is tight (common practice, no source). */
-    static final double SHARE_WHEN_TIGHT = 0.45;
-
     private final SessionRequest request;
+
     private final Candidates candidates;
     private final Set<BreathZone> still;
     private final boolean tight;
@@ -151,7 +150,7 @@ final class OpeningAndRelease {
                 ? LONGEST_RELEASE
                 : request.minutes() >= MIDDLE_FROM_MINUTES ? MIDDLE_RELEASE : SHORTEST_RELEASE;
         if (tight) {
-            int needed = (int) Math.ceil(SHARE_WHEN_TIGHT * request.seconds()) - breaths;
+            int needed = (int) Math.ceil(Shape.LETTING_GO_WHEN_TIGHT * request.seconds()) - breaths;
             count = Math.max(2, (needed + LONGEST_RELEASE_TIGHT - 1) / LONGEST_RELEASE_TIGHT);
             seconds = Math.max(
                     SHORTEST_RELEASE,

@@ -15,6 +15,15 @@ public record Shape(List<Slot> slots) {
     /** From so many minutes on a third goal has a share of its own. */
     private static final int THIRD_FROM_MINUTES = 30;
 
+    /** Share of breath, release and letting go where the pelvic floor is tight or hurts (common practice, no source). */
+    public static final double LETTING_GO_WHEN_TIGHT = 0.45;
+
+    private static final double ARRIVE = 0.10;
+    private static final int SHORTEST_ARRIVING = 2;
+    private static final int LONGEST_ARRIVING = 6;
+    private static final double LET_GO = 0.12;
+    private static final int SHORTEST_LETTING_GO = 2;
+
     /** Shares of the first, second and third goal in per cent, by how many goals there are. */
     private static final int[][] SHARES = {{}, {60}, {45, 25}, {40, 20, 10}};
 
@@ -31,10 +40,20 @@ public record Shape(List<Slot> slots) {
     public record Slot(Optional<Goal> goal, int share) {}
 
     /** Undivided where nobody said what for, and in formats that have a shape of their own. */
-    public static Shape of(SessionRequest request) {
-        List<Goal> goals = request.wishes().goals();
-        int most = request.minutes() >= THIRD_FROM_MINUTES ? SHARES.length - 1 : SHARES.length - 2;
-        int count = request.format().is(Format.FormatKind.SETS) ? Math.min(most, goals.size()) : 0;
+    static Shape of(SessionRequest request) {
+        return of(
+                request.minutes(),
+                request.format().is(Format.FormatKind.SETS) ? request.wishes().goals() : List.of());
+    }
+
+    /**
+     * In sets.
+     *
+     * @param goals in their order; no more than three have a share of their own
+     */
+    public static Shape of(int minutes, List<Goal> goals) {
+        int most = minutes >= THIRD_FROM_MINUTES ? SHARES.length - 1 : SHARES.length - 2;
+        int count = Math.min(most, goals.size());
         List<Slot> slots = new ArrayList<>();
         int rest = 100;
         for (int i = 0; i < count; i++) {
@@ -43,5 +62,15 @@ public record Shape(List<Slot> slots) {
         }
         slots.add(new Slot(Optional.empty(), rest));
         return new Shape(slots);
+    }
+
+    /** Minutes in which breath settles and the belly is felt: a tenth, 2 to 6. */
+    public static double arriveMinutes(int minutes) {
+        return Math.max(SHORTEST_ARRIVING, Math.min(LONGEST_ARRIVING, ARRIVE * minutes));
+    }
+
+    /** Minutes of letting go at the end: about an eighth, at least 2. */
+    public static double letGoMinutes(int minutes) {
+        return Math.max(SHORTEST_LETTING_GO, LET_GO * minutes);
     }
 }

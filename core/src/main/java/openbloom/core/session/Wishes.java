@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import openbloom.core.moves.ExerciseGroup;
-import openbloom.core.progress.WeekKind;
 import openbloom.core.record.Goal;
 
 /**
@@ -16,7 +15,7 @@ import openbloom.core.record.Goal;
  * @param pinned ids of moves that are to be in it whenever they pass
  * @param banned ids of moves that are left out
  * @param usual ids of moves she does anyway; never new to her
- * @param week what this week of her block is for; {@link WeekKind#BUILD} without a block
+ * @param day what her block plans for the day
  */
 public record Wishes(
         List<Goal> goals,
@@ -25,9 +24,9 @@ public record Wishes(
         Set<String> pinned,
         Set<String> banned,
         List<String> usual,
-        WeekKind week) {
+        PlannedDay day) {
     public static final Wishes NONE =
-            new Wishes(List.of(), Map.of(), Set.of(), Set.of(), Set.of(), List.of(), WeekKind.BUILD);
+            new Wishes(List.of(), Map.of(), Set.of(), Set.of(), Set.of(), List.of(), PlannedDay.NONE);
 
     public Wishes {
         goals = List.copyOf(goals);
@@ -40,6 +39,6 @@ public record Wishes(
 
     /** Wanted strands alone, each due. */
     public static Wishes of(Map<ExerciseGroup, Integer> aims) {
-        return new Wishes(List.of(), aims, aims.keySet(), Set.of(), Set.of(), List.of(), WeekKind.BUILD);
+        return new Wishes(List.of(), aims, aims.keySet(), Set.of(), Set.of(), List.of(), PlannedDay.NONE);
     }
 }

@@ -32,7 +32,6 @@ import openbloom.core.progress.Pain;
 import openbloom.core.progress.PerceivedEffort;
 import openbloom.core.progress.Progress;
 import openbloom.core.progress.Proposal;
-import openbloom.core.progress.WeekKind;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
 import openbloom.core.record.Goal;
@@ -43,6 +42,7 @@ import openbloom.core.screening.SymptomReport;
 import openbloom.core.session.Composer;
 import openbloom.core.session.History;
 import openbloom.core.session.Place;
+import openbloom.core.session.PlannedDay;
 import openbloom.core.session.Session;
 import openbloom.core.session.SessionItem;
 import openbloom.core.session.SessionRequest;
@@ -86,7 +86,7 @@ class EightWomenTest {
                                     Set.of(),
                                     Set.of(),
                                     List.of(),
-                                    WeekKind.BUILD)));
+                                    PlannedDay.NONE)));
             Worked worked = new Worked(judgement, program, session);
             TABLE.add(worked.row(who));
             return worked;

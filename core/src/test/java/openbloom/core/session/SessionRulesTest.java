@@ -21,7 +21,6 @@ import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Purpose;
 import openbloom.core.pelvicfloor.Prescription;
 import openbloom.core.program.Goals;
-import openbloom.core.progress.WeekKind;
 import openbloom.core.record.Client;
 import openbloom.core.record.Goal;
 import openbloom.core.verdict.Adjustment;
@@ -54,7 +53,7 @@ class SessionRulesTest {
 
     private static Wishes wishes(List<Goal> goals) {
         Map<ExerciseGroup, Integer> aims = Goals.worth(goals);
-        return new Wishes(goals, aims, aims.keySet(), Set.of(), Set.of(), List.of(), WeekKind.BUILD);
+        return new Wishes(goals, aims, aims.keySet(), Set.of(), Set.of(), List.of(), PlannedDay.NONE);
     }
 
     /** For nothing in particular, and divided by up to three goals. */

@@ -18,7 +18,6 @@ import openbloom.core.moves.Purpose;
 import openbloom.core.pelvicfloor.Prescription;
 import openbloom.core.program.Goals;
 import openbloom.core.progress.StartingLevel;
-import openbloom.core.progress.WeekKind;
 import openbloom.core.record.Client;
 import openbloom.core.record.Goal;
 import openbloom.core.record.Training;
@@ -38,7 +37,7 @@ class SessionShapeTest {
                 judgement,
                 SessionRequest.of(minutes, Place.STUDIO, minutes, History.NONE)
                         .in(Format.of(Format.FormatKind.SETS))
-                        .wanting(new Wishes(goals, aims, aims.keySet(), Set.of(), Set.of(), usual, WeekKind.BUILD)));
+                        .wanting(new Wishes(goals, aims, aims.keySet(), Set.of(), Set.of(), usual, PlannedDay.NONE)));
     }
 
     private static boolean isOpen(Judgement judgement) {
