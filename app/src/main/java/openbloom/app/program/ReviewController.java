@@ -78,8 +78,11 @@ class ReviewController {
     }
 
     private ModelAndView page(SignedIn me, Woman woman, Map<String, String> typed) {
+        ProgramReview review = reviews.of(woman, day.today(me));
         return new ModelAndView("program/review")
-                .addObject("review", reviews.of(woman, day.today(me)))
+                .addObject("review", review)
+                .addObject("bars", ReviewPicture.bars(review))
+                .addObject("ladders", ReviewPicture.ladders(review))
                 .addObject("kept", reviews.keptOf(woman.id()))
                 .addObject("edition", editions.of(Editions.Subject.REVIEW, woman.id()))
                 .addObject("typed", typed)

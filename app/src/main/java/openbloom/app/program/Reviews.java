@@ -74,9 +74,16 @@ public class Reviews {
     public record Document(
             LocalDate from,
             LocalDate to,
-            List<Measure> measures,
+            List<MeasureTold> measures,
             List<ReviewedGoal> aims,
             List<DecidedRecommendation> proposals) {}
+
+    /** What was measured before and after, and the sum that led to the verdict. */
+    public record MeasureTold(String what, String before, String after, Measure.MeasureVerdict verdict, String sum) {
+        static MeasureTold of(Measure measure) {
+            return new MeasureTold(measure.what(), measure.before(), measure.after(), measure.verdict(), measure.sum());
+        }
+    }
 
     /** An aim and what it came to. */
     public record ReviewedGoal(String words, String state, String why) {}
@@ -187,7 +194,7 @@ public class Reviews {
         return new Document(
                 review.from(),
                 review.to(),
-                review.measures(),
+                review.measures().stream().map(MeasureTold::of).toList(),
                 review.aims().stream()
                         .map(aim ->
                                 new ReviewedGoal(aim.aim().words(), aim.state().words(), aim.why()))

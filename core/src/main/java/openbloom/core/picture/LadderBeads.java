@@ -56,6 +56,25 @@ public final class LadderBeads {
         return svg.finish();
     }
 
+    /** The same looking back: levels she had, levels gained in the tone of what counts, and those ahead; lost ones are rings. */
+    public static String gained(ExerciseGroup group, int before, int after, int top) {
+        String name = group.words() + ": level " + before + " before, " + after + " now, of " + top;
+        Svg svg = Svg.drawing(0, 0, top * STEP, 2 * MIDDLE, name, "ladder-beads");
+        for (int level = 1; level <= top; level++) {
+            double x = (level - 1) * STEP + MIDDLE;
+            if (level <= Math.min(before, after)) {
+                svg.circle(x, MIDDLE, BEAD, Paint.filled(Palette.MOSS_PALE));
+            } else if (level <= after) {
+                svg.circle(x, MIDDLE, BEAD, Paint.filled(Palette.MOSS));
+            } else if (level <= before) {
+                svg.circle(x, MIDDLE, BEAD - 1, Paint.filled(Palette.PAPER).outlined(Palette.CLAY, 2));
+            } else {
+                svg.circle(x, MIDDLE, AHEAD, Paint.filled(Palette.LINE));
+            }
+        }
+        return svg.finish();
+    }
+
     private static String describe(ExerciseGroup group, Levels levels) {
         String likely = levels.likely() == levels.now() ? "" : ", likely " + levels.likely() + " by the end";
         return String.format(

@@ -7,6 +7,8 @@ final class Palette {
     static final String MUTED = "#5C6670";
     static final String LINE = "#DAD3C5";
     static final String MOSS = "#3F6B57";
+    static final String MOSS_PALE = "#C5D5CB";
+    static final String BAND = "#EFE6D3";
     static final String CLAY = "#A9502F";
     static final String SAFFRON = "#C98A1B";
     static final String PLUM = "#5B4B66";

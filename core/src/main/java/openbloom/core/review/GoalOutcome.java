@@ -102,15 +102,15 @@ public record GoalOutcome(Goal aim, State state, String why) {
         if (look.isFreeFor(FREE_WEEKS, symptoms)) {
             return new GoalOutcome(aim, State.REACHED, "asked and none in each of " + FREE_WEEKS + " weeks");
         }
-        long times = look.times(symptoms);
         boolean now = symptoms.stream().anyMatch(look::toldNow);
         if (!now && !look.after().facts().isAskedForSymptoms()) {
             return notAsked(aim);
         }
-        if (!now && (times > 0 || symptoms.stream().anyMatch(look::toldBefore))) {
+        if (!now) {
             return new GoalOutcome(
                     aim, State.ON_THE_WAY, "none told at the last asking, but not yet for " + FREE_WEEKS + " weeks");
         }
+        long times = look.times(symptoms);
         return new GoalOutcome(aim, State.NO_CHANGE_SINCE, name + " told " + times + (times == 1 ? " time" : " times"));
     }
 

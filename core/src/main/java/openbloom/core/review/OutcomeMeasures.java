@@ -23,23 +23,40 @@ import openbloom.core.record.LadderStatus;
 
 /** Before and after for each thing measured; a difference counts where it is larger than what repeating it would differ by. */
 final class OutcomeMeasures {
+    private static final String MORE = ": more than measuring twice would explain.";
+
     private final ReviewPeriod look;
     private final List<Measure> measures = new ArrayList<>();
     private final List<GapChange> changes = new ArrayList<>();
+    private final List<ProgramReview.LevelChange> levels = new ArrayList<>();
+    private Optional<String> gapSentence = Optional.empty();
     private boolean narrowedAsAWhole;
 
     private OutcomeMeasures(ReviewPeriod look) {
         this.look = look;
     }
 
-    static List<Measure> of(ReviewPeriod look) {
+    static OutcomeMeasures of(ReviewPeriod look) {
         OutcomeMeasures all = new OutcomeMeasures(look);
         all.gap();
         all.pelvicFloor();
         all.raise();
         all.rungs();
         all.done();
-        return List.copyOf(all.measures);
+        return all;
+    }
+
+    List<Measure> all() {
+        return List.copyOf(measures);
+    }
+
+    List<ProgramReview.LevelChange> levels() {
+        return List.copyOf(levels);
+    }
+
+    /** What became of the gap, for her; empty while she is pregnant or where nobody ever read it. */
+    Optional<String> gapSentence() {
+        return gapSentence;
     }
 
     private Checks before() {
@@ -69,6 +86,9 @@ final class OutcomeMeasures {
                     now.map(OutcomeMeasures::day).orElse("not read"),
                     Measure.MeasureVerdict.NOT_COMPARABLE,
                     pregnant ? "in pregnancy a width is neither better nor worse" : "not read both times"));
+            gapSentence = pregnant
+                    ? Optional.empty()
+                    : Optional.of("The gap was not read both times, so nothing can be said of it.");
             return;
         }
         int first = measures.size();
@@ -81,7 +101,22 @@ final class OutcomeMeasures {
                     Measure.MeasureVerdict.NOT_COMPARABLE,
                     "no site was read on the small lift both times"));
         }
+        sitesSentence();
         whole(List.of(then.get(), now.get()));
+    }
+
+    private void sitesSentence() {
+        List<GapChange> compared = changes.stream()
+                .filter(change -> change.worth() != Significance.NOT_COMPARABLE)
+                .toList();
+        Optional<GapChange> real = compared.stream()
+                .filter(change -> change.worth() == Significance.REAL_CHANGE)
+                .findFirst();
+        gapSentence = Optional.of(real.map(change -> "The gap is " + change.words() + " at a site" + MORE)
+                .orElse(
+                        compared.isEmpty()
+                                ? "The gap was not read the same way both times, so nothing can be said of it."
+                                : "The gap has not changed by more than measuring it twice would."));
     }
 
     private static String day(Measured measured) {
@@ -96,10 +131,16 @@ final class OutcomeMeasures {
                     width(then, spot),
                     width(now, spot),
                     verdict(change.worth()),
-                    change.words().equals(change.worth().words())
-                            ? change.sum()
-                            : change.words() + ": " + change.sum()));
+                    change.words().equals(change.worth().words()) ? change.sum() : change.words() + ": " + change.sum(),
+                    scale(change, then, spot)));
         });
+    }
+
+    private Optional<Measure.MeasureScale> scale(GapChange change, Measured then, Spot spot) {
+        return then.amount(spot, GapState.LIFT)
+                .filter(width -> change.worth() != Significance.NOT_COMPARABLE)
+                .map(width -> new Measure.MeasureScale(
+                        width, width + change.amount(), look.gap().ofSite().coefficient()));
     }
 
     private static String width(Measured measured, Spot spot) {
@@ -131,7 +172,14 @@ final class OutcomeMeasures {
                             means.method().meanWords(first),
                             means.method().meanWords(second),
                             real ? Measure.MeasureVerdict.REAL_CHANGE : Measure.MeasureVerdict.WITHIN_REPEATABILITY,
-                            midline.words(inUse) + "; " + inUse.words()));
+                            midline.words(inUse) + "; " + inUse.words(),
+                            Optional.of(new Measure.MeasureScale(first, second, inUse.coefficient()))));
+                    if (real) {
+                        gapSentence = Optional.of("The gap, averaged over "
+                                + midline.spots().size() + " sites, is "
+                                + means.method().meanWords(Math.abs(second - first))
+                                + (second < first ? " narrower" : " wider") + MORE);
+                    }
                 });
     }
 
@@ -201,6 +249,12 @@ final class OutcomeMeasures {
             OptionalInt second = rung(now, strand);
             if (first.isPresent() && second.isPresent()) {
                 add(strand.words() + ", rung", first.getAsInt(), second.getAsInt(), "", 0.5);
+                levels.add(new ProgramReview.LevelChange(
+                        strand,
+                        first.getAsInt(),
+                        second.getAsInt(),
+                        look.after().catalogue().topRung(strand),
+                        now.ceilings().containsKey(strand)));
             }
         }
     }
@@ -238,7 +292,8 @@ final class OutcomeMeasures {
                 told(then, unit),
                 told(now, unit),
                 real ? Measure.MeasureVerdict.REAL_CHANGE : Measure.MeasureVerdict.WITHIN_REPEATABILITY,
-                sum));
+                sum,
+                Optional.of(new Measure.MeasureScale(then, now, repeatability))));
     }
 
     private static String told(double value, String unit) {

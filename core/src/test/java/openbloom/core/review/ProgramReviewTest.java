@@ -236,6 +236,34 @@ class ProgramReviewTest {
                 .hasSize(3);
     }
 
+    /** What stands on top: the gap for her, what she came for, and the ladders; bars only for what was compared. */
+    @Test
+    void saysTheMostImportantInThreeSentences() {
+        LocalDate later = NOW.minusDays(1);
+        Client.Builder before = mother().rungs(Map.of(ExerciseGroup.BRIDGE, 2, ExerciseGroup.LIMB_LOAD, 3));
+        Client.Builder after = mother().rungs(Map.of(ExerciseGroup.BRIDGE, 4, ExerciseGroup.LIMB_LOAD, 3))
+                .domingCeiling(Map.of(ExerciseGroup.LIMB_LOAD, 2));
+        ReviewPeriod.GapRead both = ReviewPeriod.GapRead.working(
+                Optional.of(read(THEN, Method.CALIPERS, INES, 30)),
+                Optional.of(read(later, Method.CALIPERS, INES, 20)));
+        ProgramReview review = ProgramReview.of(look(before, after, both, Goal.STOP_LEAKING));
+        assertThat(review.sentences())
+                .containsExactly(
+                        "The gap, averaged over 3 sites, is 10 mm narrower: more than measuring twice would explain.",
+                        "On the way: “stop leaking” (none told at the last asking, but not yet for 4 weeks).",
+                        "A level up: bridge. Waits until it stays flat: limb load.");
+        assertThat(review.levels())
+                .extracting(ProgramReview.LevelChange::before, ProgramReview.LevelChange::after)
+                .containsExactly(org.assertj.core.groups.Tuple.tuple(3, 3), org.assertj.core.groups.Tuple.tuple(2, 4));
+        assertThat(review.measures().get(0).scale()).contains(new Measure.MeasureScale(30, 20, 16));
+        ReviewPeriod.GapRead others = ReviewPeriod.GapRead.working(
+                Optional.of(read(THEN, Method.FINGERS, INES, 4)), Optional.of(read(later, Method.FINGERS, LOTTE, 1)));
+        ProgramReview unlike = ProgramReview.of(look(mother(), mother(), others, Goal.STOP_LEAKING));
+        assertThat(unlike.sentences().get(0))
+                .isEqualTo("The gap was not read the same way both times, so nothing can be said of it.");
+        assertThat(unlike.measures().get(0).scale()).isEmpty();
+    }
+
     @Test
     void aWiderGapIsNoProgress() {
         Client.Builder wide = mother().gap(gap(NOW, Width.ofHalfFingers(12), YesNoUnknown.NO));
