@@ -16,6 +16,7 @@ import openbloom.core.program.BlockPlanner;
 import openbloom.core.program.Goals;
 import openbloom.core.program.Program;
 import openbloom.core.program.Rhythm;
+import openbloom.core.progress.LadderHistory;
 import openbloom.core.progress.WeekKind;
 import openbloom.core.record.Client;
 import openbloom.core.record.Goal;
@@ -47,7 +48,8 @@ class ProgramApi {
             @Nullable ClientRequest client,
             @Nullable LocalDate onDate,
             @Nullable List<@Nullable Goal> aims,
-            @Nullable RhythmRequest rhythm) {}
+            @Nullable RhythmRequest rhythm,
+            @JsonUnwrapped LadderHistoryReader.HistoryTold done) {}
 
     /** How often she comes and what she does at home. */
     record RhythmRequest(
@@ -171,8 +173,10 @@ class ProgramApi {
         LocalDate onDate = reading.required("onDate", request.onDate()).orElse(LocalDate.EPOCH);
         List<Goal> aims = aims(request.aims(), reading);
         Rhythm rhythm = rhythm(request.rhythm(), reading);
+        LadderHistory done = request.done().read(onDate, reading);
         Client client = ClientReader.read(request.client(), onDate, reading);
-        Judgement judgement = Judgement.of(catalogues.of(me.studioId()), client, onDate);
+        Judgement told = Judgement.of(catalogues.of(me.studioId()), client, onDate);
+        Judgement judgement = Judgement.of(told.catalogue(), done.appliedTo(told), onDate);
         return ProgramResponse.of(BlockPlanner.plan(judgement, aims, rhythm));
     }
 

@@ -14,6 +14,7 @@ import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.program.Goals;
+import openbloom.core.progress.LadderHistory;
 import openbloom.core.record.Client;
 import openbloom.core.record.Goal;
 import openbloom.core.screening.Symptom;
@@ -65,12 +66,14 @@ class SessionsApi {
             banned = Set.copyOf(
                     moves(catalogue, "client.banned", request.client().wishes().banned(), reading));
         }
+        LadderHistory done = request.done().read(onDate, reading);
         Client client = ClientReader.read(request.client(), onDate, reading);
         if (request.how().equipment() != null) {
             client =
                     client.but().equipment(equipment(request.how().equipment())).build();
         }
-        Judgement judgement = Judgement.of(catalogue, client, onDate);
+        Client hers = done.appliedTo(Judgement.of(catalogue, client, onDate));
+        Judgement judgement = Judgement.of(catalogue, hers, onDate);
         List<Goal> goals = aims(request.client(), judgement);
         Map<ExerciseGroup, Integer> aims = Goals.worth(goals);
         Wishes wishes = new Wishes(goals, aims, aims.keySet(), pinned, banned, usual, PlannedDay.NONE);

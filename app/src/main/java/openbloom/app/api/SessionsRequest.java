@@ -21,7 +21,8 @@ public record SessionsRequest(
         @JsonUnwrapped HowTold how,
         @Nullable Long seed,
         @Nullable List<List<String>> recent,
-        @Nullable List<String> usual) {
+        @Nullable List<String> usual,
+        @JsonUnwrapped LadderHistoryReader.HistoryTold done) {
     /** How long, where, with what and in which form. */
     public record HowTold(
             @Nullable Integer minutes,

@@ -120,6 +120,10 @@ class ApiTest {
                 "/program|{'onDate':'2025-04-09','client':{W},'rhythm':{'visitsPerWeek':8}}|422|rhythm.visitsPerWeek",
                 "/program|{'onDate':'2025-04-09','client':{W},'rhythm':{'visits':[{'date':'2025-04-10','minutes':500}]}}|422|rhythm.visits[0].minutes",
                 "/program|{'client':{W}}|422|onDate",
+                "/program|{'onDate':'2025-04-09','client':{W},'history':[{'strand':'BRIDGE','date':'2025-05-01','rung':1,'repetitionsDone':8,'repetitionsAsked':8}]}|422|history[0].date",
+                "/program|{'onDate':'2025-04-09','client':{W},'history':[{'date':'2025-04-01','rung':1,'repetitionsDone':8,'repetitionsAsked':8}]}|422|history[0].strand",
+                "/program|{'onDate':'2025-04-09','client':{W},'decisions':[{'strand':'BRIDGE','date':'2025-04-01','rung':0}]}|422|decisions[0].rung",
+                "/sessions|{'onDate':'2025-04-09','minutes':20,'client':{W},'steps':{'BRIDGE':4}}|422|steps.BRIDGE",
                 "/return-to-running|{'onDate':'2025-04-09','client':{W},'history':[{'date':'2025-04-01','week':10}]}|422|history[0].week",
                 "/return-to-running|{'onDate':'2025-04-09','client':{W},'tests':{'HOP_10':{'left':99}}}|422|tests.HOP_10.left"
             })
@@ -165,6 +169,55 @@ class ApiTest {
         assertThat(unasked.path("decision").asString())
                 .as("not asked is no good day")
                 .isEqualTo("STAY");
+    }
+
+    /** What was done and decided moves what is planned: two good days, a later decision, a step, and pain that stops. */
+    @Test
+    void plansAndComposesFromHistoryDecisionsAndSteps() throws Exception {
+        String client = "'onDate':'2026-11-24','client':{" + WOMAN.replace('"', '\'')
+                + ",'training':'REGULAR','symptoms':[],'warningSigns':[],'conditions':[],'aims':['LIFT']}";
+        String her = "{'rhythm':{'visitsPerWeek':3},'aims':['LIFT','REBUILD_MIDLINE']," + client;
+        String day = "{'strand':'BRIDGE','date':'%s','rung':2,'doseStep':2,'repetitionsDone':8,'repetitionsAsked':8,"
+                + "'domed':false,'leaked':false,'heavy':false,'pain':0,'breathHeld':false,'effort':'RIGHT'}";
+        String twoGoodDays = "'history':[" + day.formatted("2026-11-20") + "," + day.formatted("2026-11-23") + "]";
+        assertThat(line(her + "," + twoGoodDays + "}", "BRIDGE")).isEqualTo("3/1");
+        assertThat(line(
+                        her + ",'history':[" + day.formatted("2026-11-23") + "," + day.formatted("2026-11-23") + "]}",
+                        "BRIDGE"))
+                .as("one day told twice is one day")
+                .isEqualTo("2/2");
+        assertThat(line(
+                        her + "," + twoGoodDays
+                                + ",'decisions':[{'strand':'BRIDGE','date':'2026-11-24','rung':1,'doseStep':2}]}",
+                        "BRIDGE"))
+                .as("decided after those days")
+                .isEqualTo("1/2");
+        assertThat(line(her + "," + twoGoodDays + ",'steps':{'BRIDGE':3}}", "BRIDGE"))
+                .isEqualTo("3/3");
+        String hurt = ",'history':[{'strand':'STRENGTH_LEGS','date':'2026-11-23','rung':2,'repetitionsDone':8,"
+                + "'repetitionsAsked':8,'domed':false,'leaked':false,'heavy':false,'pain':8,'breathHeld':false}]}";
+        assertThat(line(her + "}", "STRENGTH_LEGS")).isNotEmpty();
+        assertThat(line(her + hurt, "STRENGTH_LEGS")).isEmpty();
+        String legs = "squat";
+        String hour = "{'minutes':45," + client;
+        assertThat(ok("/sessions", quoted(hour + "}")).path("items").findValuesAsString("move"))
+                .anyMatch(move -> move.contains(legs));
+        assertThat(ok("/sessions", quoted(hour + hurt)).path("items").findValuesAsString("move"))
+                .isNotEmpty()
+                .noneMatch(move -> move.contains(legs));
+        assertThat(line(her + ",'history':[" + day.formatted("2026-09-01") + "]}", "BRIDGE"))
+                .as("a pause of twelve weeks")
+                .isEqualTo("1/1");
+    }
+
+    /** Rung and step at which a ladder is planned; empty where it is not. */
+    private String line(String request, String strand) throws Exception {
+        for (JsonNode line : ok("/program", quoted(request)).path("lines")) {
+            if (line.path("strand").asString().equals(strand)) {
+                return line.path("rung").asInt() + "/" + line.path("step").asInt();
+            }
+        }
+        return "";
     }
 
     @Test

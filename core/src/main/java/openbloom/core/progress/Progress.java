@@ -46,6 +46,7 @@ public final class Progress {
                 judgement.facts().client().situation().birth().map(Birth::date).orElse(LocalDate.MIN);
         this.days = history.stream()
                 .filter(day -> !day.date().isBefore(birth))
+                .distinct()
                 .sorted(Comparator.comparing(LadderDay::date))
                 .toList();
     }
@@ -54,7 +55,7 @@ public final class Progress {
      * The proposal for a day.
      *
      * @param judgement of the woman on that day
-     * @param history her days on this ladder in any order; those before a birth count no longer
+     * @param history her days on this ladder in any order; those before a birth count no longer, a day told twice counts once
      */
     public static Proposal of(Judgement judgement, ExerciseGroup strand, List<LadderDay> history) {
         return of(judgement, strand, history, LocalDate.MIN);
