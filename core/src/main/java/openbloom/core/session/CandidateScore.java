@@ -13,10 +13,12 @@ import java.util.List;
  * @param weaker 6 for a weaker side or area
  * @param pinned 1000 for what the instructor pinned, 200 for what she does anyway and for the prescribed floor set where a goal
  *     asks for it, 150 for the best exercise of a group that her block plans for the day
+ * @param again −10 for each exercise of its group that is wanted more, down to −40: another set before another of the same
  * @param changes −3 new to her, −2 adjusted, −4 swapped
  */
-public record CandidateScore(int aims, int due, int lately, int working, int weaker, int pinned, int changes) {
-    public static final CandidateScore NONE = new CandidateScore(0, 0, 0, 0, 0, 0, 0);
+public record CandidateScore(
+        int aims, int due, int lately, int working, int weaker, int pinned, int again, int changes) {
+    public static final CandidateScore NONE = new CandidateScore(0, 0, 0, 0, 0, 0, 0, 0);
 
     static final List<Integer> AIMS = List.of(30, 20, 10);
     static final int DUE = 15;
@@ -27,6 +29,8 @@ public record CandidateScore(int aims, int due, int lately, int working, int wea
     static final int PINNED = 1000;
     static final int USUAL = 200;
     static final int PLANNED = 150;
+    static final int AGAIN = -10;
+    static final int MOST_AGAIN = 4;
     static final int NEW = -3;
     static final int ADJUST = -2;
     static final int SWAP = -4;
@@ -39,12 +43,18 @@ public record CandidateScore(int aims, int due, int lately, int working, int wea
     static final int QUARTERS = 4;
 
     public int total() {
-        return aims + due + lately + working + weaker + pinned + changes;
+        return aims + due + lately + working + weaker + pinned + again + changes;
     }
 
     /** The same for what her block plans for the day. */
     CandidateScore planned() {
-        return new CandidateScore(aims, due, lately, working, weaker, Math.max(pinned, PLANNED), changes);
+        return new CandidateScore(aims, due, lately, working, weaker, Math.max(pinned, PLANNED), again, changes);
+    }
+
+    /** The same beside so many of its group that are wanted more. */
+    CandidateScore after(int others) {
+        return new CandidateScore(
+                aims, due, lately, working, weaker, pinned, AGAIN * Math.min(MOST_AGAIN, others), changes);
     }
 
     /** In quarters: one set counts 1, two 1.5, three 1.75; more count no more. */
@@ -61,6 +71,7 @@ public record CandidateScore(int aims, int due, int lately, int working, int wea
         add(words, working, working == WORKING ? "the rung she works on" : "a rung below");
         add(words, weaker, "a weaker side");
         add(words, pinned, pinned == PINNED ? "pinned" : pinned == USUAL ? "hers in any case" : "planned for today");
+        add(words, again, "others of its kind first");
         add(words, changes, "new, adjusted or swapped");
         return words.isEmpty() ? "fills the time" : words.toString();
     }

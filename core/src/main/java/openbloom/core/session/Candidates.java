@@ -118,17 +118,13 @@ final class Candidates {
                 .toList();
         List<Pick> best =
                 passing.stream().sorted(best(strand)).limit(most(strand)).toList();
-        return request.wishes().day().groups().contains(strand) ? planned(best) : best;
-    }
-
-    /** What the block plans for the day comes with its best exercise, whatever else there would be. */
-    private static List<Pick> planned(List<Pick> best) {
-        List<Pick> picks = new ArrayList<>(best);
-        if (!picks.isEmpty()) {
-            Pick first = picks.get(0);
-            picks.set(0, first.worth(first.worth().planned(), first.isNew()));
+        boolean isPlanned = request.wishes().day().groups().contains(strand);
+        List<Pick> ranked = new ArrayList<>();
+        for (Pick pick : best) {
+            CandidateScore worth = isPlanned && ranked.isEmpty() ? pick.worth().planned() : pick.worth();
+            ranked.add(pick.worth(worth.after(ranked.size()), pick.isNew()));
         }
-        return picks;
+        return ranked;
     }
 
     /** Strong, and of a group that has its turn on another day. */
@@ -265,6 +261,7 @@ final class Candidates {
                         working,
                         isWeaker(move) ? CandidateScore.WEAKER : 0,
                         preferred(move),
+                        0,
                         changes),
                 isNew);
     }

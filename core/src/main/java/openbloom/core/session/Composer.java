@@ -12,6 +12,7 @@ import openbloom.core.evidence.Published;
 import openbloom.core.moves.DoseStage;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
+import openbloom.core.progress.DoseStep;
 import openbloom.core.progress.WeekKind;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.verdict.Adjustment;
@@ -125,17 +126,23 @@ public final class Composer {
     private List<WorkItem.Option> options(Pick pick) {
         Format format = request.format();
         boolean once = pick.move().strand() == ExerciseGroup.SCAR
+                || pick.move().strand() == ExerciseGroup.PELVIC_FLOOR_AREAS
                 || format.passes() > 1
                 || format.is(Format.FormatKind.INTERVALS);
         boolean fixed = once || pick.step() == 0 || pick.adjustments().contains(Adjustment.TRY_ONE_SET);
-        int most =
-                fixed ? 1 : pick.step() == 1 ? Math.min(MOST_SETS, pick.dose().sets()) : MOST_SETS;
+        int most = fixed ? 1 : isLearnt(pick) ? Math.min(MOST_SETS, pick.dose().sets()) : MOST_SETS;
         int allowed = mostThisWeek(pick, most);
         int least = Math.min(allowed, leastSets(pick));
         return IntStream.rangeClosed(least, allowed)
                 .mapToObj(sets -> option(pick, sets))
                 .filter(option -> option.steps() > 0)
                 .toList();
+    }
+
+    /** At the lowest dose step what is heavy, and in a week of learning everything, has no more sets than written. */
+    private boolean isLearnt(Pick pick) {
+        boolean learning = request.wishes().day().week() == WeekKind.LEARN;
+        return pick.step() == DoseStep.LOWEST && (learning || pick.move().isStrong());
     }
 
     /** A week of ease takes sets away from what loads her; floor, breath, release and mobility stay. */

@@ -28,6 +28,10 @@ class SessionShapeTest {
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
     private static final int MANY_PASS = 60;
     private static final int A_FEW = 3;
+
+    /** Time is counted in steps of ten seconds. */
+    private static final int A_STEP = 10;
+
     private static final Set<ExerciseGroup> AT_REST =
             Set.of(ExerciseGroup.BREATH, ExerciseGroup.RELEASE, ExerciseGroup.CONNECT, ExerciseGroup.SCAR);
 
@@ -62,7 +66,7 @@ class SessionShapeTest {
         assertThat(session.seconds())
                 .as(() -> goal + ", " + minutes + " min: " + session.note()
                         + session.items().stream().map(item -> item.move().id()).toList())
-                .isGreaterThanOrEqualTo((int) (0.95 * 60 * minutes));
+                .isGreaterThanOrEqualTo((int) (0.95 * 60 * minutes) - A_STEP);
         Prescription practice = judgement.facts().pelvicPractice(woman.checks().pelvicFloor());
         boolean forTheFloor = goal == Goal.STOP_LEAKING || goal == Goal.EASE_HEAVINESS;
         int level = StartingLevel.of(judgement, ExerciseGroup.PELVIC_FLOOR_ENDURANCE);

@@ -97,7 +97,7 @@ class WorkSolverTest {
                         Integer.compare(one.move().load(), other.move().load()))
                 .map(pick -> WorkItem.of(
                         pick.worth(
-                                new CandidateScore(10 * chance.nextInt(4), 0, 0, 0, 0, 0, -chance.nextInt(5)),
+                                new CandidateScore(10 * chance.nextInt(4), 0, 0, 0, 0, 0, 0, -chance.nextInt(5)),
                                 chance.nextBoolean()),
                         IntStream.rangeClosed(1, 1 + chance.nextInt(2))
                                 .mapToObj(sets -> new WorkItem.Option(
