@@ -122,7 +122,8 @@ final class Candidates {
         List<Pick> ranked = new ArrayList<>();
         for (Pick pick : best) {
             CandidateScore worth = isPlanned && ranked.isEmpty() ? pick.worth().planned() : pick.worth();
-            ranked.add(pick.worth(worth.after(ranked.size()), pick.isNew()));
+            int others = request.format().is(Format.FormatKind.MOBILITY) ? 0 : ranked.size();
+            ranked.add(pick.worth(worth.after(others), pick.isNew()));
         }
         return ranked;
     }

@@ -32,6 +32,7 @@ public final class Composer {
     private static final int MOST_IN_FIVE_MINUTES = 5;
     private static final int FEWEST_IN_FIVE_MINUTES = 2;
     private static final int MOST_SETS = 3;
+    private static final int MOST_SETS_OF_MOBILITY = 2;
     private static final int NEW_AT_MOST = 3;
     private static final int NEW_IN_A_FIRST = 8;
     private static final int NEW_IN_A_SHORT_FIRST = 5;
@@ -130,7 +131,8 @@ public final class Composer {
                 || format.passes() > 1
                 || format.is(Format.FormatKind.INTERVALS);
         boolean fixed = once || pick.step() == 0 || pick.adjustments().contains(Adjustment.TRY_ONE_SET);
-        int most = fixed ? 1 : isLearnt(pick) ? Math.min(MOST_SETS, pick.dose().sets()) : MOST_SETS;
+        int usual = pick.move().strand() == ExerciseGroup.MOBILITY ? MOST_SETS_OF_MOBILITY : MOST_SETS;
+        int most = fixed ? 1 : isLearnt(pick) ? Math.min(usual, pick.dose().sets()) : usual;
         int allowed = mostThisWeek(pick, most);
         int least = Math.min(allowed, leastSets(pick));
         return IntStream.rangeClosed(least, allowed)
