@@ -51,11 +51,12 @@ class ProgramApi {
             @Nullable RhythmRequest rhythm,
             @JsonUnwrapped LadderHistoryReader.HistoryTold done) {}
 
-    /** How often she comes and what she does at home. */
+    /** How often she comes, what she does at home, and how many minutes a week she walks briskly now. */
     record RhythmRequest(
             @Nullable Integer visitsPerWeek,
             @Nullable List<@Nullable DayOfWeek> homeDays,
             @Nullable Integer homeMinutes,
+            @Nullable Integer walkMinutes,
             @Nullable List<@Nullable VisitRequest> visits) {}
 
     /** A booked visit. */
@@ -219,6 +220,10 @@ class ProgramApi {
                             SessionRequest.LONGEST_MINUTES)));
         }
         return new Rhythm(
-                reading.numberOr("rhythm.visitsPerWeek", told.visitsPerWeek(), 0, 0, 7), home, homeMinutes, visits);
+                reading.numberOr("rhythm.visitsPerWeek", told.visitsPerWeek(), 0, 0, 7),
+                home,
+                homeMinutes,
+                visits,
+                reading.asked("rhythm.walkMinutes", told.walkMinutes(), 0, Rhythm.MOST_WALKING));
     }
 }

@@ -1,8 +1,10 @@
 package openbloom.app.program;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -10,6 +12,8 @@ import java.util.Set;
 import java.util.stream.Stream;
 import openbloom.app.session.SessionLine;
 import openbloom.app.session.Sessions;
+import openbloom.core.Days;
+import openbloom.core.evidence.Published;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.picture.SessionRibbon;
 import openbloom.core.picture.SessionRibbon.RibbonPiece;
@@ -113,6 +117,18 @@ final class BlockCalendar {
                         && !dayOf(session).isAfter(block.to()))
                 .toList();
         return new BlockCalendar(block, hers, begun, today).rows();
+    }
+
+    /** What is said when nothing was taught for a fortnight and longer (common practice, no source). */
+    static Optional<String> pause(List<Sessions.ComposedFor> all, LocalDate today) {
+        return all.stream()
+                .flatMap(session -> Stream.ofNullable(session.stored().taughtOn()))
+                .filter(taught -> !taught.isAfter(today))
+                .max(Comparator.naturalOrder())
+                .filter(last -> ChronoUnit.DAYS.between(last, today) >= Published.SHORT_PAUSE.days())
+                .map(last ->
+                        "Nothing was taught since " + Days.words(last) + ", " + ChronoUnit.DAYS.between(last, today)
+                                + " days: her levels go down first, on Response; then make the plan anew");
     }
 
     /** The day on which it was taught, or else for which it was composed. */

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import openbloom.app.checks.SafetyService;
 import openbloom.app.people.Woman;
 import openbloom.app.session.ComposeForm;
@@ -178,6 +179,14 @@ class ProgramController {
                 .toList();
     }
 
+    /** What has changed since it was made, a pause first. */
+    private List<String> since(Woman woman, Programs.KeptProgram last, LocalDate today) {
+        return Stream.concat(
+                        BlockCalendar.pause(sessions.of(woman.id()), today).stream(),
+                        programs.since(woman, last, today).stream())
+                .toList();
+    }
+
     private List<BlockCalendar.WeekRow> weeks(Woman woman, ProgramDocument block, LocalDate today) {
         Set<Long> begun = sessions.responsesOf(List.of(woman.id())).getOrDefault(woman.id(), List.of()).stream()
                 .map(StoredResponse::sessionId)
@@ -207,8 +216,7 @@ class ProgramController {
                                 .orElse(Map.of()))
                 .addObject("earlier", kept.stream().skip(1).toList())
                 .addObject(
-                        "since",
-                        last.map(found -> programs.since(woman, found, today)).orElse(List.of()))
+                        "since", last.map(found -> since(woman, found, today)).orElse(List.of()))
                 .addObject("suggested", programs.suggested(woman, today))
                 .addObject("cards", programs.cards(woman, today))
                 .addObject("paths", ways.of(woman, today))

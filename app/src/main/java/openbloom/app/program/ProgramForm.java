@@ -4,7 +4,9 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -31,6 +33,7 @@ public record ProgramForm(GoalsTyped wanted, WeekTyped week) {
             @Nullable String visitsPerWeek,
             @Nullable List<String> homeDays,
             @Nullable String homeMinutes,
+            @Nullable String walksNow,
             @Nullable List<String> visitOn,
             @Nullable List<String> visitMinutes) {}
 
@@ -47,7 +50,7 @@ public record ProgramForm(GoalsTyped wanted, WeekTyped week) {
         List<String> aims = suggested.stream().map(told -> told.aim().name()).toList();
         return new ProgramForm(
                 new GoalsTyped(at(aims, 0), at(aims, 1), at(aims, 2), ""),
-                new WeekTyped("2", List.of("TUESDAY", "THURSDAY", "SATURDAY"), "10", List.of(), List.of()));
+                new WeekTyped("2", List.of("TUESDAY", "THURSDAY", "SATURDAY"), "10", "", List.of(), List.of()));
     }
 
     /** As the last program was made. */
@@ -67,6 +70,7 @@ public record ProgramForm(GoalsTyped wanted, WeekTyped week) {
                         Integer.toString(last.rhythm().visitsPerWeek()),
                         days,
                         Integer.toString(last.rhythm().homeMinutes()),
+                        Objects.toString(last.rhythm().walksNow(), ""),
                         visits.stream().map(visit -> visit.date().toString()).toList(),
                         visits.stream()
                                 .map(visit -> Integer.toString(visit.minutes()))
@@ -125,7 +129,10 @@ public record ProgramForm(GoalsTyped wanted, WeekTyped week) {
         if (visits == 0 && booked.isEmpty() && days.isEmpty() && typed.isClean()) {
             typed.refuse("visitsPerWeek", "program.noDay");
         }
-        return new Rhythm(visits, days, minutes, booked);
+        OptionalInt walks = typed.whole("walksNow", week.walksNow(), 0, Rhythm.MOST_WALKING)
+                .map(OptionalInt::of)
+                .orElseGet(OptionalInt::empty);
+        return new Rhythm(visits, days, minutes, booked, walks);
     }
 
     private List<Rhythm.PlannedVisit> booked(FormReader typed, LocalDate today, LocalDate last) {

@@ -18,7 +18,7 @@ public interface ProgramMapper {
 
     @ResultMap("program")
     @Select("""
-            select program.id, made_on, account.name as made_by, aims, visits_per_week, home_days, home_minutes, visits, document
+            select program.id, made_on, account.name as made_by, aims, visits_per_week, home_days, home_minutes, visits, walks_now, document
             from program join account on account.id = made_by
             where woman_id = #{womanId} order by program.id desc
             """)
@@ -37,9 +37,10 @@ public interface ProgramMapper {
 
     @Insert("""
             insert into program (woman_id, form_key, made_on, made_by, stored_at, rules_version, aims, visits_per_week,
-              home_days, home_minutes, visits, document)
+              home_days, home_minutes, visits, walks_now, document)
             values (#{n.womanId}, #{n.formKey}, #{n.madeOn}, #{n.madeBy}, #{n.storedAt}, #{n.rulesVersion}, #{p.aims},
-              #{p.rhythm.visitsPerWeek}, #{p.rhythm.homeDays}, #{p.rhythm.homeMinutes}, #{p.rhythm.visits}, #{p.document})
+              #{p.rhythm.visitsPerWeek}, #{p.rhythm.homeDays}, #{p.rhythm.homeMinutes}, #{p.rhythm.visits}, #{p.rhythm.walksNow},
+              #{p.document})
             """)
     void insert(@Param("n") NewProgram made, @Param("p") StoredProgram program);
 }

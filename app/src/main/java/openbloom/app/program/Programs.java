@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -163,7 +164,10 @@ public class Programs {
                                 rhythm.visitsPerWeek(),
                                 ColumnCodec.constants(rhythm.homeDays()),
                                 rhythm.homeMinutes(),
-                                ProgramForm.lines(rhythm.visits())),
+                                ProgramForm.lines(rhythm.visits()),
+                                rhythm.walksNow().isPresent()
+                                        ? rhythm.walksNow().getAsInt()
+                                        : null),
                         json.writeValueAsString(ProgramDocument.of(program, judgement))));
     }
 
@@ -217,7 +221,10 @@ public class Programs {
                 row.rhythm().visitsPerWeek(),
                 ColumnCodec.known(row.rhythm().homeDays(), DayOfWeek.class),
                 row.rhythm().homeMinutes(),
-                ProgramForm.visitsOf(row));
+                ProgramForm.visitsOf(row),
+                row.rhythm().walksNow() == null
+                        ? OptionalInt.empty()
+                        : OptionalInt.of(row.rhythm().walksNow()));
         List<Goal> aims = ProgramForm.aimsOf(row);
         Program now = BlockPlanner.plan(judgement, aims, rhythm);
         List<String> changes = new ArrayList<>();

@@ -86,6 +86,17 @@ class BlockCalendarTest {
         assertThat(cell(rows, 0).orElseThrow().sessionId()).isEqualTo(2);
     }
 
+    /** Thirteen days away are a fortnight without its last day; fourteen are a pause; what was not taught does not count. */
+    @Test
+    void tellsAPauseOfAFortnight() {
+        assertThat(BlockCalendar.pause(List.of(made(1, 0, true)), FROM.plusDays(13)))
+                .isEmpty();
+        assertThat(BlockCalendar.pause(List.of(made(2, 9, false), made(1, 0, true)), FROM.plusDays(14)))
+                .hasValueSatisfying(
+                        said -> assertThat(said).startsWith("Nothing was taught since 16 Nov 2026, 14 days"));
+        assertThat(BlockCalendar.pause(List.of(), TODAY)).isEmpty();
+    }
+
     private static Optional<DayState> state(List<BlockCalendar.WeekRow> rows, int day) {
         return cell(rows, day).map(BlockCalendar.SessionCell::state);
     }

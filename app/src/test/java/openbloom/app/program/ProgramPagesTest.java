@@ -147,6 +147,16 @@ class ProgramPagesTest extends PageTest {
         assertThat(programs.of(woman.id())).hasSize(1);
     }
 
+    /** What she walks now is where her weeks begin, and stands in the form when the plan is made again. */
+    @Test
+    void beginsWithWhatSheWalksNow() throws Exception {
+        Woman woman = askedWoman("Walks");
+        send(form(woman, key()).with(typed("walksNow", "55")));
+        assertThat(program(woman)).contains("55 min this week", "name=\"walksNow\"", "value=\"55\"");
+        assertThat(as(ines, form(woman, key()).with(typed("walksNow", "2000"))).getContentAsString())
+                .contains("problem-walksNow", "value=\"2000\"");
+    }
+
     @Test
     void saysWhatChangedSinceAndChangesNothingByItself() throws Exception {
         Woman woman = askedWoman("Since");

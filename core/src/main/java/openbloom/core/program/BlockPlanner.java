@@ -326,13 +326,16 @@ public final class BlockPlanner {
         return worth(strand) + (thisWeek < TWICE ? TWICE_A_WEEK : 0) - (int) (5 * thisWeek);
     }
 
-    /** Walking grows by at most 20 minutes a week to what the sessions leave of the target. */
+    /** From what she walks now, or might, by at most 20 minutes a week more to what the sessions leave of the target. */
     private int walk(int week) {
         int sessions = rhythm.homeDays().size() * rhythm.homeMinutes()
                 + (rhythm.visits().isEmpty() ? rhythm.visitsPerWeek() * Rhythm.USUAL_VISIT_MINUTES : 0);
-        int start = today.facts().recentBirth().map(this::firstWalks).orElseGet(this::byTraining);
         int room = Math.max(LEAST_WALKING, target() - sessions);
-        return Math.min(Math.min(start, room) + week * MORE_EACH_WEEK, room);
+        int now = rhythm.walksNow().orElse(0);
+        int start = rhythm.walksNow()
+                .orElseGet(
+                        () -> today.facts().recentBirth().map(this::firstWalks).orElseGet(this::byTraining));
+        return Math.max(now, Math.min(start + week * MORE_EACH_WEEK, room));
     }
 
     /** Five minutes a day in the first week after a birth, five more each week. */

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.Set;
 import openbloom.core.session.Place;
 
@@ -16,8 +17,13 @@ import openbloom.core.session.Place;
  * @param homeDays days on which she practises at home
  * @param homeMinutes on such a day, 0 to 120
  * @param visits those that are booked; they count instead of {@code visitsPerWeek}
+ * @param walksNow minutes she walks briskly in a week now, 0 to 1,000; empty where nobody asked
  */
-public record Rhythm(int visitsPerWeek, Set<DayOfWeek> homeDays, int homeMinutes, List<PlannedVisit> visits) {
+public record Rhythm(
+        int visitsPerWeek, Set<DayOfWeek> homeDays, int homeMinutes, List<PlannedVisit> visits, OptionalInt walksNow) {
+    /** What may be told of a week's walking, in minutes. */
+    public static final int MOST_WALKING = 1_000;
+
     public static final int USUAL_VISIT_MINUTES = 45;
     private static final int[][] SPREAD = {
         {}, {0}, {0, 3}, {0, 2, 4}, {0, 1, 3, 5}, {0, 1, 2, 4, 5}, {0, 1, 2, 3, 4, 5}, {0, 1, 2, 3, 4, 5, 6}
@@ -30,6 +36,11 @@ public record Rhythm(int visitsPerWeek, Set<DayOfWeek> homeDays, int homeMinutes
         if (visitsPerWeek < 0 || visitsPerWeek > 7) {
             throw new IllegalArgumentException("Expected 0 to 7 visits a week, but there were " + visitsPerWeek);
         }
+    }
+
+    /** Nobody asked what she walks. */
+    public Rhythm(int visitsPerWeek, Set<DayOfWeek> homeDays, int homeMinutes, List<PlannedVisit> visits) {
+        this(visitsPerWeek, homeDays, homeMinutes, visits, OptionalInt.empty());
     }
 
     /** A visit that is booked. */

@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import openbloom.core.YesNoUnknown;
 import openbloom.core.dating.Dating;
@@ -159,6 +160,19 @@ class GoalsTest {
         assertThat(program.weeks().get(0).walkMinutes()).isEqualTo(first);
         assertThat(program.weeks().get(Math.min(3, program.weeks().size() - 1)).walkMinutes())
                 .isEqualTo(last);
+    }
+
+    /** Who walks an hour a week begins there and adds 20 minutes a week up to what 150 leave; who walks more keeps it. */
+    @Test
+    void walksOnFromWhatSheWalksNow() {
+        Rhythm rhythm = new Rhythm(1, Set.of(), 0, List.of(), OptionalInt.of(60));
+        Rhythm far = new Rhythm(1, Set.of(), 0, List.of(), OptionalInt.of(300));
+        assertThat(plan("well", rhythm, Goal.KEEP_ACTIVE).weeks())
+                .extracting(Program.ProgramWeek::walkMinutes)
+                .startsWith(60, 80, 100, 105);
+        assertThat(plan("well", far, Goal.KEEP_ACTIVE).weeks())
+                .extracting(Program.ProgramWeek::walkMinutes)
+                .containsOnly(300);
     }
 
     /** The first check of the floor on the first day, then every fortnight at a visit, the return tests on theirs: 12 weeks, 16 after a caesarean. */

@@ -3,22 +3,73 @@ package openbloom.core.verdict;
 import static openbloom.core.verdict.Compared.CATALOGUE;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import openbloom.core.breath.BreathZone;
+import openbloom.core.breath.ConnectFault;
+import openbloom.core.record.ClinicalRestriction;
+import openbloom.core.record.Training;
+import openbloom.core.screening.Condition;
+import openbloom.core.screening.LeakWhen;
+import openbloom.core.screening.SurgeryKind;
+import openbloom.core.screening.Symptom;
+import openbloom.core.screening.WarningSign;
+import openbloom.core.stage.BirthKind;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** No fact without effect, no empty cell without a reason. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class GridTest {
-    private static final Grid GRID = Grid.of(CATALOGUE);
+    /** Made anew for each run of this class, so that a break in how it is made is seen. */
+    private final Grid grid = Grid.of(CATALOGUE);
+
+    /** Every fact a woman may have has its row, and no other: the lists of the vocabulary, and what is dated or measured. */
+    @Test
+    void hasARowForEveryFact() {
+        List<String> expected = new ArrayList<>();
+        addAll(expected, "CONDITION.", Condition.values(), "");
+        addAll(expected, "SYMPTOM.", Symptom.values(), "");
+        addAll(expected, "LEAK.", LeakWhen.values(), "");
+        addAll(expected, "SIGN.", WarningSign.values(), "");
+        addAll(expected, "STILL.", BreathZone.values(), "");
+        addAll(expected, "CONNECT.", ConnectFault.values(), "");
+        addAll(expected, "TRAINING.", Training.values(), "");
+        List.of(".1W", ".5W", ".10W", ".20W").forEach(ago -> addAll(expected, "BIRTH.", BirthKind.values(), ago));
+        List.of(".10D", ".5W", ".9W").forEach(ago -> addAll(expected, "SURGERY.", SurgeryKind.values(), ago));
+        Stream.of(ClinicalRestriction.values())
+                .filter(limit -> limit != ClinicalRestriction.WORDS_UNDERSTOOD)
+                .forEach(limit -> expected.add("LIMIT." + limit));
+        expected.addAll(
+                List.of("TEAR.THIRD.3W", "TEAR.THIRD.10W", "TEAR.FOURTH.3W", "TEAR.FOURTH.10W", "TEAR.UNKNOWN.3W"));
+        expected.addAll(List.of("WOUND.OPEN_BELLY", "WOUND.NOT_RECORDED", "WOUND.OPEN_FLOOR"));
+        expected.addAll(List.of("TRIMESTER.FIRST", "TRIMESTER.SECOND", "TRIMESTER.THIRD"));
+        expected.addAll(List.of("GAP.NOT_READ", "GAP.WIDE_FIRM", "GAP.DEEP_SOFT", "GAP.DOMES", "GAP.STALE"));
+        expected.addAll(List.of("FLOOR.TIGHT", "FLOOR.WEAK", "FLOOR.NONE_FELT", "FLOOR.UNCOORDINATED"));
+        expected.addAll(List.of("FLOOR.PAIN", "FLOOR.NOT_CHECKED"));
+        expected.addAll(List.of("LETTING_GO.ABSENT", "LETTING_GO.PARTIAL", "LETTING_GO.UNKNOWN"));
+        expected.addAll(List.of("BREATH.UPPER_CHEST", "BREATH.BELLY_ONLY", "BREATH.UNEVEN"));
+        expected.addAll(List.of("BREATH.BEARING_DOWN", "BREATH.HELD", "RAISE.HARD"));
+        expected.addAll(List.of("AGE.16", "AGE.65", "AGE.75", "FALLS.UNSTEADY", "FALLS.FELL"));
+        expected.addAll(List.of("ASKED.SIGNS", "ASKED.SYMPTOMS", "ASKED.CONDITIONS"));
+        assertThat(grid.facts()).extracting(Grid.Fact::id).containsExactlyInAnyOrderElementsOf(expected);
+        assertThat(grid.facts()).allSatisfy(fact -> assertThat(fact.words()).isNotBlank());
+    }
+
+    private static void addAll(List<String> ids, String prefix, Enum<?>[] of, String suffix) {
+        Stream.of(of).forEach(one -> ids.add(prefix + one.name() + suffix));
+    }
 
     @Test
     void noCellIsUnconsidered() {
-        assertThat(GRID.cells().size() + GRID.noLimit().size())
-                .isEqualTo(GRID.facts().size() * GRID.demands().size());
-        List<String> unsaid = GRID.noLimit().stream()
+        assertThat(grid.cells().size() + grid.noLimit().size())
+                .isEqualTo(grid.facts().size() * grid.demands().size());
+        List<String> unsaid = grid.noLimit().stream()
                 .filter(line -> line.why().isEmpty())
                 .map(line -> line.fact() + " × " + line.demand().orElse("all"))
                 .toList();
@@ -27,8 +78,8 @@ class GridTest {
 
     @Test
     void noFactIsWithoutEffect() {
-        Set<String> acting = GRID.cells().stream().map(Grid.Cell::fact).collect(Collectors.toSet());
-        assertThat(GRID.facts())
+        Set<String> acting = grid.cells().stream().map(Grid.Cell::fact).collect(Collectors.toSet());
+        assertThat(grid.facts())
                 .filteredOn(fact -> !acting.contains(fact.id()))
                 .extracting(Grid.Fact::id)
                 .containsExactly("SYMPTOM.LOW_DAY");
@@ -54,7 +105,7 @@ class GridTest {
         "SIGN.CHEST_PAIN, SEATED, STOP"
     })
     void saysWhatSomebodyOfTheTradeWouldSay(String fact, String demand, VerdictKind verdict) {
-        assertThat(GRID.at(fact, demand)).hasValueSatisfying(cell -> {
+        assertThat(grid.at(fact, demand)).hasValueSatisfying(cell -> {
             assertThat(cell.verdict()).isEqualTo(verdict);
             assertThat(cell.codes())
                     .isNotEmpty()
@@ -65,7 +116,7 @@ class GridTest {
     /** Whole rows or columns are never waved through: each empty cell has its own line. */
     @Test
     void everyReasonSpeaksOfOneFactAndOneDemand() {
-        assertThat(GRID.noLimit())
+        assertThat(grid.noLimit())
                 .allSatisfy(line -> assertThat(line.demand()).isPresent())
                 .allSatisfy(line -> assertThat(line.why()).startsWith("no limit: "));
     }

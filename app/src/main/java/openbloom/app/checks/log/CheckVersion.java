@@ -2,7 +2,7 @@ package openbloom.app.checks.log;
 
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
+import java.time.ZoneId;
 import openbloom.core.Days;
 import org.jspecify.annotations.Nullable;
 
@@ -15,8 +15,8 @@ import org.jspecify.annotations.Nullable;
  */
 public record CheckVersion(
         long id, long root, @Nullable Long corrects, String keptBy, Instant storedAt, String reason) {
-    /** {@code 24 Nov 2026 by Ines}, by the universal day. */
-    public String keptWords() {
-        return Days.words(LocalDate.ofInstant(storedAt, ZoneOffset.UTC)) + " by " + keptBy;
+    /** {@code 24 Nov 2026 by Ines}, by the day where the studio is. */
+    public String keptWords(ZoneId there) {
+        return Days.words(LocalDate.ofInstant(storedAt, there)) + " by " + keptBy;
     }
 }

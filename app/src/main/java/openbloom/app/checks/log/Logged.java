@@ -1,5 +1,7 @@
 package openbloom.app.checks.log;
 
+import java.time.ZoneId;
+
 /** A check of any kind as it stands in the log. */
 public interface Logged {
     CheckVersion version();
@@ -23,7 +25,7 @@ public interface Logged {
         return version().keptBy();
     }
 
-    default String keptWords() {
-        return version().keptWords();
+    default String keptWords(ZoneId there) {
+        return version().keptWords(there);
     }
 }
