@@ -150,6 +150,15 @@ public enum Goal {
         return source;
     }
 
+    /** Whether easy movement is what it is for; of others a few such exercises are enough. */
+    public boolean isForEase() {
+        return this == LET_GO
+                || this == EASE_PELVIS
+                || this == EASE_BACK
+                || this == READY_FOR_BIRTH
+                || this == SCAR_AT_EASE;
+    }
+
     public List<ExerciseGroup> strands() {
         return strands;
     }

@@ -13,7 +13,7 @@ import java.util.List;
  * @param weaker 6 for a weaker side or area
  * @param pinned 1000 for what the instructor pinned, 200 for what she does anyway and for the prescribed floor set where a goal
  *     asks for it, 150 for the best exercise of a group that her block plans for the day
- * @param again −10 for each exercise of its group that is wanted more, down to −40, but in a session of mobility: another
+ * @param again −10 for each exercise of its group that is wanted more, down to −40, but for mobility where ease is the goal: another
  *     set before another of the same
  * @param changes −3 new to her, −2 adjusted, −4 swapped
  */

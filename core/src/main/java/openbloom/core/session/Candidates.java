@@ -122,10 +122,17 @@ final class Candidates {
         List<Pick> ranked = new ArrayList<>();
         for (Pick pick : best) {
             CandidateScore worth = isPlanned && ranked.isEmpty() ? pick.worth().planned() : pick.worth();
-            int others = request.format().is(Format.FormatKind.MOBILITY) ? 0 : ranked.size();
+            int others = isForEase(strand) ? 0 : ranked.size();
             ranked.add(pick.worth(worth.after(others), pick.isNew()));
         }
         return ranked;
+    }
+
+    /** Where easy movement is what the session is for, its variety is. */
+    private boolean isForEase(ExerciseGroup strand) {
+        return strand == ExerciseGroup.MOBILITY
+                && (request.format().is(Format.FormatKind.MOBILITY)
+                        || request.wishes().goals().stream().anyMatch(Goal::isForEase));
     }
 
     /** Strong, and of a group that has its turn on another day. */
