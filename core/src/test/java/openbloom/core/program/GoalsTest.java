@@ -184,6 +184,17 @@ class GoalsTest {
         assertThat(dues(unchecked, Program.Check.RETURN_TESTS)).containsExactly(DAY.plusDays(14));
         assertThat(dues(plan("caesarean=98 floor", rhythm, Goal.KEEP_ACTIVE), Program.Check.PELVIC_FLOOR))
                 .containsExactly(DAY.plusDays(14));
+        Rhythm booked = new Rhythm(
+                0,
+                Set.of(),
+                0,
+                List.of(
+                        new Rhythm.PlannedVisit(DAY.plusDays(2), 45),
+                        new Rhythm.PlannedVisit(DAY.plusDays(9), 45),
+                        new Rhythm.PlannedVisit(DAY.plusDays(16), 45)));
+        assertThat(dues(plan("caesarean=98 floor", booked, Goal.KEEP_ACTIVE), Program.Check.PELVIC_FLOOR))
+                .as("hands wait for the next visit")
+                .containsExactly(DAY.plusDays(16));
         assertThat(dues(plan("caesarean=98", rhythm, Goal.KEEP_ACTIVE), Program.Check.RETURN_TESTS))
                 .isEmpty();
         assertThat(dues(plan("born=200", rhythm, Goal.JUMP), Program.Check.RETURN_TESTS))
