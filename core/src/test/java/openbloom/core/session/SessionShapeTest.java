@@ -96,7 +96,7 @@ class SessionShapeTest {
                             + session.items().stream()
                                     .map(item -> item.move().id() + " " + item.workSeconds())
                                     .toList())
-                    .isGreaterThanOrEqualTo((int) (0.4 * working) - A_STEP);
+                    .isGreaterThanOrEqualTo((int) (0.4 * working));
         }
     }
 
