@@ -13,9 +13,12 @@ const draw = () => {
   let pen = 'M';
   let path = '';
   for (const one of shown) {
-    if (one.value === null) { pen = 'M'; continue; }
-    const x = 600 * (one.time - last.time + shownSeconds) / shownSeconds;
-    path += `${pen}${x.toFixed(1)},${(149 - 140 * (one.value - low) / (high - low)).toFixed(1)}`;
+    if (one.value === null) {
+      pen = 'M';
+      continue;
+    }
+    const x = (600 * (one.time - last.time + shownSeconds)) / shownSeconds;
+    path += `${pen}${x.toFixed(1)},${(149 - (140 * (one.value - low)) / (high - low)).toFixed(1)}`;
     pen = 'L';
   }
   document.getElementById('live-line').setAttribute('d', path);
@@ -36,7 +39,8 @@ form?.querySelector('#live-start').addEventListener('click', () => {
     const [time, value] = event.data.split(',');
     points.push({ time: Number(time), value: value === '' ? null : Number(value) });
     document.getElementById('live-seconds').value = time;
-    document.getElementById('live-said').textContent = `${Math.floor(Number(time))} s, ${value === '' ? 'no contact' : `${Number(value).toFixed(1)} cmH₂O`}`;
+    document.getElementById('live-said').textContent =
+      `${Math.floor(Number(time))} s, ${value === '' ? 'no contact' : `${Number(value).toFixed(1)} cmH₂O`}`;
     draw();
   });
   source.addEventListener('end', () => stop('The protocol is over. Keep it, or start again.'));

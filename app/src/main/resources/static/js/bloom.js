@@ -1,11 +1,21 @@
 // Keys and small behaviours that every page shares. Without this file everything still works by hand.
-const typing = (element) => element instanceof Element && element.closest('input:not([type=radio]):not([type=checkbox]), textarea, select, [contenteditable]');
+const typing = (element) =>
+  element instanceof Element && element.closest('input:not([type=radio]):not([type=checkbox]), textarea, select, [contenteditable]');
 const keysOff = document.querySelector('meta[name=bloom-keys]') !== null;
 const places = { t: '/', p: '/people', m: '/moves', r: '/reasons', s: '/studio' };
 let going = false;
 
 document.addEventListener('keydown', (event) => {
-  if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || keysOff || typing(event.target) || document.getElementById('runner')) return;
+  if (
+    event.defaultPrevented ||
+    event.ctrlKey ||
+    event.metaKey ||
+    event.altKey ||
+    keysOff ||
+    typing(event.target) ||
+    document.getElementById('runner')
+  )
+    return;
   if (going) {
     going = false;
     if (places[event.key]) location.assign(places[event.key]);
@@ -42,13 +52,21 @@ document.addEventListener('change', (event) => {
   const group = box.closest('fieldset');
   const none = group?.querySelector('.tick-none input');
   if (!none) return;
-  if (box === none) group.querySelectorAll('.ticks input:checked').forEach((other) => { other.checked = false; });
+  if (box === none)
+    group.querySelectorAll('.ticks input:checked').forEach((other) => {
+      other.checked = false;
+    });
   else none.checked = false;
 });
 
 // While "none of these" is ticked, Tab goes past the boxes it answers.
 function passBy(none) {
-  none.closest('fieldset').querySelectorAll('.ticks input').forEach((box) => { box.tabIndex = none.checked ? -1 : 0; });
+  none
+    .closest('fieldset')
+    .querySelectorAll('.ticks input')
+    .forEach((box) => {
+      box.tabIndex = none.checked ? -1 : 0;
+    });
 }
 document.querySelectorAll('.tick-none input').forEach((none) => {
   passBy(none);
@@ -71,14 +89,23 @@ if (refused) {
     const link = event.target instanceof Element && event.target.closest('a');
     const problem = link && document.getElementById(decodeURIComponent(link.hash.slice(1)));
     const wanted = problem && fieldOf(problem);
-    if (wanted) { event.preventDefault(); wanted.focus(); problem.scrollIntoView({ block: 'center' }); }
+    if (wanted) {
+      event.preventDefault();
+      wanted.focus();
+      problem.scrollIntoView({ block: 'center' });
+    }
   });
 }
 
 // The first question of a check, of "Safe today?" and of a new woman has the focus.
 if (!refused) {
-  const asked = document.querySelector('#fields input:not([type=hidden]), #fields select, form.safe input[name=noSign], form.new-woman #name, details.make-program[open] #aim1');
-  const seen = asked && (asked.checkVisibility?.() ?? true) ? asked : [...document.querySelectorAll('form.gap input.width')].find((field) => field.offsetParent !== null);
+  const asked = document.querySelector(
+    '#fields input:not([type=hidden]), #fields select, form.safe input[name=noSign], form.new-woman #name, details.make-program[open] #aim1',
+  );
+  const seen =
+    asked && (asked.checkVisibility?.() ?? true)
+      ? asked
+      : [...document.querySelectorAll('form.gap input.width')].find((field) => field.offsetParent !== null);
   seen?.focus({ preventScroll: true });
 }
 
@@ -98,7 +125,9 @@ document.querySelectorAll('input[type=date]').forEach((field) => {
 });
 
 // On a narrow screen the tabs run off to the side: the one she is on comes into view.
-document.querySelectorAll('.steps .here, .places .here').forEach((tab) => { tab.parentElement.scrollLeft = tab.offsetLeft - 60; });
+document.querySelectorAll('.steps .here, .places .here').forEach((tab) => {
+  tab.parentElement.scrollLeft = tab.offsetLeft - 60;
+});
 
 // A link to a line that is folded away opens what it lies in.
 function unfold() {
@@ -107,5 +136,5 @@ function unfold() {
   for (let fold = target && target.closest('details'); fold; fold = fold.parentElement.closest('details')) fold.open = true;
   if (target) target.scrollIntoView();
 }
-addEventListener('hashchange', unfold);
-addEventListener('DOMContentLoaded', unfold);
+window.addEventListener('hashchange', unfold);
+window.addEventListener('DOMContentLoaded', unfold);

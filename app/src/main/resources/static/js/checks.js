@@ -123,11 +123,15 @@ const tap = (button) => {
   tell(field, Math.min(most, (Number(input.value) || 0) + 1));
   const rhythm = button.querySelector('.pf-rhythm');
   const last = taps[field].slice(-5);
-  if (rhythm && last.length > 1) rhythm.textContent = `${(1000 * (last.length - 1) / (now - last[0])).toFixed(1)} a second`;
+  if (rhythm && last.length > 1) rhythm.textContent = `${((1000 * (last.length - 1)) / (now - last[0])).toFixed(1)} a second`;
 };
 
 if (holdButton) {
-  holdButton.addEventListener('pointerdown', (event) => { event.preventDefault(); holdButton.setPointerCapture?.(event.pointerId); startHold(); });
+  holdButton.addEventListener('pointerdown', (event) => {
+    event.preventDefault();
+    holdButton.setPointerCapture?.(event.pointerId);
+    startHold();
+  });
   for (const end of ['pointerup', 'pointercancel']) holdButton.addEventListener(end, endHold);
   document.addEventListener('keydown', (event) => {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
@@ -135,7 +139,9 @@ if (holdButton) {
     const typing = target.closest('input:not([type=radio]):not([type=checkbox]), select, textarea');
     const pressing = target.closest('a, summary, input, button:not([data-hold]):not([data-tap])');
     if (typing || (pressing && [' ', 'Enter'].includes(event.key))) return;
-    const counter = document.querySelector('meta[name=bloom-keys]') ? undefined : { f: 'flicks', h: 'holdRepetitions', g: 'letGoOfTen' }[event.key];
+    const counter = document.querySelector('meta[name=bloom-keys]')
+      ? undefined
+      : { f: 'flicks', h: 'holdRepetitions', g: 'letGoOfTen' }[event.key];
     if (event.key === ' ') {
       event.preventDefault();
       if (!event.repeat) startHold();
@@ -147,16 +153,25 @@ if (holdButton) {
     }
   });
   // Taken at both ends, so that Space never presses a button as well; and a hold ends when the window is left.
-  document.addEventListener('keyup', (event) => { if (event.key === ' ' && heldSince !== null) { event.preventDefault(); endHold(); } });
+  document.addEventListener('keyup', (event) => {
+    if (event.key === ' ' && heldSince !== null) {
+      event.preventDefault();
+      endHold();
+    }
+  });
   window.addEventListener('blur', endHold);
   // The keys count from the first moment on: no choice has the focus that Space would tick unseen, nor after a touch.
   if (document.activeElement === document.body || sheet.contains(document.activeElement)) holdButton.focus({ preventScroll: true });
   sheet.addEventListener('click', (event) => {
-    if (event.detail > 0 && event.target instanceof HTMLInputElement && ['radio', 'checkbox'].includes(event.target.type)) event.target.blur();
+    if (event.detail > 0 && event.target instanceof HTMLInputElement && ['radio', 'checkbox'].includes(event.target.type))
+      event.target.blur();
     const button = event.target instanceof Element && event.target.closest('[data-tap], [data-clear]');
     if (!button) return;
     if (button.dataset.tap) tap(button);
-    else { taps[button.dataset.clear] = []; tell(button.dataset.clear, ''); }
+    else {
+      taps[button.dataset.clear] = [];
+      tell(button.dataset.clear, '');
+    }
   });
 }
 

@@ -3,7 +3,7 @@ const editor = () => document.getElementById('editor');
 const lines = () => [...editor().querySelectorAll('.edit-line')];
 const keysOff = document.querySelector('meta[name=bloom-keys]') !== null;
 const press = (line, act) => line.querySelector(`button[value=${act}]`)?.click();
-const narrow = matchMedia('(max-width: 1100px)').matches;
+const narrow = window.matchMedia('(max-width: 1100px)').matches;
 let dragged = null;
 
 // On a narrow screen a line shows its buttons when it is opened. Without this file it shows them always.
@@ -16,7 +16,9 @@ function fold(at) {
   if (!narrow) return;
   editor().classList.add('is-compact');
   lines().forEach((line) => {
-    line.querySelectorAll('.edit-open, .edit-amount').forEach((part) => { part.hidden = false; });
+    line.querySelectorAll('.edit-open, .edit-amount').forEach((part) => {
+      part.hidden = false;
+    });
     open(line, line.classList.contains('is-broken') || line.dataset.line === at);
   });
 }

@@ -1,11 +1,18 @@
 // A move in motion: the server draws the steps from start to end, this shows them to and fro. Who wants less motion sees both ends.
-const still = matchMedia('(prefers-reduced-motion: reduce)').matches;
+import { toAndFro } from './timing.js';
+
+const still = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
 const loaded = new Map();
 const ROUND_MS = 5000;
 
 export function frames(address) {
   if (!loaded.has(address)) {
-    loaded.set(address, fetch(address).then((answer) => (answer.ok ? answer.json() : [])).catch(() => []));
+    loaded.set(
+      address,
+      fetch(address)
+        .then((answer) => (answer.ok ? answer.json() : []))
+        .catch(() => []),
+    );
   }
   return loaded.get(address);
 }
@@ -21,9 +28,6 @@ export function showStep(place, steps, share) {
   place.innerHTML = wanted === 'both' ? steps[0] + steps[steps.length - 1] : steps[Number(wanted)];
 }
 
-// There and back, slower at both ends.
-export const toAndFro = (part) => (1 - Math.cos(2 * Math.PI * part)) / 2;
-
 function play(place) {
   const button = document.createElement('button');
   button.type = 'button';
@@ -31,7 +35,9 @@ function play(place) {
   let moving = !still;
   let since = performance.now();
   let steps = [];
-  const name = () => { button.textContent = moving ? 'Hold still' : 'Move'; };
+  const name = () => {
+    button.textContent = moving ? 'Hold still' : 'Move';
+  };
   const load = async () => {
     steps = await frames(place.dataset.frames);
     button.hidden = still || steps.length < 2;
@@ -65,7 +71,10 @@ document.querySelectorAll('.moving').forEach((place) => {
       if (told) told.textContent = slider.value;
     };
     set();
-    slider.addEventListener('input', () => { set(); place.dispatchEvent(new Event('figure:changed')); });
+    slider.addEventListener('input', () => {
+      set();
+      place.dispatchEvent(new Event('figure:changed'));
+    });
     slider.form.querySelector('button').hidden = true;
   }
   play(place);
@@ -79,7 +88,10 @@ document.querySelectorAll('[data-figure-of]').forEach((list) => {
   const told = document.getElementById('figure-problem');
   const address = () => `/figures/${encodeURIComponent(list.value)}.svg`;
   let asked = 0;
-  const say = () => sliders.forEach((slider) => { slider.nextElementSibling.textContent = `${slider.value}°`; });
+  const say = () =>
+    sliders.forEach((slider) => {
+      slider.nextElementSibling.textContent = `${slider.value}°`;
+    });
   const draw = async () => {
     say();
     const mine = ++asked;
@@ -95,7 +107,9 @@ document.querySelectorAll('[data-figure-of]').forEach((list) => {
     const answer = await fetch(`/figures/${encodeURIComponent(list.value)}.json`);
     if (!answer.ok) return;
     const measured = await answer.json();
-    sliders.forEach((slider) => { slider.value = measured[slider.dataset.joint]; });
+    sliders.forEach((slider) => {
+      slider.value = measured[slider.dataset.joint];
+    });
     document.getElementById('jointsOf').value = list.value;
     told.textContent = '';
     say();
@@ -126,11 +140,26 @@ if (card) {
     card.style.setProperty('left', `${Math.max(8, left) + window.scrollX}px`);
     card.style.setProperty('top', `${(below ? at.bottom + 4 : at.top - card.offsetHeight - 4) + window.scrollY}px`);
   };
-  const hide = () => { card.hidden = true; shownFor = null; };
+  const hide = () => {
+    card.hidden = true;
+    shownFor = null;
+  };
   const cellOf = (event) => event.target instanceof Element && event.target.closest('.move-cell');
-  document.addEventListener('pointerover', (event) => { if (event.pointerType === 'mouse') { const cell = cellOf(event); if (cell) show(cell); else if (!event.target.closest('#move-card')) hide(); } });
-  document.addEventListener('focusin', (event) => { const cell = cellOf(event); if (cell) show(cell); else if (!card.contains(event.target)) hide(); });
-  document.addEventListener('keydown', (event) => { if (event.key === 'Escape') hide(); });
+  document.addEventListener('pointerover', (event) => {
+    if (event.pointerType === 'mouse') {
+      const cell = cellOf(event);
+      if (cell) show(cell);
+      else if (!event.target.closest('#move-card')) hide();
+    }
+  });
+  document.addEventListener('focusin', (event) => {
+    const cell = cellOf(event);
+    if (cell) show(cell);
+    else if (!card.contains(event.target)) hide();
+  });
+  document.addEventListener('keydown', (event) => {
+    if (event.key === 'Escape') hide();
+  });
   document.addEventListener('click', (event) => {
     const cell = cellOf(event);
     if (cell && event.pointerType === 'touch' && card.dataset.touched !== cell.dataset.name) {

@@ -1,19 +1,19 @@
 // Long pages. data-fold="always" or "phone": the heading of a part becomes a button, and what is chosen in it stands beside it.
 // "short" is a phone or a low screen. data-more="8", data-more-short="5": a list shows its first lines, on a phone
 // data-more-phone. What has an error in it stays open. Without a script, and on paper, everything is shown.
-const phone = matchMedia('(max-width: 640px)').matches;
-const short = phone || matchMedia('(max-height: 780px)').matches;
+const phone = window.matchMedia('(max-width: 640px)').matches;
+const short = phone || window.matchMedia('(max-height: 780px)').matches;
 const folds = { always: true, phone, short };
 const hasProblem = (part) => part.querySelector('.problem:not(:empty)') !== null;
 
 // On paper everything stands; afterwards it is as it was.
 function printWhole(isFolded, show) {
   let folded = false;
-  addEventListener('beforeprint', () => {
+  window.addEventListener('beforeprint', () => {
     folded = isFolded();
     if (folded) show(true);
   });
-  addEventListener('afterprint', () => {
+  window.addEventListener('afterprint', () => {
     if (folded) show(false);
   });
 }
@@ -34,7 +34,10 @@ function told(part) {
       if (input.value) words.push(input.selectedOptions[0].textContent.trim());
     } else if (input.value) words.push(input.value);
   });
-  const shown = words.filter(Boolean).slice(0, 3).map((word) => (word.length > 40 ? `${word.slice(0, 38)}…` : word));
+  const shown = words
+    .filter(Boolean)
+    .slice(0, 3)
+    .map((word) => (word.length > 40 ? `${word.slice(0, 38)}…` : word));
   return shown.join(', ') + (words.length > shown.length ? ` and ${words.length - shown.length} more` : '');
 }
 
@@ -47,7 +50,9 @@ function shorten(list) {
   button.className = 'btn btn-link more-button';
   button.textContent = `${later.length} more`;
   const show = (open) => {
-    later.forEach((line) => { line.hidden = !open; });
+    later.forEach((line) => {
+      line.hidden = !open;
+    });
     button.hidden = open;
   };
   show(false);
@@ -77,7 +82,9 @@ function fold(part) {
   heading.append(button);
   const show = (open) => {
     button.setAttribute('aria-expanded', String(open));
-    rest.forEach((child) => { child.hidden = !open; });
+    rest.forEach((child) => {
+      child.hidden = !open;
+    });
     part.classList.toggle('is-folded', !open);
     chosen.textContent = open || !part.matches('form, fieldset') ? '' : told(part);
   };
@@ -107,6 +114,8 @@ function foldAll() {
 }
 
 // A check sheet on a phone: its first question is open.
-document.querySelectorAll('#fields > fieldset').forEach((part, at) => { if (at > 0) part.dataset.fold ??= 'phone'; });
+document.querySelectorAll('#fields > fieldset').forEach((part, at) => {
+  if (at > 0) part.dataset.fold ??= 'phone';
+});
 foldAll();
 document.addEventListener('htmx:afterSettle', foldAll);

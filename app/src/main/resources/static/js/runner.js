@@ -1,44 +1,66 @@
 // Teaching: counts, paces the breath, keeps the sides equal, notes responses. The instructor watches the woman.
-import { frames, showStep, toAndFro } from './figure.js';
+import { frames, showStep } from './figure.js';
+import { notes, outbox } from './noted.js';
+import { stayAwake, tones } from './sound.js';
+import { asOtherSide, counted, figureAt, isOver, reading, ring, totalSeconds } from './timing.js';
 
-const runner = document.getElementById('runner');
-const items = [...document.querySelectorAll('#items li')].map((li) => li.dataset);
-const at = (id) => document.getElementById(id);
-const csrf = { [document.querySelector('meta[name=_csrf_header]').content]: document.querySelector('meta[name=_csrf]').content };
-const store = `teach-${runner.dataset.session}`;
-const byTheClock = runner.dataset.kind === 'INTERVALS';
 const ENDS = ['DONE', 'PARTLY', 'SKIPPED'];
 const EFFORTS = ['TOO_EASY', 'RIGHT', 'TOO_HARD'];
-const waiting = JSON.parse(sessionStorage.getItem(store) ?? '[]');
-const noted = new Map();
-for (const line of document.querySelectorAll('#items li')) {
-  const pairs = (line.dataset.noted ?? '').split(' ').filter(Boolean).map((pair) => [pair.slice(0, pair.indexOf(':')), pair.slice(pair.indexOf(':') + 1)]);
-  if (pairs.length > 0) noted.set([...line.parentElement.children].indexOf(line), new Map(pairs));
-}
-let now = Math.max(0, Math.min(items.length - 1, Number(runner.dataset.start) || 0));
+const TONES = { done: 660, rest: 330, change: 330 };
+const AUTOMATIC = 'teach-goes-on';
+
+const at = (id) => document.getElementById(id);
+const number = (text) => Number.parseInt(text, 10) || 0;
+const runner = at('runner');
+const lines = [...document.querySelectorAll('#items li')];
+const items = lines.map((line) => ({ ...line.dataset }));
+const counts = lines.map((line) => JSON.parse(line.dataset.count));
+const byTheClock = runner.dataset.kind === 'INTERVALS';
+const stopsAbove = number(runner.dataset.stopsAbove);
+const sound = tones();
+const responses = outbox({
+  name: `teach-${runner.dataset.session}`,
+  store: window.sessionStorage,
+  post: (body) =>
+    fetch(runner.dataset.responses, {
+      method: 'POST',
+      headers: {
+        [document.querySelector('meta[name=_csrf_header]').content]: document.querySelector('meta[name=_csrf]').content,
+        'Content-Type': 'application/x-www-form-urlencoded',
+      },
+      body,
+    }),
+  say: (words) => {
+    at('kept').textContent = words;
+  },
+});
+const noted = notes(responses);
+lines.forEach((line, item) => noted.restore(item, line.dataset.noted ?? ''));
+
+const WORDS = { DONE: 'done', PARTLY: 'partly done', SKIPPED: 'skipped' };
+for (const button of document.querySelectorAll('.answer')) WORDS[button.dataset.told] = button.dataset.words;
+
+let now = Math.max(0, Math.min(items.length - 1, number(runner.dataset.start)));
 let elapsed = 0;
 let running = false;
 let changing = 0;
 let last = 0;
 let steps = [];
-let phaseBefore = '';
+let doingBefore = '';
+let hurtAt = '';
+let pained = '';
 
-const number = (text) => Number.parseInt(text, 10) || 0;
 const sided = (item) => item.side === 'LEFT' || item.side === 'RIGHT';
 const named = (item) => item.name + (sided(item) ? `, ${item.sideWords}` : '');
-const setSeconds = (item) => number(item.clock) || number(item.repetitions) * number(item.each);
-const turns = (item) => (number(item.clock) ? 1 : number(item.sets)) * (item.side === 'ALTERNATING' && !number(item.clock) ? 2 : 1);
-const totalSeconds = (item) => turns(item) * setSeconds(item) + Math.max(0, turns(item) - (item.side === 'ALTERNATING' ? 2 : 1)) * (number(item.clock) ? 0 : number(item.rest));
-
-function moment(item, seconds) {
-  const round = setSeconds(item) + (number(item.clock) ? 0 : number(item.rest));
-  const set = Math.min(turns(item) - 1, Math.floor(seconds / Math.max(1, round)));
-  const within = seconds - set * round;
-  return { set, resting: within >= setSeconds(item), within };
-}
+const isLast = () => now === items.length - 1;
+const hasEnded = () => ENDS.some((how) => noted.has(now, how));
+const hideQuestions = () => {
+  for (const id of ['where', 'how-much', 'took-over']) at(id).hidden = true;
+};
 
 function show() {
   const item = items[now];
+  const before = items[now - 1];
   at('place').textContent = `${now + 1} of ${items.length}`;
   at('move').textContent = item.name;
   at('position').textContent = item.position;
@@ -48,26 +70,28 @@ function show() {
   at('setup').textContent = item.setup;
   at('cue').textContent = item.cue;
   at('watch').textContent = item.watch ? `Watch for: ${item.watch}` : '';
-  at('next').textContent = now + 1 < items.length ? named(items[now + 1]) : 'up by the side, then done';
+  at('next').textContent = isLast() ? 'up by the side, then done' : named(items[now + 1]);
+  at('announced').textContent = `${named(item)}, ${item.dose}`;
   at('back').disabled = now === 0;
-  at('forward').hidden = now === items.length - 1;
-  at('finish-button').textContent = now === items.length - 1 ? 'Finish' : 'Finish here';
-  for (const id of ['where', 'how-much', 'took-over']) at(id).hidden = true;
-  showStop(item);
+  at('forward').hidden = isLast();
+  at('finish-button').textContent = isLast() ? 'Finish' : 'Finish here';
   at('load').hidden = item.weighted !== 'true';
   at('kilograms').value = item.kilograms ?? '';
-  const before = items[now - 1];
   at('compare').hidden = !(sided(item) && before && before.name === item.name && before.side !== item.side);
+  hideQuestions();
+  showStop(item);
   marks();
   showFigure(item);
   draw();
 }
 
 function marks() {
-  document.querySelectorAll('.answer').forEach((button) => button.setAttribute('aria-pressed', String(noted.get(now)?.has(button.dataset.told) ?? false)));
-  const here = [...(noted.get(now)?.keys() ?? [])];
+  for (const button of document.querySelectorAll('.answer')) {
+    button.setAttribute('aria-pressed', String(noted.has(now, button.dataset.told)));
+  }
+  const here = noted.of(now);
   at('last').textContent = here.length === 0 ? '' : `noted: ${here.map((told) => WORDS[told] ?? told.toLowerCase()).join(', ')}`;
-  at('undo').hidden = (taken.get(now) ?? []).length === 0;
+  at('undo').hidden = here.length === 0;
 }
 
 async function showFigure(item) {
@@ -82,101 +106,29 @@ async function showFigure(item) {
   showStep(place, steps, steps.length > 1 ? 0 : 1);
 }
 
-// Where the figure is: there and back once a repetition; held at its end while she holds.
-function share(item, seconds, hold, each) {
-  if (elapsed === 0) return 0;
-  if (number(item.breaths) || (hold && number(item.repetitions) === 1)) return Math.min(1, seconds / 2);
-  if (hold) return seconds < hold ? Math.min(1, seconds) : Math.max(0, 1 - (seconds - hold));
-  return toAndFro((seconds % each) / each);
-}
-
 function draw() {
   const item = items[now];
-  const over = elapsed >= totalSeconds(item);
-  const { set, resting, within } = moment(item, Math.min(elapsed, Math.max(0, totalSeconds(item) - 0.01)));
-  const each = number(item.each);
-  const repetition = Math.min(number(item.repetitions), Math.floor(within / each) + 1);
-  const inRepetition = within % each;
-  const hold = number(item.hold);
-  const setWords = turns(item) > 1 ? `, set ${set + 1} of ${turns(item)}` : '';
-  const rest = Math.max(0, Math.ceil(setSeconds(item) + number(item.rest) - within));
+  const count = counts[now];
+  const moving = Math.min(elapsed, totalSeconds(count) - 0.01);
   at('run').textContent = running ? 'Stop' : elapsed > 0 ? 'Go on' : 'Start';
   at('run').disabled = Boolean(item.stopped);
-  if (changing > 0) {
-    told(String(Math.ceil(changing)), `seconds to change: ${named(item)}`, 'change');
-  } else if (over) {
-    told('✓', item.dose, 'done');
-  } else if (number(item.clock)) {
-    told(String(Math.ceil(number(item.clock) - within)), `seconds left of ${item.clock}`, elapsed === 0 ? 'ready' : phase(item, inRepetition, hold, each));
-  } else if (resting) {
-    told(String(rest), `seconds of rest${setWords}`, 'rest');
-  } else if (hold && number(item.repetitions) === 1) {
-    told(String(Math.max(0, Math.ceil(hold - within))), `seconds left of ${hold}${setWords}`, elapsed === 0 ? 'ready' : breathWords(within % 6));
-  } else if (number(item.breaths)) {
-    const round = number(item.repetitions) > 1 ? `, round ${repetition} of ${item.repetitions}` : '';
-    told(elapsed === 0 ? '0' : String(Math.min(number(item.breaths), Math.floor(inRepetition / 6) + 1)), `of ${item.breaths} breaths${round}${setWords}`, elapsed === 0 ? 'ready' : breathWords(inRepetition % 6));
-  } else {
-    told(elapsed === 0 ? '0' : String(repetition), `of ${item.repetitions}${hold ? `, ${hold} s each` : ''}${setWords}`, elapsed === 0 ? 'ready' : phase(item, inRepetition, hold, each));
+  if (changing > 0) tell(String(Math.ceil(changing)), `seconds to change: ${named(item)}`, 'change');
+  else if (isOver(count, elapsed)) tell('✓', item.dose, 'done');
+  else {
+    const { number: counting, of, doing } = reading(count, elapsed);
+    tell(String(counting), of, doing);
   }
-  at('breath-disc').setAttribute('r', String(disc(item, inRepetition, hold, each)));
-  showStep(at('figure'), steps, changing > 0 ? 0 : share(item, inRepetition, hold, each));
+  at('breath-disc').setAttribute('r', String(ring(count, moving)));
+  showStep(at('figure'), steps, changing > 0 ? 0 : figureAt(count, moving));
 }
 
-function told(count, of, phaseWords) {
-  at('count').textContent = count;
+function tell(counting, of, doing) {
+  at('count').textContent = counting;
   at('of').textContent = of;
-  at('phase').textContent = phaseWords;
-  if (phaseWords !== phaseBefore) {
-    if (running) tone({ done: 660, rest: 330, change: 330 }[phaseWords] ?? 440);
-    phaseBefore = phaseWords;
-  }
-}
-
-const breathWords = (seconds) => (seconds < 3 ? 'breathe in' : 'breathe out');
-
-function phase(item, seconds, hold, each) {
-  const lifts = (item.strand ?? '').startsWith('PELVIC_FLOOR');
-  if (hold) return seconds < hold ? (lifts ? 'lift and hold, breathing' : 'hold, breathing') : 'let go';
-  if (item.breath === 'EVEN') return breathWords(seconds % 6);
-  if (item.breath === 'COUNT' && !lifts) return seconds < each / 2 ? 'go' : 'and back';
-  if (item.breath === 'COUNT') return seconds < each / 2 ? 'lift' : 'let go';
-  return seconds < each / 2 ? 'breathe in' : 'breathe out and move';
-}
-
-function disc(item, seconds, hold, each) {
-  if (elapsed === 0) return 30;
-  const cycle = hold || number(item.breaths) || item.breath === 'EVEN' ? 6 : each;
-  const part = (seconds % cycle) / cycle;
-  return 24 + 26 * (part < 0.5 ? part * 2 : 2 - part * 2);
-}
-
-// Soft tones, off until somebody wants them; the screen stays on while something runs.
-let audio = null;
-function tone(pitch) {
-  if (!audio) return;
-  const sound = audio.createOscillator();
-  const loudness = audio.createGain();
-  sound.frequency.value = pitch;
-  loudness.gain.setValueAtTime(0.08, audio.currentTime);
-  loudness.gain.exponentialRampToValueAtTime(0.0001, audio.currentTime + 0.35);
-  sound.connect(loudness).connect(audio.destination);
-  sound.start();
-  sound.stop(audio.currentTime + 0.4);
-}
-at('sound').addEventListener('click', () => {
-  audio = audio ? null : new AudioContext();
-  at('sound').setAttribute('aria-pressed', String(audio !== null));
-  at('sound').textContent = audio ? 'Sound on' : 'Sound off';
-});
-
-let awake = null;
-async function stayAwake() {
-  try {
-    awake ??= await navigator.wakeLock?.request('screen');
-    awake?.addEventListener('release', () => { awake = null; });
-  } catch {
-    awake = null;
-  }
+  at('phase').textContent = doing;
+  if (doing === doingBefore) return;
+  if (running) sound.play(TONES[doing] ?? 440);
+  doingBefore = doing;
 }
 
 function tick() {
@@ -184,78 +136,67 @@ function tick() {
   const instant = performance.now();
   const passed = (instant - last) / 1000;
   last = instant;
-  if (changing > 0) {
-    changing = Math.max(0, changing - passed);
-  } else {
-    elapsed += passed;
-  }
-  if (elapsed >= totalSeconds(items[now])) {
-    running = false;
-    tone(660);
-    end('DONE', number(items[now].counts));
-    if (byTheClock && number(items[now].clock) && now + 1 < items.length && number(items[now + 1].clock)) {
-      now += 1;
-      elapsed = 0;
-      changing = number(items[now].change);
-      running = true;
-      show();
-      return;
-    }
-  }
+  if (changing > 0) changing = Math.max(0, changing - passed);
+  else elapsed += passed;
+  if (isOver(counts[now], elapsed)) over();
   draw();
 }
-setInterval(tick, 200);
+
+// An item that has come to its end is done; the next begins by itself where the clock says so, or where she wants it so.
+function over() {
+  running = false;
+  sound.play(TONES.done);
+  end('DONE', counts[now].total);
+  const wanted = at('automatic').getAttribute('aria-pressed') === 'true';
+  const next = counts[now + 1];
+  if (!next || items[now + 1].held || !(wanted || (byTheClock && counts[now].clock && next.clock))) return;
+  now += 1;
+  elapsed = 0;
+  changing = number(items[now].change);
+  running = true;
+  show();
+}
 
 function toggle() {
   if (items[now].stopped) return;
-  if (!running && elapsed >= totalSeconds(items[now])) elapsed = 0;
+  if (!running && isOver(counts[now], elapsed)) elapsed = 0;
   running = !running;
   last = performance.now();
   if (running) stayAwake();
   draw();
 }
 
-const WORDS = Object.fromEntries([...document.querySelectorAll('.answer')].map((button) => [button.dataset.told, button.dataset.words]));
-Object.assign(WORDS, { DONE: 'done', PARTLY: 'partly done', SKIPPED: 'skipped' });
-const taken = new Map();
-for (const [item, told] of noted) taken.set(item, [...told.keys()]);
-const ended = () => ENDS.some((how) => noted.get(now)?.has(how));
-
-// What was really counted: whole repetitions, or seconds of a single hold.
-function counted(item) {
-  if (elapsed >= totalSeconds(item)) return number(item.counts);
-  const { set, within } = moment(item, elapsed);
-  if (number(item.hold) && number(item.repetitions) === 1) return Math.floor(set * number(item.hold) + Math.min(within, number(item.hold)));
-  const each = number(item.each) / Math.max(1, number(item.breaths));
-  const inSet = Math.min(number(item.repetitions) * Math.max(1, number(item.breaths)), Math.floor(within / Math.max(1, each)));
-  return Math.min(number(item.counts), set * number(item.repetitions) * Math.max(1, number(item.breaths)) + inSet);
+function end(how, count) {
+  if (hasEnded()) return;
+  const kilograms = items[now].weighted === 'true' && how !== 'SKIPPED' ? at('kilograms').value.trim() : '';
+  if (kilograms) {
+    for (const item of items.filter((other) => other.name === items[now].name)) item.kilograms = kilograms;
+  }
+  noted.put(now, how, { counted: String(count), ...(kilograms ? { kilograms } : {}) });
+  marks();
 }
 
-function end(how, count) {
-  if (ended()) return;
-  const kilograms = items[now].weighted === 'true' && how !== 'SKIPPED' ? at('kilograms').value.trim() : '';
-  if (kilograms) items.filter((item) => item.name === items[now].name).forEach((item) => { item.kilograms = kilograms; });
-  note(how, { counted: String(count), ...(kilograms ? { kilograms } : {}) });
+// As far as it went: all of it, part of it, or nothing.
+function endAsItIs() {
+  if (elapsed > 0) end(isOver(counts[now], elapsed) ? 'DONE' : 'PARTLY', counted(counts[now], elapsed));
 }
 
 // What the first side managed is what the other side does.
 function evenOut(from, to) {
-  const pair = from.name === to.name && from.side !== to.side && sided(from) && sided(to);
-  if (!pair || elapsed === 0 || elapsed >= totalSeconds(from) || number(from.repetitions) < 2) return;
-  const { set, within } = moment(from, elapsed);
-  const whole = set * number(from.repetitions) + Math.min(number(from.repetitions), Math.floor(within / number(from.each)));
-  to.sets = '1';
-  to.repetitions = String(Math.max(1, Math.min(whole, number(from.sets) * number(from.repetitions))));
-  to.dose = `${to.repetitions} as on the other side`;
+  const isPair = items[from].name === items[to].name && items[from].side !== items[to].side && sided(items[from]) && sided(items[to]);
+  const like = isPair ? asOtherSide(counts[from], elapsed) : null;
+  if (!like) return;
+  counts[to] = like;
+  items[to].dose = `${like.repetitions} as on the other side`;
 }
 
 function go(step) {
   const target = now + step;
   if (target < 0 || target >= items.length) return;
   if (step === 1) {
-    evenOut(items[now], items[target]);
-    if (elapsed > 0) end(elapsed >= totalSeconds(items[now]) ? 'DONE' : 'PARTLY', counted(items[now]));
-    else end(noted.get(now)?.size > 0 ? 'PARTLY' : 'SKIPPED', 0);
+    evenOut(now, target);
+    endAsItIs();
+    if (elapsed === 0) end(noted.of(now).length > 0 ? 'PARTLY' : 'SKIPPED', 0);
   }
   now = target;
   elapsed = 0;
@@ -264,87 +205,16 @@ function go(step) {
   show();
 }
 
-const newKey = () => crypto.randomUUID?.() ?? `${Date.now()}-${Math.random()}`.slice(0, 36);
-
-// Each response carries its own key, so sending it again after a lost connection keeps it once. One told more exactly names the
-// one it takes the place of; so does one that is taken back.
-function put(item, what, more = {}) {
-  const here = noted.get(item) ?? new Map();
-  const before = here.get(what);
-  const formKey = newKey();
-  here.set(what, formKey);
-  noted.set(item, here);
-  const list = taken.get(item) ?? [];
-  if (!list.includes(what)) list.push(what);
-  taken.set(item, list);
-  queue({ item: String(item), told: what, ...more, ...(before ? { instead: before } : {}), formKey });
-}
-
-function takeBack(item, what) {
-  const here = noted.get(item);
-  const before = here?.get(what);
-  if (!before) return;
-  here.delete(what);
-  taken.set(item, (taken.get(item) ?? []).filter((told) => told !== what));
-  if (what === 'HURT') release(item);
-  queue({ item: String(item), told: what, instead: before, takenBack: 'yes', formKey: newKey() });
-}
-
-function queue(response) {
-  waiting.push(new URLSearchParams(response).toString());
-  sessionStorage.setItem(store, JSON.stringify(waiting));
-  send();
-  marks();
-}
-
-function note(what, more = {}) {
-  if (what === 'NOTE') {
-    queue({ item: String(now), told: what, ...more, formKey: newKey() });
-  } else if (!noted.get(now)?.has(what)) {
-    put(now, what, more);
-  }
-}
-
-let sending = null;
-function send() {
-  sending ??= flush().finally(() => { sending = null; });
-  return sending;
-}
-
-function sent() {
-  waiting.shift();
-  sessionStorage.setItem(store, JSON.stringify(waiting));
-}
-
-async function flush() {
-  while (waiting.length > 0) {
-    try {
-      const answer = await fetch(runner.dataset.responses, { method: 'POST', headers: { ...csrf, 'Content-Type': 'application/x-www-form-urlencoded' }, body: waiting[0] });
-      if (answer.status === 422) {
-        sent();
-        at('kept').textContent = `Not kept: ${await answer.text()}`;
-        continue;
-      }
-      if (!answer.ok || answer.redirected) throw new Error(String(answer.status));
-      sent();
-      at('kept').textContent = 'kept';
-    } catch {
-      at('kept').textContent = `${waiting.length} not kept yet, trying again`;
-      setTimeout(send, 3000);
-      return;
-    }
-  }
-}
-
 // An answer is kept when it is pressed; a second press takes it back. Where and how much are asked afterwards.
 function answer(what) {
-  if (noted.get(now)?.has(what)) {
-    takeBack(now, what);
-    for (const id of ['where', 'how-much', 'took-over']) at(id).hidden = true;
+  if (noted.has(now, what)) {
+    takeBack(what);
+    hideQuestions();
     return;
   }
-  if (EFFORTS.includes(what)) EFFORTS.filter((other) => other !== what).forEach((other) => takeBack(now, other));
-  put(now, what);
+  if (EFFORTS.includes(what)) EFFORTS.filter((other) => other !== what).forEach((other) => noted.takeBack(now, other));
+  noted.put(now, what);
+  marks();
   hurtAt = '';
   pained = '';
   at('where').hidden = what !== 'HURT';
@@ -352,21 +222,32 @@ function answer(what) {
   at('took-over').hidden = what !== 'TOOK_OVER';
 }
 
+function takeBack(what) {
+  noted.takeBack(now, what);
+  if (what === 'HURT') release(now);
+  marks();
+}
+
+function hurt() {
+  noted.put(now, 'HURT', { ...(hurtAt ? { place: hurtAt } : {}), ...(pained === '' ? {} : { pain: pained }) });
+  if (Number(pained) > stopsAbove) stop(hurtAt || 'ELSEWHERE');
+  marks();
+}
+
 // Too much pain ends the move, and every later one that loads the place; what to do stands there.
-function stop(place, pain) {
+function stop(place) {
   running = false;
   changing = 0;
   const item = items[now];
-  if (ended()) ENDS.forEach((how) => takeBack(now, how));
-  put(now, 'PARTLY', { counted: String(counted(item)) });
-  const where = document.querySelector(`[data-place="${CSS.escape(place || 'ELSEWHERE')}"][data-for="HURT"]`);
-  const why = `pain ${pain} of 10${place && place !== 'ELSEWHERE' ? ` at the ${where.textContent}` : ''}`;
-  items.forEach((other, index) => {
-    const loads = (other.loads ?? '').split(' ').includes(place || 'ELSEWHERE');
-    if (index > now && (loads || (other.strand === item.strand && other.earned === 'true') || other.name === item.name) && !other.held) {
-      other.held = `${why} today`;
-      other.heldBy = String(now);
-    }
+  ENDS.forEach((how) => noted.takeBack(now, how));
+  noted.put(now, 'PARTLY', { counted: String(counted(counts[now], elapsed)) });
+  const where = document.querySelector(`[data-place="${CSS.escape(place)}"][data-for="HURT"]`);
+  const why = `pain ${pained} of 10${place === 'ELSEWHERE' ? '' : ` at the ${where.textContent}`}`;
+  items.slice(now + 1).forEach((other) => {
+    const loadsIt = (other.loads ?? '').split(' ').includes(place);
+    if (other.held || !(loadsIt || (other.strand === item.strand && other.earned === 'true') || other.name === item.name)) return;
+    other.held = `${why} today`;
+    other.heldBy = String(now);
   });
   item.held = '';
   item.stopped = `Stop this one: ${why}. ${where.dataset.say}`;
@@ -382,79 +263,111 @@ function showStop(item) {
 
 // What a pain that was taken back had held.
 function release(index) {
-  items.filter((other) => other.heldBy === String(index)).forEach((other) => { other.held = ''; other.heldBy = ''; });
+  for (const other of items.filter((one) => one.heldBy === String(index))) {
+    other.held = '';
+    other.heldBy = '';
+  }
   items[index].stopped = '';
-  if (index === now) { showStop(items[now]); draw(); }
+  if (index !== now) return;
+  showStop(items[now]);
+  draw();
 }
 
-let hurtAt = '';
-function hurt(more) {
-  put(now, 'HURT', { ...(hurtAt ? { place: hurtAt } : {}), ...more });
-}
+const onClick = (selector, does) =>
+  document.querySelectorAll(selector).forEach((button) => button.addEventListener('click', () => does(button.dataset, button)));
 
-at('run').addEventListener('click', toggle);
-at('done').addEventListener('click', () => { end('DONE', number(items[now].counts)); if (now + 1 < items.length) go(1); });
-at('repeat').addEventListener('click', () => { elapsed = 0; running = false; draw(); });
-at('back').addEventListener('click', () => go(-1));
-at('forward').addEventListener('click', () => go(1));
+onClick('#run', toggle);
+onClick('#done', () => {
+  end('DONE', counts[now].total);
+  if (!isLast()) go(1);
+});
+onClick('#repeat', () => {
+  elapsed = 0;
+  running = false;
+  draw();
+});
+onClick('#back', () => go(-1));
+onClick('#forward', () => go(1));
+onClick('#undo', () => takeBack(noted.of(now).at(-1)));
+onClick('#sound', (data, button) => {
+  sound.toggle();
+  button.setAttribute('aria-pressed', String(sound.isOn()));
+  button.textContent = sound.isOn() ? 'Sound on' : 'Sound off';
+});
+onClick('.answer', (data) => answer(data.told));
+onClick('[data-compare]', (data) => noted.write(now, `${data.compare}: ${data.words}`));
+onClick('[data-place]', (data, button) => {
+  button.parentElement.hidden = true;
+  if (data.for === 'HURT') {
+    hurtAt = data.place;
+    hurt();
+  } else {
+    noted.put(now, 'TOOK_OVER', { place: data.place });
+  }
+});
+onClick('[data-pain]', (data) => {
+  at('how-much').hidden = true;
+  pained = data.pain;
+  hurt();
+});
+
+// Whether the next move begins by itself is hers to say, once for this browser.
+function tellAutomatic(wanted) {
+  at('automatic').setAttribute('aria-pressed', String(wanted));
+  at('automatic').textContent = wanted ? 'Goes on by itself' : 'Waits for you';
+}
+onClick('#automatic', (data, button) => {
+  const wanted = button.getAttribute('aria-pressed') !== 'true';
+  window.localStorage.setItem(AUTOMATIC, wanted ? 'yes' : 'no');
+  tellAutomatic(wanted);
+});
+tellAutomatic(window.localStorage.getItem(AUTOMATIC) === 'yes');
+
 // Asked once at the end: how hard it was all in all counts for every move of which nobody said it.
-at('finish-button').addEventListener('click', () => {
-  if (elapsed > 0) end(elapsed >= totalSeconds(items[now]) ? 'DONE' : 'PARTLY', counted(items[now]));
+onClick('#finish-button', () => {
+  endAsItIs();
   at('all-in-all').hidden = false;
   at('all-in-all').querySelector('button').focus();
 });
 at('finish').addEventListener('submit', async (event) => {
   event.preventDefault();
   at('effort').value = event.submitter?.value ?? '';
-  await send();
-  if (waiting.length === 0) event.target.submit();
+  await responses.send();
+  if (responses.isEmpty()) event.target.submit();
 });
 at('note-form').addEventListener('submit', (event) => {
   event.preventDefault();
   const words = at('note').value.trim();
-  if (words) note('NOTE', { note: words });
+  if (words) noted.write(now, words);
   at('note').value = '';
 });
+
 // After a touch or a click the focus leaves the button, so that Enter and Space go on.
-document.querySelectorAll('.teach-answers button').forEach((button) => button.addEventListener('click', (event) => {
-  if (event.detail > 0) button.blur();
-}));
-document.querySelectorAll('.answer').forEach((button) => button.addEventListener('click', () => answer(button.dataset.told)));
-document.querySelectorAll('[data-place]').forEach((button) => button.addEventListener('click', () => {
-  button.parentElement.hidden = true;
-  if (button.dataset.for === 'HURT') {
-    hurtAt = button.dataset.place;
-    hurt(pained === '' ? {} : { pain: pained });
-    if (Number(pained) > stopsAbove) stop(hurtAt, pained);
-  } else {
-    put(now, 'TOOK_OVER', { place: button.dataset.place });
-  }
-}));
-let pained = '';
-const stopsAbove = number(runner.dataset.stopsAbove);
-document.querySelectorAll('[data-pain]').forEach((button) => button.addEventListener('click', () => {
-  at('how-much').hidden = true;
-  pained = button.dataset.pain;
-  hurt({ pain: pained });
-  if (Number(pained) > stopsAbove) stop(hurtAt, pained);
-}));
-at('undo').addEventListener('click', () => {
-  const last = (taken.get(now) ?? []).at(-1);
-  if (last) takeBack(now, last);
-});
-document.querySelectorAll('[data-compare]').forEach((button) => button.addEventListener('click', () => note('NOTE', { note: `${button.dataset.compare}: ${button.dataset.words}` })));
+for (const button of document.querySelectorAll('.teach-answers button')) {
+  button.addEventListener('click', (event) => {
+    if (event.detail > 0) button.blur();
+  });
+}
+const KEYS = {
+  ArrowRight: () => go(1),
+  ArrowLeft: () => go(-1),
+  End: () => at('finish-button').click(),
+};
 document.addEventListener('keydown', (event) => {
   if (event.ctrlKey || event.metaKey || event.altKey || event.target instanceof HTMLInputElement) return;
   const onButton = event.target instanceof HTMLButtonElement || event.target instanceof HTMLAnchorElement;
-  if (event.key === ' ' && !onButton) { event.preventDefault(); toggle(); }
-  else if (event.key === 'Enter' && !onButton) { event.preventDefault(); at('done').click(); }
-  else if (event.key === 'ArrowRight') go(1);
-  else if (event.key === 'End') at('finish-button').click();
-  else if (event.key === 'ArrowLeft') go(-1);
-  else if (!document.querySelector('meta[name=bloom-keys]')) {
+  if (!onButton && (event.key === ' ' || event.key === 'Enter')) {
+    event.preventDefault();
+    if (event.key === ' ') toggle();
+    else at('done').click();
+  } else if (KEYS[event.key]) {
+    KEYS[event.key]();
+  } else if (!document.querySelector('meta[name=bloom-keys]')) {
     const button = document.querySelector(`.answer[data-key="${CSS.escape(event.key)}"]`);
     if (button) answer(button.dataset.told);
   }
 });
-if (waiting.length > 0) send();
+
+setInterval(tick, 200);
+responses.send();
 show();

@@ -6,16 +6,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
@@ -27,15 +24,6 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 @DemoServer
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 abstract class BrowserTest {
-    private static final List<String> QUIET = List.of(
-            "--no-sandbox",
-            "--disable-gpu",
-            "--disable-quic",
-            "--no-first-run",
-            "--disable-background-networking",
-            "--disable-component-update",
-            "--disable-sync");
-
     /** A machine that does other work beside the tests is slow now and then. */
     private static final double SLOWEST_ANSWER_MS = 15_000;
 
@@ -51,13 +39,8 @@ abstract class BrowserTest {
     @BeforeAll
     void start() {
         PlaywrightAssertions.setDefaultAssertionTimeout(SLOWEST_ANSWER_MS);
-        playwright = Playwright.create(
-                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        browser = playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setArgs(QUIET));
+        playwright = Chromium.playwright();
+        browser = Chromium.launchedBy(playwright);
     }
 
     @AfterAll

@@ -44,6 +44,7 @@ record HowForm(
             return new StoredResponse.How(pain, null, null, DoseStep.WRITTEN, null, words);
         }
         SessionLine of = plan.items().get(item);
-        return new StoredResponse.How(pain, done, done == null ? null : of.counts(), of.doseStep(), load, words);
+        Integer asked = done == null ? null : of.counting(plan.format().kind()).total();
+        return new StoredResponse.How(pain, done, asked, of.doseStep(), load, words);
     }
 }

@@ -111,6 +111,7 @@ class SessionController {
         model.addAttribute("tookOver", CompensationSite.values());
         model.addAttribute("start", start(sessionId, planned.plan()));
         model.addAttribute("noted", noted(sessionId, planned.plan()));
+        model.addAttribute("counts", sessions.counts(planned.plan()));
         model.addAttribute("taught", taught(me, woman, planned));
         model.addAttribute("stopsAbove", PainHold.HOLDS_ABOVE);
         model.addAttribute(

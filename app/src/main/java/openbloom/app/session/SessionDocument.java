@@ -9,6 +9,7 @@ import openbloom.core.session.Outline;
 import openbloom.core.session.Part;
 import openbloom.core.session.Session;
 import openbloom.core.session.Side;
+import openbloom.core.session.Sided;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Reason;
 import openbloom.core.verdict.VerdictKind;
@@ -73,12 +74,12 @@ public record SessionDocument(
     /** The session as one line a move, to be changed; moves that are no longer among hers are left out. */
     Outline outline(Catalogue catalogue) {
         List<Outline.OutlineLine> entries = new ArrayList<>();
-        String last = "";
-        for (SessionLine item : items) {
-            boolean otherSide = item.side() != Side.BOTH && last.equals(item.moveId() + item.part());
-            boolean again = item.round() > 1 || otherSide;
-            last = item.side() == Side.BOTH ? "" : item.moveId() + item.part();
-            if (!again) {
+        List<Integer> entryOf = Sided.entriesOf(items);
+        int seen = -1;
+        for (int at = 0; at < items.size(); at++) {
+            if (entryOf.get(at) > seen) {
+                seen = entryOf.get(at);
+                SessionLine item = items.get(at);
                 catalogue.find(item.moveId()).ifPresent(move -> entries.add(item.entry(move)));
             }
         }
@@ -92,29 +93,16 @@ public record SessionDocument(
 
     /** The same with what the instructor wrote beside each line. */
     SessionDocument written(Outline outline) {
+        List<Integer> entryOf = Sided.entriesOf(items);
         List<SessionLine> noted = new ArrayList<>();
-        int at = -1;
-        String last = "";
-        for (SessionLine item : items) {
-            boolean again = item.side() != Side.BOTH && last.equals(item.moveId() + item.part()) || item.round() > 1;
-            last = item.side() == Side.BOTH ? "" : item.moveId() + item.part();
-            at += again ? 0 : 1;
-            int line = item.round() > 1 ? indexOf(outline, item) : at;
+        for (int at = 0; at < items.size(); at++) {
+            int entry = entryOf.get(at);
             noted.add(
-                    line >= 0 && line < outline.entries().size()
-                            ? item.noted(outline.entries().get(line))
-                            : item);
+                    entry >= 0 && entry < outline.entries().size()
+                            ? items.get(at).noted(outline.entries().get(entry))
+                            : items.get(at));
         }
         return new SessionDocument(noted, transitions, upByTheSide, leftOut, note, format);
-    }
-
-    private static int indexOf(Outline outline, SessionLine item) {
-        for (int i = 0; i < outline.entries().size(); i++) {
-            if (outline.entries().get(i).move().id().equals(item.moveId())) {
-                return i;
-            }
-        }
-        return -1;
     }
 
     SessionDocument withLeftOut(List<LeftOutLine> more, String words) {
@@ -126,7 +114,7 @@ public record SessionDocument(
      *
      * @param at number of its first item, from 0
      */
-    public record LadderAnswerRow(int at, SessionLine item, List<Integer> items, int seconds) {
+    public record SessionRow(int at, SessionLine item, List<Integer> items, int seconds) {
         public String clock() {
             return minutesAndSeconds(seconds);
         }
@@ -168,23 +156,19 @@ public record SessionDocument(
     }
 
     /** The items as lines of a page. */
-    public List<LadderAnswerRow> rows() {
-        List<LadderAnswerRow> rows = new ArrayList<>();
+    public List<SessionRow> rows() {
+        List<SessionRow> rows = new ArrayList<>();
         for (int i = 0; i < items.size(); i++) {
             SessionLine item = items.get(i);
-            boolean sided = item.side() == Side.LEFT || item.side() == Side.RIGHT;
-            boolean pair = sided
-                    && i + 1 < items.size()
-                    && items.get(i + 1).moveId().equals(item.moveId())
-                    && items.get(i + 1).side() != item.side();
+            boolean pair = i + 1 < items.size() && items.get(i + 1).isOtherSideOf(item);
             rows.add(
                     pair
-                            ? new LadderAnswerRow(
+                            ? new SessionRow(
                                     i,
                                     item,
                                     List.of(i, i + 1),
                                     item.seconds() + items.get(i + 1).seconds())
-                            : new LadderAnswerRow(i, item, List.of(i), item.seconds()));
+                            : new SessionRow(i, item, List.of(i), item.seconds()));
             i += pair ? 1 : 0;
         }
         return rows;

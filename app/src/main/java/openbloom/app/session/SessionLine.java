@@ -9,12 +9,14 @@ import openbloom.core.moves.Dose;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.progress.DoseStep;
+import openbloom.core.session.Counting;
 import openbloom.core.session.Format;
 import openbloom.core.session.Format.FormatKind;
 import openbloom.core.session.Outline;
 import openbloom.core.session.Part;
 import openbloom.core.session.SessionItem;
 import openbloom.core.session.Side;
+import openbloom.core.session.Sided;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Reason;
 import openbloom.core.verdict.VerdictKind;
@@ -36,7 +38,8 @@ public record SessionLine(
         @JsonUnwrapped LinePace pace,
         @JsonUnwrapped LineTeaching taught,
         @Nullable List<SessionDocument.LineReason> because,
-        @Nullable Detail detail) {
+        @Nullable Detail detail)
+        implements Sided {
     private static final int LET_GO_SECONDS = 3;
     private static final int LONGEST_LET_GO_SECONDS = 60;
 
@@ -128,6 +131,7 @@ public record SessionLine(
         return named.name();
     }
 
+    @Override
     public Side side() {
         return amount.side();
     }
@@ -136,17 +140,16 @@ public record SessionLine(
         return pace.workSeconds() + pace.setUpSeconds();
     }
 
-    /** What is counted while she does it: repetitions, or the seconds of a single hold. */
-    public int counts() {
-        return amount.repetitions() == 1 && amount.holdSeconds() > 0
-                ? amount.sets() * amount.holdSeconds()
-                : amount.sets() * amount.repetitions() * Math.max(1, amount.breaths());
+    /** How it is counted while she does it. */
+    public Counting counting(FormatKind format) {
+        return Counting.of(dose(), pace.breath(), side(), named.strand()).in(part(), format, pace.workSeconds());
     }
 
     public int doseStep() {
         return detail == null || detail.step() == 0 ? DoseStep.WRITTEN : detail.step();
     }
 
+    @Override
     public int round() {
         return detail == null ? 0 : detail.round();
     }
@@ -156,10 +159,10 @@ public record SessionLine(
         return detail == null || detail.overruled() == null ? "" : detail.overruled();
     }
 
-    Outline.OutlineLine entry(Move move) {
+    private Dose dose() {
         boolean held = amount.holdSeconds() > 0 && amount.repetitions() > 1;
         int letGo = held ? pace.secondsPerRepetition() - amount.holdSeconds() : LET_GO_SECONDS;
-        Dose dose = new Dose(
+        return new Dose(
                 amount.sets(),
                 amount.repetitions(),
                 amount.holdSeconds(),
@@ -167,8 +170,11 @@ public record SessionLine(
                 amount.restSeconds(),
                 side() != Side.BOTH,
                 Math.max(0, Math.min(LONGEST_LET_GO_SECONDS, letGo)));
+    }
+
+    Outline.OutlineLine entry(Move move) {
         return new Outline.OutlineLine(
-                move, part(), dose, detail == null ? DoseStep.WRITTEN : detail.step(), note(), overruled());
+                move, part(), dose(), detail == null ? DoseStep.WRITTEN : detail.step(), note(), overruled());
     }
 
     SessionLine noted(Outline.OutlineLine entry) {
@@ -204,6 +210,7 @@ public record SessionLine(
         return detail == null || detail.note() == null ? "" : detail.note();
     }
 
+    @Override
     public Part part() {
         return detail == null ? Part.WORK : detail.part();
     }

@@ -182,6 +182,14 @@ public class Sessions {
         mapper.taught(planned.stored().id(), today(me), me.accountId(), effort.orElse(null));
     }
 
+    /** How each item is counted, as JSON for the script that counts. */
+    List<String> counts(SessionDocument plan) {
+        return plan.items().stream()
+                .map(item -> json.writeValueAsString(
+                        CountOnScreen.of(item, plan.format().kind())))
+                .toList();
+    }
+
     LocalDate today(SignedIn me) {
         return day.today(me);
     }

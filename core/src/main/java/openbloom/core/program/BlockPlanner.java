@@ -21,6 +21,7 @@ import openbloom.core.record.Training;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.session.Composer;
 import openbloom.core.session.ExclusionReason;
+import openbloom.core.session.HardLine;
 import openbloom.core.session.Place;
 import openbloom.core.session.Shape;
 import openbloom.core.stage.Birth;
@@ -201,15 +202,13 @@ public final class BlockPlanner {
 
     /** While she heals no more than is composed for her on that day. */
     private static int minutes(Rhythm.Slot slot, Judgement then) {
-        return Composer.isHealing(then)
-                ? Math.min(slot.minutes(), Composer.MOST_MINUTES_WHILE_HEALING)
-                : slot.minutes();
+        return Composer.isHealing(then) ? Math.min(slot.minutes(), HardLine.HEALING_MINUTES) : slot.minutes();
     }
 
     /** A floor that must let go leaves the smaller part of the time for work. */
     private int room(int minutes) {
         double work = today.facts().isFloorToLetGo()
-                ? (1 - Shape.LETTING_GO_WHEN_TIGHT) * minutes - Shape.arriveMinutes(minutes)
+                ? (1 - HardLine.LETTING_GO_SHARE) * minutes - Shape.arriveMinutes(minutes)
                 : minutes - Shape.arriveMinutes(minutes) - Shape.letGoMinutes(minutes);
         return Math.max(FEWEST_STRANDS, Math.min(MOST_STRANDS, (int) (work / MINUTES_A_STRAND)));
     }

@@ -8,7 +8,7 @@ import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import openbloom.core.evidence.Published;
+import openbloom.core.moves.Demand;
 import openbloom.core.moves.DoseStage;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
@@ -23,24 +23,10 @@ import openbloom.core.verdict.Judgement;
  * the work is the best there is for the public score of {@link CandidateScore}, exactly, among everything that keeps the hard lines.
  */
 public final class Composer {
-    private static final double LONGEST_SHARE = 1.05;
     private static final double SHORTEST_SHARE = 0.95;
-    static final int MOST_MOVES = 20;
-    private static final int MINUTES_A_MOVE = 2;
-    private static final int MOST_BY_THE_CLOCK = 20;
-    private static final int MOST_IN_ROUNDS = 6;
-    private static final int MOST_IN_FIVE_MINUTES = 5;
-    private static final int FEWEST_IN_FIVE_MINUTES = 2;
     private static final int MOST_SETS = 3;
     private static final int MOST_SETS_OF_MOBILITY = 2;
-    private static final int NEW_AT_MOST = 3;
-    private static final int NEW_IN_A_FIRST = 8;
-    private static final int NEW_IN_A_SHORT_FIRST = 5;
-    private static final int SHORT_FIRST_MINUTES = 20;
-    private static final int ON_THE_BACK_SECONDS = 60 * Published.SUPINE_BOUT.amount();
-
-    /** For a floor and a belly that are healing, pages offer no more (common practice, no source). */
-    public static final int MOST_MINUTES_WHILE_HEALING = 20;
+    private static final int MINUTES_FOR_TWO_SETS = 20;
 
     private final Judgement judgement;
     private final SessionRequest request;
@@ -62,9 +48,9 @@ public final class Composer {
             throw new IllegalArgumentException(
                     "Expected 5 to 120 minutes and a format that fits them, but was " + request);
         }
-        boolean longer = isHealing(judgement) && request.minutes() > MOST_MINUTES_WHILE_HEALING;
+        boolean longer = isHealing(judgement) && request.minutes() > HardLine.HEALING_MINUTES;
         Session session =
-                new Composer(judgement, longer ? request.atMost(MOST_MINUTES_WHILE_HEALING) : request).compose();
+                new Composer(judgement, longer ? request.atMost(HardLine.HEALING_MINUTES) : request).compose();
         return longer && !session.items().isEmpty() ? Notes.healing(session) : session;
     }
 
@@ -156,7 +142,7 @@ public final class Composer {
 
     /** What loads her is done at least twice where her dose says so and there is time (common practice, no source). */
     private int leastSets(Pick pick) {
-        boolean loads = pick.move().load() > 0 && request.minutes() >= SHORT_FIRST_MINUTES;
+        boolean loads = pick.move().load() > 0 && request.minutes() >= MINUTES_FOR_TWO_SETS;
         boolean easing = request.wishes().day().week() == WeekKind.EASE;
         return loads && !easing && request.format().is(Format.FormatKind.SETS)
                 ? Math.min(2, pick.dose().sets())
@@ -182,10 +168,10 @@ public final class Composer {
                         new Timetable.TimetableParts(List.of(), List.of(), parts.release()), request.format(), weaker)
                 .seconds();
         WorkConstraints.Rules.Moves moves = new WorkConstraints.Rules.Moves(
-                moves(),
-                request.format().is(Format.FormatKind.FIVE_MINUTES) ? FEWEST_IN_FIVE_MINUTES : 0,
-                fresh(),
-                0,
+                HardLine.mostExercises(request.format().kind(), request.minutes()),
+                request.format().is(Format.FormatKind.FIVE_MINUTES) ? HardLine.FEWEST_IN_FIVE_MINUTES : 0,
+                HardLine.mostNew(request.history().isFirstSession(), request.minutes()),
+                onTheWrists(parts.opening()),
                 true);
         WorkConstraints.Rules whole = new WorkConstraints.Rules(
                 request.seconds(),
@@ -218,28 +204,12 @@ public final class Composer {
 
     /** 105 % of what was asked; with a tight floor so little work that the rest keeps its share. */
     private int most(Timetable.TimetableParts parts) {
-        int most = (int) (LONGEST_SHARE * request.seconds());
+        int most = (int) (HardLine.LONGEST_SHARE * request.seconds());
         if (openingAndRelease.isTight()) {
             int restful = OpeningAndRelease.restful(parts.opening()) + OpeningAndRelease.restful(parts.release());
-            most = Math.min(most, (int) (restful / Shape.LETTING_GO_WHEN_TIGHT));
+            most = Math.min(most, (int) (restful / HardLine.LETTING_GO_SHARE));
         }
         return most;
-    }
-
-    private int moves() {
-        return switch (request.format().kind()) {
-            case FIVE_MINUTES -> Math.max(MOST_IN_FIVE_MINUTES, request.minutes() * 3 / 5);
-            case INTERVALS -> MOST_BY_THE_CLOCK;
-            case ROUNDS -> MOST_IN_ROUNDS;
-            default -> Math.min(MOST_MOVES, request.minutes() / MINUTES_A_MOVE);
-        };
-    }
-
-    private int fresh() {
-        if (!request.history().isFirstSession()) {
-            return NEW_AT_MOST;
-        }
-        return request.minutes() <= SHORT_FIRST_MINUTES ? NEW_IN_A_SHORT_FIRST : NEW_IN_A_FIRST;
     }
 
     private Optional<WorkConstraints.Rules.OnTheBack> onTheBack(Timetable.TimetableParts parts) {
@@ -248,8 +218,17 @@ public final class Composer {
         }
         List<Pick> backwards = new ArrayList<>(parts.opening());
         Collections.reverse(backwards);
-        return Optional.of(
-                new WorkConstraints.Rules.OnTheBack(ON_THE_BACK_SECONDS, stretch(backwards), stretch(parts.release())));
+        return Optional.of(new WorkConstraints.Rules.OnTheBack(
+                HardLine.ON_THE_BACK_SECONDS, stretch(backwards), stretch(parts.release())));
+    }
+
+    /** How many of the last picks stand on bent wrists. */
+    private static int onTheWrists(List<Pick> picks) {
+        int running = 0;
+        for (Pick pick : picks) {
+            running = pick.move().has(Demand.WRIST) ? running + 1 : 0;
+        }
+        return running;
     }
 
     /** Seconds on the back from the first pick on. */

@@ -27,9 +27,6 @@ record Dosing(Dose dose, int step) {
     /** Areas as attention: about a minute (P-BRE-1). */
     private static final int BREATHS_OF_ATTENTION = 10;
 
-    /** P-DOSE-10: no full front support above a minute a set (common practice, no source). */
-    static final int LONGEST_FULL_SUPPORT = 60;
-
     static Dosing of(Verdict verdict, Judgement judgement, int step) {
         Move move = verdict.move();
         Dose written = move.doseAt(judgement.facts().doseStage());
@@ -71,6 +68,6 @@ record Dosing(Dose dose, int step) {
         if (verdict.move().has(Demand.HEAVY) && dose.sets() > 1) {
             dose = dose.withRestSeconds(Math.max(dose.restSeconds(), REST_BETWEEN_HEAVY_SETS));
         }
-        return verdict.move().isFullFrontSupport() ? dose.heldAtMost(LONGEST_FULL_SUPPORT) : dose;
+        return verdict.move().isFullFrontSupport() ? dose.heldAtMost(HardLine.FULL_SUPPORT_SECONDS) : dose;
     }
 }

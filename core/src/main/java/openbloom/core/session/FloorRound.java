@@ -55,7 +55,7 @@ final class FloorRound {
             Timetable.TimetableParts parts, Judgement judgement, SessionRequest request, boolean tight) {
         Timetable.TimetableParts fits = parts;
         while (!fits.work().isEmpty()
-                && (seconds(fits, judgement, request) > request.seconds() * 105 / 100
+                && (seconds(fits, judgement, request) > HardLine.LONGEST_SHARE * request.seconds()
                         || tight && !isRestful(fits, seconds(fits, judgement, request)))) {
             fits = new Timetable.TimetableParts(
                     fits.opening(), fits.work().subList(0, fits.work().size() - 1), fits.release());
@@ -67,7 +67,7 @@ final class FloorRound {
         int rest = OpeningAndRelease.restful(parts.opening())
                 + OpeningAndRelease.restful(parts.work())
                 + OpeningAndRelease.restful(parts.release());
-        return rest >= Shape.LETTING_GO_WHEN_TIGHT * seconds;
+        return rest >= HardLine.LETTING_GO_SHARE * seconds;
     }
 
     private static Pick lettingGo(Pick release) {

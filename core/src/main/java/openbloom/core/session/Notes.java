@@ -32,7 +32,7 @@ final class Notes {
     /** Shorter because she is healing. */
     static Session healing(Session session) {
         String why = "In the first weeks after a birth, until her clinician has seen her, "
-                + Composer.MOST_MINUTES_WHILE_HEALING + " minutes are the most ("
+                + HardLine.HEALING_MINUTES + " minutes are the most ("
                 + Published.REBUILD_FLOOR.source().key()
                 + ").";
         return new Session(

@@ -150,7 +150,7 @@ final class OpeningAndRelease {
                 ? LONGEST_RELEASE
                 : request.minutes() >= MIDDLE_FROM_MINUTES ? MIDDLE_RELEASE : SHORTEST_RELEASE;
         if (tight) {
-            int needed = (int) Math.ceil(Shape.LETTING_GO_WHEN_TIGHT * request.seconds()) - breaths;
+            int needed = (int) Math.ceil(HardLine.LETTING_GO_SHARE * request.seconds()) - breaths;
             count = Math.max(2, (needed + LONGEST_RELEASE_TIGHT - 1) / LONGEST_RELEASE_TIGHT);
             seconds = Math.max(
                     SHORTEST_RELEASE,

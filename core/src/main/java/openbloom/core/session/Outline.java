@@ -38,20 +38,15 @@ public record Outline(List<OutlineLine> entries, Format format) {
     /** The outline of a composed session. */
     public static Outline of(Session session) {
         List<OutlineLine> entries = new ArrayList<>();
-        for (SessionItem item : session.items()) {
-            boolean again = item.round() > 1
-                    || !entries.isEmpty() && item.side() != Side.BOTH && isLast(entries, item.move(), item.part());
-            if (!again) {
+        List<Integer> entryOf = Sided.entriesOf(session.items());
+        for (int at = 0; at < entryOf.size(); at++) {
+            if (entryOf.get(at) == entries.size()) {
+                SessionItem item = session.items().get(at);
                 entries.add(new OutlineLine(
                         item.move(), item.part(), item.dose(), item.pick().step(), "", ""));
             }
         }
         return new Outline(entries, session.format());
-    }
-
-    private static boolean isLast(List<OutlineLine> entries, Move move, Part part) {
-        OutlineLine last = entries.get(entries.size() - 1);
-        return last.move().equals(move) && last.part() == part;
     }
 
     private List<OutlineLine> copy() {

@@ -4,7 +4,6 @@ import java.util.Optional;
 import java.util.Set;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Sides;
 import openbloom.core.progress.DoseStep;
 import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Judgement;
@@ -68,8 +67,19 @@ public record Pick(
         return new Pick(move, verdict, adjustments, insteadOf, dose, step, fresh, parts);
     }
 
-    /** Working time, both sides together where it has two. */
+    /** Working time, both sides together where it has two: in turn each side has its rests, side to side they share them. */
     int workSeconds() {
-        return dose.seconds(move.breath()) * (move.sides() == Sides.BOTH ? 1 : 2);
+        return switch (move.sides()) {
+            case BOTH -> oneSideSeconds();
+            case EACH -> 2 * oneSideSeconds();
+            case ALTERNATE ->
+                Counting.of(dose, move.breath(), Side.ALTERNATING, move.strand())
+                        .seconds();
+        };
+    }
+
+    /** Working time on one side. */
+    int oneSideSeconds() {
+        return dose.seconds(move.breath());
     }
 }

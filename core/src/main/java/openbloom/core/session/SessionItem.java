@@ -14,7 +14,13 @@ import openbloom.core.verdict.VerdictKind;
  * @param setUpSeconds getting into it, any change of position included
  * @param round from 1 where the work is gone through more than once; else 0
  */
-public record SessionItem(Pick pick, Side side, int workSeconds, int setUpSeconds, Part part, int round) {
+public record SessionItem(Pick pick, Side side, int workSeconds, int setUpSeconds, Part part, int round)
+        implements Sided {
+    @Override
+    public String moveId() {
+        return move().id();
+    }
+
     public Move move() {
         return pick.move();
     }
@@ -35,6 +41,11 @@ public record SessionItem(Pick pick, Side side, int workSeconds, int setUpSecond
 
     public Dose dose() {
         return pick.dose();
+    }
+
+    /** How it is counted while she does it; its seconds are the working time. */
+    public Counting counting(Format format) {
+        return Counting.of(dose(), move().breath(), side, move().strand()).in(part, format.kind(), workSeconds);
     }
 
     /** The time it takes in all. */

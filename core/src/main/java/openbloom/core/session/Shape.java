@@ -15,9 +15,6 @@ public record Shape(List<Slot> slots) {
     /** From so many minutes on a third goal has a share of its own. */
     private static final int THIRD_FROM_MINUTES = 30;
 
-    /** Share of breath, release and letting go where the pelvic floor is tight or hurts (common practice, no source). */
-    public static final double LETTING_GO_WHEN_TIGHT = 0.45;
-
     private static final double ARRIVE = 0.10;
     private static final int SHORTEST_ARRIVING = 2;
     private static final int LONGEST_ARRIVING = 6;

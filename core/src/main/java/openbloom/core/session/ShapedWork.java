@@ -145,10 +145,13 @@ final class ShapedWork {
 
     private int wristsRunning() {
         int running = 0;
-        for (int i = chosen.size() - 1; i >= 0 && chosen.get(i).item().isWrist(); i--) {
+        for (int i = chosen.size() - 1; i >= 0; i--) {
+            if (!chosen.get(i).item().isWrist()) {
+                return running;
+            }
             running++;
         }
-        return running;
+        return running + limits.whole().moves().wristsBefore();
     }
 
     /** The higher score; then fewer visits, then fewer moves. */

@@ -62,7 +62,7 @@ public record Timetable(List<SessionItem> items, int transitions) {
             return format.rounds() * (each ? 2 : 1) * (format.workSeconds() + format.restSeconds());
         }
         if (format.is(Format.FormatKind.ONE_SIDE_THEN_THE_OTHER)) {
-            return 2 * SET_UP_SECONDS + pick.workSeconds();
+            return 2 * (SET_UP_SECONDS + pick.oneSideSeconds());
         }
         int once = SET_UP_SECONDS + pick.workSeconds() + (each ? overToTheOtherSide(pick.move()) : 0);
         return format.is(Format.FormatKind.ROUNDS) ? format.rounds() * once : once;
@@ -104,8 +104,8 @@ public record Timetable(List<SessionItem> items, int transitions) {
                 return;
             }
             int change = change(pick.move()) ? WorkConstraints.CHANGE_SECONDS : 0;
-            int work = pick.workSeconds();
-            int[] seconds = pick.move().sides() == Sides.EACH ? new int[] {work / 2, work / 2} : new int[] {work};
+            int side = pick.oneSideSeconds();
+            int[] seconds = pick.move().sides() == Sides.EACH ? new int[] {side, side} : new int[] {pick.workSeconds()};
             sides(pick, part, round, SET_UP_SECONDS + change, overToTheOtherSide(pick.move()), seconds);
         }
 
@@ -122,7 +122,7 @@ public record Timetable(List<SessionItem> items, int transitions) {
 
         private void oneSide(Pick pick, Side side, int round) {
             int change = change(pick.move()) ? WorkConstraints.CHANGE_SECONDS : 0;
-            items.add(new SessionItem(pick, side, pick.workSeconds() / 2, SET_UP_SECONDS + change, Part.WORK, round));
+            items.add(new SessionItem(pick, side, pick.oneSideSeconds(), SET_UP_SECONDS + change, Part.WORK, round));
         }
 
         /** Whether she goes to another family of positions. */

@@ -28,7 +28,7 @@ record WorkItem(Pick pick, Family family, List<Option> options, List<Equipment> 
 
     /** P-WARM-1: the first work is light. */
     boolean isLight() {
-        return pick.move().demands().midlineLoad() <= 2;
+        return HardLine.isLight(pick.move());
     }
 
     boolean isImpact() {

@@ -16,7 +16,7 @@ import openbloom.core.moves.Equipment;
  */
 final class WorkSolver {
     private static final int NONE = WorkStates.NONE;
-    private static final int WRISTS = 3;
+    private static final int WRISTS = HardLine.MOST_ON_THE_WRISTS + 1;
     private static final int COARSE = 4;
 
     private final WorkConstraints frame;

@@ -73,9 +73,15 @@ class SessionRulesTest {
         assertThat(items).allMatch(item -> item.adjustments().stream().allMatch(change -> change.fits(item.move())));
         assertThat(session.seconds()).isLessThanOrEqualTo((int) (minutes * 63));
         assertThat(session.secondsOn(Side.LEFT)).isEqualTo(session.secondsOn(Side.RIGHT));
+        assertThat(items)
+                .as("what is counted takes the time that was planned")
+                .allMatch(item -> item.counting(session.format()).seconds() == item.workSeconds());
         if (kind == Format.FormatKind.GYM_CARD) {
             return;
         }
+        assertThat(Edited.of(Outline.of(session), judgement).broken())
+                .as("what is composed breaks nothing the editor knows")
+                .isEmpty();
         parts(items, kind);
         work(judgement, session, minutes, kind);
         if (goals.isEmpty() || kind != Format.FormatKind.SETS) {

@@ -33,11 +33,11 @@ import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
 
 /** Women of whom everything is known and nothing was found, each with one thing told. */
-final class KnownWomen {
+public final class KnownWomen {
     private KnownWomen() {}
 
     /** Neither pregnant nor newly delivered, everything checked and nothing found, at the top of every ladder. */
-    static Client.Builder well() {
+    public static Client.Builder well() {
         return knowing(Client.of(1, 1, 40));
     }
 
@@ -63,7 +63,7 @@ final class KnownWomen {
                 .collect(java.util.stream.Collectors.toMap(UnaryOperator.identity(), any -> 12));
     }
 
-    static Client.Builder at(int weeks) {
+    public static Client.Builder at(int weeks) {
         return knowing(Client.of(0, 1, 30))
                 .pregnant(Dating.stated(TODAY.minusWeeks(weeks).plusDays(280)));
     }
