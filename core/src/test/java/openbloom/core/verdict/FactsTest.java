@@ -389,6 +389,10 @@ class FactsTest {
         "SURFACE_UP_IF_IT_DOMES, support-full-10, true",
         "SURFACE_UP_IF_IT_DOMES, pushup-wall, true",
         "SURFACE_UP_IF_IT_DOMES, squat, false",
+        "SUPPORT_WITHIN_REACH, squat, true",
+        "SUPPORT_WITHIN_REACH, bridge, false",
+        "SUPPORT_WITHIN_REACH, support-full-10, false",
+        "ATTENTION_ONLY, squat, false",
         "PRESS_LIGHTLY, heel-slide, true",
         "PRESS_LIGHTLY, squat, false"
     })

@@ -20,8 +20,6 @@ import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.BirthKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 
 /** No fact without effect, no empty cell without a reason. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
@@ -57,7 +55,12 @@ class GridTest {
         expected.addAll(List.of("BREATH.BEARING_DOWN", "BREATH.HELD", "RAISE.HARD"));
         expected.addAll(List.of("AGE.16", "AGE.65", "AGE.75", "FALLS.UNSTEADY", "FALLS.FELL"));
         expected.addAll(List.of("ASKED.SIGNS", "ASKED.SYMPTOMS", "ASKED.CONDITIONS"));
-        assertThat(grid.facts()).extracting(Grid.Fact::id).containsExactlyInAnyOrderElementsOf(expected);
+        assertThat(GridRow.all()).extracting(GridRow::id).containsExactlyInAnyOrderElementsOf(expected);
+        assertThat(GridRow.all())
+                .as("a fact makes another woman")
+                .allSatisfy(row -> assertThat(row.women())
+                        .isNotEmpty()
+                        .noneMatch(pair -> pair.with().equals(pair.without())));
         assertThat(grid.facts()).allSatisfy(fact -> assertThat(fact.words()).isNotBlank());
     }
 
@@ -86,31 +89,71 @@ class GridTest {
     }
 
     /** Read from outside: what a clinician of the condition and a teacher of the move would say. */
-    @ParameterizedTest
-    @CsvSource({
-        "CONDITION.HERNIA, IMPACT_2, NOT_YET",
-        "CONDITION.VERTEBRAL_FRACTURE, ROUNDED, SWAP",
-        "CONDITION.EPILEPSY, HANGING, SWAP",
-        "CONDITION.OSTEOPOROSIS, BALANCE, ADJUST",
-        "SURGERY.HYSTERECTOMY.10D, HEAVY, NOT_YET",
-        "WOUND.OPEN_BELLY, ON_FRONT, NOT_YET",
-        "SYMPTOM.PELVIC_PAIN, FLOOR_GENTLE, NOT_YET",
-        "SYMPTOM.WRIST_PAIN, WRIST, ADJUST",
-        "SYMPTOM.BELLY_PUSHES_OUT, CURL, SWAP",
-        "LIMIT.NO_FRONT_SUPPORT, FRONT_SUPPORT, NOT_YET",
-        "TRIMESTER.THIRD, ON_BACK, SWAP",
-        "BIRTH.VAGINAL.1W, HEAD_LOW, SWAP",
-        "GAP.DOMES, LOAD_3, NOT_YET",
-        "FALLS.FELL, THROWN, SWAP",
-        "SIGN.CHEST_PAIN, SEATED, STOP"
-    })
-    void saysWhatSomebodyOfTheTradeWouldSay(String fact, String demand, VerdictKind verdict) {
-        assertThat(grid.at(fact, demand)).hasValueSatisfying(cell -> {
-            assertThat(cell.verdict()).isEqualTo(verdict);
-            assertThat(cell.codes())
-                    .isNotEmpty()
-                    .allMatch(code -> RuleBook.find(code).isPresent());
+    private static final List<String> SAID = List.of(
+            "CONDITION.HERNIA, IMPACT_2, NOT_YET",
+            "CONDITION.VERTEBRAL_FRACTURE, ROUNDED, SWAP",
+            "CONDITION.EPILEPSY, HANGING, SWAP",
+            "CONDITION.OSTEOPOROSIS, BALANCE, ADJUST",
+            "SURGERY.HYSTERECTOMY.10D, HEAVY, NOT_YET",
+            "WOUND.OPEN_BELLY, ON_FRONT, NOT_YET",
+            "SYMPTOM.PELVIC_PAIN, FLOOR_GENTLE, NOT_YET",
+            "SYMPTOM.WRIST_PAIN, WRIST, ADJUST",
+            "SYMPTOM.BELLY_PUSHES_OUT, CURL, SWAP",
+            "LIMIT.NO_FRONT_SUPPORT, FRONT_SUPPORT, NOT_YET",
+            "TRIMESTER.THIRD, ON_BACK, SWAP",
+            "BIRTH.VAGINAL.1W, HEAD_LOW, SWAP",
+            "GAP.DOMES, LOAD_3, NOT_YET",
+            "FALLS.FELL, THROWN, SWAP",
+            "SIGN.CHEST_PAIN, SEATED, STOP");
+
+    /** Where nothing follows, and why: parts that do not meet, and pairs somebody thought about. */
+    private static final List<String> NOTHING_FOLLOWS = List.of(
+            "SYMPTOM.WRIST_PAIN, IMPACT_2, concerns",
+            "SYMPTOM.WRIST_PAIN, CURL, concerns",
+            "FLOOR.TIGHT, WRIST, concerns");
+
+    /** Made within the test, so that a break in how it is made is seen. */
+    @Test
+    void saysWhatSomebodyOfTheTradeWouldSay() {
+        Grid made = Grid.of(CATALOGUE);
+        assertThat(SAID).allSatisfy(line -> {
+            String[] said = line.split(", ");
+            assertThat(made.at(said[0], said[1])).as(line).hasValueSatisfying(cell -> {
+                assertThat(cell.verdict()).isEqualTo(VerdictKind.valueOf(said[2]));
+                assertThat(cell.codes())
+                        .isNotEmpty()
+                        .allMatch(code -> RuleBook.find(code).isPresent());
+                assertThat(cell.adjustments().isEmpty())
+                        .as("changes stand where something is changed")
+                        .isEqualTo(cell.verdict() != VerdictKind.ADJUST);
+            });
         });
+        assertThat(NOTHING_FOLLOWS).allSatisfy(line -> {
+            String[] said = line.split(", ");
+            assertThat(made.at(said[0], said[1])).as(line).isEmpty();
+            assertThat(made.whyNot(said[0], said[1])).as(line).contains(said[2]);
+        });
+        assertThat(made.whyNot("SIGN.CHEST_PAIN", "SEATED")).isEmpty();
+        assertThat(made.cells().size() + made.noLimit().size())
+                .isEqualTo(made.facts().size() * made.demands().size());
+        assertThat(made.noLimit())
+                .allSatisfy(
+                        line -> assertThat(line.why()).startsWith("no limit: ").hasSizeGreaterThan(12));
+        assertThat(made.demands())
+                .extracting(Grid.GridCellKey::id)
+                .contains("LOAD_1", "LOAD_5", "PRESSURE_1", "PRESSURE_5", "IMPACT_1")
+                .doesNotContain("LOAD_0", "LOAD_6", "PRESSURE_6", "IMPACT_0")
+                .doesNotHaveDuplicates();
+    }
+
+    /** Only what a fact changes is its own: a chest pain stops everything by one rule, and by nothing an unasked woman has. */
+    @Test
+    void aCellTellsTheRulesOfItsFactAlone() {
+        Grid made = Grid.of(CATALOGUE);
+        assertThat(made.at("SIGN.CHEST_PAIN", "SEATED"))
+                .hasValueSatisfying(cell -> assertThat(cell.codes()).containsExactly("STOP-SIGN-CHEST-PAIN"));
+        assertThat(made.at("SYMPTOM.WRIST_PAIN", "WRIST"))
+                .hasValueSatisfying(cell -> assertThat(cell.codes()).allMatch(code -> code.contains("WRIST")));
     }
 
     /** Whole rows or columns are never waved through: each empty cell has its own line. */
