@@ -46,13 +46,7 @@ import org.springframework.stereotype.Component;
 /** Everything that happened with a woman as lines, latest first. */
 @Component
 class JourneyEntries {
-    private static final String ASKED = "Safe today?";
-    private static final String SESSION = "Session";
     private static final DateTimeFormatter MINUTES = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
-    private static final String LIFE = "Life";
-    private static final String PLAN = "Plan";
-    private static final String DECISION = "Decision";
-    private static final String REVIEW = "Review";
 
     private final GapChecks gaps;
     private final Sheets sheets;
@@ -94,11 +88,13 @@ class JourneyEntries {
     /**
      * One line of her journey.
      *
+     * @param label what stands in front of it
      * @param written when it was written down, if that was on its day; empty where it is the only line of its day
      */
     record JourneyEntry(
             LocalDate date,
-            String kind,
+            EntryKind kind,
+            String label,
             String title,
             String detail,
             String link,
@@ -111,17 +107,7 @@ class JourneyEntries {
         }
 
         JourneyEntry at(Optional<LocalTime> time) {
-            return new JourneyEntry(date, kind, title, detail, link, alarm, time);
-        }
-
-        /** Whether she was there that day, as far as this line tells. */
-        boolean isVisit() {
-            return kind.equals(ASKED) || kind.equals(SESSION);
-        }
-
-        /** Whether it is something that was found or happened, rather than planned, decided or answered. */
-        boolean isFinding() {
-            return !isVisit() && !kind.equals(PLAN) && !kind.equals(DECISION) && !kind.equals(REVIEW);
+            return new JourneyEntry(date, kind, label, title, detail, link, alarm, time);
         }
     }
 
@@ -131,29 +117,34 @@ class JourneyEntries {
         String record = "/people/" + woman.id();
         List<GapChecks.KeptCheck> checks = gaps.of(woman.id());
         checks.forEach(kept -> entries.add(check(kept, woman.ageYears(today).orElse(0), record)
-                .at(written.of("Gap check", kept.version().id(), kept.check().date()))));
+                .at(written.of(
+                        EntryKind.GAP_CHECK, kept.version().id(), kept.check().date()))));
         sheets.of(woman.id())
                 .forEach(sheet -> entries.add(sheet(sheet, record)
-                        .at(written.of("Sheet", sheet.version().id(), sheet.checkedOn()))));
+                        .at(written.of(EntryKind.SHEET, sheet.version().id(), sheet.checkedOn()))));
         answers.of(woman)
                 .answers()
-                .forEach(answer ->
-                        entries.add(answer(answer, record).at(written.of(ASKED, answer.id(), answer.askedOn()))));
+                .forEach(answer -> entries.add(
+                        answer(answer, record).at(written.of(EntryKind.ASKED, answer.id(), answer.askedOn()))));
         sessions.of(woman.id())
                 .forEach(planned -> entries.add(session(planned, checks, record)
                         .at(written.of(
-                                SESSION, planned.stored().id(), planned.stored().plannedOn()))));
+                                EntryKind.SESSION,
+                                planned.stored().id(),
+                                planned.stored().plannedOn()))));
         events.of(woman.id())
-                .forEach(event ->
-                        entries.add(event(event, record).at(written.of(LIFE, event.id(), event.happenedOn()))));
+                .forEach(event -> entries.add(
+                        event(event, record).at(written.of(EntryKind.LIFE, event.id(), event.happenedOn()))));
         programs.of(woman.id())
                 .forEach(kept -> entries.add(block(kept, record)
-                        .at(written.of(PLAN, kept.row().id(), kept.row().madeOn()))));
+                        .at(written.of(
+                                EntryKind.PLAN, kept.row().id(), kept.row().madeOn()))));
         reviews.keptOf(woman.id())
-                .forEach(kept -> entries.add(review(kept, record).at(written.of(REVIEW, 0, kept.on()))));
+                .forEach(kept -> entries.add(review(kept, record).at(written.of(EntryKind.REVIEW, 0, kept.on()))));
         decisions.ofAll(List.of(woman.id())).getOrDefault(woman.id(), List.of()).stream()
                 .collect(Collectors.groupingBy(LadderDecisions.DecisionMade::on))
-                .forEach((on, made) -> entries.add(decided(on, made, record).at(written.of(DECISION, 0, on))));
+                .forEach(
+                        (on, made) -> entries.add(decided(on, made, record).at(written.of(EntryKind.DECISION, 0, on))));
         lifts.ofAll(List.of(woman.id()))
                 .getOrDefault(woman.id(), List.of())
                 .forEach(lifted -> entries.add(lifted(lifted, record)));
@@ -173,18 +164,24 @@ class JourneyEntries {
                 .toList();
     }
 
-    /** Times of day by kind and id; a line that was written on another day than it is about has none. */
-    private record EntryTimes(Map<String, LocalDateTime> all) {
+    /** Times of day by what they are of; a line that was written on another day than it is about has none. */
+    private record EntryTimes(Map<Of, LocalDateTime> all) {
+        /** What a time is of: a row of a kind or, where a day has one such line only, the day. */
+        private record Of(EntryKind kind, long id, Optional<LocalDate> day) {
+            static Of row(EntryKind kind, long id, LocalDate on) {
+                return new Of(kind, id, id == 0 ? Optional.of(on) : Optional.empty());
+            }
+        }
+
         static EntryTimes of(List<WrittenTimes.WrittenTimeRow> rows, ZoneId zone) {
-            Map<String, LocalDateTime> all = new HashMap<>();
-            rows.forEach(row -> all.put(
-                    row.kind() + row.id() + (row.id() == 0 ? row.onDay() : ""),
-                    LocalDateTime.ofInstant(row.at(), zone)));
+            Map<Of, LocalDateTime> all = new HashMap<>();
+            rows.forEach(
+                    row -> all.put(Of.row(row.kind(), row.id(), row.onDay()), LocalDateTime.ofInstant(row.at(), zone)));
             return new EntryTimes(all);
         }
 
-        Optional<LocalTime> of(String kind, long id, LocalDate on) {
-            return Optional.ofNullable(all.get(kind + id + (id == 0 ? on : "")))
+        Optional<LocalTime> of(EntryKind kind, long id, LocalDate on) {
+            return Optional.ofNullable(all.get(Of.row(kind, id, on)))
                     .filter(at -> at.toLocalDate().equals(on))
                     .map(LocalDateTime::toLocalTime);
         }
@@ -200,23 +197,29 @@ class JourneyEntries {
     }
 
     private static JourneyEntry birth(Birth birth, String record) {
-        return entry(birth.date(), "Birth", birth.kind().words(), birth.tear().words(), record + "/edit", false);
+        return entry(
+                birth.date(),
+                EntryKind.BIRTH,
+                birth.kind().words(),
+                birth.tear().words(),
+                record + "/edit",
+                false);
     }
 
     private static JourneyEntry clearance(Clearance given, String record) {
         String limits = String.join("; ", given.limits());
-        return entry(given.date(), "Clearance", "By " + given.by(), limits, record + "/edit", false);
+        return entry(given.date(), EntryKind.CLEARANCE, "By " + given.by(), limits, record + "/edit", false);
     }
 
     private static JourneyEntry pregnancy(Dating dating, String record) {
         String due = "Due " + Days.words(dating.dueDate());
         String basis = "by " + dating.basis().words() + (dating.redated() ? ", re-dated" : "");
-        return entry(dating.firstDay(), "Pregnancy", due, basis, record + "/edit", false);
+        return entry(dating.firstDay(), EntryKind.PREGNANCY, due, basis, record + "/edit", false);
     }
 
     private static JourneyEntry event(LifeEvent event, String record) {
         String detail = event.words() + "; told by " + event.toldBy();
-        return entry(event.happenedOn(), LIFE, event.kind().words(), detail, record + "/edit", false);
+        return entry(event.happenedOn(), EntryKind.LIFE, event.kind().words(), detail, record + "/edit", false);
     }
 
     private static JourneyEntry block(Programs.KeptProgram kept, String record) {
@@ -228,14 +231,19 @@ class JourneyEntries {
                 .map(aim -> aim.words())
                 .collect(Collectors.joining(", "));
         return entry(
-                kept.row().madeOn(), PLAN, title, aims + "; by " + kept.row().madeBy(), record + "/program", false);
+                kept.row().madeOn(),
+                EntryKind.PLAN,
+                title,
+                aims + "; by " + kept.row().madeBy(),
+                record + "/program",
+                false);
     }
 
     private static JourneyEntry review(Reviews.KeptReview kept, String record) {
         String aims = kept.document().aims().stream()
                 .map(aim -> aim.words() + ": " + aim.state())
                 .collect(Collectors.joining("; "));
-        return entry(kept.on(), REVIEW, aims, "by " + kept.by(), record + "/review", false);
+        return entry(kept.on(), EntryKind.REVIEW, aims, "by " + kept.by(), record + "/review", false);
     }
 
     /** What was decided on one day, ladder by ladder; what was overruled says so. */
@@ -247,7 +255,7 @@ class JourneyEntries {
                 .collect(Collectors.joining());
         String by =
                 made.stream().map(LadderDecisions.DecisionMade::by).distinct().collect(Collectors.joining(" and "));
-        return entry(on, DECISION, title, overruled + "by " + by, record + "/response", false);
+        return entry(on, EntryKind.DECISION, title, overruled + "by " + by, record + "/response", false);
     }
 
     private static String chosen(LadderDecisions.DecisionMade made) {
@@ -264,13 +272,20 @@ class JourneyEntries {
                 + Stream.of(asked, word).filter(one -> !one.isEmpty()).collect(Collectors.joining(", "));
         String detail = lifted.said().saidBy() + ": " + lifted.said().reason() + "; written down by "
                 + lifted.said().by();
-        return entry(lifted.on(), DECISION, title, detail, record + "/held", false);
+        return entry(lifted.on(), EntryKind.PAIN_ANSWERED, title, detail, record + "/held", false);
     }
 
     private JourneyEntry sheet(Sheet sheet, String record) {
         String title = findings.words(sheet);
-        String kind = sheet.kind().words();
-        return entry(sheet.checkedOn(), kind, title, "by " + sheet.checkedBy(), record + "/checks", false);
+        return new JourneyEntry(
+                sheet.checkedOn(),
+                EntryKind.SHEET,
+                sheet.kind().words(),
+                title,
+                "by " + sheet.checkedBy(),
+                record + "/checks",
+                false,
+                Optional.empty());
     }
 
     private static JourneyEntry check(GapChecks.KeptCheck kept, int ageYears, String record) {
@@ -280,7 +295,7 @@ class JourneyEntries {
                 .orElse("");
         return entry(
                 check.date(),
-                "Gap check",
+                EntryKind.GAP_CHECK,
                 said(check, ageYears),
                 "by " + kept.examiner() + gain,
                 record + "/checks",
@@ -310,7 +325,7 @@ class JourneyEntries {
                 : ". Stop lifted: " + answer.lift().by() + ", " + answer.lift().reason();
         String detail = "asked by " + answer.askedBy()
                 + (answer.stops() ? ". " + answer.told().whatToDo() : lifted);
-        return entry(answer.askedOn(), ASKED, title, detail, record + "/safe", answer.stops());
+        return entry(answer.askedOn(), EntryKind.ASKED, title, detail, record + "/safe", answer.stops());
     }
 
     private static JourneyEntry session(Sessions.ComposedFor planned, List<GapChecks.KeptCheck> checks, String record) {
@@ -328,7 +343,7 @@ class JourneyEntries {
                 .count();
         return entry(
                 on,
-                SESSION,
+                EntryKind.SESSION,
                 planned.stored().minutes() + " minutes, "
                         + planned.stored().place().words() + ", " + (taught ? "taught" : "planned"),
                 moves + " moves, " + planned.plan().totalClock() + " min" + beside,
@@ -337,7 +352,7 @@ class JourneyEntries {
     }
 
     private static JourneyEntry entry(
-            LocalDate date, String kind, String title, String detail, String link, boolean alarm) {
-        return new JourneyEntry(date, kind, title, detail, link, alarm, Optional.empty());
+            LocalDate date, EntryKind kind, String title, String detail, String link, boolean alarm) {
+        return new JourneyEntry(date, kind, kind.words(), title, detail, link, alarm, Optional.empty());
     }
 }

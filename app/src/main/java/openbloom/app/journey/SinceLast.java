@@ -24,7 +24,7 @@ record SinceLast(String day, List<String> lines) {
     /** The last day before today on which she was asked or taught; empty at a first visit. */
     static Optional<LocalDate> lastVisit(List<JourneyEntries.JourneyEntry> entries, LocalDate today) {
         return entries.stream()
-                .filter(entry -> entry.isVisit() && entry.date().isBefore(today))
+                .filter(entry -> entry.kind().isVisit() && entry.date().isBefore(today))
                 .map(JourneyEntries.JourneyEntry::date)
                 .max(Comparator.naturalOrder());
     }
@@ -41,8 +41,8 @@ record SinceLast(String day, List<String> lines) {
         List<String> lines = new ArrayList<>();
         lines.add(told(last, answers));
         entries.stream()
-                .filter(entry -> entry.date().isAfter(last) && entry.isFinding())
-                .forEach(entry -> lines.add(entry.kind() + ": " + entry.title()));
+                .filter(entry -> entry.date().isAfter(last) && entry.kind().isFinding())
+                .forEach(entry -> lines.add(entry.label() + ": " + entry.title()));
         changes.stream()
                 .limit(CHANGES_TOLD)
                 .forEach(change -> lines.add("By the calendar, " + Days.words(change.date()) + ": " + change.words()));

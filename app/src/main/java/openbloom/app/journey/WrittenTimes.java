@@ -14,24 +14,24 @@ interface WrittenTimes {
      *
      * @param id of what it is about; 0 where a day has only one such line
      */
-    record WrittenTimeRow(String kind, long id, LocalDate onDay, Instant at) {}
+    record WrittenTimeRow(EntryKind kind, long id, LocalDate onDay, Instant at) {}
 
     @Select("""
-            select 'Safe today?' as kind, id, asked_on as on_day, stored_at as "at" from safety_answer where woman_id = #{womanId}
+            select 'ASKED' as kind, id, asked_on as on_day, stored_at as "at" from safety_answer where woman_id = #{womanId}
             union all
-            select 'Session', id, planned_on, stored_at from session where woman_id = #{womanId}
+            select 'SESSION', id, planned_on, stored_at from session where woman_id = #{womanId}
             union all
-            select 'Plan', id, made_on, stored_at from program where woman_id = #{womanId}
+            select 'PLAN', id, made_on, stored_at from program where woman_id = #{womanId}
             union all
-            select 'Life', id, happened_on, stored_at from life_event where woman_id = #{womanId}
+            select 'LIFE', id, happened_on, stored_at from life_event where woman_id = #{womanId}
             union all
-            select 'Sheet', id, checked_on, stored_at from sheet where woman_id = #{womanId}
+            select 'SHEET', id, checked_on, stored_at from sheet where woman_id = #{womanId}
             union all
-            select 'Gap check', id, checked_on, stored_at from gap_check where woman_id = #{womanId}
+            select 'GAP_CHECK', id, checked_on, stored_at from gap_check where woman_id = #{womanId}
             union all
-            select 'Review', 0, reviewed_on, max(stored_at) from review where woman_id = #{womanId} group by reviewed_on
+            select 'REVIEW', 0, reviewed_on, max(stored_at) from review where woman_id = #{womanId} group by reviewed_on
             union all
-            select 'Decision', 0, decided_on, max(stored_at) from ladder_decision where woman_id = #{womanId} group by decided_on
+            select 'DECISION', 0, decided_on, max(stored_at) from ladder_decision where woman_id = #{womanId} group by decided_on
             """)
     List<WrittenTimeRow> of(long womanId);
 }

@@ -2,10 +2,10 @@ package openbloom.app.people;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import openbloom.app.system.ColumnCodec;
@@ -103,11 +103,11 @@ public record IntakeForm(
             @Nullable String tear,
             @Nullable String woundClosed) {}
 
-    /** Conditions; a day in the order of the list for each of which it is known. */
+    /** Conditions; by the name of each a day, where it is known. */
     public record Has(
             @Nullable List<String> conditions,
             @Nullable String noCondition,
-            @Nullable List<String> since,
+            @Nullable Map<String, String> since,
             @Nullable String surgeryKind,
             @Nullable String surgeryLongAgo,
             @Nullable String pessary,
@@ -121,16 +121,19 @@ public record IntakeForm(
             if (told && !conditions.contains(Condition.EARLIER_SURGERY)) {
                 typed.refuse("surgeryKind", "intake.surgeryNotTicked");
             }
-            boolean dated = since != null
-                    && since.size() > Condition.EARLIER_SURGERY.ordinal()
-                    && !since.get(Condition.EARLIER_SURGERY.ordinal()).isBlank();
-            if (longAgo && dated) {
+            if (longAgo && !sinceTyped(Condition.EARLIER_SURGERY).isBlank()) {
                 typed.refuse("surgeryKind", "intake.surgeryTwice");
             }
             return new Woman.SurgeryTold(
                     kind,
                     longAgo,
                     typed.choice("pessary", pessary, YesNoUnknown.class).orElse(null));
+        }
+
+        /** Since when she has a condition, as typed, or empty. */
+        String sinceTyped(Condition condition) {
+            String day = since == null ? null : since.get(condition.name());
+            return day == null ? "" : day;
         }
     }
 
@@ -150,7 +153,7 @@ public record IntakeForm(
                 new Stated("", "", "", ""),
                 new Scan("", "", ""),
                 new Born("", "", "", ""),
-                new Has(List.of(), "", List.of(), "", "", "", ""),
+                new Has(List.of(), "", Map.of(), "", "", "", ""),
                 new Cleared("", "", List.of(), "", List.of()));
     }
 
@@ -230,12 +233,11 @@ public record IntakeForm(
         return days == null ? "" : text(days % 7);
     }
 
-    /** A day for each condition in the order of the form; empty where since-when is not known. */
-    private static List<String> daysSince(Woman w) {
-        Map<Condition, LocalDate> days = ColumnCodec.days(w.medical().conditionsSince(), Condition.class);
-        return Arrays.stream(Condition.values())
-                .map(condition -> text(days.get(condition)))
-                .toList();
+    private static Map<String, String> daysSince(Woman w) {
+        Map<String, String> days = new TreeMap<>();
+        ColumnCodec.days(w.medical().conditionsSince(), Condition.class)
+                .forEach((condition, day) -> days.put(condition.name(), day.toString()));
+        return days;
     }
 
     private static String given(Woman.DatingTold told, DatingBasis basis) {
@@ -247,7 +249,7 @@ public record IntakeForm(
     }
 
     private static List<String> names(String column) {
-        return column.isEmpty() ? List.of() : List.of(column.split(","));
+        return ColumnCodec.lines(column);
     }
 
     public boolean has(String condition) {
@@ -256,8 +258,7 @@ public record IntakeForm(
 
     /** Since when she has a condition, as typed. */
     public String since(Condition condition) {
-        List<String> days = has.since() == null ? List.of() : has.since();
-        return days.size() <= condition.ordinal() ? "" : text(days.get(condition.ordinal()));
+        return has.sinceTyped(condition);
     }
 
     public boolean isClearedFor(String condition) {

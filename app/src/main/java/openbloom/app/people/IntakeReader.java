@@ -252,7 +252,7 @@ final class IntakeReader {
                 typed.choices("limits", form.clearance().limits(), ClinicalRestriction.class);
         String words = typed.text("limitWords", form.clearance().limitWords(), LONGEST_TEXT - 200);
         List<String> limits = new ArrayList<>(chosen.stream().map(Enum::name).toList());
-        limits.addAll(ColumnCodec.lines(words));
+        words.lines().map(String::strip).filter(line -> !line.isEmpty()).forEach(limits::add);
         if (cleared.isEmpty() && !limits.isEmpty()) {
             typed.refuse("clearedOn", "intake.clearedOn");
         }

@@ -8,7 +8,6 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import openbloom.app.system.ColumnCodec;
 import openbloom.app.system.CompositeForm;
@@ -40,7 +39,6 @@ public record ProgramForm(GoalsTyped wanted, WeekTyped week) {
     /** Rows for booked visits. */
     public static final int VISITS = 8;
 
-    private static final Pattern VISIT = Pattern.compile("\\d{4}-\\d{2}-\\d{2} \\d{1,3}");
     private static final int MOST_HOME_MINUTES = 120;
     private static final int LEAST_VISIT_MINUTES = 10;
     private static final int MOST_VISIT_MINUTES = 120;
@@ -83,25 +81,15 @@ public record ProgramForm(GoalsTyped wanted, WeekTyped week) {
 
     /** The aims of a kept program in their order; a word this version does not know is left out. */
     static List<Goal> aimsOf(StoredProgram last) {
-        return Stream.of(last.aims().split(" "))
+        return ColumnCodec.lines(last.aims()).stream()
                 .flatMap(word ->
                         Stream.of(Goal.values()).filter(aim -> aim.name().equals(word)))
                 .toList();
     }
 
-    /** Booked visits of a kept program; a line that cannot be read is left out. */
+    /** Booked visits of a kept program. */
     static List<Rhythm.PlannedVisit> visitsOf(StoredProgram last) {
-        return ColumnCodec.lines(last.rhythm().visits()).stream()
-                .filter(line -> VISIT.matcher(line).matches())
-                .map(line -> line.split(" "))
-                .map(parts -> new Rhythm.PlannedVisit(LocalDate.parse(parts[0]), Integer.parseInt(parts[1])))
-                .toList();
-    }
-
-    static String lines(List<Rhythm.PlannedVisit> visits) {
-        return ColumnCodec.lines(visits.stream()
-                .map(visit -> visit.date() + " " + visit.minutes())
-                .toList());
+        return KeptVisits.read(last.rhythm().visits());
     }
 
     List<Goal> aims(FormReader typed) {

@@ -151,7 +151,8 @@ public class Programs {
     public void make(SignedIn me, Woman woman, LocalDate today, List<Goal> aims, Rhythm rhythm, String formKey) {
         Judgement judgement = judgements.of(woman, today, Place.STUDIO);
         Program program = BlockPlanner.plan(judgement, aims, rhythm);
-        String chosen = program.aims().stream().map(told -> told.aim().name()).collect(Collectors.joining(" "));
+        String chosen = ColumnCodec.lines(
+                program.aims().stream().map(told -> told.aim().name()).toList());
         mapper.insert(
                 new ProgramMapper.NewProgram(
                         woman.id(), formKey, today, me.accountId(), day.instant(), RuleBook.VERSION),
@@ -164,7 +165,7 @@ public class Programs {
                                 rhythm.visitsPerWeek(),
                                 ColumnCodec.constants(rhythm.homeDays()),
                                 rhythm.homeMinutes(),
-                                ProgramForm.lines(rhythm.visits()),
+                                KeptVisits.write(rhythm.visits()),
                                 rhythm.walksNow().isPresent()
                                         ? rhythm.walksNow().getAsInt()
                                         : null),

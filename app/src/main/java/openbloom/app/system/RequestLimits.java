@@ -31,7 +31,7 @@ class RequestLimits {
 
     /** Names such as ours; in brackets the key of a field that is a map, never a number. */
     private static final Pattern FIELD_NAME =
-            Pattern.compile("[A-Za-z0-9_.-]{1," + LONGEST_FIELD_NAME + "}(\\[[a-z-]{1,40}])?");
+            Pattern.compile("[A-Za-z0-9_.-]{1," + LONGEST_FIELD_NAME + "}(\\[[A-Za-z][A-Za-z0-9_-]{0,39}])?");
 
     @Bean
     FilterRegistrationBean<OncePerRequestFilter> limitsBeforeAnythingIsRead() {

@@ -122,7 +122,7 @@ class StopTest extends PageTest {
     void aSignInAWordThisVersionDoesNotKnowStillStopsHer() throws Exception {
         tell("CHEST_PAIN");
         jdbc.update(
-                "update safety_answer set warning_signs = 'PURPLE_SPOTS' where woman_id = ? and warning_signs <> ''",
+                "update safety_answer set warning_signs = '{\"version\":1,\"values\":[\"PURPLE_SPOTS\"]}' where woman_id = ? and warning_signs <> ''",
                 woman.id());
         assertThat(page(her + "/safe")).contains("PURPLE_SPOTS", "a word this version does not know");
         assertThat(send(get(her + "/exercise-check")).getStatus())

@@ -42,18 +42,18 @@ class SinceLastTest extends PageTest {
     @Test
     void tellsAtMostThreeChangesOfTheCalendarAndNothingOfPlans() {
         List<JourneyEntries.JourneyEntry> entries = List.of(
-                entry(DAY.minusDays(1), "Gap check", "2 fingers"),
-                entry(DAY.minusDays(1), "Plan", "planned"),
-                entry(DAY.minusDays(1), "Decision", "rung 3"),
-                entry(DAY.minusDays(8), "Session", "taught"),
-                entry(DAY.minusDays(20), "Safe today?", "none"));
+                entry(DAY.minusDays(1), EntryKind.GAP_CHECK, "2 fingers"),
+                entry(DAY.minusDays(1), EntryKind.PLAN, "planned"),
+                entry(DAY.minusDays(1), EntryKind.DECISION, "rung 3"),
+                entry(DAY.minusDays(8), EntryKind.SESSION, "taught"),
+                entry(DAY.minusDays(20), EntryKind.ASKED, "none"));
         assertThat(SinceLast.lastVisit(entries, DAY)).contains(DAY.minusDays(8));
         SinceLast since = SinceLast.of(DAY.minusDays(8), List.of(), entries, List.of());
         assertThat(since.lines()).containsExactly("She has not been asked since.", "Gap check: 2 fingers");
     }
 
-    private static JourneyEntries.JourneyEntry entry(LocalDate on, String kind, String title) {
-        return new JourneyEntries.JourneyEntry(on, kind, title, "", "", false, Optional.empty());
+    private static JourneyEntries.JourneyEntry entry(LocalDate on, EntryKind kind, String title) {
+        return new JourneyEntries.JourneyEntry(on, kind, kind.words(), title, "", "", false, Optional.empty());
     }
 
     private String journey(Woman woman) throws Exception {

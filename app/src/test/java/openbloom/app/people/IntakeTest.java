@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.time.LocalDate;
-import java.util.Arrays;
 import openbloom.app.PageTest;
 import openbloom.core.YesNoUnknown;
 import openbloom.core.dating.DatingBasis;
@@ -140,13 +139,11 @@ class IntakeTest extends PageTest {
     @Test
     void keepsTrainingSinceWhenAndWhatAClearanceIsFor() throws Exception {
         LocalDate found = TODAY.minusDays(40);
-        String[] since = new String[Condition.values().length];
-        Arrays.fill(since, "");
-        since[Condition.ANAEMIA_SYMPTOMATIC.ordinal()] = found.toString();
         Woman kept = kept(set(intake("Trained"), "noCondition", "")
                 .param("training", "SPORT")
                 .param("conditions", "ANAEMIA_SYMPTOMATIC", "EPILEPSY")
-                .param("since", since)
+                .param("since[ANAEMIA_SYMPTOMATIC]", found.toString())
+                .param("since[EPILEPSY]", "")
                 .param("clearedOn", TODAY.toString())
                 .param("clearedBy", "midwife")
                 .param("clearedFor", "ANAEMIA_SYMPTOMATIC"));
@@ -159,10 +156,9 @@ class IntakeTest extends PageTest {
         assertThat(body(intake("Both").param("conditions", "EPILEPSY"))).contains("“None of these” and a condition");
         assertThat(body(intake("Future").param("clearedFor", "EPILEPSY")))
                 .contains("A clearance for epilepsy needs that condition to be ticked.");
-        since[Condition.ANAEMIA_SYMPTOMATIC.ordinal()] = TODAY.plusDays(1).toString();
         assertThat(body(set(intake("Since"), "noCondition", "")
                         .param("conditions", "ANAEMIA_SYMPTOMATIC")
-                        .param("since", since)))
+                        .param("since[ANAEMIA_SYMPTOMATIC]", TODAY.plusDays(1).toString())))
                 .contains("This day lies ahead");
     }
 
@@ -184,12 +180,7 @@ class IntakeTest extends PageTest {
         MockHttpServletRequestBuilder form = rendered("/people/new", "/people");
         set(set(set(set(form, "name", "Operated " + key()), "birthYear", "1979"), "births", "2"), "babies", "1");
         set(set(set(form, "situation", "NEITHER"), "conditions", "EARLIER_SURGERY"), "surgeryKind", "HYSTERECTOMY");
-        form.with(request -> {
-            String[] since = request.getParameterValues("since").clone();
-            since[Condition.EARLIER_SURGERY.ordinal()] = day;
-            request.setParameter("since", since);
-            return request;
-        });
+        set(form, "since[EARLIER_SURGERY]", day);
         Woman kept = kept(form);
         assertThat(kept.medical().operations())
                 .containsExactly(Surgery.on(TODAY.minusDays(9), SurgeryKind.HYSTERECTOMY));

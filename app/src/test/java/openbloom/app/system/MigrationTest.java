@@ -8,6 +8,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
+import openbloom.app.system.migration.V24__KeptAsJson;
 import org.flywaydb.core.Flyway;
 import org.h2.jdbcx.JdbcDataSource;
 import org.junit.jupiter.api.BeforeEach;
@@ -35,7 +36,20 @@ class MigrationTest {
         body("k1", "'EVEN', 'TIGHT', 'NO', 'YES', 5, 'JOG_1_MIN,HOP_10'");
         body("k2", "'HELD', 'UNKNOWN', 'UNKNOWN', 'UNKNOWN', null, ''");
         body("k3", "'UNKNOWN', 'TYPICAL', 'YES', 'NO', 0, ''");
-        Flyway.configure().dataSource(data).load().migrate();
+        Flyway.configure().dataSource(data).target("23").load().migrate();
+        run("update woman set conditions = 'EPILEPSY,PURPLE', conditions_since = 'EPILEPSY=2020-01-02,PURPLE=soon',"
+                + " clearance_limits = 'NO_IMPACT' || char(10) || 'no \"heavy\" lifts'");
+        run(
+                "insert into program (woman_id, form_key, made_on, made_by, stored_at, rules_version, aims, visits_per_week,"
+                        + " home_days, home_minutes, document, visits) values (1, 'p', date '2026-11-01', 1, current_timestamp, 'r',"
+                        + " 'STOP_LEAKING LIFT', 2, 'MONDAY,FRIDAY', 10, '{}', '2026-12-01 45' || char(10) || '2026-12-08 30')");
+        run("insert into earlier_intake values (1, 1, 1, current_timestamp,"
+                + " '{\"name\":\"W\",\"since\":[\"\",\"2026-10-01\"]}')");
+        Flyway.configure()
+                .dataSource(data)
+                .javaMigrations(new V24__KeptAsJson())
+                .load()
+                .migrate();
     }
 
     private void body(String key, String found) throws SQLException {
@@ -58,6 +72,22 @@ class MigrationTest {
                 .containsExactly(
                         "k1 {\"raiseTotal\":\"5\",\"tests\":\"JOG_1_MIN,HOP_10\"}",
                         "k3 {\"raiseTotal\":\"0\",\"tests\":\"\"}");
+    }
+
+    /** Lists became JSON with a version; a word nobody knows is still there, and quotes are still quotes. */
+    @Test
+    void listsInColumnsBecomeJson() throws SQLException {
+        assertThat(rows("select conditions, conditions_since || clearance_limits || equipment from woman"))
+                .containsExactly("{\"version\":1,\"values\":[\"EPILEPSY\",\"PURPLE\"]}"
+                        + " {\"version\":1,\"days\":{\"EPILEPSY\":\"2020-01-02\",\"PURPLE\":\"soon\"}}"
+                        + "{\"version\":1,\"values\":[\"NO_IMPACT\",\"no \\\"heavy\\\" lifts\"]}");
+        assertThat(rows("select aims, home_days || visits from program"))
+                .containsExactly("{\"version\":1,\"values\":[\"STOP_LEAKING\",\"LIFT\"]}"
+                        + " {\"version\":1,\"values\":[\"MONDAY\",\"FRIDAY\"]}"
+                        + "{\"version\":1,\"visits\":[{\"date\":\"2026-12-01\",\"minutes\":45},"
+                        + "{\"date\":\"2026-12-08\",\"minutes\":30}]}");
+        assertThat(rows("select form, version from earlier_intake"))
+                .containsExactly("{\"name\":\"W\",\"since\":{\"PREMATURE_LABOUR\":\"2026-10-01\"}} 1");
     }
 
     @Test

@@ -44,7 +44,7 @@ class UnreadableTest extends PageTest {
     void healHer() {
         jdbc.update(
                 "update woman set situation = 'PREGNANT', conditions = '', approach = '', conditions_since = '',"
-                        + " cleared_for = '' where id = ?",
+                        + " cleared_for = '', equipment = '' where id = ?",
                 woman.id());
         jdbc.update("update gap_reading set depth = 'SURFACE' where depth = 'PURPLE'");
         jdbc.update("update response set told = 'DOMED' where told = 'PURPLE'");
@@ -55,10 +55,11 @@ class UnreadableTest extends PageTest {
     @ValueSource(
             strings = {
                 "update woman set situation = 'PURPLE' where id = ?",
-                "update woman set conditions = 'PURPLE,ANAEMIA' where id = ?",
+                "update woman set conditions = '{\"version\":1,\"values\":[\"PURPLE\",\"ANAEMIA\"]}' where id = ?",
                 "update woman set approach = 'PURPLE' where id = ?",
-                "update woman set conditions_since = 'ANAEMIA=soon' where id = ?",
+                "update woman set conditions_since = '{\"version\":1,\"days\":{\"ANAEMIA\":\"soon\"}}' where id = ?",
                 "update woman set cleared_for = 'PURPLE' where id = ?",
+                "update woman set equipment = '{\"version\":2,\"of\":[]}' where id = ?",
                 "update safety_answer set symptoms = 'PURPLE' where woman_id = ?",
                 "update gap_reading set depth = 'PURPLE' where check_id in (select id from gap_check where woman_id = ?)",
                 "update response set told = 'PURPLE' where session_id in (select id from session where woman_id = ?)"
