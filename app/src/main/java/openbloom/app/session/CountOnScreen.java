@@ -2,7 +2,7 @@ package openbloom.app.session;
 
 import java.util.List;
 import openbloom.core.session.Counting;
-import openbloom.core.session.Format.FormatKind;
+import openbloom.core.session.Format;
 
 /** How an item is counted, as the page gives it to the script that counts; seconds throughout. */
 record CountOnScreen(
@@ -10,7 +10,7 @@ record CountOnScreen(
     /** One step of a repetition, with the words the screen says. */
     record ScreenStep(Counting.CountStepKind kind, String words, int seconds) {}
 
-    static CountOnScreen of(SessionLine line, FormatKind format) {
+    static CountOnScreen of(SessionLine line, Format format) {
         Counting counting = line.counting(format);
         return new CountOnScreen(
                 counting.repetition().stream()

@@ -44,7 +44,7 @@ record HowForm(
             return new StoredResponse.How(pain, null, null, DoseStep.WRITTEN, null, words);
         }
         SessionLine of = plan.items().get(item);
-        Integer asked = done == null ? null : of.counting(plan.format().kind()).total();
+        Integer asked = done == null ? null : of.counting(plan.format()).total();
         return new StoredResponse.How(pain, done, asked, of.doseStep(), load, words);
     }
 }

@@ -11,7 +11,6 @@ import openbloom.core.moves.Move;
 import openbloom.core.progress.DoseStep;
 import openbloom.core.session.Counting;
 import openbloom.core.session.Format;
-import openbloom.core.session.Format.FormatKind;
 import openbloom.core.session.Outline;
 import openbloom.core.session.Part;
 import openbloom.core.session.SessionItem;
@@ -84,18 +83,15 @@ public record SessionLine(
             String dose, Side side, int sets, int repetitions, int holdSeconds, int breaths, int restSeconds) {
         static LineDose of(SessionItem item, Format format) {
             Dose dose = item.dose();
+            int clock = item.counting(format).clockSeconds();
             return new LineDose(
-                    isByTheClock(item, format) ? item.workSeconds() + " s" : item.doseWords(),
+                    clock > 0 ? clock + " s" : item.doseWords(),
                     item.side(),
                     dose.sets(),
                     dose.repetitions(),
                     dose.holdSeconds(),
                     dose.breaths(),
                     dose.restSeconds());
-        }
-
-        private static boolean isByTheClock(SessionItem item, Format format) {
-            return item.part() == Part.WORK && format.kind() == FormatKind.INTERVALS;
         }
     }
 
@@ -141,7 +137,7 @@ public record SessionLine(
     }
 
     /** How it is counted while she does it. */
-    public Counting counting(FormatKind format) {
+    public Counting counting(Format format) {
         return Counting.of(dose(), pace.breath(), side(), named.strand()).in(part(), format, pace.workSeconds());
     }
 

@@ -185,8 +185,7 @@ public class Sessions {
     /** How each item is counted, as JSON for the script that counts. */
     List<String> counts(SessionDocument plan) {
         return plan.items().stream()
-                .map(item -> json.writeValueAsString(
-                        CountOnScreen.of(item, plan.format().kind())))
+                .map(item -> json.writeValueAsString(CountOnScreen.of(item, plan.format())))
                 .toList();
     }
 

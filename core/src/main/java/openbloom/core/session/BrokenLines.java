@@ -66,7 +66,7 @@ final class BrokenLines {
     }
 
     private void found(int at, HardLine line) {
-        broken.add(new Edited.Broken(at, line, line.sentence(), line == HardLine.FLOOR_LIFTS));
+        broken.add(new Edited.Broken(at, line, line.sentence(), false));
     }
 
     private void firstIsLight() {
@@ -112,7 +112,8 @@ final class BrokenLines {
             if (entry.move().strand().isPelvicFloorLift()) {
                 sum += entry.dose().sets() * entry.dose().repetitions();
                 if (sum > most) {
-                    found(at, HardLine.FLOOR_LIFTS);
+                    String words = "More lifts of the pelvic floor than the " + most + " a day that are prescribed.";
+                    broken.add(new Edited.Broken(at, HardLine.FLOOR_LIFTS, words, true));
                     return;
                 }
             }
@@ -166,7 +167,8 @@ final class BrokenLines {
     }
 
     private void lettingGo() {
-        if (!judgement.facts().isFloorToLetGo() || entries.isEmpty()) {
+        boolean works = entries.stream().anyMatch(entry -> entry.part() == Part.WORK);
+        if (!judgement.facts().isFloorToLetGo() || !works) {
             return;
         }
         int restful = session.items().stream()

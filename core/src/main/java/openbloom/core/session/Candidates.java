@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
-import java.util.function.Predicate;
 import openbloom.core.moves.Demand;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.ExerciseGroup;
@@ -31,7 +30,6 @@ import openbloom.core.verdict.VerdictKind;
 
 /** The moves a session may be made of: for each strand her working rung and one below it, and what was pinned. */
 final class Candidates {
-    private static final int LIGHT = 2;
     private static final int HEAVY_LOAD = 4;
     private static final int SHORTEST_WORK_SECONDS = 30;
     private static final int MOST_OF_A_GROUP = 6;
@@ -100,18 +98,18 @@ final class Candidates {
     }
 
     private List<Pick> of(ExerciseGroup strand) {
-        Predicate<Move> fits = fits();
+        FormatRules format = request.format().rules();
         int working = working(strand);
         List<Pick> passing = judgement.catalogue().ladder(strand).stream()
                 .filter(move -> !move.isEarned() || move.rung() <= working)
-                .filter(fits)
+                .filter(format::takes)
                 .filter(move -> !isTooEarly(move) && !isUnasked(move) && !isResting(move))
                 .filter(this::isAtHand)
                 .map(judgement::of)
                 .filter(verdict -> verdict.move().rung() == working
                         || !verdict.adjustments().contains(Adjustment.TRY_ONE_SET))
                 .flatMap(verdict -> Pick.of(verdict, judgement, step(verdict.move())).stream())
-                .filter(pick -> fits.test(pick.move()) && request.takes(pick.move()))
+                .filter(pick -> format.takes(pick.move()) && request.takes(pick.move()))
                 .filter(pick -> !isTooEarly(pick.move()) && !isUnasked(pick.move()) && !isResting(pick.move()))
                 .filter(pick -> !isRest(pick.move()))
                 .map(this::weighed)
@@ -131,7 +129,7 @@ final class Candidates {
     /** Where easy movement is what the session is for, its variety is. */
     private boolean isForEase(ExerciseGroup strand) {
         return strand == ExerciseGroup.MOBILITY
-                && (request.format().is(Format.FormatKind.MOBILITY)
+                && (request.format().rules().isForEase()
                         || request.wishes().goals().stream().anyMatch(Goal::isForEase));
     }
 
@@ -153,7 +151,7 @@ final class Candidates {
                 .sorted()
                 .flatMap(id -> judgement.catalogue().find(id).stream())
                 .filter(move -> !isRest(move) && !move.strand().isPelvicFloorLift())
-                .filter(fits())
+                .filter(request.format().rules()::takes)
                 .map(judgement::of)
                 .filter(Verdict::passes)
                 .flatMap(verdict -> Pick.of(verdict, judgement, step(verdict.move())).stream())
@@ -167,7 +165,7 @@ final class Candidates {
                 .flatMap(id -> judgement.catalogue().find(id).stream())
                 .filter(move -> !isRest(move) && !move.strand().isPelvicFloorLift())
                 .flatMap(move -> Pick.of(judgement.of(move), judgement, DoseStep.WRITTEN).stream())
-                .filter(pick -> fits().test(pick.move()) && request.takes(pick.move()))
+                .filter(pick -> request.format().rules().takes(pick.move()) && request.takes(pick.move()))
                 .map(this::weighed)
                 .toList();
     }
@@ -192,19 +190,8 @@ final class Candidates {
                 && StartingLevel.isTooMuchForAFirstDay(her, move);
     }
 
-    private Predicate<Move> fits() {
-        return switch (request.format().kind()) {
-            case FIVE_MINUTES -> move -> move.load() <= LIGHT;
-            case MOBILITY -> move -> move.strand() == ExerciseGroup.MOBILITY;
-            case ONE_SIDE_THEN_THE_OTHER ->
-                move -> move.sides() == Sides.EACH && !move.strand().isPelvicFloorLift();
-            case INTERVALS -> move -> !move.strand().isPelvicFloorLift();
-            default -> move -> true;
-        };
-    }
-
     private boolean isLongEnough(Pick pick) {
-        return request.format().is(Format.FormatKind.INTERVALS)
+        return request.format().rules().isByTheClock()
                 || pick.move().strand().isPelvicFloorLift()
                 || pick.dose().sets() > 0 && pick.workSeconds() >= SHORTEST_WORK_SECONDS;
     }

@@ -63,18 +63,19 @@ public final class Composer {
     }
 
     private Session compose() {
-        return switch (request.format().kind()) {
-            case GYM_CARD -> GymCard.of(judgement, request);
-            case BREATH_AND_FLOOR ->
-                laid(
-                        FloorRound.of(openingAndRelease, candidates, judgement, request),
-                        0,
-                        () -> "a round of breath and pelvic floor is no longer than what is prescribed");
-            default -> best();
-        };
+        return request.format().rules().compose(this, judgement, request);
     }
 
-    private Session best() {
+    /** A round of breath and pelvic floor. */
+    Session floorRound() {
+        return laid(
+                FloorRound.of(openingAndRelease, candidates, judgement, request),
+                0,
+                () -> "a round of breath and pelvic floor is no longer than what is prescribed");
+    }
+
+    /** What is worth most among everything the hard lines leave. */
+    Session best() {
         Timetable.TimetableParts frame = openingAndRelease.parts();
         List<WorkItem> items = items(frame.opening());
         ShapedWork.Solved solved = ShapedWork.solve(request, limits(frame), items);
@@ -115,7 +116,7 @@ public final class Composer {
         boolean once = pick.move().strand() == ExerciseGroup.SCAR
                 || pick.move().strand() == ExerciseGroup.PELVIC_FLOOR_AREAS
                 || format.passes() > 1
-                || format.is(Format.FormatKind.INTERVALS);
+                || format.rules().isByTheClock();
         boolean fixed = once || pick.step() == 0 || pick.adjustments().contains(Adjustment.TRY_ONE_SET);
         int usual = pick.move().strand() == ExerciseGroup.MOBILITY ? MOST_SETS_OF_MOBILITY : MOST_SETS;
         int most = fixed ? 1 : isLearnt(pick) ? Math.min(usual, pick.dose().sets()) : usual;
@@ -144,7 +145,7 @@ public final class Composer {
     private int leastSets(Pick pick) {
         boolean loads = pick.move().load() > 0 && request.minutes() >= MINUTES_FOR_TWO_SETS;
         boolean easing = request.wishes().day().week() == WeekKind.EASE;
-        return loads && !easing && request.format().is(Format.FormatKind.SETS)
+        return loads && !easing && request.format().rules().isInSets()
                 ? Math.min(2, pick.dose().sets())
                 : 1;
     }
@@ -152,12 +153,11 @@ public final class Composer {
     private WorkItem.Option option(Pick pick, int sets) {
         Format format = request.format();
         Pick dosed = pick.withDose(pick.dose().withSets(sets));
-        int seconds = Timetable.secondsOf(dosed, format);
-        int passes = format.is(Format.FormatKind.ONE_SIDE_THEN_THE_OTHER) ? 1 : format.passes();
+        int seconds = format.rules().secondsOf(dosed, format);
         return new WorkItem.Option(
                 sets,
                 (seconds + WorkConstraints.STEP - 1) / WorkConstraints.STEP,
-                pick.worth().quarters(Math.max(sets, passes)));
+                pick.worth().quarters(Math.max(sets, format.rules().timesEach(format))));
     }
 
     private ShapedWork.Limits limits(Timetable.TimetableParts parts) {
@@ -168,8 +168,8 @@ public final class Composer {
                         new Timetable.TimetableParts(List.of(), List.of(), parts.release()), request.format(), weaker)
                 .seconds();
         WorkConstraints.Rules.Moves moves = new WorkConstraints.Rules.Moves(
-                HardLine.mostExercises(request.format().kind(), request.minutes()),
-                request.format().is(Format.FormatKind.FIVE_MINUTES) ? HardLine.FEWEST_IN_FIVE_MINUTES : 0,
+                request.format().rules().mostExercises(request.minutes()),
+                request.format().rules().fewestExercises(),
                 HardLine.mostNew(request.history().isFirstSession(), request.minutes()),
                 onTheWrists(parts.opening()),
                 true);
@@ -187,7 +187,7 @@ public final class Composer {
     }
 
     private WorkConstraints.Rules.WorkPace pace() {
-        boolean byTheClock = request.format().is(Format.FormatKind.INTERVALS);
+        boolean byTheClock = request.format().rules().isByTheClock();
         return new WorkConstraints.Rules.WorkPace(
                 request.format().passes(), byTheClock ? 0 : WorkConstraints.CHANGE_SECONDS);
     }

@@ -76,8 +76,8 @@ public record Counting(
     }
 
     /** The same in its part of a session: work in intervals goes on for its seconds, however many repetitions that makes. */
-    public Counting in(Part part, Format.FormatKind format, int workSeconds) {
-        return part == Part.WORK && format == Format.FormatKind.INTERVALS
+    public Counting in(Part part, Format format, int workSeconds) {
+        return part == Part.WORK && format.rules().isByTheClock() && workSeconds > 0
                 ? new Counting(repetition, repetitions, 1, 0, by, workSeconds)
                 : this;
     }

@@ -20,19 +20,21 @@ public record Format(FormatKind kind, int rounds, int workSeconds, int restSecon
 
     /** The kinds of session. */
     public enum FormatKind {
-        SETS("sets, one move after the other"),
-        ROUNDS("rounds: a few moves, gone through again"),
-        INTERVALS("intervals by the clock"),
-        ONE_SIDE_THEN_THE_OTHER("all on one side, then the same on the other"),
-        BREATH_AND_FLOOR("breath and pelvic floor"),
-        MOBILITY("hips and back"),
-        FIVE_MINUTES("five minutes"),
-        GYM_CARD("gym card: her usual moves, as they are today");
+        SETS("sets, one move after the other", new InSets()),
+        ROUNDS("rounds: a few moves, gone through again", new InRounds()),
+        INTERVALS("intervals by the clock", new ByTheClock()),
+        ONE_SIDE_THEN_THE_OTHER("all on one side, then the same on the other", new OneSideThenTheOther()),
+        BREATH_AND_FLOOR("breath and pelvic floor", new BreathAndFloor()),
+        MOBILITY("hips and back", new HipsAndBack()),
+        FIVE_MINUTES("five minutes", new FiveMinutes()),
+        GYM_CARD("gym card: her usual moves, as they are today", new GymCard());
 
         private final String words;
+        private final FormatRules rules;
 
-        FormatKind(String words) {
+        FormatKind(String words, FormatRules rules) {
             this.words = words;
+            this.rules = rules;
         }
 
         public String words() {
@@ -65,16 +67,13 @@ public record Format(FormatKind kind, int rounds, int workSeconds, int restSecon
         }
     }
 
-    boolean is(FormatKind other) {
-        return kind == other;
+    /** What it asks. */
+    FormatRules rules() {
+        return kind.rules;
     }
 
-    /** How often the whole sequence of work is gone through. */
+    /** How often she goes through the positions of the work. */
     int passes() {
-        return switch (kind) {
-            case ROUNDS, INTERVALS -> rounds;
-            case ONE_SIDE_THEN_THE_OTHER -> 2;
-            default -> 1;
-        };
+        return rules().passes(this);
     }
 }

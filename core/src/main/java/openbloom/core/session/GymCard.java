@@ -7,10 +7,9 @@ import openbloom.core.progress.DoseStep;
 import openbloom.core.verdict.Judgement;
 
 /** Her usual moves as they are for her today: a sheet, not timed. */
-final class GymCard {
-    private GymCard() {}
-
-    static Session of(Judgement judgement, SessionRequest request) {
+final class GymCard implements FormatRules {
+    @Override
+    public Session compose(Composer composer, Judgement judgement, SessionRequest request) {
         List<SessionItem> items = new ArrayList<>();
         request.wishes().usual().stream()
                 .distinct()

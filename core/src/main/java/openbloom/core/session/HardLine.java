@@ -68,16 +68,6 @@ public enum HardLine {
         return Character.toUpperCase(words.charAt(0)) + words.substring(1) + ".";
     }
 
-    /** How many different exercises of work there may be. */
-    static int mostExercises(Format.FormatKind kind, int minutes) {
-        return switch (kind) {
-            case FIVE_MINUTES -> Math.max(MOST_IN_FIVE_MINUTES, minutes * 3 / 5);
-            case INTERVALS -> MOST_BY_THE_CLOCK;
-            case ROUNDS -> MOST_IN_ROUNDS;
-            default -> Math.min(MOST_EXERCISES, minutes / MINUTES_AN_EXERCISE);
-        };
-    }
-
     /** How many of them may be new to her. */
     static int mostNew(boolean isFirst, int minutes) {
         if (!isFirst) {

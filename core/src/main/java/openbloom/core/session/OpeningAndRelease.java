@@ -62,12 +62,12 @@ final class OpeningAndRelease {
         List<Pick> opening = new ArrayList<>();
         breath().ifPresent(opening::add);
         List<Pick> releases = releases(opening);
-        boolean isShort = request.format().is(Format.FormatKind.FIVE_MINUTES);
+        FormatRules format = request.format().rules();
         List<Pick> release = new ArrayList<>(releases);
         if (tight && !release.isEmpty()) {
             opening.add(release.remove(0));
         }
-        if (!isShort && !request.format().is(Format.FormatKind.BREATH_AND_FLOOR)) {
+        if (format.hasConnect()) {
             Optional<Pick> connect = connect(opening);
             Optional<Pick> mobilising = mobilising(opening);
             boolean movesFirst =
@@ -76,7 +76,7 @@ final class OpeningAndRelease {
             (movesFirst ? mobilising : connect).ifPresent(opening::add);
             (movesFirst ? connect : mobilising).ifPresent(opening::add);
         }
-        return shrunk(new Timetable.TimetableParts(opening, List.of(), isShort ? List.of() : release));
+        return shrunk(new Timetable.TimetableParts(opening, List.of(), format.hasRelease() ? release : List.of()));
     }
 
     private Optional<Pick> breath() {
@@ -157,7 +157,7 @@ final class OpeningAndRelease {
                     Math.min(
                             LONGEST_RELEASE_TIGHT,
                             (needed / count + WorkConstraints.STEP - 1) / WorkConstraints.STEP * WorkConstraints.STEP));
-            count = request.format().is(Format.FormatKind.FIVE_MINUTES) ? 1 : count;
+            count = request.format().rules().hasRelease() ? count : 1;
         }
         int each = seconds;
         return near(found, count).stream()
@@ -227,7 +227,7 @@ final class OpeningAndRelease {
      * held there. The first release stays, since the work was chosen to lead to it, and so does one more.
      */
     Timetable.TimetableParts spread(Timetable.TimetableParts parts) {
-        if (!tight || !request.format().is(Format.FormatKind.SETS)) {
+        if (!tight || !request.format().rules().isInSets()) {
             return parts;
         }
         List<Pick> work = new ArrayList<>(parts.work());

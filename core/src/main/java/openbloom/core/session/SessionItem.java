@@ -45,7 +45,7 @@ public record SessionItem(Pick pick, Side side, int workSeconds, int setUpSecond
 
     /** How it is counted while she does it; its seconds are the working time. */
     public Counting counting(Format format) {
-        return Counting.of(dose(), move().breath(), side, move().strand()).in(part, format.kind(), workSeconds);
+        return Counting.of(dose(), move().breath(), side, move().strand()).in(part, format, workSeconds);
     }
 
     /** The time it takes in all. */

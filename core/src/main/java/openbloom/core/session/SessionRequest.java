@@ -65,11 +65,9 @@ public record SessionRequest(
     /** What makes no sense in it; the composer takes only requests without problems. */
     public List<Problem> problems() {
         List<Problem> problems = new ArrayList<>(format.problems());
-        if (minutes < SHORTEST_MINUTES || minutes > LONGEST_MINUTES) {
-            problems.add(Problem.of("minutes", "session.minutes", SHORTEST_MINUTES, LONGEST_MINUTES, minutes));
-        }
-        if (format.is(Format.FormatKind.FIVE_MINUTES) && minutes > FIVE_MINUTES_UP_TO) {
-            problems.add(Problem.of("minutes", "session.minutes", SHORTEST_MINUTES, FIVE_MINUTES_UP_TO, minutes));
+        int longest = format.rules().longestMinutes();
+        if (minutes < SHORTEST_MINUTES || minutes > longest) {
+            problems.add(Problem.of("minutes", "session.minutes", SHORTEST_MINUTES, longest, minutes));
         }
         return problems;
     }

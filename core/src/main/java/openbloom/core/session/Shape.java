@@ -40,7 +40,7 @@ public record Shape(List<Slot> slots) {
     static Shape of(SessionRequest request) {
         return of(
                 request.minutes(),
-                request.format().is(Format.FormatKind.SETS) ? request.wishes().goals() : List.of());
+                request.format().rules().isInSets() ? request.wishes().goals() : List.of());
     }
 
     /**

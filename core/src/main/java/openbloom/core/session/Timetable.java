@@ -32,9 +32,9 @@ public record Timetable(List<SessionItem> items, int transitions) {
     /** Everything in the order given, the work laid out as the format says. */
     public static Timetable of(TimetableParts parts, Format format, SideCheck.Weaker weaker) {
         Side first = weaker == SideCheck.Weaker.RIGHT ? Side.RIGHT : Side.LEFT;
-        Laying laying = new Laying(format, first);
+        Laying laying = new Laying(first);
         parts.opening().forEach(pick -> laying.add(pick, Part.OPENING, 0));
-        laying.work(parts.work());
+        format.rules().lay(parts.work(), laying, format);
         parts.release().forEach(pick -> laying.add(pick, Part.RELEASE, 0));
         return laying.timetable();
     }
@@ -55,58 +55,40 @@ public record Timetable(List<SessionItem> items, int transitions) {
         return turns ? TURNING_ROUND_SECONDS : OTHER_SIDE_SECONDS;
     }
 
-    /** Seconds of a pick with both its sides and what it takes to get into it, without any change of family. */
-    static int secondsOf(Pick pick, Format format) {
-        boolean each = pick.move().sides() == Sides.EACH;
-        if (format.is(Format.FormatKind.INTERVALS)) {
-            return format.rounds() * (each ? 2 : 1) * (format.workSeconds() + format.restSeconds());
-        }
-        if (format.is(Format.FormatKind.ONE_SIDE_THEN_THE_OTHER)) {
-            return 2 * (SET_UP_SECONDS + pick.oneSideSeconds());
-        }
-        int once = SET_UP_SECONDS + pick.workSeconds() + (each ? overToTheOtherSide(pick.move()) : 0);
-        return format.is(Format.FormatKind.ROUNDS) ? format.rounds() * once : once;
-    }
-
     /** A timetable while it is laid out. */
-    private static final class Laying {
-        private final Format format;
+    static final class Laying {
         private final Side first;
         private final List<SessionItem> items = new ArrayList<>();
         private Optional<Family> at = Optional.empty();
         private int transitions;
 
-        Laying(Format format, Side first) {
-            this.format = format;
+        Laying(Side first) {
             this.first = first;
         }
 
-        void work(List<Pick> work) {
-            if (format.is(Format.FormatKind.ONE_SIDE_THEN_THE_OTHER)) {
-                work.forEach(pick -> oneSide(pick, first, 1));
-                work.forEach(pick -> oneSide(pick, first.other(), 2));
-                return;
-            }
-            int passes = format.passes();
-            for (int round = 1; round <= passes; round++) {
-                for (Pick pick : work) {
-                    add(pick, Part.WORK, passes > 1 ? round : 0);
-                }
-            }
+        /** The side that goes first. */
+        Side first() {
+            return first;
         }
 
+        /** By its dose, both sides one after the other. */
         void add(Pick pick, Part part, int round) {
-            boolean byTheClock = part == Part.WORK && format.is(Format.FormatKind.INTERVALS);
-            if (byTheClock) {
-                int each = format.workSeconds();
-                change(pick.move());
-                sides(pick, part, round, format.restSeconds(), format.restSeconds(), new int[] {each, each});
-                return;
-            }
             int change = change(pick.move()) ? WorkConstraints.CHANGE_SECONDS : 0;
             int side = pick.oneSideSeconds();
             int[] seconds = pick.move().sides() == Sides.EACH ? new int[] {side, side} : new int[] {pick.workSeconds()};
             sides(pick, part, round, SET_UP_SECONDS + change, overToTheOtherSide(pick.move()), seconds);
+        }
+
+        /** Work for so many seconds a side, however many repetitions that makes. */
+        void addFor(int seconds, int change, Pick pick, int round) {
+            change(pick.move());
+            sides(pick, Part.WORK, round, change, change, new int[] {seconds, seconds});
+        }
+
+        /** Work on one side alone. */
+        void addOneSide(Pick pick, Side side, int round) {
+            int change = change(pick.move()) ? WorkConstraints.CHANGE_SECONDS : 0;
+            items.add(new SessionItem(pick, side, pick.oneSideSeconds(), SET_UP_SECONDS + change, Part.WORK, round));
         }
 
         private void sides(Pick pick, Part part, int round, int setUp, int over, int[] seconds) {
@@ -118,11 +100,6 @@ public record Timetable(List<SessionItem> items, int transitions) {
                     items.add(new SessionItem(pick, first.other(), seconds[1], over, part, round));
                 }
             }
-        }
-
-        private void oneSide(Pick pick, Side side, int round) {
-            int change = change(pick.move()) ? WorkConstraints.CHANGE_SECONDS : 0;
-            items.add(new SessionItem(pick, side, pick.oneSideSeconds(), SET_UP_SECONDS + change, Part.WORK, round));
         }
 
         /** Whether she goes to another family of positions. */

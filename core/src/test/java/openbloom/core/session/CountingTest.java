@@ -76,7 +76,7 @@ class CountingTest {
     @Test
     void goesOnByTheClockHoweverManyThatMakes() {
         Counting counting = of(2, 8, 0, 0, 30, BreathPattern.OUT, Side.BOTH, ExerciseGroup.BRIDGE)
-                .in(Part.WORK, Format.FormatKind.INTERVALS, 50);
+                .in(Part.WORK, Format.of(Format.FormatKind.INTERVALS), 50);
         assertThat(counting.seconds()).isEqualTo(50);
         assertThat(counting.total()).isEqualTo(50);
         assertThat(steps(counting)).isEqualTo("BREATHE_IN 3, MOVE 3");
