@@ -4,13 +4,16 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
+import java.util.stream.IntStream;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.Position;
+import openbloom.core.record.Goal;
 import openbloom.core.session.CandidateScore;
 import openbloom.core.session.LeftOut;
 import openbloom.core.session.Part;
 import openbloom.core.session.Session;
 import openbloom.core.session.SessionItem;
+import openbloom.core.session.SessionPart;
 import openbloom.core.session.Side;
 import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Judgement;
@@ -20,6 +23,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A composed session; the seconds of its items add up to its own.
  *
+ * @param shape how its time is divided, in order
  * @param shortOf why less time was filled than was asked; absent where it was filled
  */
 public record SessionResponse(
@@ -29,8 +33,31 @@ public record SessionResponse(
         @JsonProperty("left_out") List<LeftOutResponse> leftOut,
         double score,
         String note,
-        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable String shortOf) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable String shortOf,
+        List<PartResponse> shape) {
     private static final double QUARTERS = 4;
+
+    /** A part of it: whom it serves, the share of the work in per cent that was meant for it, and the seconds it has. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record PartResponse(
+            SessionPart.PartKind part,
+            @Nullable Goal goal,
+            @Nullable Integer percent,
+            int seconds) {}
+
+    private static List<PartResponse> shape(Session session) {
+        List<Integer> seconds = session.secondsOfParts();
+        return IntStream.range(0, seconds.size())
+                .mapToObj(at -> {
+                    SessionPart part = session.parts().get(at);
+                    return new PartResponse(
+                            part.kind(),
+                            part.goal().orElse(null),
+                            part.percent() == 0 ? null : part.percent(),
+                            seconds.get(at));
+                })
+                .toList();
+    }
 
     /** One item. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -107,6 +134,7 @@ public record SessionResponse(
                 session.leftOut().stream().map(LeftOutResponse::of).toList(),
                 session.score() / QUARTERS,
                 session.note(),
-                session.note().isEmpty() ? null : session.note());
+                session.note().isEmpty() ? null : session.note(),
+                shape(session));
     }
 }

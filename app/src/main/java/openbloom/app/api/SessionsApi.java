@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import openbloom.app.moves.Catalogues;
 import openbloom.app.studio.SignedIn;
@@ -24,6 +25,7 @@ import openbloom.core.session.History;
 import openbloom.core.session.Place;
 import openbloom.core.session.PlannedDay;
 import openbloom.core.session.SessionRequest;
+import openbloom.core.session.Shares;
 import openbloom.core.session.Wishes;
 import openbloom.core.verdict.Judgement;
 import org.jspecify.annotations.Nullable;
@@ -57,6 +59,7 @@ class SessionsApi {
         SessionRequest asked = SessionRequest.of(minutes, place, request.seed() == null ? 0 : request.seed(), history)
                 .in(format(request, minutes, reading));
         reading.refuseAll(asked.problems());
+        Optional<Shares> shares = shares(request, reading);
         List<String> usual = moves(catalogue, "usual", request.usual(), reading);
         Set<String> pinned = Set.of();
         Set<String> banned = Set.of();
@@ -77,8 +80,9 @@ class SessionsApi {
         List<Goal> goals = aims(request.client(), judgement);
         Map<ExerciseGroup, Integer> aims = Goals.worth(goals);
         Wishes wishes = new Wishes(goals, aims, aims.keySet(), pinned, banned, usual, PlannedDay.NONE);
+        Wishes divided = shares.map(wishes::divided).orElse(wishes);
         return SessionResponse.of(
-                Composer.compose(judgement, asked.wanting(wishes).gently(client.has(Symptom.LOW_DAY))), judgement);
+                Composer.compose(judgement, asked.wanting(divided).gently(client.has(Symptom.LOW_DAY))), judgement);
     }
 
     private static Format format(SessionsRequest request, int minutes, JsonFieldReader reading) {
@@ -92,6 +96,19 @@ class SessionsApi {
                                 .filter(Objects::nonNull)
                                 .toList();
         return hers.isEmpty() ? Format.usual(minutes) : Format.of(hers.get(0));
+    }
+
+    private static Optional<Shares> shares(SessionsRequest request, JsonFieldReader reading) {
+        if (request.how().shares() == null || request.how().shares().isEmpty()) {
+            return Optional.empty();
+        }
+        if (request.how().shares().contains(null)) {
+            reading.refuse("shares", "api.missing");
+            return Optional.empty();
+        }
+        Shares shares = new Shares(request.how().shares());
+        reading.refuseAll(shares.problems());
+        return Optional.of(shares);
     }
 
     /** Those told, or those her record suggests. */

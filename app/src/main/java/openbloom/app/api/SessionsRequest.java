@@ -23,12 +23,17 @@ public record SessionsRequest(
         @Nullable List<List<String>> recent,
         @Nullable List<String> usual,
         @JsonUnwrapped LadderHistoryReader.HistoryTold done) {
-    /** How long, where, with what and in which form. */
+    /**
+     * How long, where, with what and in which form.
+     *
+     * @param shares of her goals in their order, each 10 to 80 % of the work, together 90 % at most; as usual where absent
+     */
     public record HowTold(
             @Nullable Integer minutes,
             @Nullable List<Equipment> equipment,
             @Nullable Place place,
-            @Nullable FormatTold format) {}
+            @Nullable FormatTold format,
+            @Nullable List<Integer> shares) {}
 
     /** A kind of session; what is left out is as usual for it. */
     public record FormatTold(

@@ -26,6 +26,7 @@ import openbloom.core.program.PathwayStepEdit.EditKind;
 import openbloom.core.program.Rhythm;
 import openbloom.core.record.Goal;
 import openbloom.core.session.Format;
+import openbloom.core.session.Shares;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -198,6 +199,7 @@ class ProgramController {
         LocalDate today = day.today(me);
         Optional<Programs.KeptProgram> last = kept.stream().findFirst();
         Optional<ProgramDocument.SessionTold> session = last.flatMap(found -> found.on(today));
+        List<Goal> goals = programs.wishesOn(woman, today).goals();
         return new ModelAndView("program/show")
                 .addObject("form", form)
                 .addObject("edition", editions.of(Editions.Subject.PROGRAM, woman.id()))
@@ -227,6 +229,8 @@ class ProgramController {
                         ComposeForm.of(session.map(ProgramDocument.SessionTold::minutes)
                                 .orElse(USUAL_MINUTES)))
                 .addObject("formats", Format.FormatKind.values())
+                .addObject("goals", goals.stream().limit(3).toList())
+                .addObject("usualShares", Shares.usual(goals.size()).percent())
                 .addObject("asked", safety.today(me, woman).isPresent())
                 .addObject(
                         "aims",

@@ -1,9 +1,13 @@
 package openbloom.app.session;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import openbloom.app.system.FormReader;
 import openbloom.core.session.Format;
 import openbloom.core.session.Format.FormatKind;
 import openbloom.core.session.SessionRequest;
+import openbloom.core.session.Shares;
 import org.jspecify.annotations.Nullable;
 
 /** What a session is asked to be, as it is typed. */
@@ -12,9 +16,39 @@ public record ComposeForm(
         @Nullable String kind,
         @Nullable String rounds,
         @Nullable String workSeconds,
-        @Nullable String restSeconds) {
+        @Nullable String restSeconds,
+        @Nullable List<String> shares) {
     public static ComposeForm of(int minutes) {
-        return new ComposeForm(Integer.toString(minutes), "", "", "", "");
+        return new ComposeForm(Integer.toString(minutes), "", "", "", "", List.of());
+    }
+
+    /** How much of the work each goal has, as typed from the first on; empty where nobody typed any. */
+    public Optional<Shares> shares(FormReader typed) {
+        List<Integer> percent = new ArrayList<>();
+        for (int i = 0; i < typedShares(); i++) {
+            int at = percent.size();
+            typed.whole("shares[" + i + "]", share(i), Shares.LEAST, Shares.MOST)
+                    .ifPresent(percent::add);
+            if (percent.size() == at && typed.isClean()) {
+                typed.refuse("shares[" + i + "]", "session.shareMissing");
+            }
+        }
+        return percent.isEmpty() ? Optional.empty() : Optional.of(new Shares(percent));
+    }
+
+    /** Up to the last that is not blank. */
+    private int typedShares() {
+        int last = 0;
+        for (int i = 0; shares != null && i < shares.size(); i++) {
+            last = share(i).isBlank() ? last : i + 1;
+        }
+        return last;
+    }
+
+    /** What was typed for one goal, or empty. */
+    public String share(int goal) {
+        String typed = shares == null || goal >= shares.size() ? null : shares.get(goal);
+        return typed == null ? "" : typed;
     }
 
     /** The minutes asked for; any number that makes sense while there are problems. */

@@ -250,13 +250,17 @@ class SessionController {
     }
 
     private static String strip(SessionDocument plan) {
-        return SessionStrip.of(plan.items().stream()
-                .map(item -> new SessionStrip.StripBlock(
-                        item.name(),
-                        item.named().strand(),
-                        item.seconds(),
-                        item.named().position()))
-                .toList());
+        return SessionStrip.of(
+                plan.items().stream()
+                        .map(item -> new SessionStrip.StripBlock(
+                                item.name(),
+                                item.named().strand(),
+                                item.seconds(),
+                                item.named().position()))
+                        .toList(),
+                plan.divided().stream()
+                        .map(part -> new SessionStrip.StripPart(part.words(), part.percent(), part.items()))
+                        .toList());
     }
 
     /** What was noted beside each item, in words. */

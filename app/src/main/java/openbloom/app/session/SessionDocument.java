@@ -8,6 +8,7 @@ import openbloom.core.session.Format.FormatKind;
 import openbloom.core.session.Outline;
 import openbloom.core.session.Part;
 import openbloom.core.session.Session;
+import openbloom.core.session.SessionPart;
 import openbloom.core.session.Side;
 import openbloom.core.session.Sided;
 import openbloom.core.verdict.Judgement;
@@ -15,14 +16,19 @@ import openbloom.core.verdict.Reason;
 import openbloom.core.verdict.VerdictKind;
 import org.jspecify.annotations.Nullable;
 
-/** A composed session in words, as it is kept: it can be shown a year later whatever the catalogue says then. */
+/**
+ * A composed session in words, as it is kept: it can be shown a year later whatever the catalogue says then.
+ *
+ * @param parts how its time is divided; absent in sessions kept before this was
+ */
 public record SessionDocument(
         List<SessionLine> items,
         int transitions,
         boolean upByTheSide,
         List<LeftOutLine> leftOut,
         String note,
-        @Nullable Format format) {
+        @Nullable Format format,
+        @Nullable List<PartTold> parts) {
     private static final int FEWEST_FOR_ALL = 4;
 
     /** Stands for a session that is written in a way this version does not understand. */
@@ -32,7 +38,8 @@ public record SessionDocument(
             false,
             List.of(),
             "This session cannot be read: it was kept in a way this version does not understand. Compose a new one.",
-            null);
+            null,
+            List.of());
 
     /**
      * A rule that spoke of a move when the session was planned, in the words it had then.
@@ -53,6 +60,18 @@ public record SessionDocument(
         }
     }
 
+    /**
+     * A part of the session in its order.
+     *
+     * @param percent share of the work that was meant for it; 0 where it has none of its own
+     * @param items how many items it has
+     */
+    public record PartTold(String words, int percent, int items) {
+        static PartTold of(SessionPart part) {
+            return new PartTold(part.words(), part.percent(), part.items());
+        }
+    }
+
     /** A move left out, and why. */
     public record LeftOutLine(String moveId, String name, VerdictKind verdict, String reason) {}
 
@@ -68,7 +87,16 @@ public record SessionDocument(
                                 new LeftOutLine(left.move().id(), left.move().name(), left.verdict(), left.reason()))
                         .toList(),
                 session.note(),
-                session.format());
+                session.format(),
+                session.parts().stream().map(PartTold::of).toList());
+    }
+
+    /** How its time is divided; where nobody kept it, or it was changed since, arriving, work and letting go. */
+    public List<PartTold> divided() {
+        int kept = parts == null ? 0 : parts.stream().mapToInt(PartTold::items).sum();
+        return parts != null && kept == items.size()
+                ? parts
+                : SessionPart.undivided(items).stream().map(PartTold::of).toList();
     }
 
     /** The session as one line a move, to be changed; moves that are no longer among hers are left out. */
@@ -102,11 +130,11 @@ public record SessionDocument(
                             ? items.get(at).noted(outline.entries().get(entry))
                             : items.get(at));
         }
-        return new SessionDocument(noted, transitions, upByTheSide, leftOut, note, format);
+        return new SessionDocument(noted, transitions, upByTheSide, leftOut, note, format, parts);
     }
 
     SessionDocument withLeftOut(List<LeftOutLine> more, String words) {
-        return new SessionDocument(items, transitions, upByTheSide, more, words, format);
+        return new SessionDocument(items, transitions, upByTheSide, more, words, format, parts);
     }
 
     /**

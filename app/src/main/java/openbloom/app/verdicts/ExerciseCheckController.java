@@ -3,6 +3,7 @@ package openbloom.app.verdicts;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -18,10 +19,13 @@ import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.Idempotent;
 import openbloom.app.system.StudioDay;
+import openbloom.core.record.Goal;
 import openbloom.core.screening.Symptom;
 import openbloom.core.session.Format;
 import openbloom.core.session.Place;
 import openbloom.core.session.SessionRequest;
+import openbloom.core.session.Shares;
+import openbloom.core.session.Wishes;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.VerdictKind;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -91,10 +95,13 @@ class ExerciseCheckController {
         safety.require(me, woman, typed);
         int minutes = form.minutes(typed);
         LocalDate today = day.today(me);
+        Wishes wishes = form.shares(typed)
+                .map(programs.wishesOn(woman, today)::divided)
+                .orElseGet(() -> programs.wishesOn(woman, today));
         SessionRequest request = SessionRequest.of(
                         minutes, placeOf(place), today.toEpochDay(), sessions.history(woman.id()))
                 .in(form.format(typed, minutes))
-                .wanting(programs.wishesOn(woman, today))
+                .wanting(wishes)
                 .breathingIn(findings.breathesIn(woman.id(), today))
                 .gently(gentle);
         if (typed.isClean()) {
@@ -110,19 +117,22 @@ class ExerciseCheckController {
 
     private ModelAndView page(SignedIn me, Woman woman, Place place, Optional<VerdictKind> only, ComposeForm form) {
         Judgement judgement = judgements.of(woman, day.today(me), place);
+        List<Goal> goals = programs.wishesOn(woman, day.today(me)).goals();
         return new ModelAndView(
-                "verdicts/exercise-check",
-                Map.of(
-                        "plan", ExerciseCheckView.of(judgement, only),
-                        "place", place,
-                        "places", Place.values(),
-                        "kinds", VerdictKind.values(),
-                        "formats", Format.FormatKind.values(),
-                        "only", only.map(VerdictKind::name).orElse(""),
-                        "compose", form,
-                        "asked", safety.today(me, woman).isPresent(),
-                        "lowDay", judgement.facts().client().has(Symptom.LOW_DAY),
-                        "formKey", UUID.randomUUID().toString()));
+                        "verdicts/exercise-check",
+                        Map.of(
+                                "plan", ExerciseCheckView.of(judgement, only),
+                                "place", place,
+                                "places", Place.values(),
+                                "kinds", VerdictKind.values(),
+                                "formats", Format.FormatKind.values(),
+                                "only", only.map(VerdictKind::name).orElse(""),
+                                "compose", form,
+                                "asked", safety.today(me, woman).isPresent(),
+                                "lowDay", judgement.facts().client().has(Symptom.LOW_DAY),
+                                "formKey", UUID.randomUUID().toString()))
+                .addObject("goals", goals.stream().limit(3).toList())
+                .addObject("usualShares", Shares.usual(goals.size()).percent());
     }
 
     private static Place placeOf(String typed) {

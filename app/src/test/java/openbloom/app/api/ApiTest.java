@@ -96,6 +96,8 @@ class ApiTest {
                 "/verdicts|{'onDate':'2025-04-09','client':{W,'approach':{'A1':'NONE_FROM_18'}}}|422|client.approach.A1",
                 "/verdicts|{'onDate':'2025-04-09','client':{W,'rungs':{'LIMB_LOAD':99}}}|422|client.rungs.LIMB_LOAD",
                 "/sessions|{'onDate':'2025-04-09','minutes':0,'client':{W}}|422|minutes",
+                "/sessions|{'onDate':'2025-04-09','minutes':20,'client':{W},'shares':[5]}|422|shares[0]",
+                "/sessions|{'onDate':'2025-04-09','minutes':20,'client':{W},'shares':[50,50]}|422|shares[0]",
                 "/sessions|{'onDate':'2025-04-09','minutes':500,'client':{W}}|422|minutes",
                 "/sessions|{'onDate':'2025-04-09','minutes':20.5,'client':{W}}|422|minutes",
                 "/sessions|{'onDate':'2025-04-09','minutes':20,'client':{W},'recent':[['nope']]}|422|recent[0]",

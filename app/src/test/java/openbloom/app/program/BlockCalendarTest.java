@@ -47,7 +47,7 @@ class BlockCalendarTest {
                         Place.STUDIO,
                         new StoredSession.SessionMade("", "", ""),
                         taught ? FROM.plusDays(day) : null),
-                new SessionDocument(List.of(), 0, false, List.of(), "", null));
+                new SessionDocument(List.of(), 0, false, List.of(), "", null, null));
     }
 
     @Test

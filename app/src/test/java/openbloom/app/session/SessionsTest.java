@@ -215,6 +215,24 @@ class SessionsTest extends PageTest {
                 .contains("data-name");
     }
 
+    /** Shares that are typed divide the session, stand over its ribbon with their minutes, and come back where they make no sense. */
+    @Test
+    void dividesItAsSomebodyWantsItDivided() throws Exception {
+        assertThat(page(her + "/exercise-check")).contains("Share of the work, %", "name=\"shares\"");
+        String divided =
+                send(compose("45", "STUDIO", key()).param("shares", "20", "60")).getRedirectedUrl();
+        assertThat(page(divided)).contains("(20 % of the work)", "(60 % of the work)", "arriving ");
+        String usual =
+                send(compose("45", "STUDIO", key()).param("shares", "", "")).getRedirectedUrl();
+        assertThat(page(usual)).doesNotContain("(20 % of the work)");
+        assertThat(body(compose("45", "STUDIO", key()).param("shares", "5", "60")))
+                .contains("problem-shares[0]", "value=\"5\"", "value=\"60\"");
+        assertThat(body(compose("45", "STUDIO", key()).param("shares", "", "60")))
+                .contains("The goals before it need a share first.");
+        assertThat(body(compose("45", "STUDIO", key()).param("shares", "50", "50")))
+                .contains("90 per cent together at most");
+    }
+
     private Sessions.ComposedFor composed(String minutes, String place) throws Exception {
         String address = send(compose(minutes, place, key())).getRedirectedUrl();
         long id = Long.parseLong(address.substring(address.lastIndexOf('/') + 1));

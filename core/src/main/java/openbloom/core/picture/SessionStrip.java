@@ -4,10 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import openbloom.core.moves.ExerciseGroup;
 
-/** A session to the scale of its time, each item in the tone of its strand, positions written beneath. */
+/** A session to the scale of its time, each item in the tone of its strand, its parts above, positions beneath. */
 public final class SessionStrip {
     private static final double WIDTH = 1000;
     private static final double BAR = 30;
+    private static final double TOP = 24;
     private static final double GAP = 2;
     private static final double WIDTH_OF_A_LETTER = 6.2;
 
@@ -16,22 +17,69 @@ public final class SessionStrip {
 
     private SessionStrip() {}
 
-    public static String of(List<StripBlock> blocks) {
+    /**
+     * A part of the session.
+     *
+     * @param percent share of the work that was meant for it; 0 where it has none of its own
+     * @param items how many of the blocks it has, one after the other
+     */
+    public record StripPart(String words, int percent, int items) {
+        private String said(int seconds) {
+            String meant = percent == 0 ? "" : " (" + percent + " % of the work)";
+            return words + " " + minutes(seconds) + meant;
+        }
+
+        private String shortly(int seconds) {
+            return words + " " + minutes(seconds);
+        }
+
+        private static String minutes(int seconds) {
+            return Math.max(1, Math.round(seconds / 60f)) + " min";
+        }
+    }
+
+    /** @param parts in order; together they have all the blocks */
+    public static String of(List<StripBlock> blocks, List<StripPart> parts) {
         int total = Math.max(1, blocks.stream().mapToInt(StripBlock::seconds).sum());
         String name = "Session to the scale of its time, " + total / 60 + " minutes";
-        Svg svg = Svg.drawing(0, 0, WIDTH, 52, name, "session-strip");
+        Svg svg = Svg.drawing(0, 0, WIDTH, TOP + 52, name, "session-strip");
+        parts(svg, blocks, parts, WIDTH / total);
         double x = 0;
         List<Double> starts = new ArrayList<>();
         for (StripBlock block : blocks) {
             double width = block.seconds() * WIDTH / total;
             svg.named(block.name() + ", " + block.seconds() + " s");
-            svg.box(x, 0, Math.max(1, width - GAP), BAR, 3, Paint.filled(tone(block.strand())));
+            svg.box(x, TOP, Math.max(1, width - GAP), BAR, 3, Paint.filled(tone(block.strand())));
             svg.close();
             starts.add(x);
             x += width;
         }
         positions(svg, blocks, starts);
         return svg.finish();
+    }
+
+    /** A line over the blocks of each part with its name and minutes, as much of them as there is room for. */
+    private static void parts(Svg svg, List<StripBlock> blocks, List<StripPart> parts, double aSecond) {
+        double x = 0;
+        int from = 0;
+        for (StripPart part : parts) {
+            int to = Math.min(blocks.size(), from + part.items());
+            int seconds = blocks.subList(from, to).stream()
+                    .mapToInt(StripBlock::seconds)
+                    .sum();
+            double width = seconds * aSecond;
+            svg.named(part.said(seconds));
+            svg.box(x, TOP - 5, Math.max(1, width - GAP), 3, 1.5, Paint.filled(Palette.MUTED));
+            svg.close();
+            List<String> sayings = List.of(part.said(seconds), part.shortly(seconds), StripPart.minutes(seconds));
+            double left = x;
+            sayings.stream()
+                    .filter(words -> words.length() * WIDTH_OF_A_LETTER <= width)
+                    .findFirst()
+                    .ifPresent(words -> svg.words(words, left, TOP - 9, Letters.of(12.5, Palette.INK)));
+            x += width;
+            from = to;
+        }
     }
 
     private static void positions(Svg svg, List<StripBlock> blocks, List<Double> starts) {
@@ -41,7 +89,7 @@ public final class SessionStrip {
             boolean changes = i == 0 || !words.equals(blocks.get(i - 1).position());
             double end = starts.get(i) + words.length() * WIDTH_OF_A_LETTER;
             if (changes && starts.get(i) >= free && end <= WIDTH) {
-                svg.words(words, starts.get(i), 46, Letters.of(12.5, Palette.MUTED));
+                svg.words(words, starts.get(i), TOP + 46, Letters.of(12.5, Palette.MUTED));
                 free = end + 8;
             }
         }

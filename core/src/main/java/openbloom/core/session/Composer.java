@@ -80,10 +80,11 @@ public final class Composer {
         List<WorkItem> items = items(frame.opening());
         ShapedWork.Solved solved = ShapedWork.solve(request, limits(frame), items);
         List<Pick> work = solved.chosen().stream().map(Composer::pick).toList();
-        return laid(
+        Session session = laid(
                 openingAndRelease.spread(new Timetable.TimetableParts(frame.opening(), work, frame.release())),
                 solved.score(),
                 () -> new ShortCauses(request, limits(frame), items, solved).words(openingAndRelease.isTight()));
+        return session.with(SessionPart.divided(session.items(), solved));
     }
 
     /** What each part of the work is solved for, so that others can be asked the same. */

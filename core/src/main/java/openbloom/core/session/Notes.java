@@ -42,6 +42,7 @@ final class Notes {
                 session.leftOut(),
                 (why + " " + session.note()).strip(),
                 session.score(),
-                session.format());
+                session.format(),
+                session.parts());
     }
 }

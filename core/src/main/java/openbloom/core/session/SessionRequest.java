@@ -65,6 +65,7 @@ public record SessionRequest(
     /** What makes no sense in it; the composer takes only requests without problems. */
     public List<Problem> problems() {
         List<Problem> problems = new ArrayList<>(format.problems());
+        wishes.shares().ifPresent(shares -> problems.addAll(shares.problems()));
         int longest = format.rules().longestMinutes();
         if (minutes < SHORTEST_MINUTES || minutes > longest) {
             problems.add(Problem.of("minutes", "session.minutes", SHORTEST_MINUTES, longest, minutes));

@@ -21,8 +21,7 @@ public record Shape(List<Slot> slots) {
     private static final double LET_GO = 0.12;
     private static final int SHORTEST_LETTING_GO = 2;
 
-    /** Shares of the first, second and third goal in per cent, by how many goals there are. */
-    private static final int[][] SHARES = {{}, {60}, {45, 25}, {40, 20, 10}};
+    private static final int MOST_WITH_A_SHARE = 3;
 
     public Shape {
         slots = List.copyOf(slots);
@@ -40,22 +39,25 @@ public record Shape(List<Slot> slots) {
     static Shape of(SessionRequest request) {
         return of(
                 request.minutes(),
-                request.format().rules().isInSets() ? request.wishes().goals() : List.of());
+                request.format().rules().isInSets() ? request.wishes().goals() : List.of(),
+                request.wishes().shares());
     }
 
-    /**
-     * In sets.
-     *
-     * @param goals in their order; no more than three have a share of their own
-     */
+    /** In sets, divided as usual; no more than three goals have a share of their own. */
     public static Shape of(int minutes, List<Goal> goals) {
-        int most = minutes >= THIRD_FROM_MINUTES ? SHARES.length - 1 : SHARES.length - 2;
-        int count = Math.min(most, goals.size());
+        return of(minutes, goals, Optional.empty());
+    }
+
+    private static Shape of(int minutes, List<Goal> goals, Optional<Shares> wanted) {
+        int most = minutes >= THIRD_FROM_MINUTES ? MOST_WITH_A_SHARE : MOST_WITH_A_SHARE - 1;
+        int usual = Math.min(most, goals.size());
+        List<Integer> percent = wanted.orElse(Shares.usual(usual)).percent();
+        int count = Math.min(wanted.isPresent() ? goals.size() : usual, percent.size());
         List<Slot> slots = new ArrayList<>();
         int rest = 100;
         for (int i = 0; i < count; i++) {
-            slots.add(new Slot(Optional.of(goals.get(i)), SHARES[count][i]));
-            rest -= SHARES[count][i];
+            slots.add(new Slot(Optional.of(goals.get(i)), percent.get(i)));
+            rest -= percent.get(i);
         }
         slots.add(new Slot(Optional.empty(), rest));
         return new Shape(slots);

@@ -53,19 +53,30 @@ final class ShapedWork {
 
     /**
      * @param instances what each part was solved for, in the better order of families
+     * @param slots how the work was divided
+     * @param counts how many of the chosen belong to each slot
      * @param chosen all the work in its order
      * @param seconds of the work, rounded up by steps
      */
-    record Solved(List<Instance> instances, List<WorkSolver.ChosenItem> chosen, int score, int seconds) {}
+    record Solved(
+            List<Instance> instances,
+            List<Shape.Slot> slots,
+            List<Integer> counts,
+            List<WorkSolver.ChosenItem> chosen,
+            int score,
+            int seconds) {}
 
     static Solved solve(SessionRequest request, Limits limits, List<WorkItem> items) {
         ShapedWork work = new ShapedWork(request, limits, items);
         List<Instance> instances = new ArrayList<>();
         List<Shape.Slot> slots = Shape.of(request).slots();
+        List<Integer> counts = new ArrayList<>();
         for (int i = 0; i < slots.size(); i++) {
+            int before = work.chosen.size();
             instances.add(work.part(slots.get(i), i == slots.size() - 1));
+            counts.add(work.chosen.size() - before);
         }
-        return new Solved(List.copyOf(instances), List.copyOf(work.chosen), work.score, work.soFar);
+        return new Solved(List.copyOf(instances), slots, counts, List.copyOf(work.chosen), work.score, work.soFar);
     }
 
     private Instance part(Shape.Slot slot, boolean isLast) {

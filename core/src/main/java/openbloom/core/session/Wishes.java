@@ -2,6 +2,7 @@ package openbloom.core.session;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.record.Goal;
@@ -16,6 +17,7 @@ import openbloom.core.record.Goal;
  * @param banned ids of moves that are left out
  * @param usual ids of moves she does anyway; never new to her
  * @param day what her block plans for the day
+ * @param shares how much of the work each goal has; empty where it is as usual
  */
 public record Wishes(
         List<Goal> goals,
@@ -24,9 +26,22 @@ public record Wishes(
         Set<String> pinned,
         Set<String> banned,
         List<String> usual,
-        PlannedDay day) {
+        PlannedDay day,
+        Optional<Shares> shares) {
     public static final Wishes NONE =
             new Wishes(List.of(), Map.of(), Set.of(), Set.of(), Set.of(), List.of(), PlannedDay.NONE);
+
+    /** Divided as usual. */
+    public Wishes(
+            List<Goal> goals,
+            Map<ExerciseGroup, Integer> aims,
+            Set<ExerciseGroup> due,
+            Set<String> pinned,
+            Set<String> banned,
+            List<String> usual,
+            PlannedDay day) {
+        this(goals, aims, due, pinned, banned, usual, day, Optional.empty());
+    }
 
     public Wishes {
         goals = List.copyOf(goals);
@@ -35,6 +50,11 @@ public record Wishes(
         pinned = Set.copyOf(pinned);
         banned = Set.copyOf(banned);
         usual = List.copyOf(usual);
+    }
+
+    /** The same, divided otherwise. */
+    public Wishes divided(Shares other) {
+        return new Wishes(goals, aims, due, pinned, banned, usual, day, Optional.of(other));
     }
 
     /** Wanted strands alone, each due. */

@@ -44,7 +44,8 @@ class PictureTest {
     @Test
     void isWellFormedWithoutStyleOrScriptWhateverIsDrawn() throws Exception {
         String strip = SessionStrip.of(
-                List.of(new SessionStrip.StripBlock("A <b> & \"c\"", ExerciseGroup.BREATH, 60, "on the back")));
+                List.of(new SessionStrip.StripBlock("A <b> & \"c\"", ExerciseGroup.BREATH, 60, "on the back")),
+                List.of(new SessionStrip.StripPart("arriving & <b>", 0, 1)));
         for (String svg : List.of(
                 map(reading(Depth.DEEPER, Firmness.FIRM, YesNoUnknown.YES)),
                 strip,

@@ -76,6 +76,9 @@ class SessionRulesTest {
         assertThat(items)
                 .as("what is counted takes the time that was planned")
                 .allMatch(item -> item.counting(session.format()).seconds() == item.workSeconds());
+        assertThat(session.parts().stream().mapToInt(SessionPart::items).sum())
+                .as("every item belongs to a part")
+                .isEqualTo(items.size());
         if (kind == Format.FormatKind.GYM_CARD) {
             return;
         }
