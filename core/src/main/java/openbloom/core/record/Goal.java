@@ -3,6 +3,7 @@ package openbloom.core.record;
 import static openbloom.core.moves.ExerciseGroup.*;
 
 import java.util.List;
+import java.util.Set;
 import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 import openbloom.core.moves.Demand;
@@ -161,6 +162,11 @@ public enum Goal {
 
     public List<ExerciseGroup> strands() {
         return strands;
+    }
+
+    /** Groups of which one exercise belongs into every session for this goal, beside what it wants to build: no ladder rises by it. */
+    public Set<ExerciseGroup> hallmarks() {
+        return this == READY_FOR_BIRTH ? Set.of(STRENGTH_LEGS, HANDS_AND_KNEES) : Set.of();
     }
 
     /** Told by herself; never suggested by a finding. */

@@ -116,7 +116,9 @@ final class Candidates {
                 .toList();
         List<Pick> best =
                 passing.stream().sorted(best(strand)).limit(most(strand)).toList();
-        boolean isPlanned = request.wishes().day().groups().contains(strand);
+        boolean isPlanned = request.wishes().day().groups().contains(strand)
+                || request.wishes().goals().stream()
+                        .anyMatch(goal -> goal.hallmarks().contains(strand));
         List<Pick> ranked = new ArrayList<>();
         for (Pick pick : best) {
             CandidateScore worth = isPlanned && ranked.isEmpty() ? pick.worth().planned() : pick.worth();

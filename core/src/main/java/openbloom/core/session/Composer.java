@@ -69,7 +69,7 @@ public final class Composer {
     /** A round of breath and pelvic floor. */
     Session floorRound() {
         return laid(
-                FloorRound.of(openingAndRelease, candidates, judgement, request),
+                FloorRound.of(openingAndRelease, candidates, request),
                 0,
                 () -> "a round of breath and pelvic floor is no longer than what is prescribed");
     }

@@ -9,8 +9,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import openbloom.core.moves.Demand;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
+import openbloom.core.record.Goal;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
 import openbloom.core.verdict.Judgement;
@@ -57,15 +59,23 @@ final class LeftOutReasons {
                 .toList();
     }
 
-    /** The lowest move of a strand that is not hers yet; scar care only for a woman with a scar. */
+    /**
+     * The lowest move of a strand that is not hers yet; scar care only for a woman with a scar, and what belongs to a gym only for
+     * one who wants to lift.
+     */
     private Optional<Move> next(ExerciseGroup strand) {
+        boolean lifts = request.wishes().goals().contains(Goal.LIFT);
         return judgement.catalogue().ladder(strand).stream()
-                .filter(move -> !inIt.contains(move))
+                .filter(move -> !inIt.contains(move) && (lifts || !isOfTheGym(move)))
                 .map(judgement::of)
                 .filter(verdict -> verdict.kind().isStrongerThan(VerdictKind.SWAP))
                 .filter(verdict -> verdict.gates().stream().noneMatch(gate -> gate.kind() == GateKind.SCAR_ON_FILE))
                 .min(Comparator.comparing(verdict -> verdict.move().rung()))
                 .map(Verdict::move);
+    }
+
+    private static boolean isOfTheGym(Move move) {
+        return move.isGymStaple() || move.has(Demand.HEAVY) || move.has(Demand.THROWN);
     }
 
     private static String why(Verdict verdict) {

@@ -76,6 +76,12 @@ class SessionRulesTest {
         assertThat(items)
                 .as("what is counted takes the time that was planned")
                 .allMatch(item -> item.counting(session.format()).seconds() == item.workSeconds());
+        if (kind == Format.FormatKind.BREATH_AND_FLOOR) {
+            assertThat(session.transitions())
+                    .as(() -> "changes of position: "
+                            + items.stream().map(SessionItem::moveId).toList())
+                    .isLessThanOrEqualTo(judgement.facts().isFloorToLetGo() ? 3 : 2);
+        }
         assertThat(session.parts().stream().mapToInt(SessionPart::items).sum())
                 .as("every item belongs to a part")
                 .isEqualTo(items.size());

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import openbloom.core.Problem;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.ExerciseGroup;
+import openbloom.core.moves.Position;
 import openbloom.core.program.Goals;
 import openbloom.core.record.Goal;
 import openbloom.core.verdict.Judgement;
@@ -74,6 +75,29 @@ class SharesTest {
         assertThat(one.parts()).extracting(SessionPart::kind).containsOnlyOnce(SessionPart.PartKind.GOAL);
         assertThat(one.parts()).extracting(SessionPart::kind).startsWith(SessionPart.PartKind.ARRIVE);
         assertThat(one.parts()).extracting(SessionPart::kind).endsWith(SessionPart.PartKind.LET_GO);
+    }
+
+    /** Towards a birth: legs worked standing up or squatting with support, and hands and knees, beside what opens the hips. */
+    @ParameterizedTest
+    @CsvSource({"20, 45", "30, 30", "37, 30", "39, 20"})
+    void aSessionTowardsABirthHasASquatAndHandsAndKnees(int weeks, int minutes) {
+        Judgement judgement = Judgement.of(
+                new CatalogueLoader().shipped(),
+                KnownWomen.at(weeks).rungs(Map.of()).build(),
+                TODAY);
+        List<Goal> goals = List.of(Goal.READY_FOR_BIRTH);
+        Map<ExerciseGroup, Integer> worth = Goals.worth(goals);
+        Session session = Composer.compose(
+                judgement,
+                SessionRequest.of(minutes, Place.STUDIO, 1, History.NONE)
+                        .in(Format.of(Format.FormatKind.SETS))
+                        .wanting(new Wishes(
+                                goals, worth, worth.keySet(), Set.of(), Set.of(), List.of(), PlannedDay.NONE)));
+        assertThat(session.items())
+                .as(weeks + " weeks")
+                .anyMatch(item -> item.move().strand() == ExerciseGroup.STRENGTH_LEGS)
+                .anyMatch(item -> item.move().strand() == ExerciseGroup.HANDS_AND_KNEES
+                        || item.part() == Part.OPENING && item.move().position() == Position.HANDS_AND_KNEES);
     }
 
     @ParameterizedTest
