@@ -19,11 +19,17 @@ public final class Catalogue {
     private final Map<String, Move> byId;
     private final Map<ExerciseGroup, List<Move>> byStrand;
 
+    /** Looked up for every verdict that is a swap: worked out once. */
+    private final Map<String, List<Move>> nearest;
+
     Catalogue(Collection<Move> moves) {
         this.moves = moves.stream().sorted(LADDER_ORDER).toList();
         this.byId = this.moves.stream().collect(Collectors.toUnmodifiableMap(Move::id, Function.identity()));
         this.byStrand = this.moves.stream()
                 .collect(Collectors.groupingBy(Move::strand, TreeMap::new, Collectors.toUnmodifiableList()));
+        this.nearest = this.moves.stream()
+                .collect(Collectors.toUnmodifiableMap(
+                        Move::id, move -> around(move).toList()));
     }
 
     /** All moves, strand by strand, from the first rung. */
@@ -59,7 +65,12 @@ public final class Catalogue {
      * strand rung by rung, then moves of
      * the same purpose in other strands from the nearest load downwards. The move itself is not among them.
      */
-    public Stream<Move> nearest(Move move) {
+    public List<Move> nearest(Move move) {
+        List<Move> known = nearest.get(move.id());
+        return known == null ? around(move).toList() : known;
+    }
+
+    private Stream<Move> around(Move move) {
         Stream<Move> named = move.links().swaps().stream().map(this::get);
         Stream<Move> below = ladder(move.strand()).stream()
                 .filter(other -> other != move && isNoHarder(other, move))

@@ -1,5 +1,7 @@
 package openbloom.core.moves;
 
+import java.util.Locale;
+
 /** A ladder of moves of one kind, from easy to hard. */
 public enum ExerciseGroup {
     BREATH("Breath", "breath"),
@@ -25,15 +27,22 @@ public enum ExerciseGroup {
     SCAR("Scar care", "scar");
 
     private final String words;
+    private final String wordsWithin;
     private final String fileName;
 
     ExerciseGroup(String words, String fileName) {
         this.words = words;
+        this.wordsWithin = words.toLowerCase(Locale.ROOT);
         this.fileName = fileName;
     }
 
     public String words() {
         return words;
+    }
+
+    /** Its words within a sentence. */
+    public String wordsWithin() {
+        return wordsWithin;
     }
 
     /** Name of its file in the catalogue, without ending; also the tone it is drawn in. */

@@ -7,7 +7,6 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -161,7 +160,7 @@ public final class BlockPlanner {
                 .filter(line -> week > 0 && week < line.expected().size())
                 .filter(line -> line.expected().get(week).rung()
                         > line.expected().get(week - 1).rung())
-                .map(line -> line.strand().words().toLowerCase(Locale.ROOT))
+                .map(line -> line.strand().wordsWithin())
                 .collect(Collectors.joining(", "));
         return rising.isEmpty() || !kind.rises()
                 ? kind.sentence()

@@ -2,7 +2,6 @@ package openbloom.core.review;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
@@ -46,7 +45,7 @@ final class ReviewSentences {
     private static String names(List<ProgramReview.LevelChange> levels, Predicate<ProgramReview.LevelChange> which) {
         return levels.stream()
                 .filter(which)
-                .map(level -> level.group().words().toLowerCase(Locale.ROOT))
+                .map(level -> level.group().wordsWithin())
                 .collect(Collectors.joining("; "));
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.stage.Gate;
 
@@ -11,6 +12,7 @@ import openbloom.core.stage.Gate;
  * What one rule found in one woman: which moves it touches and what it does to them.
  *
  * @param reason empty when the rule only says that its gates are met
+ * @param only the one ladder it can touch; empty where it may touch any, so that it is asked of the moves of one ladder alone
  */
 record Finding(
         Optional<Reason> reason,
@@ -18,7 +20,13 @@ record Finding(
         Predicate<Move> touches,
         VerdictKind kind,
         Set<Adjustment> adjustments,
-        List<Gate> gates) {
+        List<Gate> gates,
+        Optional<ExerciseGroup> only) {
+    /** Whether it can touch a move of a ladder. */
+    boolean isAbout(ExerciseGroup strand) {
+        return only.isEmpty() || only.get() == strand;
+    }
+
     /** What it makes of a move: one that cannot be changed so is swapped. */
     VerdictKind kindFor(Move move) {
         if (kind != VerdictKind.ADJUST) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.stage.Gate;
 import openbloom.core.words.Evidence;
@@ -14,16 +15,23 @@ import openbloom.core.words.Evidence;
 final class Findings {
     private final Rule rule;
     private final List<Finding> all;
+    private final Optional<ExerciseGroup> only;
 
-    private Findings(Rule rule, List<Finding> all) {
+    private Findings(Rule rule, List<Finding> all, Optional<ExerciseGroup> only) {
         this.rule = rule;
         this.all = all;
+        this.only = only;
+    }
+
+    /** The same for the moves of one ladder alone. */
+    Findings on(ExerciseGroup strand) {
+        return new Findings(rule, all, Optional.of(strand));
     }
 
     /** What every rule finds in a woman, in the order of the rules. */
     static List<Finding> of(Facts facts, List<Rule> rules) {
         List<Finding> all = new ArrayList<>();
-        rules.forEach(rule -> rule.look(facts, new Findings(rule, all)));
+        rules.forEach(rule -> rule.look(facts, new Findings(rule, all, Optional.empty())));
         return List.copyOf(all);
     }
 
@@ -49,7 +57,7 @@ final class Findings {
         if (Arrays.stream(gates).anyMatch(gate -> !gate.met())) {
             notYet(touches, fact, gates);
         } else {
-            all.add(new Finding(Optional.empty(), rule, touches, VerdictKind.GO, Set.of(), List.of(gates)));
+            all.add(new Finding(Optional.empty(), rule, touches, VerdictKind.GO, Set.of(), List.of(gates), only));
         }
     }
 
@@ -59,6 +67,6 @@ final class Findings {
 
     private void add(
             Predicate<Move> touches, Evidence fact, VerdictKind kind, Set<Adjustment> adjustments, List<Gate> gates) {
-        all.add(new Finding(Optional.of(new Reason(rule, fact, kind)), rule, touches, kind, adjustments, gates));
+        all.add(new Finding(Optional.of(new Reason(rule, fact, kind)), rule, touches, kind, adjustments, gates, only));
     }
 }

@@ -3,7 +3,6 @@ package openbloom.core.verdict;
 import static openbloom.core.evidence.Published.SECOND_TRIMESTER;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -141,7 +140,7 @@ final class GapRules {
     private static Rule dome(ExerciseGroup strand) {
         return Rule.code("GAP-DOME-" + strand.name().replace('_', '-'))
                 .client("Your belly domed one step further, so this waits until the step below stays flat.")
-                .instructor("Doming sets today's ceiling in " + strand.words().toLowerCase(Locale.ROOT)
+                .instructor("Doming sets today's ceiling in " + strand.wordsWithin()
                         + " and at the matching load in its sibling strands; elsewhere more load goes with the midline"
                         + " in view.")
                 .source(Source.E_DUFOUR)

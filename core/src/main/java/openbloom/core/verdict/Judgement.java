@@ -2,6 +2,7 @@ package openbloom.core.verdict;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
@@ -12,6 +13,7 @@ import java.util.Set;
 import openbloom.core.breath.CueFamily;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Demand;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.record.Client;
 import openbloom.core.record.Question;
@@ -30,6 +32,10 @@ public final class Judgement {
     private final Catalogue catalogue;
     private final Facts facts;
     private final List<Finding> findings;
+
+    /** By ladder, the findings that say something there; the others only tell which gates are met. */
+    private final Map<ExerciseGroup, List<Finding>> speaking = new EnumMap<>(ExerciseGroup.class);
+
     private final Map<Move, Verdict> judged = new IdentityHashMap<>();
 
     private Judgement(Catalogue catalogue, Facts facts) {
@@ -103,11 +109,12 @@ public final class Judgement {
 
     /** The nearest move of the same purpose that passes for her, whatever the verdict on the move itself. */
     public Optional<Move> meanwhile(Move move) {
-        return catalogue
-                .nearest(move)
-                .filter(other -> asksNoMore(other, move))
-                .filter(other -> ownVerdict(other).passes())
-                .findFirst();
+        for (Move other : catalogue.nearest(move)) {
+            if (asksNoMore(other, move) && ownVerdict(other).passes()) {
+                return Optional.of(other);
+            }
+        }
+        return Optional.empty();
     }
 
     /** What stands in for a move never asks for more than it: load, pressure, one leg, balance, impact. */
@@ -131,11 +138,13 @@ public final class Judgement {
 
     /** Every condition that bears on a move, met or not, in the order of the rule book. */
     public List<Gate> gatesOf(Move move) {
-        return findings.stream()
-                .filter(finding -> finding.touches().test(move))
-                .flatMap(finding -> finding.gates().stream())
-                .distinct()
-                .toList();
+        Set<Gate> gates = new LinkedHashSet<>();
+        for (Finding finding : findings) {
+            if (!finding.gates().isEmpty() && finding.touches().test(move)) {
+                gates.addAll(finding.gates());
+            }
+        }
+        return List.copyOf(gates);
     }
 
     /** What the rules say of a move by itself, in the catalogue or not: no other is looked for in its place. */
@@ -163,28 +172,47 @@ public final class Judgement {
 
     private Verdict judge(Move move) {
         VerdictKind kind = VerdictKind.GO;
-        Set<Adjustment> adjustments = EnumSet.noneOf(Adjustment.class);
-        Set<Gate> gates = new LinkedHashSet<>();
-        List<Reason> reasons = new ArrayList<>();
-        for (Finding finding : findings) {
+        List<Finding> touching = new ArrayList<>();
+        for (Finding finding : speakingOn(move.strand())) {
             if (finding.touches().test(move)) {
+                touching.add(finding);
                 VerdictKind found = finding.kindFor(move);
                 kind = found.isStrongerThan(kind) ? found : kind;
-                adjustments.addAll(finding.adjustments());
-                gates.addAll(finding.gates());
-                finding.reason().ifPresent(reason -> keepStrictest(reasons, reason.as(found)));
             }
-        }
-        VerdictKind strongest = kind;
-        if (strongest.isStrongerThan(VerdictKind.ADJUST)) {
-            reasons.removeIf(reason -> strongest.isStrongerThan(reason.kind()));
         }
         return new Verdict(
                 move,
                 kind,
-                kind == VerdictKind.ADJUST ? adjustments : NO_ADJUSTMENTS,
+                kind == VerdictKind.ADJUST ? adjustments(touching) : NO_ADJUSTMENTS,
                 Optional.empty(),
-                kind == VerdictKind.NOT_YET ? List.copyOf(gates) : List.of(),
-                List.copyOf(reasons));
+                kind == VerdictKind.NOT_YET ? gatesOf(move) : List.of(),
+                touching.isEmpty() ? List.of() : reasons(touching, move, kind));
+    }
+
+    private List<Finding> speakingOn(ExerciseGroup strand) {
+        return speaking.computeIfAbsent(
+                strand,
+                one -> findings.stream()
+                        .filter(finding -> finding.reason().isPresent() && finding.isAbout(one))
+                        .toList());
+    }
+
+    private static Set<Adjustment> adjustments(List<Finding> touching) {
+        Set<Adjustment> adjustments = EnumSet.noneOf(Adjustment.class);
+        touching.forEach(finding -> adjustments.addAll(finding.adjustments()));
+        return adjustments;
+    }
+
+    /** Where a move waits or is out, what would only change it is not said. */
+    private static List<Reason> reasons(List<Finding> touching, Move move, VerdictKind strongest) {
+        boolean strongestAlone = strongest.isStrongerThan(VerdictKind.ADJUST);
+        List<Reason> reasons = new ArrayList<>(touching.size());
+        for (Finding finding : touching) {
+            VerdictKind found = finding.kindFor(move);
+            if (!strongestAlone || found == strongest) {
+                keepStrictest(reasons, finding.reason().orElseThrow().as(found));
+            }
+        }
+        return List.copyOf(reasons);
     }
 }

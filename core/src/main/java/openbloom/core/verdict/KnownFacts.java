@@ -184,6 +184,9 @@ class KnownFacts {
 
     /** Her operations that still bear on her. */
     List<Surgery> surgeries() {
+        if (client.medical().surgeries().isEmpty()) {
+            return List.of();
+        }
         return client.medical().surgeries().stream()
                 .filter(surgery -> daysSince(surgery).isPresent())
                 .toList();

@@ -1,8 +1,9 @@
 package openbloom.core.verdict;
 
+import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.Optional;
+import java.util.Map;
+import java.util.stream.IntStream;
 import openbloom.core.evidence.Published;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Kit;
@@ -22,6 +23,8 @@ final class LadderRules {
     private static final int MOST_IMPACT = 3;
     private static final int REGULAR_SHIFT = 1;
     private static final int SPORT_SHIFT = 2;
+    private static final int HIGHEST_SAID = 12;
+    private static final Map<ExerciseGroup, List<Gate>> BELOW = allBelow();
 
     private static final Rule NEXT = Rule.code("LADDER-NEXT")
             .client("One step at a time: the step below comes first.")
@@ -29,7 +32,7 @@ final class LadderRules {
             .looks((facts, found) -> {
                 for (ExerciseGroup strand : ExerciseGroup.values()) {
                     if (facts.isWritten(strand)) {
-                        next(strand, facts, found);
+                        next(strand, facts, found.on(strand));
                     }
                 }
             });
@@ -85,17 +88,16 @@ final class LadderRules {
 
     private static void next(ExerciseGroup strand, Facts facts, Findings found) {
         int achieved = facts.achieved(strand);
-        Evidence fact = new Evidence.RungDone(strand, achieved);
-        Gate below = Gate.of(GateKind.RUNG_BELOW, false, achieved == 0 ? "none done yet" : fact.words());
+        boolean isStartKnown = isStartKnown(strand, achieved, facts);
         found.notYet(
                 move -> move.strand() == strand
                         && move.isEarned()
                         && move.rung() > achieved + 1
                         && !isOutOfSeason(move, facts)
-                        && !(isStartKnown(strand, facts) && isOpenByStart(move, facts)),
-                fact,
-                below);
-        if (isStartKnown(strand, facts)) {
+                        && !(isStartKnown && isOpenByStart(move, facts)),
+                new Evidence.RungDone(strand, achieved),
+                below(strand, achieved));
+        if (isStartKnown) {
             found.adjust(
                     move -> move.strand() == strand
                             && move.rung() > achieved + 1
@@ -108,12 +110,35 @@ final class LadderRules {
         }
     }
 
+    /** Asked for every ladder of every day of a season: the usual rungs are said once. */
+    private static Gate below(ExerciseGroup strand, int achieved) {
+        List<Gate> said = BELOW.get(strand);
+        return achieved < said.size() ? said.get(achieved) : saidBelow(strand, achieved);
+    }
+
+    private static Gate saidBelow(ExerciseGroup strand, int achieved) {
+        String words = achieved == 0 ? "none done yet" : new Evidence.RungDone(strand, achieved).words();
+        return Gate.of(GateKind.RUNG_BELOW, false, words);
+    }
+
+    private static Map<ExerciseGroup, List<Gate>> allBelow() {
+        Map<ExerciseGroup, List<Gate>> all = new EnumMap<>(ExerciseGroup.class);
+        for (ExerciseGroup strand : ExerciseGroup.values()) {
+            all.put(
+                    strand,
+                    IntStream.rangeClosed(0, HIGHEST_SAID)
+                            .mapToObj(rung -> saidBelow(strand, rung))
+                            .toList());
+        }
+        return all;
+    }
+
     /** A rung that was done makes nothing stricter than none; doming, a hold, pain or being set down set the ladder anew. */
-    private static boolean isStartKnown(ExerciseGroup strand, Facts facts) {
+    private static boolean isStartKnown(ExerciseGroup strand, int achieved, Facts facts) {
         LadderStatus standing = facts.client().standing();
         return !standing.ceilings().containsKey(strand)
                 && !standing.flat().containsKey(strand)
-                && !isSetDown(standing.working().get(strand), facts.achieved(strand))
+                && !isSetDown(standing.working().get(strand), achieved)
                 && !standing.against().domed().containsKey(strand)
                 && standing.holds().stream().noneMatch(hold -> hold.strand() == strand);
     }
@@ -176,22 +201,17 @@ final class LadderRules {
                 || move.isImpact() && facts.isPregnantFrom(Published.THIRD_TRIMESTER.amount());
     }
 
-    private static String strandWords(ExerciseGroup strand) {
-        return strand.words().toLowerCase(Locale.ROOT);
-    }
-
     private static boolean isReplaceable(Move move, Facts facts) {
-        return !isOutOfReach(move, facts) && missing(move, facts).isPresent();
+        return !move.kit().isEmpty()
+                && !isOutOfReach(move, facts)
+                && move.kit().stream().anyMatch(item -> isMissing(item, facts));
     }
 
     private static boolean isOutOfReach(Move move, Facts facts) {
-        return move.kit().stream()
-                .anyMatch(item -> isMissing(item, facts)
-                        && item.instead(facts.client().equipment()).isEmpty());
-    }
-
-    private static Optional<Kit> missing(Move move, Facts facts) {
-        return move.kit().stream().filter(item -> isMissing(item, facts)).findFirst();
+        return !move.kit().isEmpty()
+                && move.kit().stream()
+                        .anyMatch(item -> isMissing(item, facts)
+                                && item.instead(facts.client().equipment()).isEmpty());
     }
 
     private static boolean isMissing(Kit item, Facts facts) {

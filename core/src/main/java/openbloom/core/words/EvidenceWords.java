@@ -1,7 +1,6 @@
 package openbloom.core.words;
 
 import java.time.LocalDate;
-import java.util.Locale;
 import java.util.Optional;
 import openbloom.core.Days;
 import openbloom.core.YesNoUnknown;
@@ -121,11 +120,11 @@ final class EvidenceWords {
             return side.side().words();
         }
         if (evidence instanceof Evidence.RungDone done) {
-            String ladder = done.strand().words().toLowerCase(Locale.ROOT);
+            String ladder = done.strand().wordsWithin();
             return done.rung() == 0 ? ladder + ", no rung done yet" : ladder + ", rung " + done.rung() + " done";
         }
         if (evidence instanceof Evidence.FlatUpTo flat) {
-            String ladder = flat.strand().words().toLowerCase(Locale.ROOT);
+            String ladder = flat.strand().wordsWithin();
             return flat.rung() == 0
                     ? "not flat on the first rung of " + ladder
                     : "flat up to rung " + flat.rung() + " of " + ladder;
