@@ -9,6 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Properties;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
@@ -78,12 +79,32 @@ class FormReaderTest {
 
     @Test
     void joinsAndSplitsColumns() {
-        assertThat(ColumnCodec.constants(List.of(Symptom.BACK_PAIN, Symptom.HEAVINESS)))
-                .isEqualTo("HEAVINESS,BACK_PAIN");
-        assertThat(ColumnCodec.constants("HEAVINESS,BACK_PAIN", Symptom.class))
-                .containsExactly(Symptom.HEAVINESS, Symptom.BACK_PAIN);
+        String kept = ColumnCodec.constants(List.of(Symptom.BACK_PAIN, Symptom.HEAVINESS));
+        assertThat(kept).isEqualTo("{\"version\":1,\"values\":[\"HEAVINESS\",\"BACK_PAIN\"]}");
+        assertThat(ColumnCodec.constants(kept, Symptom.class)).containsExactly(Symptom.HEAVINESS, Symptom.BACK_PAIN);
+        assertThat(ColumnCodec.constants(List.of())).isEmpty();
         assertThat(ColumnCodec.constants("", Symptom.class)).isEmpty();
-        assertThat(ColumnCodec.lines(" a \n\n b ")).containsExactly("a", "b");
+        assertThat(ColumnCodec.lines(ColumnCodec.lines(List.of("no \"heavy\" lifts", "a, b"))))
+                .containsExactly("no \"heavy\" lifts", "a, b");
+    }
+
+    /** A word nobody knows, a version to come, and what is no JSON at all: passed over, and told apart from nothing. */
+    @Test
+    void tellsWordsItDoesNotKnowApart() {
+        String other = ColumnCodec.lines(List.of("HEAVINESS", "PURPLE"));
+        assertThat(ColumnCodec.known(other, Symptom.class)).containsExactly(Symptom.HEAVINESS);
+        assertThat(ColumnCodec.unknown(other, Symptom.class)).containsExactly("PURPLE");
+        for (String unreadable : List.of("{\"version\":2,\"values\":[]}", "HEAVINESS,BACK_PAIN")) {
+            assertThat(ColumnCodec.known(unreadable, Symptom.class)).isEmpty();
+            assertThat(ColumnCodec.unknown(unreadable, Symptom.class)).containsExactly(unreadable);
+        }
+        String days = ColumnCodec.days(Map.of(Symptom.HEAVINESS, LocalDate.of(2026, 11, 1)));
+        assertThat(ColumnCodec.days(days, Symptom.class)).containsEntry(Symptom.HEAVINESS, LocalDate.of(2026, 11, 1));
+        assertThat(ColumnCodec.areDays(days, Symptom.class)).isTrue();
+        assertThat(ColumnCodec.areDays(days.replace("2026-11-01", "soon"), Symptom.class))
+                .isFalse();
+        assertThat(ColumnCodec.areDays(days.replace("HEAVINESS", "PURPLE"), Symptom.class))
+                .isFalse();
     }
 
     /** Every key that the code can tell has a sentence, and no sentence is left over. */
