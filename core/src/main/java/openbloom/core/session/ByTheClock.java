@@ -22,11 +22,6 @@ final class ByTheClock implements FormatRules {
     }
 
     @Override
-    public int passes(Format format) {
-        return format.rounds();
-    }
-
-    @Override
     public int timesEach(Format format) {
         return format.rounds();
     }

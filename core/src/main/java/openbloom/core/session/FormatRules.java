@@ -63,7 +63,7 @@ interface FormatRules {
 
     /** How often she goes through the positions of the work. */
     default int passes(Format format) {
-        return 1;
+        return timesEach(format);
     }
 
     /** How often each exercise is done. */

@@ -8,11 +8,6 @@ final class InRounds implements FormatRules {
     }
 
     @Override
-    public int passes(Format format) {
-        return format.rounds();
-    }
-
-    @Override
     public int timesEach(Format format) {
         return format.rounds();
     }
