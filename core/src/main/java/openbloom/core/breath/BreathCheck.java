@@ -3,11 +3,11 @@ package openbloom.core.breath;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import openbloom.core.Enums;
 
 /**
  * What hands round the lower ribs felt, the faults seen, and the positions tried.
@@ -19,7 +19,7 @@ public record BreathCheck(
         Map<BreathZone, Movement> zones, Set<BreathFault> faults, Map<BreathPosition, Boolean> positions) {
     public BreathCheck {
         zones = zones.isEmpty() ? Map.of() : Collections.unmodifiableMap(new EnumMap<>(zones));
-        faults = faults.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(faults));
+        faults = Enums.copyOf(faults);
         positions = positions.isEmpty() ? Map.of() : Collections.unmodifiableMap(new EnumMap<>(positions));
     }
 

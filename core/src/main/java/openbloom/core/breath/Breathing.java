@@ -1,8 +1,7 @@
 package openbloom.core.breath;
 
-import java.util.Collections;
-import java.util.EnumSet;
 import java.util.Set;
+import openbloom.core.Enums;
 
 /**
  * What counts of her latest breath check.
@@ -13,7 +12,7 @@ public record Breathing(BreathFinding finding, Set<BreathZone> still) {
     public static final Breathing NOT_CHECKED = of(BreathFinding.UNKNOWN);
 
     public Breathing {
-        still = still.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(still));
+        still = Enums.copyOf(still);
     }
 
     /** A finding of which the zones are not known. */

@@ -4,10 +4,10 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import openbloom.core.Enums;
 
 /**
  * Which cue firms the deep abdominal layer under a finger, in which positions, and the faults seen.
@@ -22,7 +22,7 @@ public record ConnectCheck(
     public ConnectCheck {
         cues = cues.isEmpty() ? Map.of() : Collections.unmodifiableMap(new EnumMap<>(cues));
         positions = positions.isEmpty() ? Map.of() : Collections.unmodifiableMap(new EnumMap<>(positions));
-        faults = faults.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(faults));
+        faults = Enums.copyOf(faults);
     }
 
     public boolean isEmpty() {

@@ -1,6 +1,7 @@
 package openbloom.core.moves;
 
 import java.util.Set;
+import openbloom.core.Enums;
 
 /**
  * What a move asks of a body.
@@ -12,7 +13,7 @@ import java.util.Set;
 public record Demands(
         int midlineLoad, int pressure, Flexion flexion, Rotation rotation, int impact, Set<Demand> features) {
     public Demands {
-        features = Set.copyOf(features);
+        features = Enums.copyOf(features);
     }
 
     public boolean has(Demand feature) {

@@ -73,7 +73,12 @@ public record Move(
     }
 
     public boolean needs(Equipment equipment) {
-        return doing.kit().stream().anyMatch(item -> item.needs() == equipment);
+        for (Kit item : kit()) {
+            if (item.needs() == equipment) {
+                return true;
+            }
+        }
+        return false;
     }
 
     public int load() {

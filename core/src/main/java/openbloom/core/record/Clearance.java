@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import openbloom.core.Enums;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.screening.Condition;
@@ -19,7 +20,7 @@ import openbloom.core.screening.Condition;
 public record Clearance(LocalDate date, String by, List<String> limits, Set<Condition> answers) {
     public Clearance {
         limits = List.copyOf(limits);
-        answers = Set.copyOf(answers);
+        answers = Enums.copyOf(answers);
     }
 
     /** A clearance of which nobody said what it is for. */

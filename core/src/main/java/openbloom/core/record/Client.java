@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import openbloom.core.Enums;
 import openbloom.core.YesNoUnknown;
 import openbloom.core.breath.BreathFinding;
 import openbloom.core.breath.Breathing;
@@ -42,7 +43,7 @@ public record Client(
         Set<Equipment> equipment) {
 
     public Client {
-        equipment = Set.copyOf(equipment);
+        equipment = Enums.copyOf(equipment);
     }
 
     /** A woman of whom nothing but these numbers is known. */

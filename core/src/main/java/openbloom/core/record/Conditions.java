@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import openbloom.core.Enums;
 import openbloom.core.screening.Condition;
 
 /**
@@ -18,8 +19,8 @@ public record Conditions(Set<Condition> all, Map<Condition, LocalDate> since) {
 
     /** @throws IllegalArgumentException if a day stands for a condition she has not */
     public Conditions {
-        all = Set.copyOf(all);
-        since = Map.copyOf(since);
+        all = Enums.copyOf(all);
+        since = Enums.copyOf(since);
         if (!all.containsAll(since.keySet())) {
             throw new IllegalArgumentException("Since-when was told for conditions she has not: " + since.keySet());
         }

@@ -2,10 +2,10 @@ package openbloom.core.record;
 
 import java.time.LocalDate;
 import java.util.Arrays;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import openbloom.core.Enums;
 
 /** The return-to-impact tests (E-RUN) she has passed without symptoms. */
 public record ImpactTests(Optional<LocalDate> on, Set<Test> passed) {
@@ -50,7 +50,7 @@ public record ImpactTests(Optional<LocalDate> on, Set<Test> passed) {
     }
 
     public ImpactTests {
-        passed = passed.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(passed));
+        passed = Enums.copyOf(passed);
     }
 
     public boolean allPassed() {

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import openbloom.core.Enums;
 import openbloom.core.evidence.Published;
 import openbloom.core.moves.ExerciseGroup;
 
@@ -33,10 +34,10 @@ public record LadderStatus(
         boolean barCurves,
         AgainstLoadCheck against) {
     public LadderStatus {
-        rungs = Map.copyOf(rungs);
-        ceilings = Map.copyOf(ceilings);
-        flat = Map.copyOf(flat);
-        working = Map.copyOf(working);
+        rungs = Enums.copyOf(rungs);
+        ceilings = Enums.copyOf(ceilings);
+        flat = Enums.copyOf(flat);
+        working = Enums.copyOf(working);
     }
 
     /**
@@ -50,13 +51,23 @@ public record LadderStatus(
 
         public AgainstLoadCheck {
             holds = List.copyOf(holds);
-            domed = Map.copyOf(domed);
+            domed = Enums.copyOf(domed);
         }
     }
 
     /** Pain that holds. */
     public List<PainHold> holds() {
         return against.holds();
+    }
+
+    /** Whether pain holds a ladder. */
+    public boolean isHeld(ExerciseGroup strand) {
+        for (PainHold hold : against.holds()) {
+            if (hold.strand() == strand) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** The rung and dose step an instructor decided on. */

@@ -2,9 +2,9 @@ package openbloom.core.screening;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
+import openbloom.core.Enums;
 import openbloom.core.evidence.Published;
 
 /** What she said about the last 14 days, or that nobody asked. */
@@ -19,8 +19,8 @@ public sealed interface SymptomReport {
      */
     record Asked(LocalDate on, Set<Symptom> symptoms, Set<LeakWhen> leaksWhen) implements SymptomReport {
         public Asked {
-            symptoms = symptoms.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(symptoms));
-            leaksWhen = leaksWhen.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(leaksWhen));
+            symptoms = Enums.copyOf(symptoms);
+            leaksWhen = Enums.copyOf(leaksWhen);
         }
 
         /** Of a leak nobody said when. */

@@ -2,6 +2,7 @@ package openbloom.core.verdict;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -13,6 +14,9 @@ import openbloom.core.words.Evidence;
 
 /** Gathers what one rule finds. */
 final class Findings {
+    /** A season gathers findings a thousand times: the list need not grow. */
+    private static final int USUALLY_AT_MOST = 250;
+
     private final Rule rule;
     private final List<Finding> all;
     private final Optional<ExerciseGroup> only;
@@ -30,9 +34,11 @@ final class Findings {
 
     /** What every rule finds in a woman, in the order of the rules. */
     static List<Finding> of(Facts facts, List<Rule> rules) {
-        List<Finding> all = new ArrayList<>();
-        rules.forEach(rule -> rule.look(facts, new Findings(rule, all, Optional.empty())));
-        return List.copyOf(all);
+        List<Finding> all = new ArrayList<>(USUALLY_AT_MOST);
+        for (Rule rule : rules) {
+            rule.look(facts, new Findings(rule, all, Optional.empty()));
+        }
+        return Collections.unmodifiableList(all);
     }
 
     /** Keeps the reason beside the verdict without changing it. */

@@ -36,12 +36,13 @@ public final class Judgement {
     /** By ladder, the findings that say something there; the others only tell which gates are met. */
     private final Map<ExerciseGroup, List<Finding>> speaking = new EnumMap<>(ExerciseGroup.class);
 
-    private final Map<Move, Verdict> judged = new IdentityHashMap<>();
+    private final Map<Move, Verdict> judged;
 
     private Judgement(Catalogue catalogue, Facts facts) {
         this.catalogue = catalogue;
         this.facts = facts;
         this.findings = Findings.of(facts, RuleBook.rules());
+        this.judged = new IdentityHashMap<>(catalogue.moves().size());
     }
 
     public static Judgement of(Catalogue catalogue, Client client, LocalDate day) {
@@ -140,7 +141,9 @@ public final class Judgement {
     public List<Gate> gatesOf(Move move) {
         Set<Gate> gates = new LinkedHashSet<>();
         for (Finding finding : findings) {
-            if (!finding.gates().isEmpty() && finding.touches().test(move)) {
+            if (finding.isAbout(move.strand())
+                    && !finding.gates().isEmpty()
+                    && finding.touches().test(move)) {
                 gates.addAll(finding.gates());
             }
         }
@@ -170,13 +173,16 @@ public final class Judgement {
         reasons.add(reason);
     }
 
+    /** A finding that touches a move, and what it makes of it. */
+    private record Touching(Finding finding, VerdictKind kind) {}
+
     private Verdict judge(Move move) {
         VerdictKind kind = VerdictKind.GO;
-        List<Finding> touching = new ArrayList<>();
+        List<Touching> touching = new ArrayList<>();
         for (Finding finding : speakingOn(move.strand())) {
             if (finding.touches().test(move)) {
-                touching.add(finding);
                 VerdictKind found = finding.kindFor(move);
+                touching.add(new Touching(finding, found));
                 kind = found.isStrongerThan(kind) ? found : kind;
             }
         }
@@ -186,31 +192,41 @@ public final class Judgement {
                 kind == VerdictKind.ADJUST ? adjustments(touching) : NO_ADJUSTMENTS,
                 Optional.empty(),
                 kind == VerdictKind.NOT_YET ? gatesOf(move) : List.of(),
-                touching.isEmpty() ? List.of() : reasons(touching, move, kind));
+                reasons(touching, kind));
     }
 
     private List<Finding> speakingOn(ExerciseGroup strand) {
-        return speaking.computeIfAbsent(
-                strand,
-                one -> findings.stream()
-                        .filter(finding -> finding.reason().isPresent() && finding.isAbout(one))
-                        .toList());
+        List<Finding> known = speaking.get(strand);
+        if (known == null) {
+            known = new ArrayList<>(findings.size());
+            for (Finding finding : findings) {
+                if (finding.reason().isPresent() && finding.isAbout(strand)) {
+                    known.add(finding);
+                }
+            }
+            speaking.put(strand, known);
+        }
+        return known;
     }
 
-    private static Set<Adjustment> adjustments(List<Finding> touching) {
+    private static Set<Adjustment> adjustments(List<Touching> touching) {
         Set<Adjustment> adjustments = EnumSet.noneOf(Adjustment.class);
-        touching.forEach(finding -> adjustments.addAll(finding.adjustments()));
+        for (Touching one : touching) {
+            adjustments.addAll(one.finding().adjustments());
+        }
         return adjustments;
     }
 
     /** Where a move waits or is out, what would only change it is not said. */
-    private static List<Reason> reasons(List<Finding> touching, Move move, VerdictKind strongest) {
+    private static List<Reason> reasons(List<Touching> touching, VerdictKind strongest) {
+        if (touching.isEmpty()) {
+            return List.of();
+        }
         boolean strongestAlone = strongest.isStrongerThan(VerdictKind.ADJUST);
         List<Reason> reasons = new ArrayList<>(touching.size());
-        for (Finding finding : touching) {
-            VerdictKind found = finding.kindFor(move);
-            if (!strongestAlone || found == strongest) {
-                keepStrictest(reasons, finding.reason().orElseThrow().as(found));
+        for (Touching one : touching) {
+            if (!strongestAlone || one.kind() == strongest) {
+                keepStrictest(reasons, one.finding().reason().orElseThrow().as(one.kind()));
             }
         }
         return List.copyOf(reasons);

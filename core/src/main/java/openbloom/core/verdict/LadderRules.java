@@ -140,7 +140,7 @@ final class LadderRules {
                 && !standing.flat().containsKey(strand)
                 && !isSetDown(standing.working().get(strand), achieved)
                 && !standing.against().domed().containsKey(strand)
-                && standing.holds().stream().noneMatch(hold -> hold.strand() == strand);
+                && !standing.isHeld(strand);
     }
 
     /** Whether somebody decided on less than she has done. */
@@ -202,16 +202,21 @@ final class LadderRules {
     }
 
     private static boolean isReplaceable(Move move, Facts facts) {
-        return !move.kit().isEmpty()
-                && !isOutOfReach(move, facts)
-                && move.kit().stream().anyMatch(item -> isMissing(item, facts));
+        boolean isAnyMissing = false;
+        for (Kit item : move.kit()) {
+            isAnyMissing |= isMissing(item, facts);
+        }
+        return isAnyMissing && !isOutOfReach(move, facts);
     }
 
     private static boolean isOutOfReach(Move move, Facts facts) {
-        return !move.kit().isEmpty()
-                && move.kit().stream()
-                        .anyMatch(item -> isMissing(item, facts)
-                                && item.instead(facts.client().equipment()).isEmpty());
+        for (Kit item : move.kit()) {
+            if (isMissing(item, facts)
+                    && item.instead(facts.client().equipment()).isEmpty()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static boolean isMissing(Kit item, Facts facts) {
