@@ -59,7 +59,7 @@ public record CandidateScore(
     }
 
     /** In quarters: one set counts 1, two 1.5, three 1.75; more count no more. */
-    int quarters(int sets) {
+    public int quarters(int sets) {
         return total() * (sets <= 1 ? 4 : sets == 2 ? 6 : 7);
     }
 

@@ -128,6 +128,26 @@ final class Candidates {
         return ranked;
     }
 
+    /**
+     * One exercise as it would be for her: no higher than she works, what passes today and suits her day, weighed; empty where
+     * it is not for her as it is.
+     */
+    Optional<Pick> itself(Move move) {
+        boolean above = move.isEarned() && move.rung() > working(move.strand());
+        if (above || !isTrained(move.strand()) || !request.takes(move) || isOutOfPlace(move)) {
+            return Optional.empty();
+        }
+        Verdict verdict = judgement.of(move);
+        boolean tried = verdict.adjustments().contains(Adjustment.TRY_ONE_SET);
+        return verdict.passes() && !(tried && move.rung() < working(move.strand()))
+                ? Pick.of(verdict, judgement, step(move)).map(this::weighed)
+                : Optional.empty();
+    }
+
+    private boolean isOutOfPlace(Move move) {
+        return isTooEarly(move) || isUnasked(move) || isResting(move) || !isAtHand(move);
+    }
+
     /** Where easy movement is what the session is for, its variety is. */
     private boolean isForEase(ExerciseGroup strand) {
         return strand == ExerciseGroup.MOBILITY

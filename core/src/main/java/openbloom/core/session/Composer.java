@@ -1,21 +1,15 @@
 package openbloom.core.session;
 
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import openbloom.core.moves.Demand;
 import openbloom.core.moves.DoseStage;
-import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.progress.DoseStep;
 import openbloom.core.progress.WeekKind;
 import openbloom.core.screening.SideCheck;
-import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Judgement;
 
 /**
@@ -24,8 +18,6 @@ import openbloom.core.verdict.Judgement;
  */
 public final class Composer {
     private static final double SHORTEST_SHARE = 0.95;
-    private static final int MOST_SETS = 3;
-    private static final int MOST_SETS_OF_MOBILITY = 2;
     private static final int MINUTES_FOR_TWO_SETS = 20;
 
     private final Judgement judgement;
@@ -114,13 +106,9 @@ public final class Composer {
     /** Her dose in one to three sets; the prescribed set and the try-out take no more than they are. */
     private List<WorkItem.Option> options(Pick pick) {
         Format format = request.format();
-        boolean once = pick.move().strand() == ExerciseGroup.SCAR
-                || pick.move().strand() == ExerciseGroup.PELVIC_FLOOR_AREAS
-                || format.passes() > 1
-                || format.rules().isByTheClock();
-        boolean fixed = once || pick.step() == 0 || pick.adjustments().contains(Adjustment.TRY_ONE_SET);
-        int usual = pick.move().strand() == ExerciseGroup.MOBILITY ? MOST_SETS_OF_MOBILITY : MOST_SETS;
-        int most = fixed ? 1 : isLearnt(pick) ? Math.min(usual, pick.dose().sets()) : usual;
+        boolean once = format.passes() > 1 || format.rules().isByTheClock();
+        int usual = pick.mostSets();
+        int most = once ? 1 : isLearnt(pick) ? Math.min(usual, pick.dose().sets()) : usual;
         int allowed = mostThisWeek(pick, most);
         int least = Math.min(allowed, leastSets(pick));
         return IntStream.rangeClosed(least, allowed)
@@ -162,45 +150,16 @@ public final class Composer {
     }
 
     private ShapedWork.Limits limits(Timetable.TimetableParts parts) {
-        Timetable before = Timetable.of(
-                new Timetable.TimetableParts(parts.opening(), List.of(), List.of()), request.format(), weaker);
-        int opening = before.seconds() - (before.endsLying() ? Timetable.UP_BY_THE_SIDE_SECONDS : 0);
-        int release = Timetable.of(
-                        new Timetable.TimetableParts(List.of(), List.of(), parts.release()), request.format(), weaker)
-                .seconds();
-        WorkConstraints.Rules.Moves moves = new WorkConstraints.Rules.Moves(
-                request.format().rules().mostExercises(request.minutes()),
-                request.format().rules().fewestExercises(),
-                HardLine.mostNew(request.history().isFirstSession(), request.minutes()),
-                onTheWrists(parts.opening()),
-                true);
-        WorkConstraints.Rules whole = new WorkConstraints.Rules(
-                request.seconds(),
-                most(parts),
-                moves,
-                onTheBack(parts),
-                judgement.facts().isPregnant(),
-                pace(),
-                request.seconds() / 2 - opening,
-                true);
-        return new ShapedWork.Limits(
-                last(parts.opening()), first(parts.release()), opening, opening + release, most(parts), whole);
-    }
-
-    private WorkConstraints.Rules.WorkPace pace() {
-        boolean byTheClock = request.format().rules().isByTheClock();
-        return new WorkConstraints.Rules.WorkPace(
-                request.format().passes(), byTheClock ? 0 : WorkConstraints.CHANGE_SECONDS);
-    }
-
-    private static Optional<Family> last(List<Pick> picks) {
-        return picks.isEmpty()
-                ? Optional.empty()
-                : Optional.of(Family.of(picks.get(picks.size() - 1).move()));
-    }
-
-    private static Optional<Family> first(List<Pick> picks) {
-        return picks.stream().findFirst().map(pick -> Family.of(pick.move()));
+        return WorkLimits.of(
+                request,
+                parts,
+                new WorkLimits.TheseWomen(
+                        1,
+                        request.history().isFirstSession(),
+                        judgement.facts().isPregnant(),
+                        OpeningAndRelease.isLimitedOnTheBack(judgement),
+                        weaker),
+                most(parts));
     }
 
     /** 105 % of what was asked; with a tight floor so little work that the rest keeps its share. */
@@ -211,37 +170,6 @@ public final class Composer {
             most = Math.min(most, (int) (restful / HardLine.LETTING_GO_SHARE));
         }
         return most;
-    }
-
-    private Optional<WorkConstraints.Rules.OnTheBack> onTheBack(Timetable.TimetableParts parts) {
-        if (!OpeningAndRelease.isLimitedOnTheBack(judgement)) {
-            return Optional.empty();
-        }
-        List<Pick> backwards = new ArrayList<>(parts.opening());
-        Collections.reverse(backwards);
-        return Optional.of(new WorkConstraints.Rules.OnTheBack(
-                HardLine.ON_THE_BACK_SECONDS, stretch(backwards), stretch(parts.release())));
-    }
-
-    /** How many of the last picks stand on bent wrists. */
-    private static int onTheWrists(List<Pick> picks) {
-        int running = 0;
-        for (Pick pick : picks) {
-            running = pick.move().has(Demand.WRIST) ? running + 1 : 0;
-        }
-        return running;
-    }
-
-    /** Seconds on the back from the first pick on. */
-    private static int stretch(List<Pick> picks) {
-        int seconds = 0;
-        for (Pick pick : picks) {
-            if (Family.of(pick.move()) != Family.BACK) {
-                break;
-            }
-            seconds += pick.workSeconds() + Timetable.SET_UP_SECONDS;
-        }
-        return seconds;
     }
 
     private Session laid(Timetable.TimetableParts parts, int score, Supplier<String> why) {

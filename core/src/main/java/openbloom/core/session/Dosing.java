@@ -1,5 +1,6 @@
 package openbloom.core.session;
 
+import java.util.Set;
 import openbloom.core.evidence.Published;
 import openbloom.core.moves.Demand;
 import openbloom.core.moves.Dose;
@@ -36,7 +37,7 @@ record Dosing(Dose dose, int step) {
                     .pelvicPractice(judgement.facts().client().checks().pelvicFloor());
             return new Dosing(prescribed(move, written, practice), 0);
         }
-        return new Dosing(changed(DoseStep.of(written, step), verdict), step);
+        return new Dosing(changed(DoseStep.of(written, step), move, verdict.adjustments()), step);
     }
 
     private static Dose prescribed(Move move, Dose written, Prescription practice) {
@@ -51,23 +52,24 @@ record Dosing(Dose dose, int step) {
         return new Dose(1, holds.repetitions(), holds.seconds(), 0, 0, written.perSide(), holds.restSeconds());
     }
 
-    private static Dose changed(Dose stepped, Verdict verdict) {
-        if (verdict.adjustments().contains(Adjustment.ATTENTION_ONLY)) {
+    /** A dose as some changes make it. */
+    static Dose changed(Dose stepped, Move move, Set<Adjustment> changes) {
+        if (changes.contains(Adjustment.ATTENTION_ONLY)) {
             return new Dose(1, 1, 0, BREATHS_OF_ATTENTION, 0, stepped.perSide());
         }
         Dose dose = stepped;
-        if (verdict.adjustments().contains(Adjustment.SHORTER_HOLD)) {
+        if (changes.contains(Adjustment.SHORTER_HOLD)) {
             dose = dose.heldAtMost(Published.SHORT_HOLD.amount());
         }
-        if (verdict.adjustments().contains(Adjustment.TRY_ONE_SET)) {
+        if (changes.contains(Adjustment.TRY_ONE_SET)) {
             dose = dose.withSets(1);
         }
-        if (verdict.adjustments().contains(Adjustment.LONGER_RESTS) && dose.sets() > 1) {
+        if (changes.contains(Adjustment.LONGER_RESTS) && dose.sets() > 1) {
             dose = dose.withRestSeconds(Math.min(LONGEST_REST_SECONDS, dose.restSeconds() + EXTRA_REST_SECONDS));
         }
-        if (verdict.move().has(Demand.HEAVY) && dose.sets() > 1) {
+        if (move.has(Demand.HEAVY) && dose.sets() > 1) {
             dose = dose.withRestSeconds(Math.max(dose.restSeconds(), REST_BETWEEN_HEAVY_SETS));
         }
-        return verdict.move().isFullFrontSupport() ? dose.heldAtMost(HardLine.FULL_SUPPORT_SECONDS) : dose;
+        return move.isFullFrontSupport() ? dose.heldAtMost(HardLine.FULL_SUPPORT_SECONDS) : dose;
     }
 }

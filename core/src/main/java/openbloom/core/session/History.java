@@ -26,7 +26,8 @@ public record History(List<List<String>> recent, Set<String> known) {
         return new History(recent, known);
     }
 
-    boolean isFirstSession() {
+    /** Whether nothing was ever done. */
+    public boolean isFirstSession() {
         return known.isEmpty();
     }
 

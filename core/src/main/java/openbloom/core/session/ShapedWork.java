@@ -133,7 +133,8 @@ final class ShapedWork {
                 whole.oneFrontSupport(),
                 whole.pace(),
                 request.seconds() / 2 - limits.opening() - soFar,
-                isLast);
+                isLast,
+                whole.women());
         return new WorkConstraints(order, at, isLast ? limits.releasesIn() : Optional.empty(), before, rules);
     }
 

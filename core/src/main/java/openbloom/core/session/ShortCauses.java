@@ -70,6 +70,7 @@ final class ShortCauses {
                 whole.oneFrontSupport(),
                 whole.pace(),
                 whole.impactUntil(),
-                whole.isLast());
+                whole.isLast(),
+                whole.women());
     }
 }

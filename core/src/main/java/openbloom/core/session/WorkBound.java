@@ -24,7 +24,7 @@ final class WorkBound {
         int gained = CandidateScore.VISIT - frame.changeSteps(true) * CandidateScore.TEN_SECONDS_SHORT;
         int entering = Math.max(0, gained) * Family.values().length;
         for (int left = 0; left <= room; left++) {
-            int end = (frame.shortfall((room - left) * grain + comingUp) + entering) * CandidateScore.QUARTERS;
+            int end = (frame.shortfall((room - left) * grain + comingUp) + entering) * frame.quartersOfAPoint();
             for (int n = 0; n <= moves; n++) {
                 most[items.size()][n][left] = end;
             }

@@ -34,6 +34,7 @@ record WorkConstraints(List<Family> order, Optional<Family> before, Optional<Fam
      * @param pace how often the work is gone through, and what a change of family takes
      * @param impactUntil seconds of this work within which impact has to end
      * @param isLast whether nothing but the release follows
+     * @param women who do it together: what a change costs, it costs each of them
      */
     record Rules(
             int target,
@@ -43,7 +44,8 @@ record WorkConstraints(List<Family> order, Optional<Family> before, Optional<Fam
             boolean oneFrontSupport,
             WorkPace pace,
             int impactUntil,
-            boolean isLast) {
+            boolean isLast,
+            int women) {
         /**
          * At most so many, at least so many if they fit, and at most so many new to her.
          *
@@ -59,6 +61,11 @@ record WorkConstraints(List<Family> order, Optional<Family> before, Optional<Fam
         record WorkPace(int passes, int changeSeconds) {
             static final WorkPace ONCE = new WorkPace(1, CHANGE_SECONDS);
         }
+    }
+
+    /** What a point for a change of place or kit, or for time that is missing, counts. */
+    int quartersOfAPoint() {
+        return CandidateScore.QUARTERS * rules.women();
     }
 
     /** Impact stands in the first half: only where she begins upright. */
@@ -140,7 +147,7 @@ record WorkConstraints(List<Family> order, Optional<Family> before, Optional<Fam
         Optional<Family> next = after.filter(to -> last.filter(to::equals).isEmpty() && last.isPresent());
         points += next.map(to -> change(last.orElseThrow(), to)).orElse(0);
         points += shortfall(steps + endSteps(at));
-        return quarters + points * CandidateScore.QUARTERS;
+        return quarters + points * quartersOfAPoint();
     }
 
     /** Steps she may stay in a family at a stretch: no limit but on the back, where her time there is limited. */

@@ -201,7 +201,7 @@ final class WorkSolver {
                     from,
                     to,
                     units,
-                    option.quarters() + cost * CandidateScore.QUARTERS,
+                    option.quarters() + cost * frame.quartersOfAPoint(),
                     limit,
                     later,
                     new ChosenItem(item, option));
@@ -266,7 +266,7 @@ final class WorkSolver {
                     if (score != NONE && time + extra <= room) {
                         int few = row / rowsPerMove < frame.rules().moves().fewest() ? -CandidateScore.PINNED : 0;
                         int total = score
-                                + (cost + frame.shortfall((time + extra) * grain) + few) * CandidateScore.QUARTERS;
+                                + (cost + frame.shortfall((time + extra) * grain) + few) * frame.quartersOfAPoint();
                         if (total > bestScore || best == null && total == bestScore) {
                             bestScore = total;
                             best = table.step(row, back, time);

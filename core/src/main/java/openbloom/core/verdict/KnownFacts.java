@@ -206,7 +206,7 @@ class KnownFacts {
 
     // --- what was asked
 
-    boolean isAskedForSigns() {
+    public boolean isAskedForSigns() {
         return client.safety().signs().isGiven();
     }
 

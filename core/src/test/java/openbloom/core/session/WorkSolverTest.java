@@ -68,7 +68,8 @@ class WorkSolverTest {
                 chance.nextBoolean(),
                 new WorkConstraints.Rules.WorkPace(1 + chance.nextInt(6), chance.nextInt(4) == 0 ? 0 : 20),
                 target / 2 - 40,
-                chance.nextInt(4) > 0);
+                chance.nextInt(4) > 0,
+                1 + chance.nextInt(3));
         return new WorkConstraints(order, family(), family(), 40 + 10 * chance.nextInt(10), rules);
     }
 
@@ -194,7 +195,7 @@ class WorkSolverTest {
                 - 10 * steps;
         points -= missing > 0 ? 4 * ((missing + 9) / 10) : 0;
         points -= chosen.size() < rules.moves().fewest() ? 1000 : 0;
-        return Optional.of(quarters + 4 * points);
+        return Optional.of(quarters + 4 * frame.rules().women() * points);
     }
 
     private static int beside(WorkConstraints.Rules rules, boolean before) {

@@ -1,0 +1,27 @@
+package openbloom.core.classes;
+
+import openbloom.core.session.Fitting;
+import openbloom.core.session.SessionRequest;
+import openbloom.core.verdict.Judgement;
+
+/**
+ * A woman of a class on its day.
+ *
+ * @param name by which she is called; no two of a class share one
+ * @param judgement with the kit of the room
+ * @param request what a session of her own would be asked for: her goals, what she did before, whether today is a low day
+ */
+public record ClassMember(String name, Judgement judgement, SessionRequest request) {
+    Fitting fitting() {
+        return Fitting.of(judgement, request);
+    }
+
+    /** Whether she has never been taught. */
+    boolean isFirst() {
+        return request.history().isFirstSession();
+    }
+
+    boolean isPregnant() {
+        return judgement.facts().isPregnant();
+    }
+}

@@ -1,0 +1,363 @@
+package openbloom.core.classes;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import openbloom.core.moves.Dose;
+import openbloom.core.moves.Move;
+import openbloom.core.session.CandidateScore;
+import openbloom.core.session.Pick;
+import openbloom.core.verdict.Adjustment;
+
+/**
+ * One exercise as a class would do it. The dose that is called out is the middle one of all who do it; nobody does more than
+ * her own. Ways that differ little become one, so that at most three are called out.
+ */
+final class CommonExercise {
+    /** At most so many ways are called out; resting is none (common practice, no source). */
+    static final int MOST_WAYS = 3;
+
+    /** Another exercise is about as long: one set of it, in per cent of one set of this. */
+    private static final int SHORTEST_PERCENT = 50;
+
+    private static final int LONGEST_PERCENT = 115;
+    private static final int PERCENT = 100;
+
+    /** What it weighs to let somebody do one set alone who could do more, in changes. */
+    private static final int A_SET_FEWER = 3;
+
+    private final Move move;
+    private final Map<Integer, Pick> itself;
+    private final Map<Integer, Pick> another = new HashMap<>();
+    private final Dose called;
+    private final int women;
+    private final Map<Integer, Integer> quarters = new HashMap<>();
+
+    /**
+     * @param itself by member, who does the exercise itself; not empty
+     * @param women members in all
+     */
+    CommonExercise(Move move, Map<Integer, Pick> itself, int women) {
+        this.move = move;
+        this.itself = new LinkedHashMap<>(itself);
+        this.women = women;
+        List<Dose> doses = itself.values().stream()
+                .map(Pick::dose)
+                .sorted(Comparator.comparingInt(dose -> oneSet(dose, move)))
+                .toList();
+        this.called = doses.get((doses.size() - 1) / 2);
+        mergeAdjusted(MOST_WAYS);
+    }
+
+    Move move() {
+        return move;
+    }
+
+    /** As it is called out. */
+    Pick called() {
+        Pick any = itself.values().iterator().next();
+        boolean isNew = 2 * itself.values().stream().filter(Pick::isNew).count() >= itself.size();
+        return any.calledOut(called, isNew);
+    }
+
+    private static int oneSet(Dose dose, Move move) {
+        return dose.withSets(1).seconds(move.breath());
+    }
+
+    /** Who does not do it does the other exercise that most of them can do; and so on, while there are ways left. */
+    void letOthersDo(List<Move> others, Map<Integer, Map<Move, Pick>> fitting) {
+        int left = MOST_WAYS - ways();
+        while (left > 0) {
+            Map<Integer, Pick> best = Map.of();
+            for (Move other : others) {
+                Map<Integer, Pick> theirs = whoRestCanDo(other, fitting);
+                if (theirs.size() > best.size() || theirs.size() == best.size() && worth(theirs) > worth(best)) {
+                    best = theirs;
+                }
+            }
+            if (best.isEmpty()) {
+                return;
+            }
+            another.putAll(alike(best));
+            left--;
+        }
+    }
+
+    /**
+     * While there are ways left: those for whom another exercise is worth more than this one do that one, as long as enough do
+     * this one itself.
+     */
+    void letSomeGoFurther(List<Move> others, Map<Integer, Map<Move, Pick>> fitting) {
+        int spare = itself.size() - fewest();
+        while (spare > 0 && ways() < MOST_WAYS) {
+            Map<Integer, Pick> best = Map.of();
+            int most = ClassScore.A_WAY_MORE;
+            for (Move other : others) {
+                Map<Integer, Pick> theirs = whoGainsBy(other, fitting, spare);
+                int gain = theirs.entrySet().stream()
+                        .mapToInt(entry -> gain(entry.getKey(), entry.getValue()))
+                        .sum();
+                if (gain > most) {
+                    most = gain;
+                    best = theirs;
+                }
+            }
+            if (best.isEmpty()) {
+                return;
+            }
+            Map<Integer, Pick> theirs = alike(best);
+            theirs.keySet().forEach(itself::remove);
+            another.putAll(theirs);
+            spare = itself.size() - fewest();
+        }
+    }
+
+    private int fewest() {
+        return Math.max(1, (ClassComposer.FEWEST_PERCENT * women + PERCENT - 1) / PERCENT);
+    }
+
+    private Map<Integer, Pick> whoGainsBy(Move other, Map<Integer, Map<Move, Pick>> fitting, int most) {
+        Map<Integer, Pick> theirs = new LinkedHashMap<>();
+        itself.keySet().stream()
+                .filter(member -> isFurther(other) && fitting.get(member).containsKey(other))
+                .filter(member -> isAboutAsLong(fitting.get(member).get(other)))
+                .filter(member -> gain(member, fitting.get(member).get(other)) > 0)
+                .sorted(Comparator.comparing(
+                        member -> -gain(member, fitting.get(member).get(other))))
+                .limit(most)
+                .forEach(member -> theirs.put(member, fitting.get(member).get(other)));
+        return theirs;
+    }
+
+    /** Up the same ladder. */
+    private boolean isFurther(Move other) {
+        return move.isEarned() && other.strand() == move.strand() && other.rung() > move.rung();
+    }
+
+    private int gain(int member, Pick other) {
+        return other.worth().total() - itself.get(member).worth().total() - ClassScore.ANOTHER;
+    }
+
+    private Map<Integer, Pick> whoRestCanDo(Move other, Map<Integer, Map<Move, Pick>> fitting) {
+        Map<Integer, Pick> theirs = new LinkedHashMap<>();
+        for (int member = 0; member < women; member++) {
+            Pick pick = fitting.get(member).get(other);
+            if (pick != null && !itself.containsKey(member) && !another.containsKey(member) && isAboutAsLong(pick)) {
+                theirs.put(member, pick);
+            }
+        }
+        return theirs;
+    }
+
+    private boolean isAboutAsLong(Pick other) {
+        if (move.sides() != other.move().sides()) {
+            return false;
+        }
+        int percent = PERCENT * oneSet(cutToTime(other), other.move()) / Math.max(1, oneSet(called, move));
+        return percent >= SHORTEST_PERCENT && percent <= LONGEST_PERCENT;
+    }
+
+    private static int worth(Map<Integer, Pick> picks) {
+        return picks.values().stream().mapToInt(pick -> pick.worth().total()).sum();
+    }
+
+    /** With all that any of them changes, where that can be made together; else those who can do it with the same changes. */
+    private static Map<Integer, Pick> alike(Map<Integer, Pick> picks) {
+        Set<Adjustment> all =
+                union(picks.values().stream().map(Pick::adjustments).toList());
+        boolean together =
+                areToldAlike(picks.values().stream().map(Pick::adjustments).toList());
+        if (together && fits(all, picks.values().iterator().next().move())) {
+            Map<Integer, Pick> same = new LinkedHashMap<>();
+            picks.forEach((member, pick) -> same.put(member, pick.adjustedBy(all)));
+            return same;
+        }
+        Set<Adjustment> first = picks.values().iterator().next().adjustments();
+        Map<Integer, Pick> some = new LinkedHashMap<>();
+        picks.forEach((member, pick) -> {
+            if (pick.adjustments().equals(first)) {
+                some.put(member, pick);
+            }
+        });
+        return some;
+    }
+
+    /** While there are more ways than may be called out, the two that together change least become one. */
+    private void mergeAdjusted(int most) {
+        while (ways() > most) {
+            List<Set<Adjustment>> changes =
+                    itself.values().stream().map(Pick::adjustments).distinct().toList();
+            Optional<List<Set<Adjustment>>> nearest = nearest(changes);
+            if (nearest.isEmpty()) {
+                return;
+            }
+            Set<Adjustment> both = union(nearest.get());
+            itself.replaceAll(
+                    (member, pick) -> nearest.get().contains(pick.adjustments()) ? pick.adjustedBy(both) : pick);
+        }
+    }
+
+    private Optional<List<Set<Adjustment>>> nearest(List<Set<Adjustment>> changes) {
+        List<Set<Adjustment>> best = List.of();
+        int least = Integer.MAX_VALUE;
+        for (int i = 0; i < changes.size(); i++) {
+            for (int j = i + 1; j < changes.size(); j++) {
+                Set<Adjustment> both = union(List.of(changes.get(i), changes.get(j)));
+                int more =
+                        2 * both.size() - changes.get(i).size() - changes.get(j).size();
+                more += changes.get(i).contains(Adjustment.TRY_ONE_SET)
+                                == changes.get(j).contains(Adjustment.TRY_ONE_SET)
+                        ? 0
+                        : A_SET_FEWER;
+                if (more < least && areToldAlike(List.of(changes.get(i), changes.get(j))) && fits(both, move)) {
+                    least = more;
+                    best = List.of(changes.get(i), changes.get(j));
+                }
+            }
+        }
+        return best.isEmpty() ? Optional.empty() : Optional.of(best);
+    }
+
+    /** Who works and who only attends are never told the same. */
+    private static boolean areToldAlike(List<Set<Adjustment>> changes) {
+        return changes.stream()
+                        .map(set -> set.contains(Adjustment.ATTENTION_ONLY))
+                        .distinct()
+                        .count()
+                < 2;
+    }
+
+    private static Set<Adjustment> union(List<Set<Adjustment>> sets) {
+        Set<Adjustment> all = EnumSet.noneOf(Adjustment.class);
+        sets.forEach(all::addAll);
+        return all;
+    }
+
+    private static boolean fits(Set<Adjustment> changes, Move move) {
+        return changes.stream()
+                .allMatch(change -> change.fits(move) && changes.stream().noneMatch(change::contradicts));
+    }
+
+    /** In how many ways it is done, resting not counted. */
+    int ways() {
+        return (int) (itself.values().stream().map(Pick::adjustments).distinct().count()
+                + another.values().stream()
+                        .map(pick -> List.of(pick.move().id(), pick.adjustments()))
+                        .distinct()
+                        .count());
+    }
+
+    int resting() {
+        return women - itself.size() - another.size();
+    }
+
+    boolean rests(int member) {
+        return !itself.containsKey(member) && !another.containsKey(member);
+    }
+
+    /** What a member does with so many sets called out; empty where she rests. */
+    Optional<Pick> of(int member, int sets) {
+        Pick own = itself.get(member);
+        if (own != null) {
+            return Optional.of(own.withDose(noMoreThan(own, sets)));
+        }
+        return Optional.ofNullable(another.get(member))
+                .map(pick -> pick.withDose(cutToTime(pick).withSets(Math.min(sets, pick.mostSets()))));
+    }
+
+    /** What is called out where that is no more than hers in anything; else her own, cut to the time. */
+    private Dose noMoreThan(Pick own, int sets) {
+        Dose hers = own.dose();
+        int most = Math.min(sets, own.mostSets());
+        boolean isNoMore = called.repetitions() <= hers.repetitions()
+                && called.holdSeconds() <= hers.holdSeconds()
+                && called.breaths() <= hers.breaths();
+        if (isNoMore) {
+            return called.withSets(most).withRestSeconds(Math.max(called.restSeconds(), hers.restSeconds()));
+        }
+        return cutToTime(own).withSets(most);
+    }
+
+    /** Her dose, or as much of it as the others' set leaves time for. */
+    private Dose cutToTime(Pick pick) {
+        Dose hers = pick.dose();
+        int seconds = Math.max(1, oneSet(called, move));
+        if (hers.repetitions() == 1 && hers.holdSeconds() > 0) {
+            return hers.heldAtMost(seconds);
+        }
+        int repetition = Math.max(1, hers.secondsPerRepetition(pick.move().breath()));
+        return hers.withRepetitions(Math.max(1, Math.min(hers.repetitions(), seconds / repetition)));
+    }
+
+    /** What all together have of it with so many sets, in quarters, a way more and a rest taken off. */
+    int quarters(int sets) {
+        return quarters.computeIfAbsent(sets, this::weighed);
+    }
+
+    private int weighed(int sets) {
+        int worth = 0;
+        for (ClassVersion version : versions(sets)) {
+            int done = version.pick().map(pick -> pick.dose().sets()).orElse(0);
+            for (int member : version.members()) {
+                worth += done == 0 ? 0 : worthTo(member).quarters(done);
+            }
+        }
+        return worth
+                - ClassScore.QUARTERS
+                        * (ClassScore.A_WAY_MORE * Math.max(0, ways() - 1)
+                                + ClassScore.A_REST * resting()
+                                + ClassScore.ANOTHER * another.size());
+    }
+
+    private CandidateScore worthTo(int member) {
+        Pick own = itself.get(member);
+        return (own != null ? own : another.get(member)).worth();
+    }
+
+    /** As written first, then adjusted, other exercises, and who rests. */
+    List<ClassVersion> versions(int sets) {
+        Map<List<Object>, List<Integer>> ways = new LinkedHashMap<>();
+        Map<List<Object>, Pick> picks = new HashMap<>();
+        List<Integer> resting = new ArrayList<>();
+        for (int member = 0; member < women; member++) {
+            Optional<Pick> does = of(member, sets);
+            if (does.isEmpty()) {
+                resting.add(member);
+            } else {
+                List<Object> way = List.of(does.get().move().id(), does.get().adjustments());
+                ways.computeIfAbsent(way, any -> new ArrayList<>()).add(member);
+                picks.merge(way, does.get(), CommonExercise::smaller);
+            }
+        }
+        List<ClassVersion> versions = new ArrayList<>();
+        ways.forEach((way, members) ->
+                versions.add(new ClassVersion(how(picks.get(way)), Optional.of(picks.get(way)), members)));
+        versions.sort(Comparator.comparing(ClassVersion::how));
+        if (!resting.isEmpty()) {
+            versions.add(new ClassVersion(TakesPart.RESTS, Optional.empty(), resting));
+        }
+        return List.copyOf(versions);
+    }
+
+    /** Who does it the same way does the same: the smaller set of both, as many as the fewer, with the longer rest. */
+    private static Pick smaller(Pick one, Pick other) {
+        Dose first = one.dose();
+        Dose second = other.dose();
+        Dose less = oneSet(second, other.move()) < oneSet(first, one.move()) ? second : first;
+        return one.withDose(less.withSets(Math.min(first.sets(), second.sets()))
+                .withRestSeconds(Math.max(first.restSeconds(), second.restSeconds())));
+    }
+
+    private TakesPart how(Pick pick) {
+        if (!pick.move().equals(move)) {
+            return TakesPart.ANOTHER;
+        }
+        return pick.adjustments().isEmpty() ? TakesPart.AS_WRITTEN : TakesPart.ADJUSTED;
+    }
+}
