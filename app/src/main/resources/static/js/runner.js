@@ -18,24 +18,36 @@ const counts = lines.map((line) => JSON.parse(line.dataset.count));
 const byTheClock = runner.dataset.kind === 'INTERVALS';
 const stopsAbove = number(runner.dataset.stopsAbove);
 const sound = tones();
-const responses = outbox({
-  name: `teach-${runner.dataset.session}`,
-  store: window.sessionStorage,
-  post: (body) =>
-    fetch(runner.dataset.responses, {
-      method: 'POST',
-      headers: {
-        [document.querySelector('meta[name=_csrf_header]').content]: document.querySelector('meta[name=_csrf]').content,
-        'Content-Type': 'application/x-www-form-urlencoded',
-      },
-      body,
-    }),
-  say: (words) => {
-    at('kept').textContent = words;
-  },
+// Whoever is taught: one woman, or several at once. What each of them does of a line stands beside it.
+const people = [...document.querySelectorAll('#people li')].map((line) => ({ ...line.dataset }));
+const parts = lines.map((line) => JSON.parse(line.dataset.parts));
+const isClass = people.length > 1;
+const OUT = 'teach-out';
+const isOut = (person) => window.sessionStorage.getItem(`${OUT}-${people[person].session}`) === 'yes';
+const logs = people.map((person) => {
+  const responses = outbox({
+    name: `teach-${person.session}`,
+    store: window.sessionStorage,
+    post: (body) =>
+      fetch(person.responses, {
+        method: 'POST',
+        headers: {
+          [document.querySelector('meta[name=_csrf_header]').content]: document.querySelector('meta[name=_csrf]').content,
+          'Content-Type': 'application/x-www-form-urlencoded',
+        },
+        body,
+      }),
+    say: (words) => {
+      at('kept').textContent = isClass ? `${person.name}: ${words}` : words;
+    },
+  });
+  return { responses, noted: notes(responses) };
 });
-const noted = notes(responses);
-lines.forEach((line, item) => noted.restore(item, line.dataset.noted ?? ''));
+parts.forEach((ofLine) =>
+  ofLine.forEach((part, person) => {
+    if (part.line >= 0) logs[person].noted.restore(part.line, part.noted);
+  }),
+);
 
 const WORDS = { DONE: 'done', PARTLY: 'partly done', SKIPPED: 'skipped' };
 for (const button of document.querySelectorAll('.answer')) WORDS[button.dataset.told] = button.dataset.words;
@@ -49,11 +61,19 @@ let steps = [];
 let doingBefore = '';
 let hurtAt = '';
 let pained = '';
+// Of whom something is noted: of one alone always of her, of a class of whom was pressed last.
+let who = isClass ? -1 : 0;
 
+const nobody = { line: -1, how: '', held: '', stopped: '', weighted: false, kilograms: '' };
+const partOf = (person, line = now) => parts[line][person] ?? nobody;
+const part = (line = now) => partOf(who, line);
+const notedOf = (person) => (partOf(person).line < 0 ? [] : logs[person].noted.of(partOf(person).line));
+const has = (person, what) => partOf(person).line >= 0 && logs[person].noted.has(partOf(person).line, what);
 const sided = (item) => item.side === 'LEFT' || item.side === 'RIGHT';
 const named = (item) => item.name + (sided(item) ? `, ${item.sideWords}` : '');
 const isLast = () => now === items.length - 1;
-const hasEnded = () => ENDS.some((how) => noted.has(now, how));
+const hasEnded = (person) => ENDS.some((how) => has(person, how));
+const doers = () => [...people.keys()].filter((person) => partOf(person).line >= 0 && !isOut(person) && !partOf(person).stopped);
 const hideQuestions = () => {
   for (const id of ['where', 'how-much', 'took-over']) at(id).hidden = true;
 };
@@ -66,7 +86,7 @@ function show() {
   at('position').textContent = item.position;
   at('side').textContent = item.sideWords;
   at('round').textContent = number(item.round) ? `· round ${item.round}` : '';
-  at('how').textContent = [item.how, item.note].filter(Boolean).join('; ');
+  at('how').textContent = [isClass ? '' : part().how, item.note].filter(Boolean).join('; ');
   at('setup').textContent = item.setup;
   at('cue').textContent = item.cue;
   at('watch').textContent = item.watch ? `Watch for: ${item.watch}` : '';
@@ -75,11 +95,9 @@ function show() {
   at('back').disabled = now === 0;
   at('forward').hidden = isLast();
   at('finish-button').textContent = isLast() ? 'Finish' : 'Finish here';
-  at('load').hidden = item.weighted !== 'true';
-  at('kilograms').value = item.kilograms ?? '';
+  if (isClass) who = -1;
   at('compare').hidden = !(sided(item) && before && before.name === item.name && before.side !== item.side);
   hideQuestions();
-  showStop(item);
   marks();
   showFigure(item);
   draw();
@@ -87,11 +105,40 @@ function show() {
 
 function marks() {
   for (const button of document.querySelectorAll('.answer')) {
-    button.setAttribute('aria-pressed', String(noted.has(now, button.dataset.told)));
+    button.setAttribute('aria-pressed', String(who >= 0 && has(who, button.dataset.told)));
+    button.disabled = isClass && part().line < 0;
   }
-  const here = noted.of(now);
-  at('last').textContent = here.length === 0 ? '' : `noted: ${here.map((told) => WORDS[told] ?? told.toLowerCase()).join(', ')}`;
+  const here = who < 0 ? [] : notedOf(who);
+  const nothing = isClass && who < 0 ? 'Press a name, then what you saw.' : '';
+  at('last').textContent = here.length === 0 ? nothing : `noted: ${inWords(here)}`;
   at('undo').hidden = here.length === 0;
+  at('load').hidden = !part().weighted;
+  if (document.activeElement !== at('kilograms')) at('kilograms').value = part().kilograms;
+  showStop();
+  showPeople();
+}
+
+const inWords = (told) => told.map((one) => WORDS[one] ?? one.toLowerCase()).join(', ');
+
+function showPeople() {
+  for (const tile of document.querySelectorAll('.person')) {
+    const person = number(tile.dataset.person);
+    const hers = partOf(person);
+    const out = isOut(person);
+    tile.setAttribute('aria-pressed', String(person === who));
+    tile.dataset.does = out ? 'out' : hers.stopped || hers.held ? 'held' : hers.line < 0 ? 'rests' : hers.called ? 'changed' : 'same';
+    tile.querySelector('.person-does').textContent = out ? 'stopped' : hers.stopped || hers.held ? 'leave it out' : hers.called || 'same';
+    tile.querySelector('.person-noted').textContent = inWords(notedOf(person).filter((told) => !ENDS.includes(told)));
+  }
+}
+
+// Whom an answer is about; what she does stands there in full.
+function choose(person) {
+  who = person === who ? -1 : person;
+  at('unwell').href = `/people/${people[Math.max(0, who)].woman}/safe?again=1`;
+  at('how').textContent = who < 0 ? '' : [people[who].name, part().how || 'as it is called out'].join(': ');
+  hideQuestions();
+  marks();
 }
 
 async function showFigure(item) {
@@ -111,12 +158,12 @@ function draw() {
   const count = counts[now];
   const moving = Math.min(elapsed, totalSeconds(count) - 0.01);
   at('run').textContent = running ? 'Stop' : elapsed > 0 ? 'Go on' : 'Start';
-  at('run').disabled = Boolean(item.stopped);
+  at('run').disabled = !isClass && Boolean(part().stopped);
   if (changing > 0) tell(String(Math.ceil(changing)), `seconds to change: ${named(item)}`, 'change');
   else if (isOver(count, elapsed)) tell('✓', item.dose, 'done');
   else {
-    const { number: counting, of, doing } = reading(count, elapsed);
-    tell(String(counting), of, doing);
+    const { number: counting, of, doing: phase } = reading(count, elapsed);
+    tell(String(counting), of, phase);
   }
   at('breath-disc').setAttribute('r', String(ring(count, moving)));
   showStep(at('figure'), steps, changing > 0 ? 0 : figureAt(count, moving));
@@ -149,7 +196,7 @@ function over() {
   end('DONE', counts[now].total);
   const wanted = at('automatic').getAttribute('aria-pressed') === 'true';
   const next = counts[now + 1];
-  if (!next || items[now + 1].held || !(wanted || (byTheClock && counts[now].clock && next.clock))) return;
+  if (!next || (!isClass && part(now + 1).held) || !(wanted || (byTheClock && counts[now].clock && next.clock))) return;
   now += 1;
   elapsed = 0;
   changing = number(items[now].change);
@@ -158,7 +205,7 @@ function over() {
 }
 
 function toggle() {
-  if (items[now].stopped) return;
+  if (!isClass && part().stopped) return;
   if (!running && isOver(counts[now], elapsed)) elapsed = 0;
   running = !running;
   last = performance.now();
@@ -166,14 +213,21 @@ function toggle() {
   draw();
 }
 
+// What was counted out, for everybody who did it; nobody did more than was asked of her.
 function end(how, count) {
-  if (hasEnded()) return;
-  const kilograms = items[now].weighted === 'true' && how !== 'SKIPPED' ? at('kilograms').value.trim() : '';
-  if (kilograms) {
-    for (const item of items.filter((other) => other.name === items[now].name)) item.kilograms = kilograms;
+  for (const person of doers()) {
+    if (!hasEnded(person)) endOf(person, how, Math.min(count, partOf(person).total));
   }
-  noted.put(now, how, { counted: String(count), ...(kilograms ? { kilograms } : {}) });
   marks();
+}
+
+function endOf(person, how, count) {
+  const hers = partOf(person);
+  const kilograms = person === who && hers.weighted && how !== 'SKIPPED' ? at('kilograms').value.trim() : '';
+  if (kilograms) {
+    parts.filter((ofLine, line) => items[line].name === items[now].name).forEach((ofLine) => (ofLine[person].kilograms = kilograms));
+  }
+  logs[person].noted.put(hers.line, how, { counted: String(count), ...(kilograms ? { kilograms } : {}) });
 }
 
 // As far as it went: all of it, part of it, or nothing.
@@ -196,7 +250,7 @@ function go(step) {
   if (step === 1) {
     evenOut(now, target);
     endAsItIs();
-    if (elapsed === 0) end(noted.of(now).length > 0 ? 'PARTLY' : 'SKIPPED', 0);
+    if (elapsed === 0) skip();
   }
   now = target;
   elapsed = 0;
@@ -205,15 +259,27 @@ function go(step) {
   show();
 }
 
+// Nothing was counted: whoever told something began, the others left it out.
+function skip() {
+  for (const person of doers()) {
+    if (!hasEnded(person)) endOf(person, notedOf(person).length > 0 ? 'PARTLY' : 'SKIPPED', 0);
+  }
+  marks();
+}
+
 // An answer is kept when it is pressed; a second press takes it back. Where and how much are asked afterwards.
 function answer(what) {
-  if (noted.has(now, what)) {
+  if (part().line < 0) {
+    at('kept').textContent = who < 0 ? 'First press who it is about.' : `${people[who].name} rests with breath.`;
+    return;
+  }
+  if (has(who, what)) {
     takeBack(what);
     hideQuestions();
     return;
   }
-  if (EFFORTS.includes(what)) EFFORTS.filter((other) => other !== what).forEach((other) => noted.takeBack(now, other));
-  noted.put(now, what);
+  if (EFFORTS.includes(what)) EFFORTS.filter((other) => other !== what).forEach((other) => logs[who].noted.takeBack(part().line, other));
+  logs[who].noted.put(part().line, what);
   marks();
   hurtAt = '';
   pained = '';
@@ -223,53 +289,58 @@ function answer(what) {
 }
 
 function takeBack(what) {
-  noted.takeBack(now, what);
+  logs[who].noted.takeBack(part().line, what);
   if (what === 'HURT') release(now);
   marks();
 }
 
 function hurt() {
-  noted.put(now, 'HURT', { ...(hurtAt ? { place: hurtAt } : {}), ...(pained === '' ? {} : { pain: pained }) });
+  logs[who].noted.put(part().line, 'HURT', { ...(hurtAt ? { place: hurtAt } : {}), ...(pained === '' ? {} : { pain: pained }) });
   if (Number(pained) > stopsAbove) stop(hurtAt || 'ELSEWHERE');
   marks();
 }
 
 // Too much pain ends the move, and every later one that loads the place; what to do stands there.
 function stop(place) {
-  running = false;
-  changing = 0;
-  const item = items[now];
-  ENDS.forEach((how) => noted.takeBack(now, how));
-  noted.put(now, 'PARTLY', { counted: String(counted(counts[now], elapsed)) });
+  if (!isClass) running = false;
+  if (!isClass) changing = 0;
+  const hers = part();
+  ENDS.forEach((how) => logs[who].noted.takeBack(hers.line, how));
+  logs[who].noted.put(hers.line, 'PARTLY', { counted: String(Math.min(counted(counts[now], elapsed), hers.total)) });
   const where = document.querySelector(`[data-place="${CSS.escape(place)}"][data-for="HURT"]`);
   const why = `pain ${pained} of 10${place === 'ELSEWHERE' ? '' : ` at the ${where.textContent}`}`;
-  items.slice(now + 1).forEach((other) => {
-    const loadsIt = (other.loads ?? '').split(' ').includes(place);
-    if (other.held || !(loadsIt || (other.strand === item.strand && other.earned === 'true') || other.name === item.name)) return;
-    other.held = `${why} today`;
-    other.heldBy = String(now);
-  });
-  item.held = '';
-  item.stopped = `Stop this one: ${why}. ${where.dataset.say}`;
-  showStop(item);
+  for (let line = now + 1; line < items.length; line += 1) {
+    const later = part(line);
+    const loadsIt = (later.loads ?? '').split(' ').includes(place);
+    const alike = (items[line].strand === items[now].strand && later.earned) || items[line].name === items[now].name;
+    if (later.line >= 0 && !later.held && (loadsIt || alike)) {
+      later.held = `${why} today`;
+      later.heldBy = now;
+    }
+  }
+  hers.held = '';
+  hers.stopped = `Stop this one: ${why}. ${where.dataset.say}`;
+  marks();
   draw();
-  at('phase').textContent = 'stopped';
+  if (!isClass) at('phase').textContent = 'stopped';
 }
 
-function showStop(item) {
-  at('stopped').hidden = !item.stopped && !item.held;
-  at('stopped-words').textContent = item.stopped || (item.held ? `Held: ${item.held}. Leave it out today.` : '');
+function showStop() {
+  const { stopped, held } = part();
+  at('stopped').hidden = !stopped && !held;
+  at('stopped-words').textContent = stopped || (held ? `Held: ${held}. Leave it out today.` : '');
 }
 
 // What a pain that was taken back had held.
-function release(index) {
-  for (const other of items.filter((one) => one.heldBy === String(index))) {
-    other.held = '';
-    other.heldBy = '';
+function release(line) {
+  for (const ofLine of parts) {
+    if (ofLine[who]?.heldBy === line) {
+      ofLine[who].held = '';
+      ofLine[who].heldBy = undefined;
+    }
   }
-  items[index].stopped = '';
-  if (index !== now) return;
-  showStop(items[now]);
+  part(line).stopped = '';
+  marks();
   draw();
 }
 
@@ -288,21 +359,32 @@ onClick('#repeat', () => {
 });
 onClick('#back', () => go(-1));
 onClick('#forward', () => go(1));
-onClick('#undo', () => takeBack(noted.of(now).at(-1)));
+onClick('#undo', () => takeBack(notedOf(who).at(-1)));
+onClick('.person', (data) => choose(number(data.person)));
+onClick('#unwell', (data, link) => {
+  if (!isClass) return;
+  if (who < 0) {
+    at('kept').textContent = 'First press who is unwell.';
+    link.removeAttribute('href');
+    return;
+  }
+  window.sessionStorage.setItem(`${OUT}-${people[who].session}`, 'yes');
+  marks();
+});
 onClick('#sound', (data, button) => {
   sound.toggle();
   button.setAttribute('aria-pressed', String(sound.isOn()));
   button.textContent = sound.isOn() ? 'Sound on' : 'Sound off';
 });
 onClick('.answer', (data) => answer(data.told));
-onClick('[data-compare]', (data) => noted.write(now, `${data.compare}: ${data.words}`));
+onClick('[data-compare]', (data) => write(`${data.compare}: ${data.words}`));
 onClick('[data-place]', (data, button) => {
   button.parentElement.hidden = true;
   if (data.for === 'HURT') {
     hurtAt = data.place;
     hurt();
   } else {
-    noted.put(now, 'TOOK_OVER', { place: data.place });
+    logs[who].noted.put(part().line, 'TOOK_OVER', { place: data.place });
   }
 });
 onClick('[data-pain]', (data) => {
@@ -310,6 +392,11 @@ onClick('[data-pain]', (data) => {
   pained = data.pain;
   hurt();
 });
+
+// Of nobody in particular it is noted of everybody who does it.
+function write(words) {
+  for (const person of who >= 0 ? [who] : doers()) logs[person].noted.write(partOf(person).line, words);
+}
 
 // Whether the next move begins by itself is hers to say, once for this browser.
 function tellAutomatic(wanted) {
@@ -327,18 +414,18 @@ tellAutomatic(window.localStorage.getItem(AUTOMATIC) === 'yes');
 onClick('#finish-button', () => {
   endAsItIs();
   at('all-in-all').hidden = false;
-  at('all-in-all').querySelector('button').focus();
+  at('all-in-all').querySelector('button, input').focus();
 });
 at('finish').addEventListener('submit', async (event) => {
   event.preventDefault();
   at('effort').value = event.submitter?.value ?? '';
-  await responses.send();
-  if (responses.isEmpty()) event.target.submit();
+  await Promise.all(logs.map((log) => log.responses.send()));
+  if (logs.every((log) => log.responses.isEmpty())) event.target.submit();
 });
 at('note-form').addEventListener('submit', (event) => {
   event.preventDefault();
   const words = at('note').value.trim();
-  if (words) noted.write(now, words);
+  if (words) write(words);
   at('note').value = '';
 });
 
@@ -360,6 +447,8 @@ document.addEventListener('keydown', (event) => {
     event.preventDefault();
     if (event.key === ' ') toggle();
     else at('done').click();
+  } else if (isClass && /^[1-9]$/.test(event.key) && number(event.key) <= people.length) {
+    choose(number(event.key) - 1);
   } else if (KEYS[event.key]) {
     KEYS[event.key]();
   } else if (!document.querySelector('meta[name=bloom-keys]')) {
@@ -369,5 +458,5 @@ document.addEventListener('keydown', (event) => {
 });
 
 setInterval(tick, 200);
-responses.send();
+logs.forEach((log) => log.responses.send());
 show();

@@ -61,14 +61,7 @@ class SessionsApi {
         reading.refuseAll(asked.problems());
         Optional<Shares> shares = shares(request, reading);
         List<String> usual = moves(catalogue, "usual", request.usual(), reading);
-        Set<String> pinned = Set.of();
-        Set<String> banned = Set.of();
-        if (request.client() != null) {
-            pinned = Set.copyOf(
-                    moves(catalogue, "client.pinned", request.client().wishes().pinned(), reading));
-            banned = Set.copyOf(
-                    moves(catalogue, "client.banned", request.client().wishes().banned(), reading));
-        }
+        Wanted wanted = wanted(request.client(), catalogue, reading);
         LadderHistory done = request.done().read(onDate, reading);
         Client client = ClientReader.read(request.client(), onDate, reading);
         if (request.how().equipment() != null) {
@@ -78,11 +71,29 @@ class SessionsApi {
         Client hers = done.appliedTo(Judgement.of(catalogue, client, onDate));
         Judgement judgement = Judgement.of(catalogue, hers, onDate);
         List<Goal> goals = aims(request.client(), judgement);
-        Map<ExerciseGroup, Integer> aims = Goals.worth(goals);
-        Wishes wishes = new Wishes(goals, aims, aims.keySet(), pinned, banned, usual, PlannedDay.NONE);
+        Wishes wishes = wanted.wishes(goals, usual);
         Wishes divided = shares.map(wishes::divided).orElse(wishes);
         return SessionResponse.of(
                 Composer.compose(judgement, asked.wanting(divided).gently(client.has(Symptom.LOW_DAY))), judgement);
+    }
+
+    /** Moves she or her instructor wants in a session, and not. */
+    record Wanted(Set<String> pinned, Set<String> banned) {
+        /** What a session is for, with these. */
+        Wishes wishes(List<Goal> goals, List<String> usual) {
+            Map<ExerciseGroup, Integer> aims = Goals.worth(goals);
+            return new Wishes(goals, aims, aims.keySet(), pinned, banned, usual, PlannedDay.NONE);
+        }
+    }
+
+    static Wanted wanted(@Nullable ClientRequest told, Catalogue catalogue, JsonFieldReader reading) {
+        return told == null
+                ? new Wanted(Set.of(), Set.of())
+                : new Wanted(
+                        Set.copyOf(
+                                moves(catalogue, "client.pinned", told.wishes().pinned(), reading)),
+                        Set.copyOf(
+                                moves(catalogue, "client.banned", told.wishes().banned(), reading)));
     }
 
     private static Format format(SessionsRequest request, int minutes, JsonFieldReader reading) {
@@ -112,7 +123,7 @@ class SessionsApi {
     }
 
     /** Those told, or those her record suggests. */
-    private static List<Goal> aims(@Nullable ClientRequest told, Judgement judgement) {
+    static List<Goal> aims(@Nullable ClientRequest told, Judgement judgement) {
         List<Goal> aims = told == null || told.wishes().aims() == null
                 ? List.of()
                 : told.wishes().aims().stream().filter(Objects::nonNull).toList();
@@ -144,7 +155,7 @@ class SessionsApi {
         return inOrder;
     }
 
-    private static List<List<String>> recent(
+    static List<List<String>> recent(
             Catalogue catalogue, @Nullable List<List<String>> recent, JsonFieldReader reading) {
         List<List<String>> known = new ArrayList<>();
         if (recent != null && recent.size() > MOST_MOVES) {
@@ -157,7 +168,7 @@ class SessionsApi {
         return known;
     }
 
-    private static Set<Equipment> equipment(List<Equipment> told) {
+    static Set<Equipment> equipment(List<Equipment> told) {
         Set<Equipment> kit = EnumSet.noneOf(Equipment.class);
         told.stream().filter(Objects::nonNull).forEach(kit::add);
         return kit;

@@ -52,6 +52,15 @@ public record SafetyForm(Sent sent, SymptomsTyped told, LiftedTyped lifted, Meas
                         null, null, String.valueOf(limit.systolic()), String.valueOf(limit.diastolic()), null));
     }
 
+    /** She was asked, and told nothing. */
+    static SafetyForm nothing(String formKey, BloodPressure limit) {
+        return new SafetyForm(
+                new Sent(formKey, "0"),
+                new SymptomsTyped(null, "on", null, "on", null, null),
+                new LiftedTyped(null, null),
+                blank(formKey, 0, limit).measured());
+    }
+
     /** A pressure typed into two fields; both or none, and the lower below the upper. */
     Optional<BloodPressure> pressure(
             FormReader typed, String upper, String lower, @Nullable String over, @Nullable String under) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import openbloom.app.people.Woman;
 import openbloom.app.people.WomanMapper;
@@ -156,8 +157,24 @@ public class SafetyService {
         return typed.problems();
     }
 
+    /**
+     * Keeps that she was asked today, told no warning sign and none of the symptoms.
+     *
+     * @return false where that is not enough: something stops her, or her blood pressure is measured first
+     */
+    @Transactional
+    public boolean toldNothing(SignedIn me, Woman woman) {
+        SafetyRecord record = of(woman);
+        if (!record.stops().isEmpty() || isPressureAsked(woman)) {
+            return false;
+        }
+        return record.on(day.today(me)).isPresent()
+                || keep(me, woman, SafetyForm.nothing(UUID.randomUUID().toString(), limitOf(woman)))
+                        .isEmpty();
+    }
+
     /** Whether her blood pressure is measured before a visit. */
-    boolean isPressureAsked(Woman woman) {
+    public boolean isPressureAsked(Woman woman) {
         return !Collections.disjoint(woman.conditionSet(), HIGH_PRESSURE);
     }
 

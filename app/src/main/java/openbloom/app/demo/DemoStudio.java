@@ -14,6 +14,7 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.stream.IntStream;
 import openbloom.app.checks.SafetyAnswer;
 import openbloom.app.checks.SafetyMapper;
 import openbloom.app.checks.Sheets;
@@ -98,10 +99,12 @@ class DemoStudio implements SmartInitializingSingleton {
     private final Reviews reviews;
     private final LadderPages ladders;
     private final TourMapper tours;
+    private final DemoClass classOfNine;
     private final StudioDay day;
 
     DemoStudio(
             TourMapper tours,
+            DemoClass classOfNine,
             Accounts accounts,
             WomanMapper women,
             VisitMapper visits,
@@ -131,6 +134,7 @@ class DemoStudio implements SmartInitializingSingleton {
         this.ladders = ladders;
         this.day = day;
         this.tours = tours;
+        this.classOfNine = classOfNine;
     }
 
     @Override
@@ -153,7 +157,13 @@ class DemoStudio implements SmartInitializingSingleton {
             Random chance = new Random(i);
             tellings.add(() -> tell(story, woman, who, today, chance, team));
         }
-        tellAll(tellings);
+        List<Woman> told = tellAll(tellings);
+        List<Woman> well = IntStream.range(0, told.size())
+                .filter(at -> stories.get(at).signsToday().isEmpty()
+                        && stories.get(at).sessions() > 0)
+                .mapToObj(told::get)
+                .toList();
+        classOfNine.tell(owner, well, today, (woman, on) -> answer(woman, owner, on, Set.of(), Set.of()));
         LOG.info("The demonstration is ready: everything in it is invented and thrown away when it stops.");
         LOG.info("Sign in as ines@boathouse.example (owner), mara@ or tove@boathouse.example, password {}", PASSWORD);
     }
@@ -164,15 +174,18 @@ class DemoStudio implements SmartInitializingSingleton {
     }
 
     /** Every woman's story is her own, so several are told at once. */
-    private static void tellAll(List<Callable<Woman>> tellings) {
+    private static List<Woman> tellAll(List<Callable<Woman>> tellings) {
         ExecutorService tellers =
                 Executors.newFixedThreadPool(Runtime.getRuntime().availableProcessors());
         try {
+            List<Woman> women = new ArrayList<>();
             for (Future<Woman> told : tellers.invokeAll(tellings)) {
-                told.get();
+                women.add(told.get());
             }
+            return women;
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
+            return List.of();
         } catch (ExecutionException broken) {
             throw new IllegalStateException("A story of the demonstration could not be told", broken.getCause());
         } finally {

@@ -29,6 +29,7 @@ import openbloom.app.session.LadderDecisions;
 import openbloom.app.session.PainLifts;
 import openbloom.app.session.SessionLine;
 import openbloom.app.session.Sessions;
+import openbloom.app.session.StoredSession;
 import openbloom.core.Days;
 import openbloom.core.dating.Dating;
 import openbloom.core.gap.ConnectedGain;
@@ -38,6 +39,7 @@ import openbloom.core.gap.School;
 import openbloom.core.gap.Width;
 import openbloom.core.progress.Decision;
 import openbloom.core.record.Clearance;
+import openbloom.core.record.Occasion;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Birth;
@@ -344,8 +346,8 @@ class JourneyEntries {
         return entry(
                 on,
                 EntryKind.SESSION,
-                planned.stored().minutes() + " minutes, "
-                        + planned.stored().place().words() + ", " + (taught ? "taught" : "planned"),
+                planned.stored().minutes() + " minutes, " + where(planned.stored()) + ", "
+                        + (taught ? "taught" : "planned"),
                 moves + " moves, " + planned.plan().totalClock() + " min" + beside,
                 record + "/sessions/" + planned.stored().id(),
                 false);
@@ -354,5 +356,11 @@ class JourneyEntries {
     private static JourneyEntry entry(
             LocalDate date, EntryKind kind, String title, String detail, String link, boolean alarm) {
         return new JourneyEntry(date, kind, kind.words(), title, detail, link, alarm, Optional.empty());
+    }
+
+    private static String where(StoredSession session) {
+        return session.occasion() == Occasion.STUDIO
+                ? session.place().words()
+                : session.occasion().words();
     }
 }

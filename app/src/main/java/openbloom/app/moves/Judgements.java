@@ -37,6 +37,12 @@ public class Judgements {
         return Judgement.of(catalogues.of(woman.studioId()), equipped(records.clientOn(woman, day), place), day);
     }
 
+    /** In a room with its own kit: what she has at home does not lie there. */
+    public Judgement in(Woman woman, LocalDate day, Set<Equipment> kit) {
+        Client client = records.clientOn(woman, day).but().equipment(kit).build();
+        return Judgement.of(catalogues.of(woman.studioId()), client, day);
+    }
+
     /** The same woman on the same day by another approach. */
     public Judgement with(Judgement now, Approach approach) {
         Client client = now.facts().client().but().approach(approach).build();

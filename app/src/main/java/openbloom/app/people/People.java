@@ -29,6 +29,7 @@ public class People {
     static final int PAGE = 25;
 
     private static final int MOST_OFFERED = 20;
+    private static final int MOST_LISTED = 100;
 
     private static final Logger LOG = LoggerFactory.getLogger(People.class);
 
@@ -124,6 +125,21 @@ public class People {
     /** The names of some numbers. */
     public List<WomanMapper.WomanName> named(SignedIn me, List<Long> ids) {
         return ids.isEmpty() ? List.of() : women.named(me.studioId(), ids);
+    }
+
+    /** Numbers of the women of a name; upper and lower case are alike. */
+    public List<Long> called(SignedIn me, String name) {
+        return women.names(me.studioId(), pattern(name), 0, MOST_OFFERED).stream()
+                .filter(found -> found.name().equalsIgnoreCase(name.strip()))
+                .map(WomanMapper.WomanName::id)
+                .toList();
+    }
+
+    /** Names to choose from: everybody of a small studio, of a larger one those seen last. */
+    public List<WomanMapper.WomanName> offered(SignedIn me) {
+        return count(me) <= MOST_LISTED
+                ? women.names(me.studioId(), "", 0, MOST_LISTED)
+                : named(me, seenLast(me, MOST_LISTED));
     }
 
     /** Numbers of the women the studio has seen last. */

@@ -8,6 +8,7 @@ import openbloom.core.session.Format.FormatKind;
 import openbloom.core.session.Outline;
 import openbloom.core.session.Part;
 import openbloom.core.session.Session;
+import openbloom.core.session.SessionItem;
 import openbloom.core.session.SessionPart;
 import openbloom.core.session.Side;
 import openbloom.core.session.Sided;
@@ -89,6 +90,41 @@ public record SessionDocument(
                 session.note(),
                 session.format(),
                 session.parts().stream().map(PartTold::of).toList());
+    }
+
+    /** What is called out to several: nobody's verdicts, the plain cue. */
+    public static SessionDocument calledOut(List<SessionItem> items, int transitions, String note) {
+        Format sets = Format.of(FormatKind.SETS);
+        return new SessionDocument(
+                items.stream().map(item -> SessionLine.calledOut(item, sets)).toList(),
+                transitions,
+                false,
+                List.of(),
+                note,
+                sets,
+                null);
+    }
+
+    /** What one of several does of it. */
+    public static SessionDocument partOf(List<SessionItem> hers, int transitions, String note, Judgement judgement) {
+        Session session = new Session(
+                hers, transitions, false, List.of(), note, 0, Format.of(FormatKind.SETS), SessionPart.undivided(hers));
+        return of(session, judgement);
+    }
+
+    /** The item something was noted about, wherever a change has moved it since. */
+    int itemOf(StoredResponse response) {
+        boolean there = response.item() < items.size()
+                && items.get(response.item()).moveId().equals(response.moveId());
+        if (there) {
+            return response.item();
+        }
+        for (int i = 0; i < items.size(); i++) {
+            if (items.get(i).moveId().equals(response.moveId())) {
+                return i;
+            }
+        }
+        return response.item();
     }
 
     /** How its time is divided; where nobody kept it, or it was changed since, arriving, work and letting go. */
@@ -222,7 +258,7 @@ public record SessionDocument(
         return minutesAndSeconds(seconds() - workSeconds());
     }
 
-    static String minutesAndSeconds(int seconds) {
+    public static String minutesAndSeconds(int seconds) {
         return seconds / 60 + ":" + (seconds % 60 < 10 ? "0" : "") + seconds % 60;
     }
 }

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Optional;
 import openbloom.app.moves.MoveFigures;
+import openbloom.core.breath.CueFamily;
 import openbloom.core.moves.BreathPattern;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.ExerciseGroup;
@@ -96,7 +97,13 @@ public record SessionLine(
     }
 
     /** How fast, in which breath, and how long: seconds of work with its rests, and of setting up. */
-    public record LinePace(int secondsPerRepetition, BreathPattern breath, int workSeconds, int setUpSeconds) {}
+    public record LinePace(int secondsPerRepetition, BreathPattern breath, int workSeconds, int setUpSeconds) {
+        static LinePace of(SessionItem item) {
+            BreathPattern breath = item.move().breath();
+            return new LinePace(
+                    item.dose().secondsPerRepetition(breath), breath, item.workSeconds(), item.setUpSeconds());
+        }
+    }
 
     /** How it is taught. */
     public record LineTeaching(List<String> setup, String cue, List<String> watchFor) {}
@@ -216,6 +223,23 @@ public record SessionLine(
         return SessionDocument.minutesAndSeconds(seconds());
     }
 
+    /** As it is called out to several. */
+    static SessionLine calledOut(SessionItem item, Format format) {
+        Move move = item.move();
+        return new SessionLine(
+                move.id(),
+                LineName.of(move),
+                new Judged(VerdictKind.GO, List.of(), "", ""),
+                LineDose.of(item, format),
+                LinePace.of(item),
+                new LineTeaching(
+                        move.teaching().setup(),
+                        move.teaching().cueFor(CueFamily.PLAIN),
+                        move.teaching().watchFor()),
+                List.of(),
+                new Detail(item.part(), item.round(), false, item.pick().step(), "", "", "", ""));
+    }
+
     static SessionLine of(SessionItem item, Format format, Judgement judgement) {
         Move move = item.move();
         return new SessionLine(
@@ -223,11 +247,7 @@ public record SessionLine(
                 LineName.of(move),
                 Judged.of(item, judgement),
                 LineDose.of(item, format),
-                new LinePace(
-                        item.dose().secondsPerRepetition(move.breath()),
-                        move.breath(),
-                        item.workSeconds(),
-                        item.setUpSeconds()),
+                LinePace.of(item),
                 new LineTeaching(
                         move.teaching().setup(),
                         judgement.cue(move),

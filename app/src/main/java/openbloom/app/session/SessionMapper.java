@@ -17,10 +17,10 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 public interface SessionMapper {
     String SESSION = """
-            select session.id, woman_id, planned_on, account.name as planned_by, minutes, place, rules_version, facts,
+            select session.id, woman_id, session.planned_on, account.name as planned_by, minutes, place, rules_version, facts,
               coalesce((select edited.plan from session_version edited where edited.session_id = session.id
-                order by edited.version desc limit 1), session.plan) as plan, taught_on
-            from session join account on account.id = planned_by
+                order by edited.version desc limit 1), session.plan) as plan, taught_on, teaching.id as teaching_id, occasion
+            from session join teaching on teaching.id = teaching_id join account on account.id = session.planned_by
             """;
 
     @ResultMap("session")
@@ -28,11 +28,11 @@ public interface SessionMapper {
     Optional<StoredSession> find(long womanId, long id);
 
     @ResultMap("session")
-    @Select(SESSION + "where woman_id = #{womanId} order by planned_on desc, session.id desc")
+    @Select(SESSION + "where woman_id = #{womanId} order by session.planned_on desc, session.id desc")
     List<StoredSession> of(long womanId);
 
     @ResultMap("session")
-    @Select(SESSION + "where woman_id = #{womanId} order by planned_on desc, session.id desc limit #{most}")
+    @Select(SESSION + "where woman_id = #{womanId} order by session.planned_on desc, session.id desc limit #{most}")
     List<StoredSession> latest(long womanId, int most);
 
     /** The plan as it was composed, before any change. */
@@ -45,9 +45,9 @@ public interface SessionMapper {
 
     @Select(value = """
                     select id from final table (insert into session
-                      (woman_id, form_key, planned_on, planned_by, stored_at, minutes, place, rules_version, facts, plan)
+                      (woman_id, teaching_id, form_key, planned_on, planned_by, stored_at, minutes, place, rules_version, facts, plan)
                     values
-                      (#{s.womanId}, #{formKey}, #{s.plannedOn}, #{by}, #{at}, #{s.minutes}, #{s.place},
+                      (#{s.womanId}, #{s.taught.teachingId}, #{formKey}, #{s.plannedOn}, #{by}, #{at}, #{s.minutes}, #{s.place},
                        #{s.made.rulesVersion}, #{s.made.facts}, #{s.made.plan}))
                     """, affectData = true)
     long insert(
@@ -88,8 +88,9 @@ public interface SessionMapper {
     @Select("""
             <script>
             select response.id, woman_id, session_id, noted_on as "on", item, response.form_key, move_id, strand, rung, told,
-              response.place, taught_on is not null as finished, effort, pain, done, asked, dose_step, kilograms, note
+              response.place, taught_on is not null as finished, effort, occasion, pain, done, asked, dose_step, kilograms, note
             from response_that_counts response join session on session.id = session_id
+              join teaching on teaching.id = teaching_id
             where woman_id in (<foreach collection='womanIds' item='id' separator=','>#{id}</foreach>)
             order by noted_on, session_id, response.id
             </script>
@@ -99,8 +100,9 @@ public interface SessionMapper {
     @ResultMap("response")
     @Select("""
             select response.id, woman_id, session_id, noted_on as "on", item, response.form_key, move_id, strand, rung, told,
-              response.place, taught_on is not null as finished, effort, pain, done, asked, dose_step, kilograms, note
+              response.place, taught_on is not null as finished, effort, occasion, pain, done, asked, dose_step, kilograms, note
             from response_that_counts response join session on session.id = session_id
+              join teaching on teaching.id = teaching_id
             where session_id = #{sessionId} order by response.id
             """)
     List<StoredResponse> responsesIn(long sessionId);

@@ -11,6 +11,7 @@ import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
 import openbloom.core.record.Noted;
+import openbloom.core.record.Occasion;
 import openbloom.core.session.Composer;
 import openbloom.core.session.Edited;
 import openbloom.core.session.Flow;
@@ -22,6 +23,7 @@ import openbloom.core.verdict.RuleBook;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -31,11 +33,13 @@ public class Sessions {
     private static final int REMEMBERED = 3;
     private static final Logger LOG = LoggerFactory.getLogger(Sessions.class);
     private final SessionMapper mapper;
+    private final TeachingMapper teachings;
     private final StudioDay day;
     private final JsonMapper json;
 
-    Sessions(SessionMapper mapper, StudioDay day, JsonMapper json) {
+    Sessions(SessionMapper mapper, TeachingMapper teachings, StudioDay day, JsonMapper json) {
         this.mapper = mapper;
+        this.teachings = teachings;
         this.day = day;
         this.json = json;
     }
@@ -90,6 +94,7 @@ public class Sessions {
      *
      * @return its number
      */
+    @Transactional
     public long compose(SignedIn me, Woman woman, Judgement judgement, SessionRequest request, String formKey) {
         SessionDocument plan = SessionDocument.of(Composer.compose(judgement, request), judgement);
         return keep(me, woman, judgement, plan, request.minutes(), request.place(), formKey);
@@ -103,19 +108,36 @@ public class Sessions {
             int minutes,
             Place place,
             String formKey) {
+        long teaching = teachings.insert(
+                TeachingMapper.StoredTeaching.ofOne(
+                        woman.studioId(), Occasion.STUDIO, judgement.facts().day()),
+                me.accountId(),
+                day.instant());
+        return keep(me, woman, judgement, plan, new PartOfTeaching(teaching, Occasion.STUDIO, minutes, place, formKey));
+    }
+
+    /** What her session is part of. */
+    public record PartOfTeaching(long teachingId, Occasion occasion, int minutes, Place place, String formKey) {}
+
+    /**
+     * Keeps what she does in something that is taught.
+     *
+     * @return the number of her session
+     */
+    public long keep(SignedIn me, Woman woman, Judgement judgement, SessionDocument plan, PartOfTeaching part) {
         StoredSession session = new StoredSession(
                 0,
                 woman.id(),
                 judgement.facts().day(),
                 me.account().name(),
-                minutes,
-                place,
+                part.minutes(),
+                part.place(),
                 new StoredSession.SessionMade(
                         RuleBook.VERSION,
                         json.writeValueAsString(judgement.facts().client()),
                         json.writeValueAsString(plan)),
-                null);
-        return mapper.insert(session, formKey, me.accountId(), day.instant());
+                new StoredSession.Taught(part.teachingId(), part.occasion(), null));
+        return mapper.insert(session, part.formKey(), me.accountId(), day.instant());
     }
 
     /**
@@ -123,7 +145,9 @@ public class Sessions {
      *
      * @return its number
      */
-    long fromFlow(SignedIn me, Woman woman, Judgement judgement, String name, Flow.Fitted fitted, String formKey) {
+    @Transactional
+    public long fromFlow(
+            SignedIn me, Woman woman, Judgement judgement, String name, Flow.Fitted fitted, String formKey) {
         Edited edited = Edited.of(fitted.outline(), judgement);
         String changes = fitted.changes().isEmpty() ? "" : ": " + String.join("; ", fitted.changes());
         SessionDocument plan = SessionDocument.of(edited.session(), judgement)
@@ -171,7 +195,7 @@ public class Sessions {
                         of.moveId(), of.named().strand(), of.named().rung()),
                 response.noted(),
                 response.place(),
-                StoredResponse.Of.TEACHING,
+                StoredResponse.Of.teaching(planned.stored().occasion()),
                 response.how());
         mapper.insertResponse(row, response.insteadOf().orElse(null), response.takenBack(), day.instant());
         return Optional.of(of);
@@ -183,7 +207,7 @@ public class Sessions {
     }
 
     /** How each item is counted, as JSON for the script that counts. */
-    List<String> counts(SessionDocument plan) {
+    public List<String> counts(SessionDocument plan) {
         return plan.items().stream()
                 .map(item -> json.writeValueAsString(CountOnScreen.of(item, plan.format())))
                 .toList();

@@ -7,6 +7,7 @@ import java.util.OptionalInt;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.progress.DoseStep;
 import openbloom.core.record.Noted;
+import openbloom.core.record.Occasion;
 import openbloom.core.record.PainSite;
 import openbloom.core.record.SessionObservation;
 import org.jspecify.annotations.Nullable;
@@ -31,10 +32,13 @@ public record StoredResponse(long id, ResponseTime when, What what, Noted told, 
      * What is known of its session by now.
      *
      * @param effort how hard it was all in all; empty when nobody asked
+     * @param occasion by herself, in a class, or at home
      */
-    public record Of(boolean finished, @Nullable Noted effort) {
+    public record Of(boolean finished, @Nullable Noted effort, Occasion occasion) {
         /** While it is being taught. */
-        public static final Of TEACHING = new Of(false, null);
+        public static Of teaching(Occasion occasion) {
+            return new Of(false, null, occasion);
+        }
     }
 
     /** The move it was noted about. */
@@ -113,6 +117,6 @@ public record StoredResponse(long id, ResponseTime when, What what, Noted told, 
 
     /** Its session as the rules read it. */
     public SessionObservation.In in() {
-        return new SessionObservation.In(sessionId(), of.finished(), Optional.ofNullable(of.effort()));
+        return new SessionObservation.In(sessionId(), of.finished(), Optional.ofNullable(of.effort()), of.occasion());
     }
 }

@@ -1,6 +1,7 @@
 package openbloom.app.session;
 
 import java.time.LocalDate;
+import openbloom.core.record.Occasion;
 import openbloom.core.session.Place;
 import org.jspecify.annotations.Nullable;
 
@@ -13,7 +14,7 @@ public record StoredSession(
         int minutes,
         Place place,
         SessionMade made,
-        @Nullable LocalDate taughtOn) {
+        Taught taught) {
     /**
      * What it was made from.
      *
@@ -22,8 +23,25 @@ public record StoredSession(
      */
     public record SessionMade(String rulesVersion, String facts, String plan) {}
 
+    /**
+     * The teaching it is her part of.
+     *
+     * @param on the day she finished it; null until then
+     */
+    public record Taught(
+            long teachingId, Occasion occasion, @Nullable LocalDate on) {}
+
+    /** The day she finished it; null until then. */
+    public @Nullable LocalDate taughtOn() {
+        return taught.on();
+    }
+
+    public Occasion occasion() {
+        return taught.occasion();
+    }
+
     /** The same with a place that can be shown, when the kept word is none. */
     StoredSession inTheStudio() {
-        return new StoredSession(id, womanId, plannedOn, plannedBy, minutes, Place.STUDIO, made, taughtOn);
+        return new StoredSession(id, womanId, plannedOn, plannedBy, minutes, Place.STUDIO, made, taught);
     }
 }

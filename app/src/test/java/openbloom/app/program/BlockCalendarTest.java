@@ -10,6 +10,7 @@ import openbloom.app.program.BlockCalendar.DayState;
 import openbloom.app.session.SessionDocument;
 import openbloom.app.session.Sessions;
 import openbloom.app.session.StoredSession;
+import openbloom.core.record.Occasion;
 import openbloom.core.session.Place;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
@@ -46,7 +47,7 @@ class BlockCalendarTest {
                         40,
                         Place.STUDIO,
                         new StoredSession.SessionMade("", "", ""),
-                        taught ? FROM.plusDays(day) : null),
+                        new StoredSession.Taught(id, Occasion.STUDIO, taught ? FROM.plusDays(day) : null)),
                 new SessionDocument(List.of(), 0, false, List.of(), "", null, null));
     }
 

@@ -10,7 +10,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
@@ -82,18 +81,22 @@ public final class ClassComposer {
         }
         ComeTogether who = ComeTogether.of(request.minutes(), request.members());
         if (who.come().isEmpty()) {
-            return new ClassSheet(
-                    List.of(), who.cannot(), List.of(), List.of(), List.of(), 0, 0, 0, OptionalInt.empty(), "");
+            return ClassSheet.nobody(who.cannot());
         }
         return new ClassComposer(request, who).compose(who.cannot());
     }
 
-    /** Everything that fits her, as she would do it; what the room lacks is made good for all, and is no way of hers. */
+    /**
+     * Everything that fits her, as she would do it; what the room lacks is made good for all, and which side she begins with is
+     * said once for all the class: neither is a way of hers.
+     */
     static Map<Move, Pick> fits(ClassMember member) {
         Fitting fitting = member.fitting();
         Map<Move, Pick> fits = new IdentityHashMap<>();
         for (Move move : member.judgement().catalogue().moves()) {
-            fitting.itself(move).ifPresent(pick -> fits.put(move, pick.without(Adjustment.USE_SUBSTITUTE)));
+            fitting.itself(move)
+                    .ifPresent(pick -> fits.put(
+                            move, pick.without(Adjustment.USE_SUBSTITUTE).without(Adjustment.WEAKER_SIDE_FIRST)));
         }
         return fits;
     }
@@ -126,6 +129,7 @@ public final class ClassComposer {
                 members,
                 cannotCome,
                 items,
+                timetable.items(),
                 unserved(items),
                 Watching.of(members, items),
                 timetable.seconds(),

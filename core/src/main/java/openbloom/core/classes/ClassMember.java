@@ -21,6 +21,15 @@ public record ClassMember(String name, Judgement judgement, SessionRequest reque
         return request.history().isFirstSession();
     }
 
+    /** The side she begins with, where one is weaker: {@code left side first}; else empty. */
+    public String begins() {
+        return switch (judgement.facts().client().checks().sides().weaker()) {
+            case LEFT -> "left side first";
+            case RIGHT -> "right side first";
+            default -> "";
+        };
+    }
+
     boolean isPregnant() {
         return judgement.facts().isPregnant();
     }

@@ -1,15 +1,19 @@
 package openbloom.core.classes;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import openbloom.core.record.Goal;
+import openbloom.core.session.SessionItem;
+import openbloom.core.session.Side;
 
 /**
  * What is taught to a class on a day: one sequence for all, and for each exercise how each woman does it.
  *
  * @param members who takes part, in their order; versions name them by their place here
  * @param cannotCome who takes no part, and why
+ * @param lines the items as they are counted: each side of one that is done on each has a line of its own
  * @param unserved goals that nothing in it serves
  * @param seconds in all
  * @param changes of position
@@ -21,6 +25,7 @@ public record ClassSheet(
         List<ClassMember> members,
         List<CannotCome> cannotCome,
         List<ClassItem> items,
+        List<SessionItem> lines,
         List<Unserved> unserved,
         List<Watch> watch,
         int seconds,
@@ -32,6 +37,7 @@ public record ClassSheet(
         members = List.copyOf(members);
         cannotCome = List.copyOf(cannotCome);
         items = List.copyOf(items);
+        lines = List.copyOf(lines);
         unserved = List.copyOf(unserved);
         watch = List.copyOf(watch);
     }
@@ -71,10 +77,38 @@ public record ClassSheet(
      */
     public record Watch(String name, String what, int at) {}
 
-    /** A member's exercises, in order; empty where she rests. */
-    public List<Optional<ClassVersion>> of(int member) {
-        return items.stream()
-                .map(item -> Optional.of(item.of(member)).filter(version -> version.how() != TakesPart.RESTS))
-                .toList();
+    /** Nobody takes part. */
+    public static ClassSheet nobody(List<CannotCome> cannotCome) {
+        return new ClassSheet(
+                List.of(), cannotCome, List.of(), List.of(), List.of(), List.of(), 0, 0, 0, OptionalInt.empty(), "");
+    }
+
+    /** The same, with more who take no part. */
+    public ClassSheet withoutThese(List<CannotCome> more) {
+        List<CannotCome> all = new ArrayList<>(cannotCome);
+        all.addAll(more);
+        return new ClassSheet(members, all, items, lines, unserved, watch, seconds, changes, score, gap, note);
+    }
+
+    /** The item a line belongs to. */
+    public ClassItem itemOf(int line) {
+        int item = -1;
+        for (int at = 0; at <= line; at++) {
+            item += at > 0 && lines.get(at).isOtherSideOf(lines.get(at - 1)) ? 0 : 1;
+        }
+        return items.get(item);
+    }
+
+    /** What a member does in a line, in the time the others take for it; empty where she rests. */
+    public Optional<SessionItem> lineOf(int line, int member) {
+        SessionItem called = lines.get(line);
+        return itemOf(line).of(member).pick().map(pick -> {
+            int work = Math.min(
+                    called.workSeconds(),
+                    called.side() == Side.ALTERNATING || called.side() == Side.BOTH
+                            ? pick.workSeconds()
+                            : pick.dose().seconds(pick.move().breath()));
+            return new SessionItem(pick, called.side(), work, called.seconds() - work, called.part(), called.round());
+        });
     }
 }

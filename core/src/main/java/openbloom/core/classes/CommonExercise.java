@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.Move;
 import openbloom.core.session.CandidateScore;
@@ -16,8 +17,8 @@ import openbloom.core.session.Pick;
 import openbloom.core.verdict.Adjustment;
 
 /**
- * One exercise as a class would do it. The dose that is called out is the middle one of all who do it; nobody does more than
- * her own. Ways that differ little become one, so that at most three are called out.
+ * One exercise as a class would do it. The dose that is called out is the smallest of those who do it in the commonest way; nobody does
+ * more than her own. Ways that differ little become one, so that at most three are called out.
  */
 final class CommonExercise {
     /** At most so many ways are called out; resting is none (common practice, no source). */
@@ -47,12 +48,8 @@ final class CommonExercise {
         this.move = move;
         this.itself = new LinkedHashMap<>(itself);
         this.women = women;
-        List<Dose> doses = itself.values().stream()
-                .map(Pick::dose)
-                .sorted(Comparator.comparingInt(dose -> oneSet(dose, move)))
-                .toList();
-        this.called = doses.get((doses.size() - 1) / 2);
         mergeAdjusted(MOST_WAYS);
+        this.called = calledOut();
     }
 
     Move move() {
@@ -64,6 +61,18 @@ final class CommonExercise {
         Pick any = itself.values().iterator().next();
         boolean isNew = 2 * itself.values().stream().filter(Pick::isNew).count() >= itself.size();
         return any.calledOut(called, isNew);
+    }
+
+    /** The smallest dose of the way most of them do it: they all do it so. */
+    private Dose calledOut() {
+        Map<Set<Adjustment>, List<Dose>> ways = itself.values().stream()
+                .collect(Collectors.groupingBy(
+                        Pick::adjustments, LinkedHashMap::new, Collectors.mapping(Pick::dose, Collectors.toList())));
+        List<Dose> usual =
+                ways.values().stream().max(Comparator.comparingInt(List::size)).orElseThrow();
+        return usual.stream()
+                .min(Comparator.comparingInt(dose -> oneSet(dose, move)))
+                .orElseThrow();
     }
 
     private static int oneSet(Dose dose, Move move) {

@@ -138,14 +138,17 @@ public record TaughtDay(
         };
     }
 
-    /** How hard it was, as it was told of a move or of all in all; the hardest counts, and empty when nobody asked. */
+    /** How hard it was, as it was told of a move or of all in all; the hardest counts, and empty when nobody asked, or
+     * when it went well where nobody watched. */
     private Optional<PerceivedEffort> felt() {
         Set<Noted> told = noted();
         return Stream.of(Noted.TOO_HARD, Noted.RIGHT, Noted.TOO_EASY)
                 .filter(told::contains)
                 .findFirst()
                 .or(in::effort)
-                .flatMap(TaughtDay::felt);
+                .flatMap(TaughtDay::felt)
+                .filter(effort ->
+                        effort == PerceivedEffort.TOO_HARD || in.occasion().isWatched());
     }
 
     private static Optional<PerceivedEffort> felt(Noted effort) {

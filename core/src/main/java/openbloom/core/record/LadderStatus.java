@@ -256,7 +256,8 @@ public record LadderStatus(
             }
             boolean managed = effort.filter(Noted::isManageable).isPresent()
                     && told.stream().noneMatch(Noted::isAgainst);
-            if (any.in().finished() && told.contains(Noted.DONE) && managed) {
+            boolean counts = any.in().finished() && any.in().occasion().isWatched();
+            if (counts && told.contains(Noted.DONE) && managed) {
                 wentWell(strand, new GoodDay(any.on(), rung));
             }
         }

@@ -21,8 +21,14 @@ public record SessionObservation(
      * @param session its number; both sides of a move in it belong together
      * @param finished whether it was taught to its end
      * @param effort how hard it was all in all; empty when nobody asked
+     * @param occasion what she did at home may hold back and lower, it never moves her on
      */
-    public record In(long session, boolean finished, Optional<Noted> effort) {}
+    public record In(long session, boolean finished, Optional<Noted> effort, Occasion occasion) {
+        /** By herself, in the studio. */
+        public In(long session, boolean finished, Optional<Noted> effort) {
+            this(session, finished, effort, Occasion.STUDIO);
+        }
+    }
 
     /**
      * Where and how much.

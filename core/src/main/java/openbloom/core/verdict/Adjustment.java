@@ -1,5 +1,6 @@
 package openbloom.core.verdict;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -131,6 +132,16 @@ public enum Adjustment {
     WITHIN_HER_LIMITS("within her clinician's limits", "within her limits", any()),
     USE_SUBSTITUTE("use what is at hand", "other kit", any());
 
+    private static final Set<Adjustment> TO_WATCH = EnumSet.of(
+            WATCH_MIDLINE,
+            SURFACE_UP_IF_IT_DOMES,
+            NO_BREATH_HOLD,
+            TALK_WHILE_WORKING,
+            SLOW_TO_RISE,
+            STOP_IF_HEAVY,
+            STOP_IF_REDDER,
+            WITHIN_HER_LIMITS);
+
     /** Changes that cannot be made together. */
     private static final List<Set<Adjustment>> CONTRADICTIONS = List.of(
             Set.of(SHORTER_HOLD, LIGHT_AND_MOVING),
@@ -156,6 +167,11 @@ public enum Adjustment {
     /** As it is called out in a class: four words at most. */
     public String called() {
         return called;
+    }
+
+    /** Whether it changes nothing she does: somebody looks, or she stops in time. */
+    public boolean isToWatch() {
+        return TO_WATCH.contains(this);
     }
 
     /** Whether a move can be changed in this way. */

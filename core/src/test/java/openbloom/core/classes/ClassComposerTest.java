@@ -174,7 +174,7 @@ class ClassComposerTest {
                 .isTrue();
         Set<Adjustment> needed = EnumSet.noneOf(Adjustment.class);
         needed.addAll(verdict.adjustments());
-        needed.remove(Adjustment.USE_SUBSTITUTE);
+        needed.removeAll(Set.of(Adjustment.USE_SUBSTITUTE, Adjustment.WEAKER_SIDE_FIRST));
         assertThat(pick.adjustments()).containsAll(needed).allMatch(change -> change.fits(pick.move()));
         if (!pick.move().equals(item.move())) {
             assertThat(pick.move().purpose()).isEqualTo(item.move().purpose());
@@ -182,9 +182,14 @@ class ClassComposerTest {
         }
         if (item.part() != Part.RELEASE) {
             Dose own = member.fitting().itself(pick.move()).orElseThrow().dose();
-            assertThat(pick.dose().withSets(1).seconds(pick.move().breath()))
+            // Longer to let go in between is no more of it.
+            assertThat(pick.dose()
+                            .withSets(1)
+                            .lettingGoFor(0)
+                            .seconds(pick.move().breath()))
                     .as("%s: %s, not %s", pick.move().id(), pick.dose().words(), own.words())
-                    .isLessThanOrEqualTo(own.withSets(1).seconds(pick.move().breath()));
+                    .isLessThanOrEqualTo(
+                            own.withSets(1).lettingGoFor(0).seconds(pick.move().breath()));
             assertThat(pick.dose().stillSeconds()).isLessThanOrEqualTo(own.stillSeconds());
         }
     }

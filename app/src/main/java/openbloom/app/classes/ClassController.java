@@ -1,0 +1,225 @@
+package openbloom.app.classes;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import openbloom.app.checks.SafetyRecord;
+import openbloom.app.checks.SafetyService;
+import openbloom.app.people.People;
+import openbloom.app.people.RecordReader;
+import openbloom.app.people.StageStrip;
+import openbloom.app.people.Woman;
+import openbloom.app.studio.SignedIn;
+import openbloom.app.system.FormPages;
+import openbloom.app.system.FormReader;
+import openbloom.app.system.Idempotent;
+import openbloom.app.system.StudioDay;
+import openbloom.core.classes.ClassRequest;
+import openbloom.core.moves.Equipment;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.ModelAndView;
+
+/** The classes of a studio, each with its members; who is asked today, and who comes. */
+@Controller
+class ClassController {
+    private static final int SHEETS_SHOWN = 8;
+
+    private final Classes classes;
+    private final ClassSheets sheets;
+    private final People people;
+    private final RecordReader records;
+    private final SafetyService safety;
+    private final FormPages forms;
+    private final StudioDay day;
+
+    ClassController(
+            Classes classes,
+            ClassSheets sheets,
+            People people,
+            RecordReader records,
+            SafetyService safety,
+            FormPages forms,
+            StudioDay day) {
+        this.classes = classes;
+        this.sheets = sheets;
+        this.people = people;
+        this.records = records;
+        this.safety = safety;
+        this.forms = forms;
+        this.day = day;
+    }
+
+    /**
+     * A member of a class on a day.
+     *
+     * @param isAsked whether she was asked today
+     * @param needsHerOwn whether she is asked on a form of her own alone: stopped, or her blood pressure is measured
+     */
+    public record ClassRow(StageStrip strip, boolean isAsked, boolean needsHerOwn) {}
+
+    @GetMapping("/classes")
+    ModelAndView list(@AuthenticationPrincipal SignedIn me) {
+        List<StudioClass> all = classes.of(me);
+        Map<Long, Integer> sizes = new HashMap<>();
+        all.forEach(one -> sizes.put(one.id(), classes.members(one).size()));
+        return new ModelAndView("classes/list").addObject("classes", all).addObject("sizes", sizes);
+    }
+
+    @GetMapping("/classes/new")
+    ModelAndView blank(@AuthenticationPrincipal SignedIn me) {
+        return form(me, 0, ClassForm.blank(day.today(me)));
+    }
+
+    @GetMapping("/classes/{classId:\\d{1,18}}/edit")
+    ModelAndView edit(@AuthenticationPrincipal SignedIn me, @PathVariable long classId) {
+        StudioClass kept = find(me, classId);
+        return form(me, classId, ClassForm.of(kept, classes.members(kept)));
+    }
+
+    @Idempotent
+    @PostMapping("/classes")
+    ModelAndView add(@AuthenticationPrincipal SignedIn me, ClassForm form) {
+        return keep(me, 0, form);
+    }
+
+    @PostMapping("/classes/{classId:\\d{1,18}}/edit")
+    ModelAndView change(@AuthenticationPrincipal SignedIn me, @PathVariable long classId, ClassForm form) {
+        find(me, classId);
+        return keep(me, classId, form);
+    }
+
+    private ModelAndView keep(SignedIn me, long classId, ClassForm form) {
+        FormReader typed = new FormReader();
+        StudioClass wanted = form.read(classId, me.studioId(), typed);
+        List<Long> members = members(me, form, typed);
+        if (typed.isClean()) {
+            Optional<Long> kept = classes.keep(me, wanted, members);
+            if (kept.isPresent()) {
+                return new ModelAndView("redirect:/classes/" + kept.get());
+            }
+            typed.refuse("version", "class.stale");
+        }
+        return forms.refused(form(me, classId, form), typed);
+    }
+
+    /** Those ticked, if they are the studio's own, and one more by name. */
+    private List<Long> members(SignedIn me, ClassForm form, FormReader typed) {
+        List<Long> members = new ArrayList<>(people.named(me, form.ticked()).stream()
+                .map(named -> named.id())
+                .toList());
+        if (members.size() < form.ticked().size()) {
+            typed.refuse("members", "class.notHere");
+        }
+        if (!form.added().isEmpty()) {
+            List<Long> found = people.called(me, form.added());
+            if (found.size() == 1) {
+                found.stream().filter(id -> !members.contains(id)).forEach(members::add);
+            } else {
+                typed.refuse("add", found.isEmpty() ? "class.nobody" : "class.several", form.added(), found.size());
+            }
+        }
+        if (members.size() > ClassRequest.MOST_MEMBERS) {
+            typed.refuse("members", "class.members", 1, ClassRequest.MOST_MEMBERS, members.size());
+        }
+        return members;
+    }
+
+    private ModelAndView form(SignedIn me, long classId, ClassForm form) {
+        return new ModelAndView("classes/form")
+                .addObject("title", classId == 0 ? "New class" : "Change the class")
+                .addObject("classId", classId)
+                .addObject("form", form)
+                .addObject("weekdays", DayOfWeek.values())
+                .addObject("equipment", Equipment.values())
+                .addObject("members", people.named(me, form.ticked()))
+                .addObject("offered", people.offered(me));
+    }
+
+    @GetMapping("/classes/{classId:\\d{1,18}}")
+    ModelAndView show(@AuthenticationPrincipal SignedIn me, @PathVariable long classId) {
+        return page(me, find(me, classId));
+    }
+
+    private ModelAndView page(SignedIn me, StudioClass kept) {
+        LocalDate today = day.today(me);
+        List<Woman> women = people.of(me, classes.members(kept)).women();
+        Map<Long, SafetyRecord> asked =
+                safety.ofAll(women.stream().map(Woman::id).toList());
+        List<ClassRow> rows = records.listedOn(women, today).stream()
+                .map(listed -> row(listed, asked.get(listed.woman().id()), today))
+                .toList();
+        return new ModelAndView("classes/show")
+                .addObject("class", kept)
+                .addObject("isHeld", kept.isHeldOn(today))
+                .addObject("rows", rows)
+                .addObject("sheets", sheets.of(me, kept, SHEETS_SHOWN));
+    }
+
+    private ClassRow row(RecordReader.ListedRecord listed, @Nullable SafetyRecord told, LocalDate today) {
+        boolean isAsked = told != null && told.on(today).isPresent();
+        boolean needsHerOwn = !listed.strip().stop().isEmpty()
+                || !listed.strip().isReadable()
+                || safety.isPressureAsked(listed.woman());
+        return new ClassRow(listed.strip(), isAsked, needsHerOwn);
+    }
+
+    /** Keeps whom somebody asked and who told nothing; then, if that is wanted, composes for those who come. */
+    @Idempotent
+    @PostMapping("/classes/{classId:\\d{1,18}}/today")
+    ModelAndView today(
+            @AuthenticationPrincipal SignedIn me,
+            @PathVariable long classId,
+            @RequestParam(required = false) @Nullable List<String> nothing,
+            @RequestParam(required = false) @Nullable List<String> comes,
+            @RequestParam(defaultValue = "ask") String act) {
+        StudioClass kept = find(me, classId);
+        List<Long> members = classes.members(kept);
+        FormReader typed = new FormReader();
+        for (Woman woman : people.of(me, numbers(nothing, members)).women()) {
+            if (!safety.toldNothing(me, woman)) {
+                typed.refuse("nothing", "class.herOwn", woman.name());
+            }
+        }
+        if (!typed.isClean() || !act.equals("compose")) {
+            return typed.isClean()
+                    ? new ModelAndView("redirect:/classes/" + classId)
+                    : forms.refused(page(me, kept), typed);
+        }
+        List<Woman> coming = people.of(me, numbers(comes, members)).women();
+        if (coming.isEmpty()) {
+            typed.refuse("comes", "class.nobodyComes");
+            return forms.refused(page(me, kept), typed);
+        }
+        ClassSheets.Composed composed = sheets.compose(me, kept, coming, day.today(me));
+        if (composed.teachingId().isPresent()) {
+            return new ModelAndView(
+                    "redirect:/teachings/" + composed.teachingId().get());
+        }
+        typed.refuse("comes", "class.noSheet");
+        return forms.refused(page(me, kept).addObject("cannot", composed.sheet().cannotCome()), typed);
+    }
+
+    private static List<Long> numbers(@Nullable List<String> typed, List<Long> members) {
+        return typed == null
+                ? List.of()
+                : members.stream()
+                        .filter(id -> typed.contains(String.valueOf(id)))
+                        .toList();
+    }
+
+    private StudioClass find(SignedIn me, long classId) {
+        return classes.find(me, classId).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+    }
+}

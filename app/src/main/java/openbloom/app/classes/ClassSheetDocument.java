@@ -1,0 +1,125 @@
+package openbloom.app.classes;
+
+import java.util.ArrayList;
+import java.util.List;
+import openbloom.app.session.SessionDocument;
+import openbloom.core.classes.ClassSheet;
+import openbloom.core.classes.ClassVersion;
+import openbloom.core.classes.TakesPart;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A class sheet in words, as it is kept: it can be shown a year later whatever the catalogue says then.
+ *
+ * @param called what is called out, line by line
+ * @param members who takes part, in the order of the columns
+ * @param cells for each line how each of them does it
+ * @param score in quarters of a point
+ * @param gap by how much a better one might exceed the score at most; null where none is better
+ */
+public record ClassSheetDocument(
+        int version,
+        int minutes,
+        SessionDocument called,
+        List<MemberTold> members,
+        List<List<CellTold>> cells,
+        List<WatchTold> watch,
+        List<CannotTold> cannotCome,
+        List<UnservedTold> unserved,
+        int score,
+        @Nullable Integer gap) {
+    static final int VERSION = 1;
+
+    /** Stands for a sheet that is written in a way this version does not understand. */
+    static final ClassSheetDocument UNREADABLE = new ClassSheetDocument(
+            VERSION,
+            0,
+            SessionDocument.calledOut(
+                    List.of(),
+                    0,
+                    "This sheet cannot be read: it was kept in a way this version does not understand. Compose a new one."),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            0,
+            null);
+
+    /** A woman who takes part, where she is, and with which side she begins; empty where neither is weaker. */
+    public record MemberTold(long womanId, String name, String where, String begins, List<String> cautions) {}
+
+    /**
+     * How she does a line.
+     *
+     * @param words at most four, as they are called out; empty as written
+     * @param dose hers, where it differs from the one called out; else empty
+     * @param isWatched whether something is to be watched in it
+     * @param line number of the line in her own session; null where she rests
+     */
+    public record CellTold(
+            TakesPart how,
+            String words,
+            String dose,
+            boolean isWatched,
+            @Nullable Integer line) {}
+
+    /** Whom to watch, for what, and when, in seconds. */
+    public record WatchTold(String name, String what, int at) {
+        public String clock() {
+            return at / 60 + ":" + (at % 60 < 10 ? "0" : "") + at % 60;
+        }
+    }
+
+    /** Who cannot come, why, and what she could do by herself. */
+    public record CannotTold(String name, String why, List<String> instead) {}
+
+    /** A goal that nothing in it serves. */
+    public record UnservedTold(String name, String goal) {}
+
+    static ClassSheetDocument of(ClassSheet sheet, int minutes, List<MemberTold> members) {
+        return new ClassSheetDocument(
+                VERSION,
+                minutes,
+                SessionDocument.calledOut(sheet.lines(), sheet.changes(), sheet.note()),
+                members,
+                cells(sheet),
+                sheet.watch().stream()
+                        .map(one -> new WatchTold(one.name(), one.what(), one.at()))
+                        .toList(),
+                sheet.cannotCome().stream()
+                        .map(one -> new CannotTold(one.name(), one.why(), one.instead()))
+                        .toList(),
+                sheet.unserved().stream()
+                        .map(one -> new UnservedTold(one.name(), one.goal().words()))
+                        .toList(),
+                sheet.score(),
+                sheet.gap().isPresent() ? sheet.gap().getAsInt() : null);
+    }
+
+    private static List<List<CellTold>> cells(ClassSheet sheet) {
+        int[] lines = new int[sheet.members().size()];
+        List<List<CellTold>> cells = new ArrayList<>();
+        for (int line = 0; line < sheet.lines().size(); line++) {
+            List<CellTold> row = new ArrayList<>();
+            for (int member = 0; member < lines.length; member++) {
+                ClassVersion version = sheet.itemOf(line).of(member);
+                boolean rests = version.how() == TakesPart.RESTS;
+                row.add(new CellTold(
+                        version.how(),
+                        version.called(),
+                        dose(sheet, line, version),
+                        version.isWatched(),
+                        rests ? null : lines[member]++));
+            }
+            cells.add(List.copyOf(row));
+        }
+        return cells;
+    }
+
+    private static String dose(ClassSheet sheet, int line, ClassVersion version) {
+        String called = sheet.lines().get(line).dose().oneSide().words();
+        String hers = version.pick().map(pick -> pick.dose().oneSide().words()).orElse(called);
+        return hers.equals(called) ? "" : hers;
+    }
+}

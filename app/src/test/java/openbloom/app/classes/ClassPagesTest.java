@@ -1,0 +1,264 @@
+package openbloom.app.classes;
+
+import static openbloom.app.TestDay.TODAY;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import openbloom.app.PageTest;
+import openbloom.app.people.Woman;
+import openbloom.app.session.Sessions;
+import openbloom.app.session.TeachingMapper;
+import openbloom.core.classes.TakesPart;
+import openbloom.core.record.Noted;
+import openbloom.core.record.Occasion;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+class ClassPagesTest extends PageTest {
+    @Autowired
+    private ClassSheets sheets;
+
+    @Autowired
+    private Sessions sessions;
+
+    private MockHttpServletRequestBuilder typed(String address, Map<String, String> other) {
+        MockHttpServletRequestBuilder form = post(address).param("formKey", key());
+        Map<String, String> usual = Map.of(
+                "version",
+                "0",
+                "name",
+                "Class " + key(),
+                "weekday",
+                TODAY.getDayOfWeek().name(),
+                "startsAt",
+                "18:30",
+                "minutes",
+                "30",
+                "firstOn",
+                TODAY.toString());
+        usual.forEach((field, value) -> form.param(field, other.getOrDefault(field, value)));
+        other.forEach((field, value) -> {
+            if (!usual.containsKey(field)) {
+                form.param(field, value);
+            }
+        });
+        return form.param("kit", "CHAIR");
+    }
+
+    private String classOf(List<Woman> women) throws Exception {
+        MockHttpServletRequestBuilder form = typed("/classes", Map.of());
+        women.forEach(woman -> form.param("members", String.valueOf(woman.id())));
+        MockHttpServletResponse answer = send(form);
+        assertThat(answer.getStatus()).isEqualTo(302);
+        return answer.getRedirectedUrl();
+    }
+
+    private long composed(String address, List<Woman> coming) throws Exception {
+        MockHttpServletRequestBuilder form =
+                post(address + "/today").param("formKey", key()).param("act", "compose");
+        coming.forEach(woman -> form.param("comes", String.valueOf(woman.id())));
+        MockHttpServletResponse answer = send(form);
+        assertThat(answer.getStatus()).isEqualTo(302);
+        assertThat(answer.getRedirectedUrl()).startsWith("/teachings/");
+        return Long.parseLong(answer.getRedirectedUrl().replace("/teachings/", ""));
+    }
+
+    private List<Woman> threeAsked() throws Exception {
+        return List.of(askedWoman("Ada"), askedWoman("Bea"), askedWoman("Cleo"));
+    }
+
+    @Test
+    void refusesBesideTheFieldAndKeepsWhatWasTyped() throws Exception {
+        Woman ada = askedWoman("Ada");
+        Map<String, Map<String, String>> wrong = Map.of(
+                "name", Map.of("name", ""),
+                "startsAt", Map.of("startsAt", "half past"),
+                "minutes", Map.of("minutes", "400"),
+                "lastOn", Map.of("lastOn", TODAY.minusDays(1).toString()),
+                "leftOut", Map.of("leftOut", "2026-12-24, Christmas"),
+                "add", Map.of("add", "Nobody Such"),
+                "members", Map.of("members", "999999999"));
+        for (var one : wrong.entrySet()) {
+            Document page = Jsoup.parse(body(typed("/classes", one.getValue())
+                    .param("members", String.valueOf(ada.id()))
+                    .param("room", "Loft <b>")));
+            assertThat(page.select("#problem-" + one.getKey())).as(one.getKey()).hasSize(1);
+            assertThat(page.select("#room").val()).isEqualTo("Loft <b>");
+            assertThat(page.select("[name=members][value=" + ada.id() + "]").hasAttr("checked"))
+                    .isTrue();
+        }
+        MockHttpServletRequestBuilder many = typed("/classes", Map.of());
+        people.page(ines, "", 0).women().stream()
+                .limit(17)
+                .forEach(woman -> many.param("members", String.valueOf(woman.id())));
+        assertThat(body(many)).contains("A class has 1 to 16 women; here are 17.");
+    }
+
+    @Test
+    void whoWasQuickerIsNotOverwritten() throws Exception {
+        String address = classOf(threeAsked());
+        assertThat(send(typed(address + "/edit", Map.of("version", "1", "room", "Loft")))
+                        .getStatus())
+                .isEqualTo(302);
+        assertThat(body(typed(address + "/edit", Map.of("version", "1", "room", "Cellar"))))
+                .contains("Somebody else has changed this class meanwhile");
+        assertThat(page(address)).contains("Loft").doesNotContain("Cellar");
+    }
+
+    @Test
+    void onlyWhoIsAskedTakesPart() throws Exception {
+        Woman ada = askedWoman("Ada");
+        Woman bea = askedWoman("Bea");
+        String name = "Cleo " + key();
+        send(intake(name));
+        Woman cleo = people.page(ines, name, 0).women().get(0);
+        String address = classOf(List.of(ada, bea, cleo));
+        ClassSheetDocument without = sheet(composed(address, List.of(ada, bea, cleo)));
+        assertThat(without.members())
+                .extracting(ClassSheetDocument.MemberTold::womanId)
+                .containsExactlyInAnyOrder(ada.id(), bea.id());
+        assertThat(without.cannotCome())
+                .singleElement()
+                .extracting(ClassSheetDocument.CannotTold::why)
+                .isEqualTo("Not asked today: ask, and compose again.");
+
+        assertThat(send(post(address + "/today")
+                                .param("formKey", key())
+                                .param("act", "ask")
+                                .param("nothing", String.valueOf(cleo.id())))
+                        .getStatus())
+                .isEqualTo(302);
+        assertThat(sheet(composed(address, List.of(ada, bea, cleo))).members()).hasSize(3);
+    }
+
+    private ClassSheetDocument sheet(long teaching) {
+        return sheets.find(ines, teaching).orElseThrow().sheet();
+    }
+
+    /** Another class's women, somebody else's, and nobody at all. */
+    @Test
+    void whoIsNoMemberCannotBeSlippedIn() throws Exception {
+        List<Woman> three = threeAsked();
+        Woman other = askedWoman("Dora");
+        String address = classOf(three);
+        MockHttpServletResponse nobody = send(post(address + "/today")
+                .param("formKey", key())
+                .param("act", "compose")
+                .param("comes", String.valueOf(other.id())));
+        assertThat(nobody.getStatus()).isEqualTo(422);
+        assertThat(nobody.getContentAsString()).contains("Tick who comes.");
+    }
+
+    @Test
+    void eachWomansPartIsASessionOfHersAndCountsAsOne() throws Exception {
+        List<Woman> three = threeAsked();
+        String address = classOf(three);
+        long teaching = composed(address, three);
+        ClassSheets.KeptSheet kept = sheets.find(ines, teaching).orElseThrow();
+        assertThat(kept.parts().keySet())
+                .isEqualTo(three.stream().map(Woman::id).collect(Collectors.toSet()));
+        for (int column = 0; column < 3; column++) {
+            Woman woman = people.find(ines, kept.sheet().members().get(column).womanId())
+                    .orElseThrow();
+            TeachingMapper.PartOf part = kept.parts().get(woman.id());
+            Sessions.ComposedFor hers = sessions.find(woman, part.sessionId()).orElseThrow();
+            assertThat(hers.stored().occasion()).isEqualTo(Occasion.CLASS);
+            int at = column;
+            List<Integer> lines = kept.sheet().cells().stream()
+                    .map(row -> row.get(at))
+                    .filter(cell -> cell.how() != TakesPart.RESTS)
+                    .map(ClassSheetDocument.CellTold::line)
+                    .toList();
+            assertThat(lines)
+                    .isEqualTo(IntStream.range(0, hers.plan().items().size())
+                            .boxed()
+                            .toList());
+        }
+        Woman ada = people.find(ines, kept.sheet().members().get(0).womanId()).orElseThrow();
+        long session = kept.parts().get(ada.id()).sessionId();
+        assertThat(send(post("/people/" + ada.id() + "/sessions/" + session + "/responses")
+                                .param("formKey", key())
+                                .param("item", "1")
+                                .param("told", "LEAKED"))
+                        .getStatus())
+                .isEqualTo(204);
+        assertThat(send(post("/teachings/" + teaching + "/finish").param("effort-" + ada.id(), "RIGHT"))
+                        .getRedirectedUrl())
+                .isEqualTo("/teachings/" + teaching);
+        assertThat(sheets.find(ines, teaching).orElseThrow().isTaught()).isTrue();
+        assertThat(sessions.responsesOf(List.of(ada.id())).get(ada.id()))
+                .extracting(
+                        told -> told.told(),
+                        told -> told.of().occasion(),
+                        told -> told.of().effort())
+                .containsExactly(tuple(Noted.LEAKED, Occasion.CLASS, Noted.RIGHT));
+        assertThat(page("/people/" + ada.id() + "/journey")).contains("30 minutes, in a class, taught");
+        assertThat(send(get("/teachings/" + teaching + "/teach")).getRedirectedUrl())
+                .isEqualTo("/teachings/" + teaching);
+    }
+
+    @Test
+    void nothingOfItIsThereForAnotherStudio() throws Exception {
+        List<Woman> three = threeAsked();
+        String address = classOf(three);
+        long teaching = composed(address, three);
+        for (String path : List.of(
+                address,
+                address + "/edit",
+                address + "/today",
+                "/teachings/" + teaching,
+                "/teachings/" + teaching + "/teach",
+                "/teachings/" + teaching + "/finish")) {
+            isNothingForAStranger(path);
+        }
+        assertThat(as(stranger(), get("/classes")).getContentAsString()).contains("No class yet");
+        String theirs = as(
+                        stranger(),
+                        typed("/classes", Map.of())
+                                .param("members", String.valueOf(three.get(0).id())))
+                .getContentAsString();
+        assertThat(theirs)
+                .contains("not in this studio")
+                .doesNotContain(three.get(0).name());
+    }
+
+    @Test
+    void theMatrixSaysInACellHowSheDoesIt() throws Exception {
+        long teaching = sheets.of(ines, mixed(), 1).get(0).teaching().id();
+        Document page = Jsoup.parse(page("/teachings/" + teaching));
+        ClassSheetDocument sheet = sheet(teaching);
+        assertThat(page.select(".matrix thead th a").eachText())
+                .isEqualTo(sheet.members().stream()
+                        .map(ClassSheetDocument.MemberTold::name)
+                        .toList());
+        assertThat(page.select(".matrix tbody tr"))
+                .hasSize(sheet.called().rows().size());
+        assertThat(page.select(".matrix tbody th small").first().text()).startsWith("0:00 · ");
+        Set<String> told = Set.copyOf(page.select(".matrix td").eachText());
+        for (List<ClassSheetDocument.CellTold> row : sheet.cells()) {
+            row.forEach(cell -> assertThat(cell.words().split(" ")).hasSizeLessThanOrEqualTo(6));
+        }
+        assertThat(told).anyMatch(words -> words.contains("same")).anyMatch(words -> words.equals("rests"));
+    }
+
+    private StudioClass mixed() {
+        return classes.of(ines).stream()
+                .filter(one -> one.name().equals("Mixed, one sequence"))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Autowired
+    private Classes classes;
+}
