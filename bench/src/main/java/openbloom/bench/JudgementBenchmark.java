@@ -3,6 +3,13 @@ package openbloom.bench;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.EnumMap;
+import java.util.ArrayList;
+import java.util.stream.IntStream;
+import openbloom.core.classes.ClassComposer;
+import openbloom.core.classes.ClassMember;
+import openbloom.core.classes.ClassRequest;
+import openbloom.core.classes.ClassSheet;
+import openbloom.core.record.Training;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -55,6 +62,7 @@ public class JudgementBenchmark {
     private final Figures figures = Figures.shipped();
     private Catalogue catalogue;
     private Client woman;
+    private List<Client> twelve;
 
     @Setup
     public void setUp() {
@@ -69,6 +77,21 @@ public class JudgementBenchmark {
                 .rungs(rungs)
                 .equipment(Set.of(Equipment.CHAIR, Equipment.BAND))
                 .build();
+        twelve = IntStream.range(0, 12).mapToObj(JudgementBenchmark::ofAClass).toList();
+    }
+
+    /** Every third pregnant, 8 to 35 weeks; the others 30 to 63 years old, of all trainings. */
+    private static Client ofAClass(int number) {
+        Client.Builder one = Client.of(1, 1, 30 + 3 * number)
+                .warningSigns(DAY, Set.of())
+                .conditions(DAY, Set.of())
+                .symptoms(new SymptomReport.Asked(DAY, Set.of()))
+                .trained(Training.values()[number % Training.values().length])
+                .equipment(Set.of(Equipment.CHAIR, Equipment.BAND));
+        return number % 3 == 0
+                ? one.pregnant(Dating.stated(DAY.minusWeeks(8L + 3 * number).plusDays(280)))
+                        .build()
+                : one.build();
     }
 
     /** All moves of the catalogue; divide the moves by the time for verdicts a second. */
@@ -81,6 +104,19 @@ public class JudgementBenchmark {
     public Session sessionOf45Minutes() {
         return Composer.compose(
                 Judgement.of(catalogue, woman, DAY), SessionRequest.of(45, Place.STUDIO, 7, History.NONE));
+    }
+
+    /** Twelve women in every stage, 45 minutes. */
+    @Benchmark
+    public ClassSheet classOf12() {
+        List<ClassMember> members = new ArrayList<>();
+        for (Client one : twelve) {
+            members.add(new ClassMember(
+                    "woman " + members.size(),
+                    Judgement.of(catalogue, one, DAY),
+                    SessionRequest.of(45, Place.STUDIO, 7, History.NONE)));
+        }
+        return ClassComposer.compose(new ClassRequest(45, members));
     }
 
     @Benchmark

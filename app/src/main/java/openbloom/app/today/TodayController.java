@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import openbloom.app.classes.ClassesToday;
 import openbloom.app.moves.Catalogues;
 import openbloom.app.moves.Seasons;
 import openbloom.app.people.People;
@@ -57,6 +58,7 @@ class TodayController {
     private final Programs programs;
     private final Catalogues catalogues;
     private final Seasons seasons;
+    private final ClassesToday classes;
     private final StudioDay day;
 
     TodayController(
@@ -66,7 +68,9 @@ class TodayController {
             Programs programs,
             Catalogues catalogues,
             Seasons seasons,
+            ClassesToday classes,
             StudioDay day) {
+        this.classes = classes;
         this.programs = programs;
         this.people = people;
         this.visits = visits;
@@ -129,6 +133,7 @@ class TodayController {
                                         .map(TodayController::words)
                                         .orElse("")))
                         .toList());
+        model.addAttribute("classes", classes.on(me, today));
         model.addAttribute("due", named(strips, strip -> strip.nextCheck().isDue()));
         model.addAttribute(
                 "stopped", new ListedWoman(named(strips, strip -> !strip.stop().isEmpty()), stopped.size()));

@@ -9,6 +9,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -101,6 +102,13 @@ class ApiTest {
                 "/sessions|{'onDate':'2025-04-09','minutes':500,'client':{W}}|422|minutes",
                 "/sessions|{'onDate':'2025-04-09','minutes':20.5,'client':{W}}|422|minutes",
                 "/sessions|{'onDate':'2025-04-09','minutes':20,'client':{W},'recent':[['nope']]}|422|recent[0]",
+                "/class-sheet|{'onDate':'2025-04-09','minutes':45}|422|members",
+                "/class-sheet|{'onDate':'2025-04-09','minutes':10,'members':[{'name':'A','client':{W}}]}|422|minutes",
+                "/class-sheet|{'onDate':'2025-04-09','minutes':45,'members':[null]}|422|members[0]",
+                "/class-sheet|{'onDate':'2025-04-09','minutes':45,'members':[{'name':'A','client':{W}},{'name':'A','client':{W}}]}|422|members[1].name",
+                "/class-sheet|{'onDate':'2025-04-09','minutes':45,'members':[{'client':{W}}]}|422|members[0].name",
+                "/class-sheet|{'onDate':'2025-04-09','minutes':45,'members':[{'name':'A','client':{'ageYears':7}}]}|422|members[0].client.ageYears",
+                "/class-sheet|{'onDate':'2025-04-09','minutes':45,'members':[{'name':'A','client':{W},'recent':[['nope']]}]}|422|members[0].recent[0]",
                 "/gap/interpretation|{'readings':[]}|422|readings",
                 "/gap/interpretation|{'readings':[{'site':'NAVEL','state':'LIFT','widthFingers':2,'depth':'SURFACE','firmness':9}]}|422|readings[0].firmness",
                 "/gap/interpretation|{'readings':[{'site':'NAVEL','state':'LIFT','widthFingers':2,'depth':'SURFACE','firmness':1}],'fingerWidthsMm':[15,16]}|422|fingerWidthsMm",
@@ -245,6 +253,36 @@ class ApiTest {
         assertThat(again.path("ready").asBoolean()).isFalse();
         assertThat(again.path("weeks").size()).isZero();
         assertThat(again.path("missing").findValuesAsString("gate")).contains("TIME", "IMPACT_TESTS");
+    }
+
+    @Test
+    void composesASheetForAClass() throws Exception {
+        String asked = ",'symptoms':[],'warningSigns':[],'conditions':[],'training':'LIGHT'";
+        String her = "{" + WOMAN.replace('"', '\'') + asked;
+        String ada = "{'name':'Ada','client':" + her + ",'pregnancy':{'dueDate':'2027-02-16'}}}";
+        String bea = "{'name':'Bea','client':" + her + ",'aims':['STOP_LEAKING']}}";
+        String cleo = "{'name':'Cleo','client':{" + WOMAN.replace('"', '\'') + "}}";
+        JsonNode sheet = ok(
+                "/class-sheet",
+                quoted("{'onDate':'2026-11-24','minutes':45,'kit':['CHAIR','BAND'],'members':[" + ada + "," + bea + ","
+                        + cleo + "]}"));
+        assertThat(sheet.path("cannotCome").size()).isEqualTo(1);
+        assertThat(sheet.path("cannotCome").path(0).path("name").asString()).isEqualTo("Cleo");
+        assertThat(sheet.path("cannotCome").path(0).path("kind").asString()).isEqualTo("NOT_ASKED");
+        int seconds = 0;
+        for (JsonNode item : sheet.path("items")) {
+            assertThat(item.path("at").asInt()).isEqualTo(seconds);
+            seconds += item.path("seconds").asInt();
+            List<String> names = new ArrayList<>();
+            for (JsonNode version : item.path("versions")) {
+                boolean rests = version.path("verdict").asString().equals("REST");
+                assertThat(version.has("move")).isEqualTo(!rests);
+                version.path("names").forEach(name -> names.add(name.asString()));
+            }
+            assertThat(names).containsExactlyInAnyOrder("Ada", "Bea");
+        }
+        assertThat(sheet.path("seconds").asInt()).isEqualTo(seconds).isBetween(43 * 60 - 30, 47 * 60 + 15);
+        assertThat(sheet.path("score").asDouble()).isPositive();
     }
 
     private static String quoted(String json) {

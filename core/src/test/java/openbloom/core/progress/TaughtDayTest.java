@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import openbloom.core.record.Noted;
+import openbloom.core.record.Occasion;
 import openbloom.core.record.PainSite;
 import openbloom.core.record.SessionObservation;
 import org.junit.jupiter.api.Test;
@@ -44,6 +45,14 @@ class TaughtDayTest {
         assertThat(day(notAsked, note(4, Noted.DONE)).isGood())
                 .as("done is not done well")
                 .isFalse();
+        SessionObservation.In athome = new SessionObservation.In(1, true, Optional.of(Noted.RIGHT), Occasion.HOME);
+        assertThat(day(athome, note(4, Noted.DONE)).isGood())
+                .as("nobody watched")
+                .isFalse();
+        assertThat(day(athome, note(4, Noted.DONE), note(4, Noted.TOO_HARD))
+                        .report()
+                        .felt())
+                .contains(PerceivedEffort.TOO_HARD);
         SessionObservation.In hard = new SessionObservation.In(1, true, Optional.of(Noted.TOO_HARD));
         assertThat(day(hard, note(4, Noted.DONE)).report().felt()).contains(PerceivedEffort.TOO_HARD);
         assertThat(day(hard, note(4, Noted.DONE), note(4, Noted.RIGHT)).report().felt())

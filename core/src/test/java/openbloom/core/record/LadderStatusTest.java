@@ -165,6 +165,29 @@ class LadderStatusTest {
         assertThat(after(two).rungs().getOrDefault(ExerciseGroup.LIMB_LOAD, 0)).isEqualTo(rung);
     }
 
+    /** What goes well at home moves nothing on; what goes wrong there counts as anywhere. */
+    @ParameterizedTest
+    @CsvSource({"STUDIO, DONE, 3, 0", "CLASS, DONE, 3, 0", "HOME, DONE, 0, 0", "HOME, DOMED, 0, 2", "CLASS, DOMED, 0, 2"
+    })
+    void whereItWasDoneMatters(Occasion occasion, Noted told, int rung, int ceiling) {
+        List<SessionObservation> two = new ArrayList<>();
+        for (int session = 1; session <= 2; session++) {
+            SessionObservation.In in = new SessionObservation.In(session, true, Optional.of(Noted.RIGHT), occasion);
+            two.add(new SessionObservation(
+                    session,
+                    LocalDate.EPOCH.plusDays(3L * session),
+                    in,
+                    "move",
+                    ExerciseGroup.LIMB_LOAD,
+                    3,
+                    told,
+                    SessionObservation.Hurt.NOT_TOLD));
+        }
+        assertThat(after(two).rungs().getOrDefault(ExerciseGroup.LIMB_LOAD, 0)).isEqualTo(rung);
+        assertThat(after(two).ceilings().getOrDefault(ExerciseGroup.LIMB_LOAD, 0))
+                .isEqualTo(ceiling);
+    }
+
     /** Decided: rung 7. It domed, leaked or got heavy on the rung in the table; it is that rung she is set down from. */
     @ParameterizedTest
     @CsvSource({"DOMED, 3, 2", "LEAKED, 3, 2", "HEAVY, 7, 6", "DOMED, 1, 1", "HURT, 3, 7", "BREATH_HELD, 3, 7"})
