@@ -53,4 +53,23 @@ class PrintWalkTest extends BrowserTest {
             assertThat((List<String>) page.evaluate(SHUT)).as("shut on " + path).isEmpty();
         }
     }
+
+    /** Eight women and twenty exercises on one page of A4: 190 by 277 mm of it are printed on. */
+    @Test
+    @SuppressWarnings("unchecked")
+    void theSheetOfAClassIsOnePage() {
+        open("/classes");
+        page.locator("main td a").first().click();
+        page.locator("main a[href^='/teachings/']").first().click();
+        page.waitForURL("**/teachings/*");
+        String sheet = page.url();
+        page.setViewportSize(718, 1047);
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+        assertThat(page.locator("body").innerText())
+                .contains("everybody", "The Boathouse Rooms", "It does not diagnose");
+        assertThat((Integer) page.evaluate("() => document.body.scrollHeight")).isLessThanOrEqualTo(1047);
+        assertThat((Integer) page.evaluate("() => document.body.scrollWidth")).isLessThanOrEqualTo(718);
+        assertThat((List<String>) page.evaluate(PRESSED)).as(sheet).isEmpty();
+        assertThat((List<String>) page.evaluate(WRONG_COLUMNS)).as(sheet).isEmpty();
+    }
 }

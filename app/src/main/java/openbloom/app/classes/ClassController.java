@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import openbloom.app.checks.SafetyRecord;
 import openbloom.app.checks.SafetyService;
+import openbloom.app.moves.Judgements;
 import openbloom.app.people.People;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.StageStrip;
@@ -20,6 +21,8 @@ import openbloom.app.system.Idempotent;
 import openbloom.app.system.StudioDay;
 import openbloom.core.classes.ClassRequest;
 import openbloom.core.moves.Equipment;
+import openbloom.core.verdict.Judgement;
+import openbloom.core.verdict.Verdict;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -35,11 +38,13 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 class ClassController {
     private static final int SHEETS_SHOWN = 8;
+    private static final int SHEETS_LOOKED_BACK = 4;
 
     private final Classes classes;
     private final ClassSheets sheets;
     private final People people;
     private final RecordReader records;
+    private final Judgements judgements;
     private final SafetyService safety;
     private final FormPages forms;
     private final StudioDay day;
@@ -49,6 +54,7 @@ class ClassController {
             ClassSheets sheets,
             People people,
             RecordReader records,
+            Judgements judgements,
             SafetyService safety,
             FormPages forms,
             StudioDay day) {
@@ -56,6 +62,7 @@ class ClassController {
         this.sheets = sheets;
         this.people = people;
         this.records = records;
+        this.judgements = judgements;
         this.safety = safety;
         this.forms = forms;
         this.day = day;
@@ -122,18 +129,25 @@ class ClassController {
         if (members.size() < form.ticked().size()) {
             typed.refuse("members", "class.notHere");
         }
-        if (!form.added().isEmpty()) {
-            List<Long> found = people.called(me, form.added());
-            if (found.size() == 1) {
-                found.stream().filter(id -> !members.contains(id)).forEach(members::add);
-            } else {
-                typed.refuse("add", found.isEmpty() ? "class.nobody" : "class.several", form.added(), found.size());
-            }
-        }
+        named(me, "add", form.added(), typed)
+                .filter(id -> !members.contains(id))
+                .ifPresent(members::add);
         if (members.size() > ClassRequest.MOST_MEMBERS) {
             typed.refuse("members", "class.members", 1, ClassRequest.MOST_MEMBERS, members.size());
         }
         return members;
+    }
+
+    /** The one woman of a name; empty where nothing was typed, or nobody or several are called so. */
+    private Optional<Long> named(SignedIn me, String field, String name, FormReader typed) {
+        if (name.isBlank()) {
+            return Optional.empty();
+        }
+        List<Long> found = people.called(me, name.strip());
+        if (found.size() != 1) {
+            typed.refuse(field, found.isEmpty() ? "class.nobody" : "class.several", name.strip(), found.size());
+        }
+        return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
     }
 
     private ModelAndView form(SignedIn me, long classId, ClassForm form) {
@@ -164,7 +178,42 @@ class ClassController {
                 .addObject("class", kept)
                 .addObject("isHeld", kept.isHeldOn(today))
                 .addObject("rows", rows)
+                .addObject("offered", people.offered(me))
                 .addObject("sheets", sheets.of(me, kept, SHEETS_SHOWN));
+    }
+
+    /**
+     * What of a sheet would be hers.
+     *
+     * @param hers exercises she would do, as written or changed
+     * @param not the others, each with why
+     */
+    public record LookedBack(LocalDate on, int hers, int all, List<String> not) {}
+
+    /** For somebody new: what of the last sheets would have been hers, by what is known of her today. */
+    @GetMapping("/classes/{classId:\\d{1,18}}/look-back/{womanId}")
+    ModelAndView lookBack(@AuthenticationPrincipal SignedIn me, @PathVariable long classId, Woman woman) {
+        StudioClass kept = find(me, classId);
+        Judgement judgement = judgements.in(woman, day.today(me), kept.kit());
+        List<LookedBack> sheetsBack = sheets.of(me, kept, SHEETS_LOOKED_BACK).stream()
+                .map(sheet -> lookedBack(sheet, judgement))
+                .toList();
+        return new ModelAndView("classes/look-back").addObject("class", kept).addObject("sheets", sheetsBack);
+    }
+
+    private static LookedBack lookedBack(ClassSheets.KeptSheet sheet, Judgement judgement) {
+        List<Verdict> verdicts = sheet.sheet().called().rows().stream()
+                .flatMap(row -> judgement.catalogue().find(row.item().moveId()).stream())
+                .map(judgement::of)
+                .toList();
+        List<String> not = verdicts.stream()
+                .filter(verdict -> !verdict.passes())
+                .map(verdict -> verdict.move().name()
+                        + verdict.leading()
+                                .map(reason -> ": " + reason.rule().instructor())
+                                .orElse(""))
+                .toList();
+        return new LookedBack(sheet.teaching().plannedOn(), verdicts.size() - not.size(), verdicts.size(), not);
     }
 
     private ClassRow row(RecordReader.ListedRecord listed, @Nullable SafetyRecord told, LocalDate today) {
@@ -183,6 +232,7 @@ class ClassController {
             @PathVariable long classId,
             @RequestParam(required = false) @Nullable List<String> nothing,
             @RequestParam(required = false) @Nullable List<String> comes,
+            @RequestParam(defaultValue = "") String guest,
             @RequestParam(defaultValue = "ask") String act) {
         StudioClass kept = find(me, classId);
         List<Long> members = classes.members(kept);
@@ -197,7 +247,15 @@ class ClassController {
                     ? new ModelAndView("redirect:/classes/" + classId)
                     : forms.refused(page(me, kept), typed);
         }
-        List<Woman> coming = people.of(me, numbers(comes, members)).women();
+        List<Long> numbers = new ArrayList<>(numbers(comes, members));
+        named(me, "guest", guest, typed).filter(id -> !numbers.contains(id)).ifPresent(numbers::add);
+        if (numbers.size() > ClassRequest.MOST_MEMBERS) {
+            typed.refuse("guest", "class.members", 1, ClassRequest.MOST_MEMBERS, numbers.size());
+        }
+        if (!typed.isClean()) {
+            return forms.refused(page(me, kept).addObject("guest", guest), typed);
+        }
+        List<Woman> coming = people.of(me, numbers).women();
         if (coming.isEmpty()) {
             typed.refuse("comes", "class.nobodyComes");
             return forms.refused(page(me, kept), typed);

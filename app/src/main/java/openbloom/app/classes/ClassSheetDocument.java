@@ -3,6 +3,7 @@ package openbloom.app.classes;
 import java.util.ArrayList;
 import java.util.List;
 import openbloom.app.session.SessionDocument;
+import openbloom.core.classes.ClassCell;
 import openbloom.core.classes.ClassSheet;
 import openbloom.core.classes.ClassVersion;
 import openbloom.core.classes.TakesPart;
@@ -104,12 +105,13 @@ public record ClassSheetDocument(
             List<CellTold> row = new ArrayList<>();
             for (int member = 0; member < lines.length; member++) {
                 ClassVersion version = sheet.itemOf(line).of(member);
+                ClassCell cell = sheet.cell(line, member);
                 boolean rests = version.how() == TakesPart.RESTS;
                 row.add(new CellTold(
-                        version.how(),
-                        version.called(),
+                        cell.how(),
+                        cell.called(),
                         dose(sheet, line, version),
-                        version.isWatched(),
+                        cell.isWatched(),
                         rests ? null : lines[member]++));
             }
             cells.add(List.copyOf(row));

@@ -161,6 +161,34 @@ class ClassPagesTest extends PageTest {
     }
 
     @Test
+    void oneWhoDropsInTakesPartThatDayAndIsNoMember() throws Exception {
+        List<Woman> three = threeAsked();
+        Woman guest = askedWoman("Gudrun");
+        String address = classOf(three);
+        MockHttpServletRequestBuilder form = post(address + "/today")
+                .param("formKey", key())
+                .param("act", "compose")
+                .param("comes", String.valueOf(three.get(0).id()))
+                .param("comes", String.valueOf(three.get(1).id()));
+        String sheet = send(form.param("guest", guest.name())).getRedirectedUrl();
+        assertThat(sheet(Long.parseLong(sheet.replace("/teachings/", ""))).members())
+                .extracting(ClassSheetDocument.MemberTold::womanId)
+                .containsExactlyInAnyOrder(three.get(0).id(), three.get(1).id(), guest.id());
+        assertThat(Jsoup.parse(page(address)).select(".class-rows tbody tr")).hasSize(3);
+        String unknown = body(post(address + "/today")
+                .param("formKey", key())
+                .param("act", "compose")
+                .param("comes", String.valueOf(three.get(0).id()))
+                .param("guest", "Nobody Such"));
+        assertThat(Jsoup.parse(unknown).select("#problem-guest").text()).contains("“Nobody Such”");
+        assertThat(Jsoup.parse(unknown).select("#guest").val()).isEqualTo("Nobody Such");
+        String back = page(address + "/look-back/" + guest.id());
+        assertThat(Jsoup.parse(back).select("section.panel p").text())
+                .matches("(\\d+) of \\d+ exercises would be hers.*");
+        isNothingForAStranger(address + "/look-back/" + guest.id());
+    }
+
+    @Test
     void eachWomansPartIsASessionOfHersAndCountsAsOne() throws Exception {
         List<Woman> three = threeAsked();
         String address = classOf(three);

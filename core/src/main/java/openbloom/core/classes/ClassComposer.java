@@ -287,8 +287,16 @@ public final class ClassComposer {
                 .sorted(Comparator.comparingInt(one -> -one.quarters(1)))
                 .collect(Collectors.groupingBy(one -> one.move().strand(), LinkedHashMap::new, Collectors.toList()));
         List<CommonWork.CommonItem> items = new ArrayList<>();
-        groups.forEach((group, exercises) -> IntStream.range(0, Math.min(most(group), exercises.size()))
-                .forEach(rank -> items.add(item(exercises.get(rank), rank))));
+        groups.forEach((group, exercises) -> {
+            List<CommonExercise> chosen = new ArrayList<>();
+            exercises.stream()
+                    .filter(one ->
+                            chosen.size() < most(group) && chosen.stream().noneMatch(one::isOneWith))
+                    .forEach(one -> {
+                        items.add(item(one, chosen.size()));
+                        chosen.add(one);
+                    });
+        });
         return items;
     }
 

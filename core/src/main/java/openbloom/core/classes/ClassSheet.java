@@ -99,6 +99,14 @@ public record ClassSheet(
         return items.get(item);
     }
 
+    /** How a member does a line, as it is called out to her. */
+    public ClassCell cell(int line, int member) {
+        return ClassCell.of(
+                members.get(member),
+                itemOf(line).of(member),
+                lines.get(line).dose().sets());
+    }
+
     /** What a member does in a line, in the time the others take for it; empty where she rests. */
     public Optional<SessionItem> lineOf(int line, int member) {
         SessionItem called = lines.get(line);

@@ -30,8 +30,11 @@ final class CommonExercise {
     private static final int LONGEST_PERCENT = 115;
     private static final int PERCENT = 100;
 
-    /** What it weighs to let somebody do one set alone who could do more, in changes. */
-    private static final int A_SET_FEWER = 3;
+    /** What it weighs to change something for a woman who does not need it: a look, a change, a set fewer. */
+    private static final int A_LOOK = 1;
+
+    private static final int A_CHANGE = 4;
+    private static final int A_SET_FEWER = 8;
 
     private final Move move;
     private final Map<Integer, Pick> itself;
@@ -217,20 +220,44 @@ final class CommonExercise {
         int least = Integer.MAX_VALUE;
         for (int i = 0; i < changes.size(); i++) {
             for (int j = i + 1; j < changes.size(); j++) {
-                Set<Adjustment> both = union(List.of(changes.get(i), changes.get(j)));
-                int more =
-                        2 * both.size() - changes.get(i).size() - changes.get(j).size();
-                more += changes.get(i).contains(Adjustment.TRY_ONE_SET)
-                                == changes.get(j).contains(Adjustment.TRY_ONE_SET)
-                        ? 0
-                        : A_SET_FEWER;
-                if (more < least && areToldAlike(List.of(changes.get(i), changes.get(j))) && fits(both, move)) {
-                    least = more;
-                    best = List.of(changes.get(i), changes.get(j));
+                List<Set<Adjustment>> two = List.of(changes.get(i), changes.get(j));
+                Set<Adjustment> both = union(two);
+                int cost = costOf(both, changes.get(i)) + costOf(both, changes.get(j));
+                if (cost < least && areToldAlike(two) && fits(both, move)) {
+                    least = cost;
+                    best = two;
                 }
             }
         }
         return best.isEmpty() ? Optional.empty() : Optional.of(best);
+    }
+
+    /** What it costs those who do it in a way to do it with more changes. */
+    private int costOf(Set<Adjustment> all, Set<Adjustment> way) {
+        int cost = 0;
+        for (Adjustment change : all) {
+            if (!way.contains(change)) {
+                cost += change == Adjustment.TRY_ONE_SET ? A_SET_FEWER : change.isToWatch() ? A_LOOK : A_CHANGE;
+            }
+        }
+        long women = itself.values().stream()
+                .filter(pick -> pick.adjustments().equals(way))
+                .count();
+        return cost * (int) women;
+    }
+
+    /** Whether somebody would do the same in both: the one while the others do the other, or a third instead of each. */
+    boolean isOneWith(CommonExercise other) {
+        return another.entrySet().stream()
+                        .anyMatch(entry ->
+                                other.does(entry.getKey(), entry.getValue().move()))
+                || other.another.entrySet().stream()
+                        .anyMatch(entry -> does(entry.getKey(), entry.getValue().move()));
+    }
+
+    private boolean does(int member, Move done) {
+        Pick instead = another.get(member);
+        return done.equals(move) || instead != null && instead.move().equals(done);
     }
 
     /** Who works and who only attends are never told the same. */

@@ -46,7 +46,7 @@ final class Watching {
     private static void add(List<ClassSheet.Watch> watch, ClassMember member, int number, List<ClassItem> items) {
         for (Adjustment change : BY_WEIGHT) {
             var item = items.stream()
-                    .filter(one -> one.of(number).adjustments().contains(change))
+                    .filter(one -> shows(member, one.of(number), change))
                     .max(Comparator.comparingInt(one -> one.of(number)
                             .pick()
                             .map(Pick::move)
@@ -66,5 +66,14 @@ final class Watching {
                 return;
             }
         }
+    }
+
+    /** Whether it is hers: what others of her way need is not looked for in her. */
+    private static boolean shows(ClassMember member, ClassVersion version, Adjustment change) {
+        return version.adjustments().contains(change)
+                && version.pick()
+                        .map(pick -> member.judgement().of(pick.move()).adjustments())
+                        .filter(hers -> hers.contains(change))
+                        .isPresent();
     }
 }

@@ -3,10 +3,14 @@ package openbloom.core.verdict;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.stage.Gate;
@@ -16,6 +20,10 @@ import openbloom.core.words.Evidence;
 final class Findings {
     /** A season gathers findings a thousand times: the list need not grow. */
     private static final int USUALLY_AT_MOST = 250;
+
+    /** Most changes come alone: each such set is made once. */
+    private static final Map<Adjustment, Set<Adjustment>> ALONE =
+            new EnumMap<>(Arrays.stream(Adjustment.values()).collect(Collectors.toMap(Function.identity(), Set::of)));
 
     private final Rule rule;
     private final List<Finding> all;
@@ -46,12 +54,20 @@ final class Findings {
         add(touches, fact, VerdictKind.GO, Set.of(), List.of());
     }
 
+    void adjust(Predicate<Move> touches, Evidence fact, Adjustment adjustment) {
+        add(touches, fact, VerdictKind.ADJUST, ALONE.get(adjustment), List.of());
+    }
+
     void adjust(Predicate<Move> touches, Evidence fact, Adjustment... adjustments) {
         add(touches, fact, VerdictKind.ADJUST, Set.of(adjustments), List.of());
     }
 
     void swap(Predicate<Move> touches, Evidence fact) {
         add(touches, fact, VerdictKind.SWAP, Set.of(), List.of());
+    }
+
+    void notYet(Predicate<Move> touches, Evidence fact, Gate gate) {
+        add(touches, fact, VerdictKind.NOT_YET, Set.of(), List.of(gate));
     }
 
     void notYet(Predicate<Move> touches, Evidence fact, Gate... gates) {

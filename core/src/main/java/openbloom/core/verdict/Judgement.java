@@ -19,6 +19,7 @@ import openbloom.core.record.Client;
 import openbloom.core.record.Question;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.GateKind;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One woman on one day, ready to judge any move of a catalogue. Deterministic and total: every move gets a verdict.
@@ -36,13 +37,13 @@ public final class Judgement {
     /** By ladder, the findings that say something there; the others only tell which gates are met. */
     private final Map<ExerciseGroup, List<Finding>> speaking = new EnumMap<>(ExerciseGroup.class);
 
-    private final Map<Move, Verdict> judged;
+    /** Made when the first move is judged: most days of a season judge none. */
+    private @Nullable Map<Move, Verdict> judged;
 
     private Judgement(Catalogue catalogue, Facts facts) {
         this.catalogue = catalogue;
         this.facts = facts;
         this.findings = Findings.of(facts, RuleBook.rules());
-        this.judged = new IdentityHashMap<>(catalogue.moves().size());
     }
 
     public static Judgement of(Catalogue catalogue, Client client, LocalDate day) {
@@ -157,7 +158,12 @@ public final class Judgement {
 
     /** The verdict before any swap has been looked for. */
     private Verdict ownVerdict(Move move) {
-        return judged.computeIfAbsent(move, this::judge);
+        Map<Move, Verdict> known = judged;
+        if (known == null) {
+            known = new IdentityHashMap<>(catalogue.moves().size());
+            judged = known;
+        }
+        return known.computeIfAbsent(move, this::judge);
     }
 
     /** A rule speaks once: of two things it found, the stricter. */
