@@ -9,8 +9,10 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import net.jqwik.api.Example;
 import openbloom.core.YesNoUnknown;
@@ -21,6 +23,7 @@ import openbloom.core.moves.Dose;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
+import openbloom.core.moves.Sides;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
@@ -40,6 +43,7 @@ import openbloom.core.session.Part;
 import openbloom.core.session.Pick;
 import openbloom.core.session.Place;
 import openbloom.core.session.PlannedDay;
+import openbloom.core.session.SessionItem;
 import openbloom.core.session.SessionRequest;
 import openbloom.core.session.Wishes;
 import openbloom.core.stage.Birth;
@@ -143,6 +147,7 @@ class ClassComposerTest {
                     .isLessThanOrEqualTo((int) (1.05 * 60 * request.minutes()));
             assertThat(sheet.items().stream().map(ClassItem::move)).doesNotHaveDuplicates();
             sheet.items().forEach(item -> keepsItsLines(sheet, item));
+            isCountedLineByLine(sheet);
             IntStream.range(0, sheet.members().size()).forEach(who -> restsNoLongerThanTwice(sheet, who));
         }
         assertThat(composed).isGreaterThan(CLASSES / 3);
@@ -163,6 +168,27 @@ class ClassComposerTest {
             way.pick()
                     .ifPresent(pick -> way.members()
                             .forEach(who -> passesAsItIs(sheet.members().get(who), pick, item)));
+        }
+    }
+
+    /** Each line belongs to its item, and what she does in it takes as long as the others do. */
+    private static void isCountedLineByLine(ClassSheet sheet) {
+        int item = -1;
+        for (int line = 0; line < sheet.lines().size(); line++) {
+            boolean otherSide = line > 0
+                    && sheet.lines().get(line).isOtherSideOf(sheet.lines().get(line - 1));
+            item += otherSide ? 0 : 1;
+            assertThat(sheet.itemOf(line)).isSameAs(sheet.items().get(item));
+            for (int who = 0; who < sheet.members().size(); who++) {
+                ClassVersion version = sheet.items().get(item).of(who);
+                Optional<SessionItem> hers = sheet.lineOf(line, who);
+                assertThat(hers.map(SessionItem::move)).isEqualTo(version.pick().map(Pick::move));
+                SessionItem called = sheet.lines().get(line);
+                hers.ifPresent(one -> assertThat(one.seconds()).isEqualTo(called.seconds()));
+                hers.ifPresent(one -> assertThat(one.workSeconds()).isBetween(1, called.workSeconds()));
+                assertThat(sheet.cell(line, who).called().split(" ")).hasSizeLessThanOrEqualTo(6);
+                assertThat(sheet.cell(line, who).how() == TakesPart.RESTS).isEqualTo(hers.isEmpty());
+            }
         }
     }
 
@@ -303,6 +329,131 @@ class ClassComposerTest {
                 .map(item -> item.of(3))
                 .toList();
         assertThat(further).isNotEmpty();
+    }
+
+    @Test
+    void arrivesInOnePlaceWorksAndLetsGoLying() {
+        ClassMember ada = member("Ada", born(300), 45, Goal.KEEP_ACTIVE);
+        ClassMember bea = member("Bea", base(45).build(), 45, Goal.KEEP_ACTIVE);
+        ClassSheet sheet = sheet(45, ada, bea);
+        List<Move> arriving = sheet.items().stream()
+                .filter(item -> item.part() == Part.OPENING)
+                .map(ClassItem::move)
+                .toList();
+        assertThat(arriving)
+                .extracting(Move::strand)
+                .containsExactly(ExerciseGroup.BREATH, ExerciseGroup.CONNECT, ExerciseGroup.MOBILITY);
+        assertThat(arriving.stream().map(Family::of).distinct()).hasSize(1);
+        assertThat(arriving.get(1).isEarned()).isFalse();
+        assertThat(arriving.get(2).load()).isZero();
+        List<ClassItem> release = sheet.items().stream()
+                .filter(item -> item.part() == Part.RELEASE)
+                .toList();
+        assertThat(release).hasSize(2);
+        assertThat(release)
+                .allSatisfy(item -> assertThat(item.pick().dose().holdSeconds())
+                        .isEqualTo(item.move().sides() == Sides.EACH ? 60 : 90));
+        assertThat(Family.of(release.get(1).move()))
+                .isLessThanOrEqualTo(Family.of(release.get(0).move()));
+        List<ClassItem> work =
+                sheet.items().stream().filter(item -> item.part() == Part.WORK).toList();
+        assertThat(work)
+                .allSatisfy(
+                        item -> assertThat(item.move().strand()).isNotIn(ExerciseGroup.BREATH, ExerciseGroup.RELEASE));
+        assertThat(work)
+                .filteredOn(item -> !item.move().strand().isPelvicFloorLift())
+                .allSatisfy(item -> assertThat(item.pick().workSeconds()).isGreaterThanOrEqualTo(30));
+        work.stream()
+                .collect(Collectors.groupingBy(item -> item.move().strand(), Collectors.counting()))
+                .forEach((group, count) -> assertThat(count)
+                        .as(group.name())
+                        .isLessThanOrEqualTo(group == ExerciseGroup.MOBILITY ? 4 : 2));
+        assertThat(sheet.note()).isEmpty();
+        assertThat(sheet(30, member("Ada", born(300), 30), member("Bea", base(45).build(), 30)).items().stream()
+                        .filter(item -> item.part() == Part.RELEASE))
+                .hasSize(1);
+    }
+
+    @Test
+    void saysWhatItDoesNotServeAndWhyItIsShort() {
+        ClassSheet sheet = sheet(
+                45,
+                member("Ada", pregnant(30), 45, Goal.RUN, Goal.KEEP_ACTIVE),
+                member("Bea", born(300), 45, Goal.STOP_LEAKING));
+        assertThat(sheet.unserved())
+                .allSatisfy(told -> assertThat(sheet.items().stream()
+                                .filter(item -> item.part() == Part.WORK)
+                                .flatMap(item -> item.of(told.name().equals("Ada") ? 0 : 1).pick().stream())
+                                .anyMatch(pick -> told.goal().isServedBy(pick.move())))
+                        .isFalse());
+        ClassMember low = member("Ada", base(45).equipment(Set.of()).build(), 90);
+        ClassMember also = member("Bea", base(50).equipment(Set.of()).build(), 90);
+        ClassSheet easy = sheet(
+                90,
+                new ClassMember("Ada", low.judgement(), low.request().gently(true)),
+                new ClassMember("Bea", also.judgement(), also.request().gently(true)));
+        assertThat(easy.seconds()).isLessThan((int) (0.95 * 90 * 60));
+        assertThat(easy.note()).isEqualTo("Shorter than asked: nothing more suits 60 % of them together.");
+    }
+
+    /** At 30 weeks and with an unsteady foot: what shows in whom, where it is likeliest, in the order of the class. */
+    @Test
+    void saysWhomToWatchForWhatAndWhen() {
+        Client unsteady = base(68).falls(Falls.UNSTEADY).build();
+        ClassSheet sheet = sheet(
+                45,
+                member("Ada", unsteady, 45, Goal.STRONG_BONES),
+                member("Bea", base(45).build(), 45, Goal.STRONG_BONES));
+        assertThat(sheet.watch()).isNotEmpty().allSatisfy(watch -> {
+            ClassItem item = sheet.items().stream()
+                    .filter(one -> one.startsAt() == watch.at())
+                    .findFirst()
+                    .orElseThrow();
+            int who = watch.name().equals("Ada") ? 0 : 1;
+            assertThat(watch.what())
+                    .startsWith(item.of(who).pick().orElseThrow().move().name() + ": ");
+        });
+        assertThat(sheet.watch()).extracting(ClassSheet.Watch::at).isSorted();
+        assertThat(sheet.watch())
+                .extracting(ClassSheet.Watch::name)
+                .doesNotHaveDuplicates()
+                .contains("Ada");
+        ClassMember ada = sheet.members().get(0);
+        assertThat(sheet.watch())
+                .filteredOn(watch -> watch.name().equals("Ada"))
+                .singleElement()
+                .satisfies(
+                        watch -> assertThat(watch.what()).isEqualTo("Front support, wall: doming: raise the surface"));
+        assertThat(ada.begins()).isEmpty();
+    }
+
+    @Test
+    void aCellSaysWhatIsHersAndNothingOfTheOthers() {
+        ClassMember ada = member("Ada", born(300), 45);
+        Move squat = CATALOGUE.get("box-squat");
+        Pick plain = ada.fitting().itself(squat).orElseThrow();
+        assertThat(cell(
+                        ada,
+                        TakesPart.ADJUSTED,
+                        plain.adjustedBy(Set.of(Adjustment.FEET_APART, Adjustment.STOP_IF_REDDER)),
+                        2))
+                .isEqualTo(new ClassCell(TakesPart.ADJUSTED, "feet apart", false));
+        assertThat(cell(ada, TakesPart.ADJUSTED, plain.adjustedBy(Set.of(Adjustment.STOP_IF_REDDER)), 2))
+                .isEqualTo(new ClassCell(TakesPart.AS_WRITTEN, "", false));
+        assertThat(cell(ada, TakesPart.ADJUSTED, plain.adjustedBy(Set.of(Adjustment.TRY_ONE_SET)), 2)
+                        .called())
+                .isEqualTo("one set");
+        assertThat(cell(ada, TakesPart.ADJUSTED, plain.adjustedBy(Set.of(Adjustment.TRY_ONE_SET)), 1)
+                        .how())
+                .isEqualTo(TakesPart.AS_WRITTEN);
+        assertThat(cell(ada, TakesPart.ANOTHER, plain, 2))
+                .isEqualTo(new ClassCell(TakesPart.ANOTHER, squat.teaching().shortName(), false));
+        assertThat(ClassCell.of(ada, new ClassVersion(TakesPart.RESTS, Optional.empty(), List.of(0)), 2))
+                .isEqualTo(new ClassCell(TakesPart.RESTS, "rests", false));
+    }
+
+    private static ClassCell cell(ClassMember member, TakesPart how, Pick pick, int sets) {
+        return ClassCell.of(member, new ClassVersion(how, Optional.of(pick), List.of(0)), sets);
     }
 
     @Test
