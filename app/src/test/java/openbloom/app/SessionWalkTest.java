@@ -13,9 +13,9 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.test.annotation.DirtiesContext;
 
-/** A session changed by keys alone, taught by the clock, and noted although the connection was lost; on an instance of its own. */
+/** Sessions changed by keys alone, taught by the clock and noted although the connection was lost, and a class; on an instance of their own. */
 @DirtiesContext
-class SessionWalkTest extends BrowserTest {
+class SessionWalkTest extends ClassWalk {
     private String person;
 
     @BeforeEach

@@ -75,11 +75,11 @@ public final class Season {
             LocalDate fromExclusive,
             LocalDate toInclusive,
             Predicate<List<SeasonChange>> goesOn) {
-        boolean asked = client.safety().symptoms().isFreshOn(fromExclusive);
+        Client ahead = client.safety().symptoms().isFreshOn(fromExclusive) ? askedUntil(client, toInclusive) : client;
         Judgement before = Judgement.of(catalogue, client, fromExclusive);
         boolean more = true;
         for (LocalDate day = fromExclusive.plusDays(1); more && !day.isAfter(toInclusive); day = day.plusDays(1)) {
-            Judgement now = Judgement.of(catalogue, asked ? askedAgain(client, day) : client, day);
+            Judgement now = Judgement.of(catalogue, ahead, day);
             if (!now.judgesLike(before)) {
                 more = isOnlyLongAgo(before, now) || goesOn.test(between(before, now));
                 before = now;
@@ -87,8 +87,11 @@ public final class Season {
         }
     }
 
-    /** A season looks ahead as if she were asked at every visit and said the same; what the calendar does is looked for. */
-    private static Client askedAgain(Client client, LocalDate day) {
+    /**
+     * A season looks ahead as if she were asked at every visit and said the same; what the calendar does is looked for. Asked
+     * on its last day she is asked on none too long ago.
+     */
+    private static Client askedUntil(Client client, LocalDate day) {
         return client.but().symptoms(client.safety().symptoms().askedAgain(day)).build();
     }
 
