@@ -41,6 +41,8 @@ class VisitWalkTest extends BrowserTest {
     }
 
     private void key(String key) {
+        // Keys are heard once the scripts of the page have run.
+        page.waitForLoadState();
         page.keyboard().press(key);
         presses++;
     }
