@@ -78,6 +78,7 @@ class SessionWalkTest extends ClassWalk {
         page.keyboard().press("x");
         assertThat(page.locator(".edit-line")).hasCount(composed.size() - 1);
         for (int i = 0; i < 4; i++) {
+            page.waitForFunction("() => !document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling')");
             page.keyboard().press("u");
             assertThat(page.locator(".versions li").first()).containsText("Version " + (5 + i) + ",");
         }

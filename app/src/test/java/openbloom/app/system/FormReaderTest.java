@@ -116,7 +116,7 @@ class FormReaderTest {
             sentences.load(reader);
         }
         Pattern key = Pattern.compile(
-                "\"((?:typed|dating|intake|visit|safe|body|gap|session|account|move|moves|yaml|api|life|csv|sheet|load|sides|trace|practice|opening|pose|program|response|floor|flow|women|review|wanted|path|edition|held)\\.[a-zA-Z]+)\"");
+                "\"((?:typed|dating|intake|visit|safe|body|gap|session|account|move|moves|yaml|api|life|csv|sheet|load|sides|trace|practice|opening|pose|program|response|floor|flow|women|review|wanted|path|edition|held|class)\\.[a-zA-Z]+)\"");
         TreeSet<String> used = new TreeSet<>();
         for (Path root : List.of(Path.of("src/main/java"), Path.of("../core/src/main/java"))) {
             try (Stream<Path> files = Files.walk(root)) {

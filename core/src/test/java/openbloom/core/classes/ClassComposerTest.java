@@ -59,7 +59,7 @@ import org.junit.jupiter.api.Test;
 class ClassComposerTest {
     private static final LocalDate TODAY = Women.TODAY;
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
-    private static final int CLASSES = Integer.getInteger("classes", 60);
+    private static final int CLASSES = Integer.getInteger("classes", 30);
 
     private static final int SEEN_AFTER_DAYS = 49;
 
