@@ -13,6 +13,11 @@ public record Kit(Equipment needs, Optional<String> substitute) {
         return !atHand.contains(needs);
     }
 
+    /** Whether something else serves when it is missing. */
+    public boolean isReplaceable(Set<Equipment> atHand) {
+        return substitute.isPresent() || needs.standIns().stream().anyMatch(atHand::contains);
+    }
+
     /** What to take when it is missing: equipment at hand that serves as well, else what every home has. */
     public Optional<String> instead(Set<Equipment> atHand) {
         return needs.standIns().stream()

@@ -223,10 +223,7 @@ final class AfterBirthRules {
             .client("Jumping and running wait while you have this.")
             .instructor("Leak, heaviness, pelvic, girdle, back or scar pain, or light-headed: no impact at any stage.")
             .source(Source.E_RUN)
-            .looks((facts, found) -> Symptom.AGAINST_IMPACT.stream()
-                    .filter(facts::has)
-                    .sorted()
-                    .findFirst()
+            .looks((facts, found) -> facts.firstTold(Symptom.AGAINST_IMPACT)
                     .filter(symptom -> !facts.isPregnant())
                     .ifPresent(symptom -> found.notYet(
                             facts::isAgainstImpact,

@@ -57,10 +57,8 @@ final class BodyRules {
                             + " {} s, no hanging.",
                     Published.LIFTED_FOR_LIGHT,
                     Published.SHORT_HOLD)
-            .looks((facts, found) -> HIGH_PRESSURE.stream()
-                    .filter(facts::has)
-                    .findFirst()
-                    .ifPresent(condition -> pressure(facts, condition, found)));
+            .looks((facts, found) ->
+                    facts.firstKnown(HIGH_PRESSURE).ifPresent(condition -> pressure(facts, condition, found)));
 
     private static final Rule OST_FLEX = Rule.code("OST-FLEX")
             .client("Rounding and bending the spine are left out to protect your bones; strong and steady is welcome.")
@@ -157,14 +155,10 @@ final class BodyRules {
             .client("Walk as far as it stays comfortable, and a little less than that.")
             .instructor("Pelvic, girdle or back pain: walking and stepping are capped by pain.")
             .source(Source.E_PAIN)
-            .looks((facts, found) -> CAP_WALKING.stream()
-                    .filter(facts::has)
-                    .sorted()
-                    .findFirst()
-                    .ifPresent(symptom -> {
-                        found.adjust(Move::isWalking, facts.evidence().told(symptom), Adjustment.EASY_PACE);
-                        found.adjust(Move::isStepping, facts.evidence().told(symptom), SMALLER_RANGE);
-                    }));
+            .looks((facts, found) -> facts.firstTold(CAP_WALKING).ifPresent(symptom -> {
+                found.adjust(Move::isWalking, facts.evidence().told(symptom), Adjustment.EASY_PACE);
+                found.adjust(Move::isStepping, facts.evidence().told(symptom), SMALLER_RANGE);
+            }));
 
     private static final Rule PGP_RAISE = Rule.code("PGP-ASLR")
             .client("Lifting one leg is hard work for your pelvis today, so both legs share the load.")

@@ -63,20 +63,17 @@ final class EarlyRules {
                     "High blood pressure or pre-eclampsia after a birth: nothing heavy overhead and no held breath for {} weeks.",
                     Published.PRESSURE_AFTER_BIRTH)
             .looks((facts, found) -> facts.recentBirth()
-                    .ifPresent(birth -> PRESSURE.stream()
-                            .filter(facts::has)
-                            .findFirst()
-                            .ifPresent(condition -> {
-                                Gate time = facts.gates().time(birth, Published.PRESSURE_AFTER_BIRTH);
-                                found.unlessMet(
-                                        move -> move.has(Demand.HEAVY) && move.has(Demand.OVERHEAD),
-                                        facts.evidence().known(condition),
-                                        time);
-                                if (!time.met()) {
-                                    Evidence fact = facts.evidence().known(condition);
-                                    found.adjust(move -> move.has(Demand.BREATH_HOLD), fact, Adjustment.NO_BREATH_HOLD);
-                                }
-                            })));
+                    .ifPresent(birth -> facts.firstKnown(PRESSURE).ifPresent(condition -> {
+                        Gate time = facts.gates().time(birth, Published.PRESSURE_AFTER_BIRTH);
+                        found.unlessMet(
+                                move -> move.has(Demand.HEAVY) && move.has(Demand.OVERHEAD),
+                                facts.evidence().known(condition),
+                                time);
+                        if (!time.met()) {
+                            Evidence fact = facts.evidence().known(condition);
+                            found.adjust(move -> move.has(Demand.BREATH_HOLD), fact, Adjustment.NO_BREATH_HOLD);
+                        }
+                    })));
 
     private EarlyRules() {}
 

@@ -2,7 +2,6 @@ package openbloom.core.verdict;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Predicate;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
@@ -19,7 +18,7 @@ record Finding(
         Rule rule,
         Predicate<Move> touches,
         VerdictKind kind,
-        Set<Adjustment> adjustments,
+        List<Adjustment> adjustments,
         List<Gate> gates,
         Optional<ExerciseGroup> only) {
     /** Whether it can touch a move of a ladder. */
@@ -32,8 +31,8 @@ record Finding(
         if (kind != VerdictKind.ADJUST) {
             return kind;
         }
-        for (Adjustment adjustment : adjustments) {
-            if (!adjustment.fits(move)) {
+        for (int i = 0; i < adjustments.size(); i++) {
+            if (!adjustments.get(i).fits(move)) {
                 return VerdictKind.SWAP;
             }
         }
@@ -45,13 +44,16 @@ record Finding(
         return rule == other.rule
                 && reason.isPresent() == other.reason.isPresent()
                 && kind == other.kind
-                && adjustments.equals(other.adjustments)
+                && (adjustments == other.adjustments || adjustments.equals(other.adjustments))
                 && gates.size() == other.gates.size()
                 && areMetLike(other.gates);
     }
 
     /** A loop, as a season asks this of every finding of every day. */
     private boolean areMetLike(List<Gate> others) {
+        if (gates == others) {
+            return true;
+        }
         for (int i = 0; i < gates.size(); i++) {
             if (gates.get(i).met() != others.get(i).met()) {
                 return false;

@@ -7,7 +7,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -22,8 +21,8 @@ final class Findings {
     private static final int USUALLY_AT_MOST = 250;
 
     /** Most changes come alone: each such set is made once. */
-    private static final Map<Adjustment, Set<Adjustment>> ALONE =
-            new EnumMap<>(Arrays.stream(Adjustment.values()).collect(Collectors.toMap(Function.identity(), Set::of)));
+    private static final Map<Adjustment, List<Adjustment>> ALONE =
+            new EnumMap<>(Arrays.stream(Adjustment.values()).collect(Collectors.toMap(Function.identity(), List::of)));
 
     private final Rule rule;
     private final List<Finding> all;
@@ -51,7 +50,7 @@ final class Findings {
 
     /** Keeps the reason beside the verdict without changing it. */
     void advise(Predicate<Move> touches, Evidence fact) {
-        add(touches, fact, VerdictKind.GO, Set.of(), List.of());
+        add(touches, fact, VerdictKind.GO, List.of(), List.of());
     }
 
     void adjust(Predicate<Move> touches, Evidence fact, Adjustment adjustment) {
@@ -59,19 +58,23 @@ final class Findings {
     }
 
     void adjust(Predicate<Move> touches, Evidence fact, Adjustment... adjustments) {
-        add(touches, fact, VerdictKind.ADJUST, Set.of(adjustments), List.of());
+        add(touches, fact, VerdictKind.ADJUST, List.of(adjustments), List.of());
     }
 
     void swap(Predicate<Move> touches, Evidence fact) {
-        add(touches, fact, VerdictKind.SWAP, Set.of(), List.of());
+        add(touches, fact, VerdictKind.SWAP, List.of(), List.of());
     }
 
     void notYet(Predicate<Move> touches, Evidence fact, Gate gate) {
-        add(touches, fact, VerdictKind.NOT_YET, Set.of(), List.of(gate));
+        add(touches, fact, VerdictKind.NOT_YET, List.of(), List.of(gate));
     }
 
     void notYet(Predicate<Move> touches, Evidence fact, Gate... gates) {
-        add(touches, fact, VerdictKind.NOT_YET, Set.of(), List.of(gates));
+        notYet(touches, fact, List.of(gates));
+    }
+
+    void notYet(Predicate<Move> touches, Evidence fact, List<Gate> gates) {
+        add(touches, fact, VerdictKind.NOT_YET, List.of(), gates);
     }
 
     /** Not yet, unless every gate is met; gates that are met are kept too, without a reason. */
@@ -79,16 +82,16 @@ final class Findings {
         if (Arrays.stream(gates).anyMatch(gate -> !gate.met())) {
             notYet(touches, fact, gates);
         } else {
-            all.add(new Finding(Optional.empty(), rule, touches, VerdictKind.GO, Set.of(), List.of(gates), only));
+            all.add(new Finding(Optional.empty(), rule, touches, VerdictKind.GO, List.of(), List.of(gates), only));
         }
     }
 
     void stop(Predicate<Move> touches, Evidence fact) {
-        add(touches, fact, VerdictKind.STOP, Set.of(), List.of());
+        add(touches, fact, VerdictKind.STOP, List.of(), List.of());
     }
 
     private void add(
-            Predicate<Move> touches, Evidence fact, VerdictKind kind, Set<Adjustment> adjustments, List<Gate> gates) {
+            Predicate<Move> touches, Evidence fact, VerdictKind kind, List<Adjustment> adjustments, List<Gate> gates) {
         all.add(new Finding(Optional.of(new Reason(rule, fact, kind)), rule, touches, kind, adjustments, gates, only));
     }
 }

@@ -2,6 +2,7 @@ package openbloom.core.verdict;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.IdentityHashMap;
@@ -34,8 +35,8 @@ public final class Judgement {
     private final Facts facts;
     private final List<Finding> findings;
 
-    /** By ladder, the findings that say something there; the others only tell which gates are met. */
-    private final Map<ExerciseGroup, List<Finding>> speaking = new EnumMap<>(ExerciseGroup.class);
+    /** By ladder, the findings that can touch a move of it, in the order of the rule book. */
+    private final Map<ExerciseGroup, List<Finding>> about = new EnumMap<>(ExerciseGroup.class);
 
     /** Made when the first move is judged: most days of a season judge none. */
     private @Nullable Map<Move, Verdict> judged;
@@ -140,15 +141,7 @@ public final class Judgement {
 
     /** Every condition that bears on a move, met or not, in the order of the rule book. */
     public List<Gate> gatesOf(Move move) {
-        Set<Gate> gates = new LinkedHashSet<>();
-        for (Finding finding : findings) {
-            if (finding.isAbout(move.strand())
-                    && !finding.gates().isEmpty()
-                    && finding.touches().test(move)) {
-                gates.addAll(finding.gates());
-            }
-        }
-        return List.copyOf(gates);
+        return gates(touching(move));
     }
 
     /** What the rules say of a move by itself, in the catalogue or not: no other is looked for in its place. */
@@ -183,44 +176,61 @@ public final class Judgement {
     private record Touching(Finding finding, VerdictKind kind) {}
 
     private Verdict judge(Move move) {
+        List<Touching> touching = touching(move);
         VerdictKind kind = VerdictKind.GO;
-        List<Touching> touching = new ArrayList<>();
-        for (Finding finding : speakingOn(move.strand())) {
-            if (finding.touches().test(move)) {
-                VerdictKind found = finding.kindFor(move);
-                touching.add(new Touching(finding, found));
-                kind = found.isStrongerThan(kind) ? found : kind;
-            }
+        for (Touching one : touching) {
+            kind = one.kind().isStrongerThan(kind) ? one.kind() : kind;
         }
         return new Verdict(
                 move,
                 kind,
                 kind == VerdictKind.ADJUST ? adjustments(touching) : NO_ADJUSTMENTS,
                 Optional.empty(),
-                kind == VerdictKind.NOT_YET ? gatesOf(move) : List.of(),
+                kind == VerdictKind.NOT_YET ? gates(touching) : List.of(),
                 reasons(touching, kind));
     }
 
-    private List<Finding> speakingOn(ExerciseGroup strand) {
-        List<Finding> known = speaking.get(strand);
+    private List<Touching> touching(Move move) {
+        List<Finding> about = about(move.strand());
+        List<Touching> touching = new ArrayList<>(about.size());
+        for (Finding finding : about) {
+            if (finding.touches().test(move)) {
+                touching.add(new Touching(finding, finding.kindFor(move)));
+            }
+        }
+        return touching;
+    }
+
+    private List<Finding> about(ExerciseGroup strand) {
+        List<Finding> known = about.get(strand);
         if (known == null) {
             known = new ArrayList<>(findings.size());
             for (Finding finding : findings) {
-                if (finding.reason().isPresent() && finding.isAbout(strand)) {
+                if (finding.isAbout(strand)) {
                     known.add(finding);
                 }
             }
-            speaking.put(strand, known);
+            about.put(strand, known);
         }
         return known;
+    }
+
+    private static List<Gate> gates(List<Touching> touching) {
+        Set<Gate> gates = new LinkedHashSet<>();
+        for (Touching one : touching) {
+            gates.addAll(one.finding().gates());
+        }
+        return List.copyOf(gates);
     }
 
     private static Set<Adjustment> adjustments(List<Touching> touching) {
         Set<Adjustment> adjustments = EnumSet.noneOf(Adjustment.class);
         for (Touching one : touching) {
-            adjustments.addAll(one.finding().adjustments());
+            for (Adjustment adjustment : one.finding().adjustments()) {
+                adjustments.add(adjustment);
+            }
         }
-        return adjustments;
+        return Collections.unmodifiableSet(adjustments);
     }
 
     /** Where a move waits or is out, what would only change it is not said. */
@@ -231,10 +241,11 @@ public final class Judgement {
         boolean strongestAlone = strongest.isStrongerThan(VerdictKind.ADJUST);
         List<Reason> reasons = new ArrayList<>(touching.size());
         for (Touching one : touching) {
-            if (!strongestAlone || one.kind() == strongest) {
-                keepStrictest(reasons, one.finding().reason().orElseThrow().as(one.kind()));
+            Optional<Reason> reason = one.finding().reason();
+            if (reason.isPresent() && (!strongestAlone || one.kind() == strongest)) {
+                keepStrictest(reasons, reason.get().as(one.kind()));
             }
         }
-        return List.copyOf(reasons);
+        return Collections.unmodifiableList(reasons);
     }
 }

@@ -32,12 +32,16 @@ import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.Birth;
 import openbloom.core.words.Evidence;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is known of a woman on a day, before anything is concluded about her midline: her pregnancy or birth, conditions, answers,
  * readings and ladders.
  */
 class KnownFacts {
+    /** What a woman free of conditions may be. */
+    private static final Set<Condition> FREE = Set.of(Condition.BREASTFEEDING);
+
     private final Client client;
     private final LocalDate day;
     private final Optional<GestationalAge> age;
@@ -221,16 +225,13 @@ class KnownFacts {
 
     /** Everything was asked, and nothing told that speaks against more. */
     boolean isAskedAndFree() {
-        boolean noCondition =
-                client.medical().known().all().stream().allMatch(known -> known == Condition.BREASTFEEDING);
-        boolean noSymptom = client.safety().symptoms() instanceof SymptomReport.Asked asked
-                && Symptom.OF_NO_LOAD.containsAll(asked.symptoms());
         return isAskedForSigns()
                 && isAskedForSymptoms()
                 && isAskedForConditions()
                 && client.safety().standing().isEmpty()
-                && noCondition
-                && noSymptom;
+                && FREE.containsAll(client.medical().known().all())
+                && client.safety().symptoms() instanceof SymptomReport.Asked asked
+                && Symptom.OF_NO_LOAD.containsAll(asked.symptoms());
     }
 
     boolean isFloorChecked() {
@@ -274,6 +275,27 @@ class KnownFacts {
 
     boolean has(Symptom symptom) {
         return client.safety().symptoms().has(symptom);
+    }
+
+    /** Of these symptoms the one declared first that she told of. A loop: several rules ask it on every day of a season. */
+    Optional<Symptom> firstTold(Set<Symptom> symptoms) {
+        @Nullable Symptom first = null;
+        for (Symptom symptom : symptoms) {
+            if (has(symptom) && (first == null || symptom.compareTo(first) < 0)) {
+                first = symptom;
+            }
+        }
+        return Optional.ofNullable(first);
+    }
+
+    /** The first of these conditions that she has. */
+    Optional<Condition> firstKnown(List<Condition> conditions) {
+        for (Condition condition : conditions) {
+            if (has(condition)) {
+                return Optional.of(condition);
+            }
+        }
+        return Optional.empty();
     }
 
     /** Clearance that speaks of this pregnancy or of the time after the latest birth, and is not from the future. */

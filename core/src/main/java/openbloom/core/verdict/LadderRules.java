@@ -24,7 +24,10 @@ final class LadderRules {
     private static final int REGULAR_SHIFT = 1;
     private static final int SPORT_SHIFT = 2;
     private static final int HIGHEST_SAID = 12;
-    private static final Map<ExerciseGroup, List<Gate>> BELOW = allBelow();
+    private static final Map<ExerciseGroup, List<Below>> BELOW = allBelow();
+
+    /** What is said of a ladder on which a woman has done a rung: as the fact, and as what the next but one waits for. */
+    private record Below(Evidence done, List<Gate> gates) {}
 
     private static final Rule NEXT = Rule.code("LADDER-NEXT")
             .client("One step at a time: the step below comes first.")
@@ -88,6 +91,7 @@ final class LadderRules {
 
     private static void next(ExerciseGroup strand, Facts facts, Findings found) {
         int achieved = facts.achieved(strand);
+        Below below = below(strand, achieved);
         boolean isStartKnown = isStartKnown(strand, achieved, facts);
         found.notYet(
                 move -> move.strand() == strand
@@ -95,8 +99,8 @@ final class LadderRules {
                         && move.rung() > achieved + 1
                         && !isOutOfSeason(move, facts)
                         && !(isStartKnown && isOpenByStart(move, facts)),
-                new Evidence.RungDone(strand, achieved),
-                below(strand, achieved));
+                below.done(),
+                below.gates());
         if (isStartKnown) {
             found.adjust(
                     move -> move.strand() == strand
@@ -111,18 +115,19 @@ final class LadderRules {
     }
 
     /** Asked for every ladder of every day of a season: the usual rungs are said once. */
-    private static Gate below(ExerciseGroup strand, int achieved) {
-        List<Gate> said = BELOW.get(strand);
+    private static Below below(ExerciseGroup strand, int achieved) {
+        List<Below> said = BELOW.get(strand);
         return achieved < said.size() ? said.get(achieved) : saidBelow(strand, achieved);
     }
 
-    private static Gate saidBelow(ExerciseGroup strand, int achieved) {
-        String words = achieved == 0 ? "none done yet" : new Evidence.RungDone(strand, achieved).words();
-        return Gate.of(GateKind.RUNG_BELOW, false, words);
+    private static Below saidBelow(ExerciseGroup strand, int achieved) {
+        Evidence done = new Evidence.RungDone(strand, achieved);
+        String words = achieved == 0 ? "none done yet" : done.words();
+        return new Below(done, List.of(Gate.of(GateKind.RUNG_BELOW, false, words)));
     }
 
-    private static Map<ExerciseGroup, List<Gate>> allBelow() {
-        Map<ExerciseGroup, List<Gate>> all = new EnumMap<>(ExerciseGroup.class);
+    private static Map<ExerciseGroup, List<Below>> allBelow() {
+        Map<ExerciseGroup, List<Below>> all = new EnumMap<>(ExerciseGroup.class);
         for (ExerciseGroup strand : ExerciseGroup.values()) {
             all.put(
                     strand,
@@ -211,8 +216,7 @@ final class LadderRules {
 
     private static boolean isOutOfReach(Move move, Facts facts) {
         for (Kit item : move.kit()) {
-            if (isMissing(item, facts)
-                    && item.instead(facts.client().equipment()).isEmpty()) {
+            if (isMissing(item, facts) && !item.isReplaceable(facts.client().equipment())) {
                 return true;
             }
         }
