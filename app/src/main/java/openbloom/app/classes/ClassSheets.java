@@ -187,7 +187,7 @@ public class ClassSheets {
                 judgement,
                 SessionRequest.of(kept.time().minutes(), Place.STUDIO, today.toEpochDay(), sessions.history(woman.id()))
                         .in(Format.of(Format.FormatKind.SETS))
-                        .wanting(programs.wishesOn(woman, today))
+                        .wanting(programs.wishesOn(woman, judgement))
                         .gently(judgement.facts().client().has(Symptom.LOW_DAY)));
     }
 

@@ -364,7 +364,7 @@ class DemoStudio implements SmartInitializingSingleton {
     private void teach(Woman woman, SignedIn who, LocalDate on, int seed, boolean domes) {
         Judgement judgement = judgements.of(woman, on, Place.STUDIO);
         SessionRequest request = SessionRequest.of(SESSION_MINUTES, Place.STUDIO, seed, sessions.history(woman.id()))
-                .wanting(programs.wishesOn(woman, on));
+                .wanting(programs.wishesOn(woman, judgement));
         long id = sessions.compose(who, woman, judgement, request, "demo-" + woman.id() + "-" + on);
         Sessions.ComposedFor planned = sessions.find(woman, id).orElseThrow();
         for (int i = 0; i < planned.plan().items().size(); i++) {

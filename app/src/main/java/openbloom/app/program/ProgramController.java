@@ -8,12 +8,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import openbloom.app.checks.SafetyService;
 import openbloom.app.people.Woman;
 import openbloom.app.session.ComposeForm;
 import openbloom.app.session.Sessions;
 import openbloom.app.session.StoredResponse;
+import openbloom.app.session.StudioShares;
 import openbloom.app.studio.Editions;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
@@ -26,7 +26,6 @@ import openbloom.core.program.PathwayStepEdit.EditKind;
 import openbloom.core.program.Rhythm;
 import openbloom.core.record.Goal;
 import openbloom.core.session.Format;
-import openbloom.core.session.Shares;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -47,6 +46,7 @@ class ProgramController {
     private final SafetyService safety;
     private final FormPages forms;
     private final Editions editions;
+    private final StudioShares shares;
     private final StudioDay day;
 
     ProgramController(
@@ -57,8 +57,10 @@ class ProgramController {
             SafetyService safety,
             FormPages forms,
             Editions editions,
+            StudioShares shares,
             StudioDay day) {
         this.editions = editions;
+        this.shares = shares;
         this.programs = programs;
         this.ways = ways;
         this.ladders = ladders;
@@ -181,11 +183,8 @@ class ProgramController {
     }
 
     /** What has changed since it was made, a pause first. */
-    private List<String> since(Woman woman, Programs.KeptProgram last, LocalDate today) {
-        return Stream.concat(
-                        BlockCalendar.pause(sessions.of(woman.id()), today).stream(),
-                        programs.since(woman, last, today).stream())
-                .toList();
+    private Programs.SinceMade since(Woman woman, Programs.KeptProgram last, LocalDate today) {
+        return programs.since(woman, last, today).and(BlockCalendar.pause(sessions.of(woman.id()), today));
     }
 
     private List<BlockCalendar.WeekRow> weeks(Woman woman, ProgramDocument block, LocalDate today) {
@@ -218,7 +217,7 @@ class ProgramController {
                                 .orElse(Map.of()))
                 .addObject("earlier", kept.stream().skip(1).toList())
                 .addObject(
-                        "since", last.map(found -> since(woman, found, today)).orElse(List.of()))
+                        "since", last.map(found -> since(woman, found, today)).orElse(Programs.SinceMade.NOTHING))
                 .addObject("suggested", programs.suggested(woman, today))
                 .addObject("cards", programs.cards(woman, today))
                 .addObject("paths", ways.of(woman, today))
@@ -230,7 +229,9 @@ class ProgramController {
                                 .orElse(USUAL_MINUTES)))
                 .addObject("formats", Format.FormatKind.values())
                 .addObject("goals", goals.stream().limit(3).toList())
-                .addObject("usualShares", Shares.usual(goals.size()).percent())
+                .addObject(
+                        "usualShares",
+                        shares.forGoals(me.studioId(), goals.size()).percent())
                 .addObject("asked", safety.today(me, woman).isPresent())
                 .addObject(
                         "aims",

@@ -10,8 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.function.Function;
-import java.util.stream.Collectors;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
 import openbloom.app.session.WantedMoves;
@@ -114,10 +114,24 @@ public class Programs {
      * for that day, or everything wanted where it plans nothing.
      */
     public Wishes wishesOn(Woman woman, LocalDate date) {
+        return wishesOn(woman, date, () -> suggestedOn(woman, date));
+    }
+
+    /** The same for whoever has her record read already. */
+    public Wishes wishesOn(Woman woman, Judgement judgement) {
+        return wishesOn(
+                woman,
+                judgement.facts().day(),
+                () -> Goals.suggest(judgement.facts()).stream()
+                        .map(Goals.Suggested::aim)
+                        .toList());
+    }
+
+    private Wishes wishesOn(Woman woman, LocalDate date, Supplier<List<Goal>> suggested) {
         Optional<KeptProgram> last = latest(woman.id());
         List<Goal> aims = last.map(block -> ProgramForm.aimsOf(block.row()))
                 .filter(told -> !told.isEmpty())
-                .orElseGet(() -> suggestedOn(woman, date));
+                .orElseGet(suggested);
         Map<ExerciseGroup, Integer> worth = new EnumMap<>(ExerciseGroup.class);
         worth.putAll(Goals.worth(aims));
         PlannedDay planned = last.flatMap(KeptProgram::document)
@@ -211,10 +225,28 @@ public class Programs {
         return List.of();
     }
 
-    /** What would be otherwise if the last block were made anew today; empty while nothing it rests on has changed. */
-    List<String> since(Woman woman, KeptProgram last, LocalDate today) {
+    /**
+     * What would be otherwise if the last block were made anew today; empty while nothing it rests on has changed.
+     *
+     * @param told what came to it, as sentences
+     * @param compared the block as planned beside the same made anew
+     */
+    record SinceMade(List<String> told, List<PlanCompared> compared) {
+        static final SinceMade NOTHING = new SinceMade(List.of(), List.of());
+
+        /** With what else came, told first. */
+        SinceMade and(Optional<String> first) {
+            return new SinceMade(Stream.concat(first.stream(), told.stream()).toList(), compared);
+        }
+
+        public boolean isEmpty() {
+            return told.isEmpty() && compared.isEmpty();
+        }
+    }
+
+    SinceMade since(Woman woman, KeptProgram last, LocalDate today) {
         if (last.document().isEmpty()) {
-            return List.of();
+            return SinceMade.NOTHING;
         }
         Judgement judgement = judgements.of(woman, today, Place.STUDIO);
         StoredProgram row = last.row();
@@ -231,27 +263,12 @@ public class Programs {
         List<String> changes = new ArrayList<>();
         if (now.weeks().isEmpty()) {
             now.leftOut().forEach(left -> changes.add("Nothing may be done now: " + left.why()));
-            return changes;
+            return new SinceMade(changes, List.of());
         }
         Goals.suggest(judgement.facts()).stream()
                 .filter(told -> !aims.contains(told.aim()) && told.aim() != Goal.KEEP_ACTIVE)
                 .forEach(told ->
                         changes.add("Another aim suggests itself: " + told.aim().words() + " (" + told.why() + ")"));
-        lines(last.document().get(), now, changes);
-        return changes;
-    }
-
-    private static void lines(ProgramDocument then, Program now, List<String> changes) {
-        Map<String, Program.LadderPlan> current = now.lines().stream()
-                .collect(Collectors.toMap(line -> line.strand().fileName(), Function.identity()));
-        for (ProgramDocument.LineTold line : then.lines()) {
-            Program.LadderPlan held = current.remove(line.strand());
-            if (held == null) {
-                changes.add(line.words() + " does not pass for her any more");
-            } else if (held.rung() != line.rung()) {
-                changes.add(line.words() + ": rung " + line.rung() + " then, rung " + held.rung() + " now");
-            }
-        }
-        current.values().forEach(line -> changes.add(line.strand().words() + " passes for her now"));
+        return new SinceMade(changes, PlanCompared.between(last.document().get(), ProgramDocument.of(now, judgement)));
     }
 }

@@ -2,6 +2,7 @@ package openbloom.app.session;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.session.Format;
 import openbloom.core.session.Format.FormatKind;
@@ -78,8 +79,9 @@ public record SessionDocument(
 
     static SessionDocument of(Session session, Judgement judgement) {
         return new SessionDocument(
-                session.items().stream()
-                        .map(item -> SessionLine.of(item, session.format(), judgement))
+                IntStream.range(0, session.items().size())
+                        .mapToObj(at -> SessionLine.of(
+                                session.items().get(at), session.remarks().get(at), session.format(), judgement))
                         .toList(),
                 session.transitions(),
                 session.upByTheSide(),

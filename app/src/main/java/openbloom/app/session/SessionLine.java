@@ -240,7 +240,8 @@ public record SessionLine(
                 new Detail(item.part(), item.round(), false, item.pick().step(), "", "", "", ""));
     }
 
-    static SessionLine of(SessionItem item, Format format, Judgement judgement) {
+    /** @param remark what stands beside it, or nothing */
+    static SessionLine of(SessionItem item, String remark, Format format, Judgement judgement) {
         Move move = item.move();
         return new SessionLine(
                 move.id(),
@@ -261,7 +262,7 @@ public record SessionLine(
                         item.part() == Part.WORK && item.pick().isNew(),
                         item.pick().step(),
                         item.pick().worth().words(),
-                        "",
+                        remark,
                         "",
                         MoveFigures.address(item.adjustments())));
     }

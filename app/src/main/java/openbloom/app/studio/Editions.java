@@ -39,7 +39,9 @@ public class Editions {
         LADDERS,
         REVIEW,
         /** Numbers a studio calls. */
-        NUMBERS
+        NUMBERS,
+        /** How a studio divides the work of its sessions. */
+        SHARES
     }
 
     /** The edition that counts; 0 before the first change. */

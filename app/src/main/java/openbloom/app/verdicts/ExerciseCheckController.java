@@ -14,6 +14,7 @@ import openbloom.app.people.Woman;
 import openbloom.app.program.Programs;
 import openbloom.app.session.ComposeForm;
 import openbloom.app.session.Sessions;
+import openbloom.app.session.StudioShares;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
@@ -24,7 +25,6 @@ import openbloom.core.screening.Symptom;
 import openbloom.core.session.Format;
 import openbloom.core.session.Place;
 import openbloom.core.session.SessionRequest;
-import openbloom.core.session.Shares;
 import openbloom.core.session.Wishes;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.VerdictKind;
@@ -46,6 +46,7 @@ class ExerciseCheckController {
     private final SafetyService safety;
     private final Programs programs;
     private final SheetFindings findings;
+    private final StudioShares shares;
     private final FormPages forms;
     private final StudioDay day;
 
@@ -55,6 +56,7 @@ class ExerciseCheckController {
             SafetyService safety,
             Programs programs,
             SheetFindings findings,
+            StudioShares shares,
             FormPages forms,
             StudioDay day) {
         this.judgements = judgements;
@@ -62,6 +64,7 @@ class ExerciseCheckController {
         this.safety = safety;
         this.programs = programs;
         this.findings = findings;
+        this.shares = shares;
         this.forms = forms;
         this.day = day;
     }
@@ -95,9 +98,11 @@ class ExerciseCheckController {
         safety.require(me, woman, typed);
         int minutes = form.minutes(typed);
         LocalDate today = day.today(me);
+        Wishes wanted = programs.wishesOn(woman, today);
         Wishes wishes = form.shares(typed)
-                .map(programs.wishesOn(woman, today)::divided)
-                .orElseGet(() -> programs.wishesOn(woman, today));
+                .or(() -> shares.of(me.studioId(), minutes, wanted.goals().size()))
+                .map(wanted::divided)
+                .orElse(wanted);
         SessionRequest request = SessionRequest.of(
                         minutes, placeOf(place), today.toEpochDay(), sessions.history(woman.id()))
                 .in(form.format(typed, minutes))
@@ -117,7 +122,7 @@ class ExerciseCheckController {
 
     private ModelAndView page(SignedIn me, Woman woman, Place place, Optional<VerdictKind> only, ComposeForm form) {
         Judgement judgement = judgements.of(woman, day.today(me), place);
-        List<Goal> goals = programs.wishesOn(woman, day.today(me)).goals();
+        List<Goal> goals = programs.wishesOn(woman, judgement).goals();
         return new ModelAndView(
                         "verdicts/exercise-check",
                         Map.of(
@@ -132,7 +137,9 @@ class ExerciseCheckController {
                                 "lowDay", judgement.facts().client().has(Symptom.LOW_DAY),
                                 "formKey", UUID.randomUUID().toString()))
                 .addObject("goals", goals.stream().limit(3).toList())
-                .addObject("usualShares", Shares.usual(goals.size()).percent());
+                .addObject(
+                        "usualShares",
+                        shares.forGoals(me.studioId(), goals.size()).percent());
     }
 
     private static Place placeOf(String typed) {

@@ -147,14 +147,7 @@ final class BrokenLines {
 
     /** Impact that begins in the second half of the session. */
     private void impactLate() {
-        int from = 0;
-        for (SessionItem item : session.items()) {
-            if (item.part() == Part.WORK && item.move().isImpact() && from > session.seconds() / 2) {
-                found(indexOf(item), HardLine.IMPACT_EARLY);
-                return;
-            }
-            from += item.seconds();
-        }
+        session.lateImpact().ifPresent(item -> found(indexOf(item), HardLine.IMPACT_EARLY));
     }
 
     private int indexOf(SessionItem item) {

@@ -75,12 +75,16 @@ final class Candidates {
                 .thenComparing(pick -> pick.move().rung());
     }
 
-    /** The work; of the pelvic floor one prescribed set. */
-    List<Pick> work() {
+    /**
+     * The work; of the pelvic floor one prescribed set.
+     *
+     * @param shared whether the set is shared by two positions where its goal and the time ask for it
+     */
+    List<Pick> work(boolean shared) {
         Map<String, Pick> work = new LinkedHashMap<>();
         for (ExerciseGroup strand : ExerciseGroup.values()) {
             if (strand != ExerciseGroup.BREATH && strand != ExerciseGroup.RELEASE && isTrained(strand)) {
-                of(strand).forEach(pick -> work.putIfAbsent(pick.move().id(), pick));
+                of(strand, shared).forEach(pick -> work.putIfAbsent(pick.move().id(), pick));
             }
         }
         pinned().forEach(pick -> work.putIfAbsent(pick.move().id(), pick));
@@ -97,7 +101,7 @@ final class Candidates {
         };
     }
 
-    private List<Pick> of(ExerciseGroup strand) {
+    private List<Pick> of(ExerciseGroup strand, boolean shared) {
         FormatRules format = request.format().rules();
         int working = working(strand);
         List<Pick> passing = judgement.catalogue().ladder(strand).stream()
@@ -106,7 +110,7 @@ final class Candidates {
                 .filter(move -> !isTooEarly(move) && !isUnasked(move) && !isResting(move))
                 .filter(this::isAtHand)
                 .map(judgement::of)
-                .filter(verdict -> verdict.move().rung() == working
+                .filter(verdict -> verdict.move().rung() == top(strand)
                         || !verdict.adjustments().contains(Adjustment.TRY_ONE_SET))
                 .flatMap(verdict -> Pick.of(verdict, judgement, step(verdict.move())).stream())
                 .filter(pick -> format.takes(pick.move()) && request.takes(pick.move()))
@@ -114,8 +118,11 @@ final class Candidates {
                 .filter(pick -> !isRest(pick.move()))
                 .map(this::weighed)
                 .toList();
-        List<Pick> best =
-                passing.stream().sorted(best(strand)).limit(most(strand)).toList();
+        List<Pick> sorted = passing.stream().sorted(best(strand)).toList();
+        if (isSetForLeaking(strand)) {
+            return new FloorSet(request, sorted).picks(shared);
+        }
+        List<Pick> best = sorted.stream().limit(most(strand)).toList();
         boolean isPlanned = request.wishes().day().groups().contains(strand)
                 || request.wishes().goals().stream()
                         .anyMatch(goal -> goal.hallmarks().contains(strand));
@@ -139,7 +146,7 @@ final class Candidates {
         }
         Verdict verdict = judgement.of(move);
         boolean tried = verdict.adjustments().contains(Adjustment.TRY_ONE_SET);
-        return verdict.passes() && !(tried && move.rung() < working(move.strand()))
+        return verdict.passes() && !(tried && move.rung() < top(move.strand()))
                 ? Pick.of(verdict, judgement, step(move)).map(this::weighed)
                 : Optional.empty();
     }
@@ -148,8 +155,17 @@ final class Candidates {
         return isTooEarly(move) || isUnasked(move) || isResting(move) || !isAtHand(move);
     }
 
+    private boolean isSetForLeaking(ExerciseGroup strand) {
+        return strand.isPelvicFloorLift()
+                && strand != ExerciseGroup.PELVIC_FLOOR_AREAS
+                && request.wishes().goals().contains(Goal.STOP_LEAKING);
+    }
+
     /** Where easy movement is what the session is for, its variety is. */
     private boolean isForEase(ExerciseGroup strand) {
+        if (strand == ExerciseGroup.PELVIC_FLOOR_AREAS) {
+            return request.wishes().goals().contains(Goal.LET_GO);
+        }
         return strand == ExerciseGroup.MOBILITY
                 && (request.format().rules().isForEase()
                         || request.wishes().goals().stream().anyMatch(Goal::isForEase));
@@ -192,16 +208,20 @@ final class Candidates {
                 .toList();
     }
 
-    /** Nothing new and heavy, and no curl, that nobody asked for. */
+    /** Nothing new and heavy, and no curl, that nobody asked for; for a pelvis that hurts no easy move of one side alone. */
     private boolean isUnasked(Move move) {
         List<Goal> goals = request.wishes().goals();
-        boolean heavy = move.has(Demand.HEAVY) || move.has(Demand.THROWN) || move.load() >= HEAVY_LOAD;
+        boolean besideHers = !request.wishes().usual().isEmpty() && move.isStrong();
+        boolean heavy = move.has(Demand.HEAVY) || move.has(Demand.THROWN) || move.load() >= HEAVY_LOAD || besideHers;
         boolean lifts = goals.contains(Goal.LIFT) && request.wishes().usual().isEmpty();
         boolean undirected = goals.isEmpty() && request.wishes().usual().isEmpty();
         Set<ExerciseGroup> wanted = request.wishes().aims().keySet();
         boolean curl =
                 move.strand() == ExerciseGroup.FLEXION && !wanted.isEmpty() && !wanted.contains(ExerciseGroup.FLEXION);
-        return curl || heavy && !move.isImpact() && isNew(move) && !lifts && !undirected;
+        boolean lopsided = goals.contains(Goal.EASE_PELVIS)
+                && move.strand() == ExerciseGroup.MOBILITY
+                && move.sides() == Sides.EACH;
+        return curl || lopsided || heavy && !move.isImpact() && isNew(move) && !lifts && !undirected;
     }
 
     /** What somebody never trained is not given on her first day, unless she was seen that far. */
@@ -297,11 +317,16 @@ final class Candidates {
         if (!move.isEarned()) {
             return 0;
         }
-        int rung = passing.computeIfAbsent(move.strand(), this::highestPassing);
+        int rung = top(move.strand());
         if (move.rung() == rung) {
             return CandidateScore.WORKING;
         }
         return CandidateScore.WORKING - CandidateScore.BELOW * (rung - move.rung());
+    }
+
+    /** The highest level that passes, up to hers: what is only tried is tried there. */
+    private int top(ExerciseGroup strand) {
+        return passing.computeIfAbsent(strand, this::highestPassing);
     }
 
     private int highestPassing(ExerciseGroup strand) {
@@ -330,11 +355,12 @@ final class Candidates {
         return sided && move.sides() == Sides.EACH && !move.strand().isPelvicFloorLift();
     }
 
-    private static int most(ExerciseGroup strand) {
+    private int most(ExerciseGroup strand) {
         return switch (strand) {
             case PELVIC_FLOOR_ENDURANCE, PELVIC_FLOOR_QUICK, SCAR -> 1;
-            case IMPACT -> MOST_OF_IMPACT;
+            case IMPACT -> request.history().isFirstSession() ? 1 : MOST_OF_IMPACT;
             case MOBILITY -> MOST_OF_MOBILITY;
+            case PELVIC_FLOOR_AREAS -> isForEase(strand) ? MOST_OF_MOBILITY : MOST_OF_A_GROUP;
             default -> MOST_OF_A_GROUP;
         };
     }

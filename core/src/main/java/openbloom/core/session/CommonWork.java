@@ -61,9 +61,10 @@ public record CommonWork(
                                 .map(sets -> option(item.pick(), sets, request))
                                 .toList()))
                 .toList();
-        ShapedWork.Solved solved = ShapedWork.solve(request, limits(request), candidates);
+        ShapedWork.Limits limits = limits(request);
+        ShapedWork.Solved solved = ShapedWork.solve(request, limits, candidates);
         return new CommonSolution(
-                solved.chosen().stream()
+                Pairing.of(solved, limits.whole().moves().wristsBefore()).stream()
                         .map(one -> withSets(one.item().pick(), one.option().sets()))
                         .toList(),
                 solved.score());

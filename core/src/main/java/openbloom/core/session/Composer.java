@@ -1,11 +1,14 @@
 package openbloom.core.session;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import openbloom.core.moves.DoseStage;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.progress.DoseStep;
 import openbloom.core.progress.WeekKind;
@@ -19,6 +22,9 @@ import openbloom.core.verdict.Judgement;
 public final class Composer {
     private static final double SHORTEST_SHARE = 0.95;
     private static final int MINUTES_FOR_TWO_SETS = 20;
+
+    /** Of so many the last leaves impact out. */
+    private static final int TRIES_FOR_IMPACT = 3;
 
     private final Judgement judgement;
     private final SessionRequest request;
@@ -55,7 +61,8 @@ public final class Composer {
     }
 
     private Session compose() {
-        return request.format().rules().compose(this, judgement, request);
+        Session session = request.format().rules().compose(this, judgement, request);
+        return session.remarked(Remarks.of(session.items(), judgement, request));
     }
 
     /** A round of breath and pelvic floor. */
@@ -66,25 +73,64 @@ public final class Composer {
                 () -> "a round of breath and pelvic floor is no longer than what is prescribed");
     }
 
-    /** What is worth most among everything the hard lines leave. */
+    /** What is worth most among everything the hard lines leave. A session shorter than was asked comes to its half sooner. */
     Session best() {
         Timetable.TimetableParts frame = openingAndRelease.parts();
-        List<WorkItem> items = items(frame.opening());
-        ShapedWork.Solved solved = ShapedWork.solve(request, limits(frame), items);
-        List<Pick> work = solved.chosen().stream().map(Composer::pick).toList();
+        ShapedWork.Limits limits = limits(frame);
+        Session session = best(frame, limits);
+        boolean once = request.format().passes() == 1;
+        for (int tries = 1; once && session.lateImpact().isPresent() && tries <= TRIES_FOR_IMPACT; tries++) {
+            int half = session.seconds() / 2 - limits.opening() - 2 * WorkConstraints.STEP;
+            session = best(frame, limits.withImpactUntil(tries < TRIES_FOR_IMPACT ? half : -1));
+        }
+        return session;
+    }
+
+    private Session best(Timetable.TimetableParts frame, ShapedWork.Limits limits) {
+        Work searched = work(frame, limits);
+        List<WorkItem> items = searched.items();
+        ShapedWork.Solved solved = searched.solved();
+        List<Pick> work = Pairing.of(solved, limits.whole().moves().wristsBefore()).stream()
+                .map(Composer::pick)
+                .toList();
         Session session = laid(
                 openingAndRelease.spread(new Timetable.TimetableParts(frame.opening(), work, frame.release())),
                 solved.score(),
-                () -> new ShortCauses(request, limits(frame), items, solved).words(openingAndRelease.isTight()));
+                () -> new ShortCauses(request, limits, items, solved).words(openingAndRelease.isTight()));
         return session.with(SessionPart.divided(session.items(), solved));
+    }
+
+    /** What the work was chosen from, and what was chosen. */
+    private record Work(List<WorkItem> items, ShapedWork.Solved solved) {
+        /** Whether a set of the pelvic floor that was to be shared by two positions has only one of them. */
+        boolean hasHalfASet() {
+            return Arrays.stream(ExerciseGroup.values())
+                    .filter(ExerciseGroup::isPelvicFloorLift)
+                    .anyMatch(strand -> count(items.stream(), strand) == 2
+                            && count(solved.chosen().stream().map(WorkSolver.ChosenItem::item), strand) == 1);
+        }
+
+        private static long count(Stream<WorkItem> among, ExerciseGroup strand) {
+            return among.filter(item -> item.pick().move().strand() == strand).count();
+        }
+    }
+
+    /** The set of the pelvic floor in two positions where both find their place, else whole in one. */
+    private Work work(Timetable.TimetableParts frame, ShapedWork.Limits limits) {
+        Work shared = work(frame, limits, true);
+        return shared.hasHalfASet() ? work(frame, limits, false) : shared;
+    }
+
+    private Work work(Timetable.TimetableParts frame, ShapedWork.Limits limits, boolean shared) {
+        List<WorkItem> items = items(frame.opening(), shared);
+        return new Work(items, ShapedWork.solve(request, limits, items));
     }
 
     /** What each part of the work is solved for, so that others can be asked the same. */
     static List<ShapedWork.Instance> instances(Judgement judgement, SessionRequest request) {
         Composer composer = new Composer(judgement, request);
         Timetable.TimetableParts parts = composer.openingAndRelease.parts();
-        return ShapedWork.solve(request, composer.limits(parts), composer.items(parts.opening()))
-                .instances();
+        return composer.work(parts, composer.limits(parts)).solved().instances();
     }
 
     private static Pick pick(WorkSolver.ChosenItem chosen) {
@@ -93,9 +139,9 @@ public final class Composer {
     }
 
     /** What the opening has already is not done again. */
-    private List<WorkItem> items(List<Pick> opening) {
+    private List<WorkItem> items(List<Pick> opening, boolean shared) {
         Set<Move> done = opening.stream().map(Pick::move).collect(Collectors.toSet());
-        return candidates.work().stream()
+        return candidates.work(shared).stream()
                 .filter(pick -> !done.contains(pick.move()))
                 .sorted(candidates.byLoad())
                 .map(pick -> WorkItem.of(pick, options(pick)))

@@ -30,7 +30,7 @@ final class FloorRound {
                         ExerciseGroup.PELVIC_FLOOR_ENDURANCE,
                         ExerciseGroup.PELVIC_FLOOR_QUICK,
                         ExerciseGroup.PELVIC_FLOOR_AREAS)
-                .flatMap(strand -> candidates.work().stream()
+                .flatMap(strand -> candidates.work(false).stream()
                         .filter(pick -> pick.move().strand() == strand)
                         .limit(1))
                 .sorted(Comparator.comparing(

@@ -25,7 +25,9 @@ public enum HardLine {
     ONE_FRONT_SUPPORT("one front support a session while she is pregnant"),
     FLOOR_LIFTS("one prescribed set of pelvic floor lifts, never more than prescribed for the day"),
     TIGHT_FLOOR("a floor that has to let go: at least 45 % of the time for breath and release, and never a lift"),
-    ONE_VISIT("a part of the work visits each family of positions once, by rising load"),
+    ONE_VISIT(
+            "a part of the work visits each family of positions once, by rising load; what opposes stands beside each other where that makes a"
+                    + " difference of 1 at most"),
     WHILE_HEALING("20 minutes at most in the first weeks after a birth, until her clinician has seen her");
 
     /** Of the time asked for. */

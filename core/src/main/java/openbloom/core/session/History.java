@@ -31,6 +31,11 @@ public record History(List<List<String>> recent, Set<String> known) {
         return known.isEmpty();
     }
 
+    /** Whether her last session had a move. */
+    boolean isInTheLast(String moveId) {
+        return !recent.isEmpty() && recent.get(0).contains(moveId);
+    }
+
     /** In how many of the last three sessions a move was. */
     int timesLately(String moveId) {
         return (int) recent.stream()

@@ -35,14 +35,6 @@ final class Notes {
                 + HardLine.HEALING_MINUTES + " minutes are the most ("
                 + Published.REBUILD_FLOOR.source().key()
                 + ").";
-        return new Session(
-                session.items(),
-                session.transitions(),
-                session.upByTheSide(),
-                session.leftOut(),
-                (why + " " + session.note()).strip(),
-                session.score(),
-                session.format(),
-                session.parts());
+        return session.noting((why + " " + session.note()).strip());
     }
 }

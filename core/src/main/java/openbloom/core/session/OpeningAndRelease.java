@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import openbloom.core.breath.BreathPosition;
 import openbloom.core.breath.BreathZone;
+import openbloom.core.moves.Demand;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
@@ -74,7 +75,7 @@ final class OpeningAndRelease {
                     mobilising.filter(pick -> isThere(opening, pick)).isPresent()
                             && connect.filter(pick -> isThere(opening, pick)).isEmpty();
             (movesFirst ? mobilising : connect).ifPresent(opening::add);
-            (movesFirst ? connect : mobilising).ifPresent(opening::add);
+            (movesFirst ? connect(opening) : mobilising(opening)).ifPresent(opening::add);
         }
         return shrunk(new Timetable.TimetableParts(opening, List.of(), format.hasRelease() ? release : List.of()));
     }
@@ -109,7 +110,7 @@ final class OpeningAndRelease {
     private Optional<Pick> connect(List<Pick> opening) {
         Comparator<Pick> worth = Comparator.comparing(pick -> -pick.worth().total());
         return candidates.rest(ExerciseGroup.CONNECT).stream()
-                .filter(pick -> !pick.move().isEarned())
+                .filter(pick -> !pick.move().isEarned() && !isTooMuchForTheWrists(opening, pick))
                 .min(unpinned().thenComparing(changes(opening)).thenComparing(worth));
     }
 
@@ -118,11 +119,19 @@ final class OpeningAndRelease {
         return request.minutes() < MOBILISING_FROM_MINUTES
                 ? Optional.empty()
                 : candidates.rest(ExerciseGroup.MOBILITY).stream()
-                        .filter(pick -> pick.move().load() == 0)
+                        .filter(pick -> pick.move().load() == 0 && !isTooMuchForTheWrists(opening, pick))
                         .min(unpinned()
                                 .thenComparing(changes(opening))
                                 .thenComparing(pick -> pick.move().rung()))
                         .map(pick -> pick.withDose(pick.dose().withSets(1)));
+    }
+
+    private static boolean isTooMuchForTheWrists(List<Pick> opening, Pick pick) {
+        int running = 0;
+        for (Pick before : opening) {
+            running = before.move().has(Demand.WRIST) ? running + 1 : 0;
+        }
+        return pick.move().has(Demand.WRIST) && running >= HardLine.MOST_ON_THE_WRISTS;
     }
 
     /** Whether a pick is done where she breathes already. */
@@ -238,7 +247,10 @@ final class OpeningAndRelease {
                     .max()
                     .orElse(-1);
             boolean rests = after >= 0 && work.get(after).move().strand() == ExerciseGroup.RELEASE;
-            if (after >= 0 && !rests && release.size() > 2) {
+            boolean delaysImpact = work.stream()
+                    .skip(after + 1L)
+                    .anyMatch(later -> later.move().isImpact());
+            if (after >= 0 && !rests && !delaysImpact && release.size() > 2) {
                 work.add(after + 1, pick);
                 release.remove(pick);
             }

@@ -1,7 +1,9 @@
 package openbloom.core.session;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A composed session.
@@ -11,6 +13,7 @@ import java.util.List;
  * @param note why it is shorter than asked, or empty
  * @param score what the composer found it worth, in quarters
  * @param parts how its time is divided, in order; together they have all its items
+ * @param remarks for each item what stands beside it, or nothing
  */
 public record Session(
         List<SessionItem> items,
@@ -20,8 +23,13 @@ public record Session(
         String note,
         int score,
         Format format,
-        List<SessionPart> parts) {
+        List<SessionPart> parts,
+        List<String> remarks) {
     public Session {
+        if (remarks.size() != items.size()) {
+            throw new IllegalArgumentException("Expected a remark for each item, empty where there is none");
+        }
+        remarks = List.copyOf(remarks);
         items = List.copyOf(items);
         leftOut = List.copyOf(leftOut);
         parts = List.copyOf(parts);
@@ -39,8 +47,39 @@ public record Session(
         this(items, transitions, upByTheSide, leftOut, note, score, format, SessionPart.undivided(items));
     }
 
+    /** With nothing beside its items. */
+    public Session(
+            List<SessionItem> items,
+            int transitions,
+            boolean upByTheSide,
+            List<LeftOut> leftOut,
+            String note,
+            int score,
+            Format format,
+            List<SessionPart> parts) {
+        this(
+                items,
+                transitions,
+                upByTheSide,
+                leftOut,
+                note,
+                score,
+                format,
+                parts,
+                Collections.nCopies(items.size(), ""));
+    }
+
     Session with(List<SessionPart> divided) {
-        return new Session(items, transitions, upByTheSide, leftOut, note, score, format, divided);
+        return new Session(items, transitions, upByTheSide, leftOut, note, score, format, divided, remarks);
+    }
+
+    Session remarked(List<String> beside) {
+        return new Session(items, transitions, upByTheSide, leftOut, note, score, format, parts, beside);
+    }
+
+    /** With other words about its length. */
+    Session noting(String words) {
+        return new Session(items, transitions, upByTheSide, leftOut, words, score, format, parts, remarks);
     }
 
     /** Seconds of each part, in order. */
@@ -54,6 +93,18 @@ public record Session(
             from += part.items();
         }
         return List.copyOf(seconds);
+    }
+
+    /** An impact of the work that begins in the second half. */
+    Optional<SessionItem> lateImpact() {
+        int from = 0;
+        for (SessionItem item : items) {
+            if (item.part() == Part.WORK && item.move().isImpact() && from > seconds() / 2) {
+                return Optional.of(item);
+            }
+            from += item.seconds();
+        }
+        return Optional.empty();
     }
 
     /** The whole of it, set-up and changes of position included. */

@@ -21,8 +21,6 @@ public record Shape(List<Slot> slots) {
     private static final double LET_GO = 0.12;
     private static final int SHORTEST_LETTING_GO = 2;
 
-    private static final int MOST_WITH_A_SHARE = 3;
-
     public Shape {
         slots = List.copyOf(slots);
     }
@@ -49,8 +47,7 @@ public record Shape(List<Slot> slots) {
     }
 
     private static Shape of(int minutes, List<Goal> goals, Optional<Shares> wanted) {
-        int most = minutes >= THIRD_FROM_MINUTES ? MOST_WITH_A_SHARE : MOST_WITH_A_SHARE - 1;
-        int usual = Math.min(most, goals.size());
+        int usual = goalsWithAShare(minutes, goals.size());
         List<Integer> percent = wanted.orElse(Shares.usual(usual)).percent();
         int count = Math.min(wanted.isPresent() ? goals.size() : usual, percent.size());
         List<Slot> slots = new ArrayList<>();
@@ -61,6 +58,11 @@ public record Shape(List<Slot> slots) {
         }
         slots.add(new Slot(Optional.empty(), rest));
         return new Shape(slots);
+    }
+
+    /** How many of so many goals have a share of their own: two, three from half an hour on. */
+    public static int goalsWithAShare(int minutes, int goals) {
+        return Math.min(minutes >= THIRD_FROM_MINUTES ? Shares.MOST_GOALS : Shares.MOST_GOALS - 1, goals);
     }
 
     /** Minutes in which breath settles and the belly is felt: a tenth, 2 to 6. */

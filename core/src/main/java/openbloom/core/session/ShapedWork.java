@@ -46,7 +46,12 @@ final class ShapedWork {
             int opening,
             int fixed,
             int most,
-            WorkConstraints.Rules whole) {}
+            WorkConstraints.Rules whole) {
+        /** With impact that begins no later than so many seconds into the work. */
+        Limits withImpactUntil(int seconds) {
+            return new Limits(opensIn, releasesIn, opening, fixed, most, whole.withImpactUntil(seconds));
+        }
+    }
 
     /** What one part was solved for, so that others can be asked the same, and what it came to. */
     record Instance(WorkConstraints frame, List<WorkItem> items, int score) {}
@@ -104,7 +109,8 @@ final class ShapedWork {
     private void take(WorkSolver.Solution solution, WorkConstraints frame) {
         for (WorkSolver.ChosenItem one : solution.chosen()) {
             boolean changes = at.filter(one.item().family()::equals).isEmpty();
-            soFar += WorkConstraints.STEP * (one.option().steps() + (changes ? frame.changeSteps(at.isPresent()) : 0));
+            int change = changes ? WorkConstraints.STEP * frame.changeSteps(at.isPresent()) : 0;
+            soFar += change + WorkConstraints.STEP * one.option().steps();
             at = Optional.of(one.item().family());
             used.add(one.item().pick().move().id());
             chosen.add(one);
@@ -132,7 +138,7 @@ final class ShapedWork {
                 onTheBack(),
                 whole.oneFrontSupport(),
                 whole.pace(),
-                request.seconds() / 2 - limits.opening() - soFar,
+                whole.impactUntil() - soFar,
                 isLast,
                 whole.women());
         return new WorkConstraints(order, at, isLast ? limits.releasesIn() : Optional.empty(), before, rules);

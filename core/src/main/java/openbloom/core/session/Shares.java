@@ -14,6 +14,9 @@ public record Shares(List<Integer> percent) {
     public static final int MOST = 80;
     public static final int MOST_TOGETHER = 90;
 
+    /** So many goals have a share of their own at most. */
+    public static final int MOST_GOALS = 3;
+
     /** Of one, two and three goals (common practice, no source). */
     private static final List<Shares> USUAL = List.of(
             new Shares(List.of()),

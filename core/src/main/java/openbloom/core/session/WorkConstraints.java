@@ -57,6 +57,11 @@ record WorkConstraints(List<Family> order, Optional<Family> before, Optional<Fam
         /** At most so many seconds on the back at a stretch, and how many stand just before and after the work. */
         record OnTheBack(int most, int before, int after) {}
 
+        /** The same with impact within so many seconds. */
+        Rules withImpactUntil(int seconds) {
+            return new Rules(target, most, moves, onTheBack, oneFrontSupport, pace, seconds, isLast, women);
+        }
+
         /** Times through the work, and seconds to go from one family of positions to the next. */
         record WorkPace(int passes, int changeSeconds) {
             static final WorkPace ONCE = new WorkPace(1, CHANGE_SECONDS);

@@ -48,7 +48,7 @@ import openbloom.core.verdict.Women;
 class TwelveWeeksTest {
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
     private static final LocalDate END = Women.TODAY.plusWeeks(12);
-    private static final int TRIES = 200;
+    private static final int TRIES = 120;
 
     /** How her days go. */
     enum Course {
