@@ -24,9 +24,10 @@ record PlanCompared(String what, String planned, String anew) {
         anew.lines().forEach(line -> now.put(line.strand(), line));
         for (ProgramDocument.LineTold then : planned.lines()) {
             ProgramDocument.LineTold line = now.remove(then.strand());
-            String as = line == null ? NOT_FOR_HER : words(line);
-            if (line == null || line.rung() != then.rung()) {
-                rows.add(new PlanCompared(then.words(), words(then), as));
+            if (line == null) {
+                rows.add(new PlanCompared(then.words(), words(then), NOT_FOR_HER));
+            } else if (then.isEarned() && line.rung() != then.rung()) {
+                rows.add(new PlanCompared(then.words(), words(then), words(line)));
             }
         }
         now.values().forEach(line -> rows.add(new PlanCompared(line.words(), NOT_IN_IT, words(line))));
@@ -46,8 +47,9 @@ record PlanCompared(String what, String planned, String anew) {
                 .filter(week -> !week.from().isAfter(anew.from())
                         && anew.from().isBefore(week.from().plusDays(7)))
                 .findFirst();
-        return then.map(week ->
-                new PlanCompared("this week", words(week), words(anew.weeks().get(0))));
+        return then.map(week -> new PlanCompared(
+                        "This week", words(week), words(anew.weeks().get(0))))
+                .filter(row -> !row.planned().equals(row.anew()));
     }
 
     private static String words(ProgramDocument.WeekTold week) {

@@ -65,7 +65,7 @@ class PlanComparedTest {
                                 "Impact", "level 2, heel drops: whole dose, 2 × 10 repetitions", "not for her today"),
                         new PlanCompared("Scar", "not in the plan", "level 1, round the scar: whole dose, 120 s"),
                         new PlanCompared(
-                                "this week",
+                                "This week",
                                 "1 session, 45 min; floor sets 2 a day; walking 80 min. Build on.",
                                 "1 session, 25 min; floor sets 3 a day; walking 55 min. Learn again."));
         assertThat(PlanCompared.between(planned, planned)).isEmpty();

@@ -33,6 +33,10 @@ final class Candidates {
     private static final int HEAVY_LOAD = 4;
     private static final int SHORTEST_WORK_SECONDS = 30;
     private static final int MOST_OF_A_GROUP = 6;
+
+    /** The level of the first hold; below it the floor is felt. */
+    private static final int FIRST_HOLD = 2;
+
     private static final int MOST_OF_IMPACT = 2;
     private static final int MOST_OF_MOBILITY = 14;
 
@@ -103,7 +107,9 @@ final class Candidates {
 
     private List<Pick> of(ExerciseGroup strand, boolean shared) {
         FormatRules format = request.format().rules();
-        int working = working(strand);
+        int working = strand == ExerciseGroup.PELVIC_FLOOR_ENDURANCE
+                ? Math.max(FIRST_HOLD, working(strand))
+                : working(strand);
         List<Pick> passing = judgement.catalogue().ladder(strand).stream()
                 .filter(move -> !move.isEarned() || move.rung() <= working)
                 .filter(format::takes)
@@ -118,7 +124,11 @@ final class Candidates {
                 .filter(pick -> !isRest(pick.move()))
                 .map(this::weighed)
                 .toList();
-        List<Pick> sorted = passing.stream().sorted(best(strand)).toList();
+        boolean holds = passing.stream().anyMatch(pick -> !isFeeling(pick.move()));
+        List<Pick> sorted = passing.stream()
+                .filter(pick -> !(holds && isFeeling(pick.move())))
+                .sorted(best(strand))
+                .toList();
         if (isSetForLeaking(strand)) {
             return new FloorSet(request, sorted).picks(shared);
         }
@@ -153,6 +163,11 @@ final class Candidates {
 
     private boolean isOutOfPlace(Move move) {
         return isTooEarly(move) || isUnasked(move) || isResting(move) || !isAtHand(move);
+    }
+
+    /** Feeling the floor without lifting it: nothing to do a prescribed hold with. */
+    private static boolean isFeeling(Move move) {
+        return move.strand() == ExerciseGroup.PELVIC_FLOOR_ENDURANCE && move.rung() < FIRST_HOLD;
     }
 
     private boolean isSetForLeaking(ExerciseGroup strand) {
