@@ -77,9 +77,10 @@ public final class Season {
             Predicate<List<SeasonChange>> goesOn) {
         Client ahead = client.safety().symptoms().isFreshOn(fromExclusive) ? askedUntil(client, toInclusive) : client;
         Judgement before = Judgement.of(catalogue, client, fromExclusive);
+        Judgement now = Judgement.of(catalogue, ahead, fromExclusive);
         boolean more = true;
         for (LocalDate day = fromExclusive.plusDays(1); more && !day.isAfter(toInclusive); day = day.plusDays(1)) {
-            Judgement now = Judgement.of(catalogue, ahead, day);
+            now = now.on(day);
             if (!now.judgesLike(before)) {
                 more = isOnlyLongAgo(before, now) || goesOn.test(between(before, now));
                 before = now;

@@ -122,6 +122,7 @@ final class CheckRules {
             .instructor(
                     "Connect felt up to one position: the rungs of that position, the next one is tried with one set;"
                             + " further ones wait.")
+            .steady()
             .looks((facts, found) -> facts.client()
                     .checks()
                     .connect()

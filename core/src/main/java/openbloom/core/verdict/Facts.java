@@ -47,6 +47,9 @@ public final class Facts extends KnownFacts {
 
     /** A wound of the belly that is open or young, as what says so: a caesarean or an operation through the belly wall. */
     Optional<Evidence> bellyWound() {
+        if (recentBirth().isEmpty() && surgeries().isEmpty()) {
+            return Optional.empty();
+        }
         Optional<Evidence> caesarean = recentBirth()
                 .filter(Birth::mayBeCaesarean)
                 .filter(birth -> !gates.wound().met() || birth.daysOn(day()) < Published.YOUNG_WOUND.days())
@@ -87,10 +90,12 @@ public final class Facts extends KnownFacts {
      * flat and what the first weeks open by themselves are what the rules ask of a move beside what they find.
      */
     boolean touchLike(Facts other) {
+        return isOfTheSameTrimester(other) && EarlyMoves.stepOf(this) == EarlyMoves.stepOf(other) && isFlatLike(other);
+    }
+
+    boolean isOfTheSameTrimester(Facts other) {
         return isPregnantFrom(SECOND_TRIMESTER.amount()) == other.isPregnantFrom(SECOND_TRIMESTER.amount())
-                && isPregnantFrom(THIRD_TRIMESTER.amount()) == other.isPregnantFrom(THIRD_TRIMESTER.amount())
-                && EarlyMoves.stepOf(this) == EarlyMoves.stepOf(other)
-                && isFlatLike(other);
+                && isPregnantFrom(THIRD_TRIMESTER.amount()) == other.isPregnantFrom(THIRD_TRIMESTER.amount());
     }
 
     private boolean isFlatLike(Facts other) {

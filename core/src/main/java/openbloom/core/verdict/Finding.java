@@ -41,12 +41,13 @@ record Finding(
 
     /** The same rule with the same effect; the words of the fact and of the gates may differ. */
     boolean weighsLike(Finding other) {
-        return rule == other.rule
-                && reason.isPresent() == other.reason.isPresent()
-                && kind == other.kind
-                && (adjustments == other.adjustments || adjustments.equals(other.adjustments))
-                && gates.size() == other.gates.size()
-                && areMetLike(other.gates);
+        return this == other
+                || rule == other.rule
+                        && reason.isPresent() == other.reason.isPresent()
+                        && kind == other.kind
+                        && (adjustments == other.adjustments || adjustments.equals(other.adjustments))
+                        && gates.size() == other.gates.size()
+                        && areMetLike(other.gates);
     }
 
     /** A loop, as a season asks this of every finding of every day. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,13 +19,15 @@ import openbloom.core.words.Evidence;
 /** Gathers what one rule finds. */
 final class Findings {
     /** A season gathers findings a thousand times: the list need not grow. */
-    private static final int USUALLY_AT_MOST = 250;
+    private static final int USUALLY_AT_MOST = 120;
 
     /** Most changes come alone: each such set is made once. */
     private static final Map<Adjustment, List<Adjustment>> ALONE =
             new EnumMap<>(Arrays.stream(Adjustment.values()).collect(Collectors.toMap(Function.identity(), List::of)));
 
-    private final Rule rule;
+    /** Whose findings these are: one gatherer goes from rule to rule. */
+    private Rule rule;
+
     private final List<Finding> all;
     private final Optional<ExerciseGroup> only;
 
@@ -41,11 +44,34 @@ final class Findings {
 
     /** What every rule finds in a woman, in the order of the rules. */
     static List<Finding> of(Facts facts, List<Rule> rules) {
+        return of(facts, rules, rule -> false, Map.of());
+    }
+
+    /** The same on a later day of the same record and trimester: what steady rules found is found again. */
+    static List<Finding> of(Facts facts, List<Rule> rules, Map<Rule, List<Finding>> steady) {
+        return of(facts, rules, Rule::isSteady, steady);
+    }
+
+    private static List<Finding> of(
+            Facts facts, List<Rule> rules, Predicate<Rule> isKnown, Map<Rule, List<Finding>> known) {
         List<Finding> all = new ArrayList<>(USUALLY_AT_MOST);
+        Findings found = new Findings(rules.get(0), all, Optional.empty());
         for (Rule rule : rules) {
-            rule.look(facts, new Findings(rule, all, Optional.empty()));
+            if (isKnown.test(rule)) {
+                all.addAll(known.getOrDefault(rule, List.of()));
+            } else {
+                found.rule = rule;
+                rule.look(facts, found);
+            }
         }
         return Collections.unmodifiableList(all);
+    }
+
+    /** What steady rules found, by rule. */
+    static Map<Rule, List<Finding>> steady(List<Finding> all) {
+        return all.stream()
+                .filter(finding -> finding.rule().isSteady())
+                .collect(Collectors.groupingBy(Finding::rule, IdentityHashMap::new, Collectors.toList()));
     }
 
     /** Keeps the reason beside the verdict without changing it. */

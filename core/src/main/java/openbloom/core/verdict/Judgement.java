@@ -35,20 +35,36 @@ public final class Judgement {
     private final Facts facts;
     private final List<Finding> findings;
 
+    /** What steady rules found, by rule; empty where nobody has asked for another day yet. */
+    private final Map<Rule, List<Finding>> steady;
+
     /** By ladder, the findings that can touch a move of it, in the order of the rule book. */
     private final Map<ExerciseGroup, List<Finding>> about = new EnumMap<>(ExerciseGroup.class);
 
     /** Made when the first move is judged: most days of a season judge none. */
     private @Nullable Map<Move, Verdict> judged;
 
-    private Judgement(Catalogue catalogue, Facts facts) {
+    private Judgement(Catalogue catalogue, Facts facts, List<Finding> findings, Map<Rule, List<Finding>> steady) {
         this.catalogue = catalogue;
         this.facts = facts;
-        this.findings = Findings.of(facts, RuleBook.rules());
+        this.findings = findings;
+        this.steady = steady;
     }
 
     public static Judgement of(Catalogue catalogue, Client client, LocalDate day) {
-        return new Judgement(catalogue, new Facts(client, day));
+        Facts facts = new Facts(client, day);
+        List<Finding> findings = Findings.of(facts, RuleBook.rules());
+        return new Judgement(catalogue, facts, findings, Map.of());
+    }
+
+    /** The same woman with the same record on another day. */
+    public Judgement on(LocalDate day) {
+        Facts other = new Facts(facts.client(), day);
+        if (!facts.isOfTheSameTrimester(other)) {
+            return new Judgement(catalogue, other, Findings.of(other, RuleBook.rules()), Map.of());
+        }
+        Map<Rule, List<Finding>> again = steady.isEmpty() ? Findings.steady(findings) : steady;
+        return new Judgement(catalogue, other, Findings.of(other, RuleBook.rules(), again), again);
     }
 
     public Facts facts() {

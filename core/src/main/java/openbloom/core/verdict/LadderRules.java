@@ -32,6 +32,7 @@ final class LadderRules {
     private static final Rule NEXT = Rule.code("LADDER-NEXT")
             .client("One step at a time: the step below comes first.")
             .instructor("More than one rung above the highest she has done well in this strand.")
+            .steady()
             .looks((facts, found) -> {
                 for (ExerciseGroup strand : ExerciseGroup.values()) {
                     if (facts.isWritten(strand)) {
@@ -43,6 +44,7 @@ final class LadderRules {
     private static final Rule START = Rule.code("LADDER-START")
             .client("We try this with one set first and see how it goes.")
             .instructor("No rung written down: what one step of load above her start asks is tried with one set.")
+            .steady()
             .looks((facts, found) -> found.adjust(
                     move -> isUnwritten(move, facts) && !isLanding(move) && level(move) == openLoad(facts) + 1,
                     start(facts),
@@ -53,6 +55,7 @@ final class LadderRules {
             .instructor(
                     "No rung written down: this is more than a step above where she begins by her training before; the"
                             + " opening check or a lower rung comes first.")
+            .steady()
             .looks((facts, found) -> found.notYet(
                     move -> isUnwritten(move, facts) && !isLanding(move) && level(move) > openLoad(facts) + 1,
                     start(facts),
@@ -63,6 +66,7 @@ final class LadderRules {
             .instructor(
                     "Impact waits for a rung that was seen, unless she trained regularly before; an athlete begins soft"
                             + " and low.")
+            .steady()
             .looks((facts, found) -> {
                 if (facts.isWritten(ExerciseGroup.IMPACT)) {
                     return;
@@ -78,6 +82,7 @@ final class LadderRules {
     private static final Rule MISSING = Rule.code("KIT-MISSING")
             .client("We use what is at hand instead.")
             .instructor("Equipment not at hand: use the substitute, or another move of the same purpose.")
+            .steady()
             .looks((facts, found) -> {
                 found.adjust(move -> isReplaceable(move, facts), new Evidence.NotAtHand(), Adjustment.USE_SUBSTITUTE);
                 found.swap(move -> isOutOfReach(move, facts), new Evidence.NotAtHand());

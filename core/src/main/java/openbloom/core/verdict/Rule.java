@@ -16,6 +16,7 @@ public final class Rule {
     private final String instructor;
     private final Source source;
     private final Optional<Question> question;
+    private final boolean isSteady;
     private final BiConsumer<Facts, Findings> look;
 
     private Rule(
@@ -24,17 +25,24 @@ public final class Rule {
             String instructor,
             Source source,
             Optional<Question> question,
+            boolean isSteady,
             BiConsumer<Facts, Findings> look) {
         this.code = code;
         this.client = client;
         this.instructor = instructor;
         this.source = source;
         this.question = question;
+        this.isSteady = isSteady;
         this.look = look;
     }
 
     static RuleDraft code(String code) {
         return new RuleDraft(code);
+    }
+
+    /** Whether it finds the same on every day of one record and one trimester: it asks nothing else of the day. */
+    boolean isSteady() {
+        return isSteady;
     }
 
     void look(Facts facts, Findings findings) {
@@ -78,6 +86,7 @@ public final class Rule {
         private String instructor = "";
         private Source source = Source.COMMON_PRACTICE;
         private Optional<Question> question = Optional.empty();
+        private boolean steady;
 
         private RuleDraft(String code) {
             this.code = code;
@@ -105,8 +114,14 @@ public final class Rule {
             return this;
         }
 
+        /** It asks nothing of the day but the trimester. */
+        RuleDraft steady() {
+            steady = true;
+            return this;
+        }
+
         Rule looks(BiConsumer<Facts, Findings> look) {
-            return new Rule(code, client, instructor, source, question, look);
+            return new Rule(code, client, instructor, source, question, steady, look);
         }
     }
 }

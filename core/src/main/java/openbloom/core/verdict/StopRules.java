@@ -196,7 +196,8 @@ final class StopRules {
     }
 
     private static boolean bears(Facts facts, Condition condition, Contraindication kind) {
-        return facts.bearing(condition).filter(kind::equals).isPresent();
+        return facts.has(condition)
+                && facts.bearing(condition).filter(kind::equals).isPresent();
     }
 
     private static void onlyWhatIsNamed(Condition condition, Facts facts, Findings found) {
