@@ -16,5 +16,5 @@ import org.springframework.test.context.ActiveProfiles;
 @SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT)
 @AutoConfigureMockMvc
 @ActiveProfiles("demo")
-@Import({TestDay.class, NothingReadWhileWritten.class})
+@Import({TestDay.class, KeptDemo.class, NothingReadWhileWritten.class})
 public @interface DemoServer {}

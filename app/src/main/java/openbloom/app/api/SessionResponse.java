@@ -70,7 +70,7 @@ public record SessionResponse(
             @JsonUnwrapped Times times,
             @JsonUnwrapped ItemTurn turn,
             CandidateScore wanted) {
-        static SessionItemResponse of(SessionItem item, Judgement judgement) {
+        static SessionItemResponse of(SessionItem item, String remark, Judgement judgement) {
             return new SessionItemResponse(
                     item.move().id(),
                     item.verdict(),
@@ -85,7 +85,8 @@ public record SessionResponse(
                             item.round() == 0 ? null : item.round(),
                             item.part(),
                             item.part() == Part.WORK && item.pick().isNew(),
-                            judgement.cue(item.move())),
+                            judgement.cue(item.move()),
+                            remark.isEmpty() ? null : remark),
                     item.pick().worth());
         }
     }
@@ -113,9 +114,18 @@ public record SessionResponse(
     /** Seconds of work, its rests with them, and of setting up. */
     public record Times(int workSeconds, int setUpSeconds) {}
 
-    /** Where in the session it stands. */
+    /**
+     * Where in the session it stands.
+     *
+     * @param note what stands beside it: a lift before the effort and how often, a lighter set first
+     */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    public record ItemTurn(@Nullable Integer round, Part part, boolean isNew, String cue) {}
+    public record ItemTurn(
+            @Nullable Integer round,
+            Part part,
+            boolean isNew,
+            String cue,
+            @Nullable String note) {}
 
     /** A move that is not in it, and why. */
     public record LeftOutResponse(String move, String reason) {
@@ -127,8 +137,9 @@ public record SessionResponse(
     static SessionResponse of(Session session, Judgement judgement) {
         return new SessionResponse(
                 session.seconds(),
-                session.items().stream()
-                        .map(item -> SessionItemResponse.of(item, judgement))
+                IntStream.range(0, session.items().size())
+                        .mapToObj(at -> SessionItemResponse.of(
+                                session.items().get(at), session.remarks().get(at), judgement))
                         .toList(),
                 session.transitions(),
                 session.leftOut().stream().map(LeftOutResponse::of).toList(),

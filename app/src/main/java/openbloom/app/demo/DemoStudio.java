@@ -139,6 +139,9 @@ class DemoStudio implements SmartInitializingSingleton {
 
     @Override
     public void afterSingletonsInstantiated() {
+        if (!accounts.isEmpty()) {
+            return;
+        }
         accounts.createStudio("The Boathouse Rooms", ZONE, new NewAccount("Ines", "ines@boathouse.example", PASSWORD));
         SignedIn owner = (SignedIn) accounts.loadUserByUsername("ines@boathouse.example");
         accounts.setNumbers(owner.studioId(), new NumbersToCall("000", "01632 960123"));

@@ -351,6 +351,23 @@ class ApiTest {
                 .doesNotContainAnyElementsOf(heavier);
     }
 
+    /** What she does anyway begins lighter; nothing else in it does. */
+    @Test
+    void tellsWhatStandsBesideAnExercise() throws Exception {
+        JsonNode session = ok(
+                "/sessions",
+                "{\"onDate\":\"2026-11-24\",\"minutes\":45,\"seed\":3,\"usual\":[\"goblet-squat\"],"
+                        + "\"equipment\":[\"DUMBBELL\"],\"client\":{" + WELL
+                        + ",\"symptoms\":[],\"aims\":[\"LIFT\"]}}");
+        assertThat(movesOf(session)).contains("goblet-squat");
+        for (JsonNode item : session.path("items")) {
+            boolean hers = item.path("move").asString().equals("goblet-squat");
+            assertThat(item.path("note").asString(""))
+                    .as(item.path("move").asString())
+                    .isEqualTo(hers ? "First set lighter, about half the weight, to warm up." : "");
+        }
+    }
+
     private static List<String> movesOf(JsonNode session) {
         return session.path("items")
                 .valueStream()

@@ -5,7 +5,7 @@ import java.util.Optional;
 
 /**
  * The prescribed set of one kind of lift where the goal is to stop leaking: from half an hour on half of it in each of two
- * positions, the harder first, its total unchanged; in a shorter session whole, in the position the last one did not have
+ * positions, its total unchanged and an odd one in the more wanted; in a shorter session whole, in the position the last one did not have
  * (common practice, no source).
  */
 final class FloorSet {
