@@ -52,6 +52,19 @@ interface ClassMapper {
             """)
     List<Long> members(long classId);
 
+    /** A woman of a class. */
+    record MemberRow(long classId, long womanId) {}
+
+    /** Of several classes at once, each by name. */
+    @Select("""
+            <script>
+            select class_id, woman_id from class_member join woman on woman.id = woman_id
+            where class_id in (<foreach collection="classIds" item="id" separator=", ">#{id}</foreach>)
+            order by woman.name, woman.id
+            </script>
+            """)
+    List<MemberRow> membersOf(@Param("classIds") List<Long> classIds);
+
     @Delete("delete from class_member where class_id = #{classId}")
     void clear(long classId);
 

@@ -1,7 +1,9 @@
 package openbloom.app.classes;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
 import org.springframework.stereotype.Service;
@@ -31,6 +33,16 @@ public class Classes {
     /** Numbers of the members, by name. */
     public List<Long> members(StudioClass kept) {
         return rows.members(kept.id());
+    }
+
+    /** The same of several classes in one statement, by the number of the class. */
+    Map<Long, List<Long>> membersOf(List<StudioClass> kept) {
+        return kept.isEmpty()
+                ? Map.of()
+                : rows.membersOf(kept.stream().map(StudioClass::id).toList()).stream()
+                        .collect(Collectors.groupingBy(
+                                ClassMapper.MemberRow::classId,
+                                Collectors.mapping(ClassMapper.MemberRow::womanId, Collectors.toList())));
     }
 
     /**

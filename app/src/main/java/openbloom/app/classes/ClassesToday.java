@@ -3,6 +3,8 @@ package openbloom.app.classes;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import openbloom.app.checks.SafetyRecord;
 import openbloom.app.checks.SafetyService;
 import openbloom.app.people.People;
@@ -36,20 +38,32 @@ public class ClassesToday {
     /** One of its women. */
     public record ClassMemberLine(long womanId, String name) {}
 
-    /** In the order of the day. */
+    /** In the order of the day; the women of all of them are read at once. */
     public List<ClassLine> on(SignedIn me, LocalDate day) {
-        return classes.of(me).stream()
+        List<StudioClass> held = classes.of(me).stream()
                 .filter(one -> one.isHeldOn(day))
                 .sorted((one, other) ->
                         one.time().startsAt().compareTo(other.time().startsAt()))
-                .map(one -> line(me, one, day))
+                .toList();
+        Map<Long, List<Long>> members = classes.membersOf(held);
+        List<Long> all =
+                members.values().stream().flatMap(List::stream).distinct().toList();
+        Map<Long, Woman> women =
+                people.of(me, all).women().stream().collect(Collectors.toMap(Woman::id, Function.identity()));
+        Map<Long, SafetyRecord> told = women.isEmpty() ? Map.of() : safety.ofAll(List.copyOf(women.keySet()));
+        return held.stream()
+                .map(one -> line(
+                        one,
+                        members.getOrDefault(one.id(), List.of()).stream()
+                                .filter(women::containsKey)
+                                .map(women::get)
+                                .toList(),
+                        told,
+                        day))
                 .toList();
     }
 
-    private ClassLine line(SignedIn me, StudioClass held, LocalDate day) {
-        List<Woman> women = people.of(me, classes.members(held)).women();
-        Map<Long, SafetyRecord> told =
-                safety.ofAll(women.stream().map(Woman::id).toList());
+    private static ClassLine line(StudioClass held, List<Woman> women, Map<Long, SafetyRecord> told, LocalDate day) {
         int asked = (int) women.stream()
                 .filter(woman -> told.containsKey(woman.id())
                         && told.get(woman.id()).on(day).isPresent())
