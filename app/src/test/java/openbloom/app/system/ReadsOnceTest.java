@@ -1,12 +1,15 @@
 package openbloom.app.system;
 
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import openbloom.app.PageTest;
+import openbloom.app.people.Woman;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -55,6 +58,20 @@ class ReadsOnceTest extends PageTest {
 
     @Test
     void readsManyWomenInAsManyStatementsAsOne() throws Exception {
+        for (String name : List.of("Early", "Noon", "Late")) {
+            Woman woman = askedWoman(name);
+            assertThat(send(post("/classes")
+                                    .param("formKey", key())
+                                    .param("version", "0")
+                                    .param("name", name)
+                                    .param("weekday", TODAY.getDayOfWeek().name())
+                                    .param("startsAt", "18:30")
+                                    .param("minutes", "30")
+                                    .param("firstOn", TODAY.toString())
+                                    .param("members", String.valueOf(woman.id())))
+                            .getStatus())
+                    .isEqualTo(302);
+        }
         Map<String, Long> today = asked("/");
         assertThat(today.values()).as("" + today).allMatch(times -> times <= 2);
     }
