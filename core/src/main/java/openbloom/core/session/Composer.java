@@ -73,13 +73,15 @@ public final class Composer {
                 () -> "a round of breath and pelvic floor is no longer than what is prescribed");
     }
 
-    /** What is worth most among everything the hard lines leave. A session shorter than was asked comes to its half sooner. */
+    /**
+     * What is worth most among everything the hard lines leave. A session shorter than was asked comes to its half sooner, and a
+     * second round repeats what the first began with.
+     */
     Session best() {
         Timetable.TimetableParts frame = openingAndRelease.parts();
         ShapedWork.Limits limits = limits(frame);
         Session session = best(frame, limits);
-        boolean once = request.format().passes() == 1;
-        for (int tries = 1; once && session.lateImpact().isPresent() && tries <= TRIES_FOR_IMPACT; tries++) {
+        for (int tries = 1; session.lateImpact().isPresent() && tries <= TRIES_FOR_IMPACT; tries++) {
             int half = session.seconds() / 2 - limits.opening() - 2 * WorkConstraints.STEP;
             session = best(frame, limits.withImpactUntil(tries < TRIES_FOR_IMPACT ? half : -1));
         }
