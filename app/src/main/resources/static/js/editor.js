@@ -22,7 +22,7 @@ function fold(at) {
     open(line, line.classList.contains('is-broken') || line.dataset.line === at);
   });
 }
-fold('');
+fold(editor().querySelector('.edit-others') ? editor().dataset.at : '');
 
 document.addEventListener('click', (event) => {
   const line = event.target instanceof Element && event.target.closest('.edit-open') && event.target.closest('.edit-line');

@@ -2,11 +2,16 @@ package openbloom.app.classes;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import openbloom.app.session.SessionDocument;
 import openbloom.core.classes.ClassCell;
+import openbloom.core.classes.ClassOutline;
 import openbloom.core.classes.ClassSheet;
 import openbloom.core.classes.ClassVersion;
 import openbloom.core.classes.TakesPart;
+import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.Move;
+import openbloom.core.session.Outline;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -57,13 +62,15 @@ public record ClassSheetDocument(
      * @param dose hers, where it differs from the one called out; else empty
      * @param isWatched whether something is to be watched in it
      * @param line number of the line in her own session; null where she rests
+     * @param moveId the exercise she does; absent where she rests, and in sheets kept before this was
      */
     public record CellTold(
             TakesPart how,
             String words,
             String dose,
             boolean isWatched,
-            @Nullable Integer line) {}
+            @Nullable Integer line,
+            @Nullable String moveId) {}
 
     /** Whom to watch, for what, and when, in seconds. */
     public record WatchTold(String name, String what, int at) {
@@ -98,6 +105,53 @@ public record ClassSheetDocument(
                 sheet.gap().isPresent() ? sheet.gap().getAsInt() : null);
     }
 
+    /** In how many exercises a woman rested; 0 where she took no part. */
+    int restsOf(long womanId) {
+        for (int column = 0; column < members.size(); column++) {
+            if (members.get(column).womanId() == womanId) {
+                int at = column;
+                return (int) called.rows().stream()
+                        .filter(row -> cells.get(row.at()).get(at).how() == TakesPart.RESTS)
+                        .count();
+            }
+        }
+        return 0;
+    }
+
+    /** The same as it was changed: what was written beside each line, and still who cannot come. */
+    ClassSheetDocument changed(ClassOutline outline, List<CannotTold> cannot) {
+        Outline notes = new Outline(
+                outline.lines().stream()
+                        .map(line -> new Outline.OutlineLine(
+                                line.move(), line.part(), line.dose(), 0, line.note(), line.because()))
+                        .toList(),
+                called.format());
+        return new ClassSheetDocument(
+                version, minutes, called.written(notes), members, cells, watch, cannot, unserved, score, gap);
+    }
+
+    /**
+     * Its exercises, to be changed; those that are no longer in the catalogue are left out. Of a sheet kept before the exercises
+     * stood in the cells only who does the one called out is known.
+     */
+    ClassOutline outline(Catalogue catalogue) {
+        List<ClassOutline.ClassLine> lines = new ArrayList<>();
+        for (SessionDocument.SessionRow row : called.rows()) {
+            catalogue.find(row.item().moveId()).ifPresent(move -> lines.add(line(row, move, catalogue)));
+        }
+        return new ClassOutline(lines);
+    }
+
+    private ClassOutline.ClassLine line(SessionDocument.SessionRow row, Move move, Catalogue catalogue) {
+        Outline.OutlineLine entry = row.item().entry(move);
+        List<Optional<Move>> does = cells.get(row.at()).stream()
+                .map(cell -> cell.how().isItself()
+                        ? Optional.of(move)
+                        : Optional.ofNullable(cell.moveId()).flatMap(catalogue::find))
+                .toList();
+        return new ClassOutline.ClassLine(move, entry.part(), entry.dose(), entry.note(), entry.because(), does);
+    }
+
     private static List<List<CellTold>> cells(ClassSheet sheet) {
         int[] lines = new int[sheet.members().size()];
         List<List<CellTold>> cells = new ArrayList<>();
@@ -112,7 +166,8 @@ public record ClassSheetDocument(
                         cell.called(),
                         dose(sheet, line, version),
                         cell.isWatched(),
-                        rests ? null : lines[member]++));
+                        rests ? null : lines[member]++,
+                        version.pick().map(pick -> pick.move().id()).orElse(null)));
             }
             cells.add(List.copyOf(row));
         }

@@ -118,10 +118,14 @@ public class ClassSheets {
         List<ClassMember> members = new ArrayList<>();
         List<ClassSheet.CannotCome> unasked = new ArrayList<>();
         Map<String, Woman> byName = new HashMap<>();
+        Optional<ClassSheetDocument> before = of(me, kept, 1).stream()
+                .filter(sheet -> sheet.teaching().plannedOn().isBefore(today))
+                .map(KeptSheet::sheet)
+                .findFirst();
         for (Woman woman : coming) {
             String name = called(woman, coming);
             if (safety.isAskedOn(woman, today)) {
-                members.add(member(kept, woman, name, today));
+                members.add(member(kept, woman, name, today, restedIn(before, woman)));
                 byName.put(name, woman);
             } else {
                 unasked.add(new ClassSheet.CannotCome(
@@ -158,17 +162,11 @@ public class ClassSheets {
                 me.accountId(),
                 day.instant());
         for (int at = 0; at < taking.size(); at++) {
-            int member = at;
-            List<SessionItem> hers = IntStream.range(0, sheet.lines().size())
-                    .mapToObj(line -> sheet.lineOf(line, member))
-                    .flatMap(Optional::stream)
-                    .toList();
-            Judgement judgement = sheet.members().get(at).judgement();
             sessions.keep(
                     me,
                     taking.get(at),
-                    judgement,
-                    SessionDocument.partOf(hers, sheet.changes(), "In the class “" + kept.name() + "”.", judgement),
+                    sheet.members().get(at).judgement(),
+                    partOf(kept, sheet, at),
                     new Sessions.PartOfTeaching(
                             teaching,
                             Occasion.CLASS,
@@ -179,7 +177,21 @@ public class ClassSheets {
         return teaching;
     }
 
-    private ClassMember member(StudioClass kept, Woman woman, String name, LocalDate today) {
+    /** What one of them does of it. */
+    static SessionDocument partOf(StudioClass kept, ClassSheet sheet, int member) {
+        List<SessionItem> hers = IntStream.range(0, sheet.lines().size())
+                .mapToObj(line -> sheet.lineOf(line, member))
+                .flatMap(Optional::stream)
+                .toList();
+        return SessionDocument.partOf(
+                hers,
+                sheet.changes(),
+                "In the class “" + kept.name() + "”.",
+                sheet.members().get(member).judgement());
+    }
+
+    /** A woman of a class as she is on a day, with the kit of its room. */
+    ClassMember member(StudioClass kept, Woman woman, String name, LocalDate today, int rested) {
         Set<Equipment> kit = kept.kit();
         Judgement judgement = judgements.in(woman, today, kit);
         return new ClassMember(
@@ -188,7 +200,13 @@ public class ClassSheets {
                 SessionRequest.of(kept.time().minutes(), Place.STUDIO, today.toEpochDay(), sessions.history(woman.id()))
                         .in(Format.of(Format.FormatKind.SETS))
                         .wanting(programs.wishesOn(woman, judgement))
-                        .gently(judgement.facts().client().has(Symptom.LOW_DAY)));
+                        .gently(judgement.facts().client().has(Symptom.LOW_DAY)),
+                rested);
+    }
+
+    /** In how many exercises of a sheet she rested while the others worked. */
+    private static int restedIn(Optional<ClassSheetDocument> sheet, Woman woman) {
+        return sheet.map(one -> one.restsOf(woman.id())).orElse(0);
     }
 
     private ClassSheetDocument.MemberTold told(Woman woman, ClassMember member, LocalDate today) {

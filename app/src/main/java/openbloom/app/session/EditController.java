@@ -15,8 +15,10 @@ import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.StudioDay;
 import openbloom.core.moves.Move;
+import openbloom.core.record.Occasion;
 import openbloom.core.session.Edited;
 import openbloom.core.session.ExclusionReason;
+import openbloom.core.session.Outline;
 import openbloom.core.session.Outline.OutlineLine;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Verdict;
@@ -88,19 +90,11 @@ class EditController {
 
         /** What its dose is counted in. */
         public int amount() {
-            var dose = entry.dose();
-            if (dose.holdSeconds() > 0 && dose.repetitions() == 1) {
-                return dose.holdSeconds();
-            }
-            return dose.breaths() > 0 && dose.repetitions() == 1 ? dose.breaths() : dose.repetitions();
+            return DoseFields.amount(entry.dose());
         }
 
         public String unit() {
-            var dose = entry.dose();
-            if (dose.holdSeconds() > 0 && dose.repetitions() == 1) {
-                return "s";
-            }
-            return dose.breaths() > 0 && dose.repetitions() == 1 ? "breaths" : "times";
+            return DoseFields.unit(entry.dose());
         }
 
         public String clock() {
@@ -131,7 +125,7 @@ class EditController {
             @ModelAttribute("edit") EditForm form,
             @RequestHeader(name = "HX-Request", required = false) @Nullable String htmx) {
         Sessions.ComposedFor planned = open(woman, sessionId);
-        SessionEdits.SessionVersion latest = edits.latest(sessionId);
+        SessionEdits.PlanVersion latest = edits.latest(sessionId);
         FormReader typed = new FormReader();
         int seen = form.seen(typed);
         Optional<EditForm.Act> act = form.asked(typed);
@@ -149,7 +143,12 @@ class EditController {
             ModelAndView page = page(me, woman, open(woman, sessionId), line)
                     .addObject("asked", form.move())
                     .addObject("typedWords", form.words())
-                    .addObject("youTyped", form.inWords());
+                    .addObject("youTyped", form.inWords())
+                    .addObject(
+                            "pending",
+                            typed.problems().stream().anyMatch(one -> one.key().equals("session.because"))
+                                    ? form
+                                    : null);
             return forms.refused(fragment(page, htmx), typed);
         }
         return htmx == null
@@ -164,8 +163,7 @@ class EditController {
         return page;
     }
 
-    private int undone(
-            SignedIn me, Sessions.ComposedFor planned, SessionEdits.SessionVersion latest, FormReader typed) {
+    private int undone(SignedIn me, Sessions.ComposedFor planned, SessionEdits.PlanVersion latest, FormReader typed) {
         if (!latest.canBeTakenBack()) {
             typed.refuse("act", "session.nothingToUndo");
         } else if (!edits.undo(me, planned, latest)) {
@@ -178,7 +176,7 @@ class EditController {
             SignedIn me,
             Woman woman,
             Sessions.ComposedFor planned,
-            SessionEdits.SessionVersion latest,
+            SessionEdits.PlanVersion latest,
             FormReader typed,
             EditForm.Act act,
             EditForm form) {
@@ -189,6 +187,9 @@ class EditController {
             return 0;
         }
         Edited after = Edited.of(change.get().outline(), judgement);
+        if (act != EditForm.Act.NOTE && !form.reason().isEmpty()) {
+            after = reasoned(before, after, form.reason(), judgement);
+        }
         after.open().stream()
                 .filter(line -> isNew(before, line))
                 .findFirst()
@@ -221,6 +222,15 @@ class EditController {
     /** What was broken before the change is no reason to refuse it. */
     private static boolean isNew(Edited before, Edited.Broken line) {
         return before.open().stream().noneMatch(old -> old.words().equals(line.words()));
+    }
+
+    /** The same with a reason beside every line that the change breaks. */
+    private static Edited reasoned(Edited before, Edited after, String reason, Judgement judgement) {
+        Outline outline = after.outline();
+        for (Edited.Broken line : after.open()) {
+            outline = isNew(before, line) ? outline.because(line.at(), reason) : outline;
+        }
+        return Edited.of(outline, judgement);
     }
 
     /** Moves that may stand in for a line, and what each would change. */
@@ -288,6 +298,10 @@ class EditController {
     private Sessions.ComposedFor open(Woman woman, long sessionId) {
         Sessions.ComposedFor planned =
                 sessions.find(woman, sessionId).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        if (planned.stored().occasion() == Occasion.CLASS) {
+            throw new ResponseStatusException(
+                    HttpStatus.CONFLICT, "This is her part of a class; it is changed on the sheet of the class.");
+        }
         if (planned.stored().taughtOn() != null) {
             throw new ResponseStatusException(HttpStatus.CONFLICT, "This session has been taught; it stays as it was.");
         }

@@ -5,7 +5,6 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import openbloom.app.system.FormReader;
 import openbloom.core.moves.Catalogue;
-import openbloom.core.moves.Dose;
 import openbloom.core.moves.Move;
 import openbloom.core.session.Edited;
 import openbloom.core.session.Outline;
@@ -31,9 +30,6 @@ record EditForm(
     private static final int LONGEST = 300;
     private static final int MOST_VERSIONS = 1_000_000;
     private static final int MOST_LINES = 40;
-    private static final int MOST_SETS = 10;
-    private static final int MOST_REPETITIONS = 60;
-    private static final int MOST_SECONDS = 600;
 
     /** What may be done to a line. */
     enum Act {
@@ -69,6 +65,11 @@ record EditForm(
     private static String told(@Nullable String typed) {
         String text = typed == null ? "" : typed.strip();
         return text.substring(0, Math.min(LONGEST, text.length()));
+    }
+
+    /** Why it is made although it breaks a hard line, or empty. */
+    String reason() {
+        return told(words);
     }
 
     int seen(FormReader typed) {
@@ -118,7 +119,7 @@ record EditForm(
             }
             case SWAP -> chosen(typed, judgement.catalogue()).map(other -> swapped(outline, judgement, at, other));
             case DOSE ->
-                dose(typed, outline.entries().get(at).dose())
+                DoseFields.read(typed, sets, amount, outline.entries().get(at).dose())
                         .map(dose -> new SessionChange(outline.dosed(at, dose), at, name + ": " + dose.words()));
             default -> Optional.empty();
         };
@@ -147,47 +148,16 @@ record EditForm(
 
     private SessionChange added(Outline outline, Judgement judgement, Move added) {
         Outline.OutlineLine entry = Edited.entry(judgement, added, Edited.partOf(added));
-        Outline with = outline.with(because(entry));
-        return new SessionChange(with, with.entries().indexOf(because(entry)), added.name() + " added");
+        Outline with = outline.with(entry);
+        return new SessionChange(with, with.entries().indexOf(entry), added.name() + " added");
     }
 
     private SessionChange swapped(Outline outline, Judgement judgement, int at, Move other) {
         Outline.OutlineLine before = outline.entries().get(at);
         Outline.OutlineLine entry = Edited.entry(judgement, other, before.part());
         return new SessionChange(
-                outline.swapped(at, because(entry)),
+                outline.swapped(at, entry),
                 at,
                 other.name() + " instead of " + before.move().name());
-    }
-
-    /** A reason given together with the change. */
-    private Outline.OutlineLine because(Outline.OutlineLine entry) {
-        return words == null || words.isBlank()
-                ? entry
-                : new Outline.OutlineLine(
-                        entry.move(),
-                        entry.part(),
-                        entry.dose(),
-                        entry.step(),
-                        entry.note(),
-                        words.substring(0, Math.min(LONGEST, words.length())).strip());
-    }
-
-    /** Sets, and repetitions, seconds of a single hold, or breaths: whatever the move is counted in. */
-    private Optional<Dose> dose(FormReader typed, Dose now) {
-        Optional<Integer> newSets = typed.requiredWhole("sets", sets, 1, MOST_SETS);
-        boolean held = now.holdSeconds() > 0 && now.repetitions() == 1;
-        Optional<Integer> newAmount = typed.requiredWhole("amount", amount, 1, held ? MOST_SECONDS : MOST_REPETITIONS);
-        if (newSets.isEmpty() || newAmount.isEmpty()) {
-            return Optional.empty();
-        }
-        Dose inSets = now.withSets(newSets.get());
-        if (held) {
-            return Optional.of(inSets.withHoldSeconds(newAmount.get()));
-        }
-        return Optional.of(
-                now.breaths() > 0 && now.repetitions() == 1
-                        ? inSets.withBreaths(newAmount.get())
-                        : inSets.withRepetitions(newAmount.get()));
     }
 }

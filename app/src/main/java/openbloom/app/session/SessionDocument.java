@@ -158,7 +158,7 @@ public record SessionDocument(
     }
 
     /** The same with what the instructor wrote beside each line. */
-    SessionDocument written(Outline outline) {
+    public SessionDocument written(Outline outline) {
         List<Integer> entryOf = Sided.entriesOf(items);
         List<SessionLine> noted = new ArrayList<>();
         for (int at = 0; at < items.size(); at++) {

@@ -18,7 +18,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Changes of a composed session: each a version, none ever overwritten; taking one back is a version, too. */
 @Service
-class SessionEdits {
+public class SessionEdits {
     private static final int LONGEST_CHANGE = 400;
 
     private final SessionEditMapper rows;
@@ -34,69 +34,82 @@ class SessionEdits {
     }
 
     /** A version without its plan. */
-    record SessionVersion(int version, int content, int before, String by, Instant at, String change) {
-        static final SessionVersion COMPOSED = new SessionVersion(0, 0, 0, "", Instant.EPOCH, "as it was composed");
+    public record PlanVersion(int version, int content, int before, String by, Instant at, String change) {
+        public static final PlanVersion COMPOSED = new PlanVersion(0, 0, 0, "", Instant.EPOCH, "as it was composed");
 
         public boolean canBeTakenBack() {
             return content > 0;
         }
+
+        /** The one after it. */
+        public PlanVersion next(String change, Instant at) {
+            return new PlanVersion(version + 1, version + 1, content, "", at, shortened(change));
+        }
+
+        /**
+         * The one that takes it back.
+         *
+         * @param all every version there is
+         */
+        public PlanVersion takenBack(List<PlanVersion> all, Instant at) {
+            Optional<PlanVersion> earlier =
+                    all.stream().filter(one -> one.version() == before).findFirst();
+            return new PlanVersion(
+                    version + 1,
+                    earlier.map(PlanVersion::content).orElse(0),
+                    earlier.map(PlanVersion::before).orElse(0),
+                    "",
+                    at,
+                    shortened("taken back: " + change));
+        }
+
+        private static String shortened(String words) {
+            return words.substring(0, Math.min(LONGEST_CHANGE, words.length()));
+        }
     }
 
     /** Every version, the latest first. */
-    List<SessionVersion> of(long sessionId) {
+    List<PlanVersion> of(long sessionId) {
         return rows.of(sessionId);
     }
 
-    SessionVersion latest(long sessionId) {
-        return rows.of(sessionId).stream().findFirst().orElse(SessionVersion.COMPOSED);
+    public PlanVersion latest(long sessionId) {
+        return rows.of(sessionId).stream().findFirst().orElse(PlanVersion.COMPOSED);
     }
 
     /** Keeps a change; false when somebody else kept one since. */
     boolean keep(
             SignedIn me,
             Sessions.ComposedFor planned,
-            SessionVersion seen,
+            PlanVersion seen,
             Edited edited,
             Judgement judgement,
             String change) {
         SessionDocument plan = SessionDocument.of(edited.session(), judgement)
                 .withLeftOut(planned.plan().leftOut(), "")
                 .written(edited.outline());
-        int next = seen.version() + 1;
-        return insert(
-                me,
-                planned,
-                new SessionVersion(next, next, seen.content(), "", day.instant(), change),
-                json.writeValueAsString(plan));
+        return keep(me, planned, seen, plan, change);
+    }
+
+    /** Keeps a plan that was changed with others'; false when somebody else kept one since. */
+    public boolean keep(
+            SignedIn me, Sessions.ComposedFor planned, PlanVersion seen, SessionDocument plan, String change) {
+        return insert(me, planned, seen.next(change, day.instant()), json.writeValueAsString(plan));
     }
 
     /** Takes the last change back, if there is one. */
-    boolean undo(SignedIn me, Sessions.ComposedFor planned, SessionVersion seen) {
+    public boolean undo(SignedIn me, Sessions.ComposedFor planned, PlanVersion seen) {
         if (!seen.canBeTakenBack()) {
             return false;
         }
-        int back = seen.before();
-        Optional<SessionVersion> earlier = rows.of(planned.stored().id()).stream()
-                .filter(one -> one.version() == back)
-                .findFirst();
-        String plan = back == 0
-                ? sessions.composed(planned.stored().id())
-                : rows.plan(planned.stored().id(), back);
-        SessionVersion version = new SessionVersion(
-                seen.version() + 1,
-                earlier.map(SessionVersion::content).orElse(0),
-                earlier.map(SessionVersion::before).orElse(0),
-                "",
-                day.instant(),
-                "taken back: " + seen.change());
-        return insert(me, planned, version, plan);
+        long id = planned.stored().id();
+        String plan = seen.before() == 0 ? sessions.composed(id) : rows.plan(id, seen.before());
+        return insert(me, planned, seen.takenBack(rows.of(id), day.instant()), plan);
     }
 
-    private boolean insert(SignedIn me, Sessions.ComposedFor planned, SessionVersion version, String plan) {
-        String words = version.change()
-                .substring(0, Math.min(LONGEST_CHANGE, version.change().length()));
+    private boolean insert(SignedIn me, Sessions.ComposedFor planned, PlanVersion version, String plan) {
         try {
-            rows.insert(planned.stored().id(), version, words, me.accountId(), plan);
+            rows.insert(planned.stored().id(), version, me.accountId(), plan);
             return true;
         } catch (DuplicateKeyException overtaken) {
             return false;
@@ -116,19 +129,18 @@ class SessionEdits {
                 select session_version.version, content, before, account.name as "by", stored_at as "at", change from session_version
                 join account on account.id = changed_by where session_id = #{sessionId} order by session_version.version desc
                 """)
-        List<SessionVersion> of(long sessionId);
+        List<PlanVersion> of(long sessionId);
 
         @Select("select plan from session_version where session_id = #{sessionId} and version = #{version}")
         String plan(@Param("sessionId") long sessionId, @Param("version") int version);
 
         @Insert("""
                 insert into session_version (session_id, version, content, before, changed_by, stored_at, change, plan)
-                values (#{sessionId}, #{v.version}, #{v.content}, #{v.before}, #{by}, #{v.at}, #{change}, #{plan})
+                values (#{sessionId}, #{v.version}, #{v.content}, #{v.before}, #{by}, #{v.at}, #{v.change}, #{plan})
                 """)
         void insert(
                 @Param("sessionId") long sessionId,
-                @Param("v") SessionVersion version,
-                @Param("change") String change,
+                @Param("v") PlanVersion version,
                 @Param("by") long by,
                 @Param("plan") String plan);
     }

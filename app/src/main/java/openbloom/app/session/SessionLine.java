@@ -175,7 +175,8 @@ public record SessionLine(
                 Math.max(0, Math.min(LONGEST_LET_GO_SECONDS, letGo)));
     }
 
-    Outline.OutlineLine entry(Move move) {
+    /** As an entry that can be changed. */
+    public Outline.OutlineLine entry(Move move) {
         return new Outline.OutlineLine(
                 move, part(), dose(), detail == null ? DoseStep.WRITTEN : detail.step(), note(), overruled());
     }

@@ -33,6 +33,14 @@ public interface TeachingMapper {
         }
     }
 
+    /** Its sheet as it was changed last. */
+    String TEACHING = """
+            select id, studio_id, occasion, class_id, planned_on,
+              coalesce((select changed.sheet from teaching_version changed where changed.teaching_id = teaching.id
+                order by changed.version desc limit 1), sheet) as sheet
+            from teaching
+            """;
+
     @Select(value = """
                     select id from final table (insert into teaching
                       (studio_id, occasion, class_id, planned_on, planned_by, stored_at, sheet)
@@ -41,15 +49,12 @@ public interface TeachingMapper {
                     """, affectData = true)
     long insert(@Param("t") StoredTeaching teaching, @Param("by") long by, @Param("at") Instant at);
 
-    @Select(
-            "select id, studio_id, occasion, class_id, planned_on, sheet from teaching where studio_id = #{studioId} and id = #{id}")
+    @Select(TEACHING + "where studio_id = #{studioId} and id = #{id}")
     Optional<StoredTeaching> find(@Param("studioId") long studioId, @Param("id") long id);
 
     /** The latest first. */
-    @Select("""
-            select id, studio_id, occasion, class_id, planned_on, sheet from teaching
-            where studio_id = #{studioId} and class_id = #{classId} order by planned_on desc, id desc limit #{most}
-            """)
+    @Select(TEACHING
+            + "where studio_id = #{studioId} and class_id = #{classId} order by planned_on desc, id desc limit #{most}")
     List<StoredTeaching> ofClass(
             @Param("studioId") long studioId, @Param("classId") long classId, @Param("most") int most);
 

@@ -74,8 +74,16 @@ class ClassPagesTest extends PageTest {
         return Long.parseLong(answer.getRedirectedUrl().replace("/teachings/", ""));
     }
 
+    private List<Woman> three = List.of();
+
     private List<Woman> threeAsked() throws Exception {
-        return List.of(askedWoman("Ada"), askedWoman("Bea"), askedWoman("Cleo"));
+        three = List.of(askedWoman("Ada"), askedWoman("Bea"), askedWoman("Cleo"));
+        return three;
+    }
+
+    /** Those asked last. */
+    private List<Woman> threeOf() {
+        return three;
     }
 
     @Test
@@ -247,6 +255,8 @@ class ClassPagesTest extends PageTest {
                 address + "/today",
                 "/teachings/" + teaching,
                 "/teachings/" + teaching + "/teach",
+                "/teachings/" + teaching + "/edit",
+                "/teachings/" + teaching + "/edit/why",
                 "/teachings/" + teaching + "/finish")) {
             isNothingForAStranger(path);
         }
@@ -278,6 +288,113 @@ class ClassPagesTest extends PageTest {
             row.forEach(cell -> assertThat(cell.words().split(" ")).hasSizeLessThanOrEqualTo(6));
         }
         assertThat(told).anyMatch(words -> words.contains("same")).anyMatch(words -> words.equals("rests"));
+    }
+
+    private MockHttpServletRequestBuilder change(long teaching, int version, String act, String... fields) {
+        MockHttpServletRequestBuilder form = post("/teachings/" + teaching + "/edit")
+                .param("version", String.valueOf(version))
+                .param("act", act);
+        for (int i = 0; i < fields.length; i += 2) {
+            form.param(fields[i], fields[i + 1]);
+        }
+        return form;
+    }
+
+    private List<String> movesOf(ClassSheets.KeptSheet kept, int column) throws Exception {
+        Woman woman =
+                people.find(ines, kept.sheet().members().get(column).womanId()).orElseThrow();
+        return sessions.find(woman, kept.parts().get(woman.id()).sessionId()).orElseThrow().plan().items().stream()
+                .map(item -> item.moveId())
+                .toList();
+    }
+
+    /** Resting for one, out for all, taken back: each a version, of each woman's part, too. */
+    @Test
+    void aChangeReachesEachWomansPartAndIsTakenBack() throws Exception {
+        long teaching = composed(classOf(threeAsked()), threeOf());
+        ClassSheets.KeptSheet composed = sheets.find(ines, teaching).orElseThrow();
+        int row = composed.sheet().called().rows().size() - 2;
+        String move = composed.sheet().called().rows().get(row).item().moveId();
+        List<String> ada = movesOf(composed, 0);
+        List<String> bea = movesOf(composed, 1);
+        assertThat(ada).contains(move);
+
+        assertThat(send(change(teaching, 0, "ONE", "item", String.valueOf(row), "woman", "0", "move", ""))
+                        .getRedirectedUrl())
+                .isEqualTo("/teachings/" + teaching + "/edit?at=" + row);
+        ClassSheets.KeptSheet rests = sheets.find(ines, teaching).orElseThrow();
+        int line = rests.sheet().called().rows().get(row).at();
+        assertThat(rests.sheet().cells().get(line))
+                .extracting(ClassSheetDocument.CellTold::how)
+                .startsWith(TakesPart.RESTS)
+                .doesNotContainSequence(TakesPart.RESTS, TakesPart.RESTS);
+        assertThat(movesOf(rests, 0)).doesNotContain(move).hasSizeLessThan(ada.size());
+        assertThat(movesOf(rests, 1)).isEqualTo(bea);
+
+        MockHttpServletResponse stale = send(change(teaching, 0, "REMOVE", "item", "1"));
+        assertThat(stale.getStatus()).isEqualTo(422);
+        assertThat(stale.getContentAsString()).contains("changed elsewhere meanwhile");
+        assertThat(send(change(teaching, 1, "REMOVE", "item", String.valueOf(row)))
+                        .getStatus())
+                .isEqualTo(302);
+        assertThat(movesOf(sheets.find(ines, teaching).orElseThrow(), 1)).doesNotContain(move);
+        assertThat(page("/teachings/" + teaching + "/edit")).contains("Version 2, Ines");
+        assertThat(send(change(teaching, 2, "UNDO")).getStatus()).isEqualTo(302);
+        assertThat(send(change(teaching, 3, "UNDO")).getStatus()).isEqualTo(302);
+        ClassSheets.KeptSheet back = sheets.find(ines, teaching).orElseThrow();
+        assertThat(back.sheet()).isEqualTo(composed.sheet());
+        assertThat(movesOf(back, 0)).isEqualTo(ada);
+        assertThat(send(change(teaching, 4, "UNDO")).getContentAsString()).contains("Nothing to take back");
+    }
+
+    @Test
+    void whatBreaksALineNeedsAReasonAndWhatIsShutStaysShut() throws Exception {
+        long teaching = composed(classOf(threeAsked()), threeOf());
+        int row = sheets.find(ines, teaching)
+                        .orElseThrow()
+                        .sheet()
+                        .called()
+                        .rows()
+                        .size()
+                - 2;
+        String at = String.valueOf(row);
+        assertThat(send(change(teaching, 0, "ONE", "item", at, "woman", "0", "move", ""))
+                        .getStatus())
+                .isEqualTo(302);
+        Document refused = Jsoup.parse(body(change(teaching, 1, "ONE", "item", at, "woman", "1", "move", "")));
+        assertThat(refused.select("#problem-words").text()).contains("1 of 3 do it itself, fewer than 60 %.");
+        assertThat(refused.select(".edit-pending [name=woman]").val()).isEqualTo("1");
+        assertThat(send(change(teaching, 1, "ONE", "item", at, "woman", "1", "move", "", "words", "she asked"))
+                        .getStatus())
+                .isEqualTo(302);
+        assertThat(page("/teachings/" + teaching + "/edit")).contains("Stays because: she asked");
+        Document forNobody = Jsoup.parse(body(change(teaching, 2, "ADD", "move", "No such exercise")));
+        assertThat(forNobody.select("#problem-move").text()).isEqualTo("There is no move No such exercise.");
+        for (String[] wrong : new String[][] {{"item", "99"}, {"item", "0", "woman", "7", "move", ""}, {"item", "x"}}) {
+            assertThat(send(change(teaching, 2, "ONE", wrong)).getStatus())
+                    .as(String.join(" ", wrong))
+                    .isEqualTo(422);
+        }
+        assertThat(send(change(teaching, 2, "DOSE", "item", "3", "sets", "0", "amount", "900"))
+                        .getStatus())
+                .isEqualTo(422);
+        assertThat(page("/teachings/" + teaching + "/edit/why?move=Sprint&woman=1"))
+                .containsPattern("Sprint (is .* for Bea.* today|passes for Bea)|There is no exercise of that name");
+    }
+
+    /** Her part is changed on the sheet of the class alone; a sheet that is taught stays as it was. */
+    @Test
+    void aPartOfAClassIsChangedOnItsSheetUntilItIsTaught() throws Exception {
+        long teaching = composed(classOf(threeAsked()), threeOf());
+        ClassSheets.KeptSheet kept = sheets.find(ines, teaching).orElseThrow();
+        TeachingMapper.PartOf part = kept.parts().values().iterator().next();
+        String hers = "/people/" + part.womanId() + "/sessions/" + part.sessionId();
+        assertThat(send(get(hers + "/edit")).getStatus()).isEqualTo(409);
+        assertThat(Jsoup.parse(page(hers)).select(".title-end a[href$=/edit]").attr("href"))
+                .isEqualTo("/teachings/" + teaching + "/edit");
+        assertThat(send(post("/teachings/" + teaching + "/finish")).getStatus()).isEqualTo(302);
+        assertThat(send(get("/teachings/" + teaching + "/edit")).getStatus()).isEqualTo(409);
+        assertThat(send(change(teaching, 0, "UNDO")).getStatus()).isEqualTo(409);
     }
 
     private StudioClass mixed() {

@@ -73,7 +73,7 @@ public final class AgainstASolver {
     }
 
     /** The best the solver found, and whether it proved that there is no better. */
-    private record Found(int score, boolean proved) {}
+    record Found(int score, boolean proved) {}
 
     private static Client woman(Random chance) {
         Map<ExerciseGroup, Integer> rungs = new EnumMap<>(ExerciseGroup.class);
@@ -129,7 +129,27 @@ public final class AgainstASolver {
     }
 
     private static Found best(WorkConstraints frame, List<WorkItem> items, double seconds) {
-        Built built = new Built(frame, items);
+        return best(new Built(frame, items), seconds);
+    }
+
+    /** The same for a class, where nobody may rest too long. */
+    static Found together(CommonWork work, List<CommonWork.CommonItem> items, ClassRests rests, double seconds) {
+        ShapedWork.Instance part = work.solved(items).instances().get(0);
+        List<Family> reversed = new ArrayList<>(part.frame().order());
+        Collections.reverse(reversed);
+        WorkConstraints frame = part.frame();
+        WorkConstraints other =
+                new WorkConstraints(reversed, frame.before(), frame.after(), frame.fixed(), frame.rules());
+        Built one = new Built(frame, part.items());
+        one.rests(rests);
+        Built two = new Built(other, part.items());
+        two.rests(rests);
+        Found first = best(one, seconds / 2);
+        Found second = best(two, seconds / 2);
+        return new Found(Math.max(first.score(), second.score()), first.proved() && second.proved());
+    }
+
+    private static Found best(Built built, double seconds) {
         Solver solver = built.model.getSolver();
         solver.limitTime((long) (seconds * 1000));
         int best = Integer.MIN_VALUE;
@@ -145,6 +165,7 @@ public final class AgainstASolver {
         private final WorkConstraints frame;
         private final List<WorkItem> items;
         private final IntVar objective;
+        private final BoolVar[] in;
 
         Built(WorkConstraints frame, List<WorkItem> unordered) {
             this.frame = frame;
@@ -152,7 +173,7 @@ public final class AgainstASolver {
                     .flatMap(family -> unordered.stream().filter(item -> item.family() == family))
                     .toList();
             int n = items.size();
-            BoolVar[] in = new BoolVar[n];
+            in = new BoolVar[n];
             IntVar[] steps = new IntVar[n];
             IntVar[] quarters = new IntVar[n];
             for (int i = 0; i < n; i++) {
@@ -233,9 +254,32 @@ public final class AgainstASolver {
             IntVar worth = model.intVar(-100_000, 100_000);
             model.sum(quarters, "=", worth).post();
             objective = model.intVar(-200_000, 200_000);
-            model.arithm(objective, "=", worth, "+", model.mul(sumOfPoints, CandidateScore.QUARTERS))
+            model.arithm(
+                            objective,
+                            "=",
+                            worth,
+                            "+",
+                            model.mul(
+                                    sumOfPoints,
+                                    CandidateScore.QUARTERS * frame.rules().women()))
                     .post();
             model.setObjective(Model.MAXIMIZE, objective);
+        }
+
+        /** Nobody rests more often running than is allowed, what comes before and after included. */
+        void rests(ClassRests rests) {
+            for (int woman = 0; woman < rests.women(); woman++) {
+                IntVar run = model.intVar(rests.before(woman));
+                for (int i = 0; i < in.length; i++) {
+                    boolean resting = rests.rests(items.get(i).pick().move(), woman);
+                    IntVar after = model.intVar(0, rests.most());
+                    IntVar then = resting ? model.offset(run, 1) : model.intVar(0);
+                    model.ifThenElse(in[i], model.arithm(after, "=", then), model.arithm(after, "=", run));
+                    run = after;
+                }
+                model.arithm(run, "<=", Math.max(0, rests.most() - rests.after(woman)))
+                        .post();
+            }
         }
 
         private IntVar scaled(BoolVar one, int by) {

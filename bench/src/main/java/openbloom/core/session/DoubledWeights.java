@@ -21,27 +21,69 @@ public final class DoubledWeights {
         doubled.put(
                 "aims",
                 w -> new CandidateScore(
-                        2 * w.aims(), w.due(), w.lately(), w.working(), w.weaker(), w.pinned(), w.again(), w.changes()));
+                        2 * w.aims(),
+                        w.due(),
+                        w.lately(),
+                        w.working(),
+                        w.weaker(),
+                        w.pinned(),
+                        w.again(),
+                        w.changes()));
         doubled.put(
                 "due",
                 w -> new CandidateScore(
-                        w.aims(), 2 * w.due(), w.lately(), w.working(), w.weaker(), w.pinned(), w.again(), w.changes()));
+                        w.aims(),
+                        2 * w.due(),
+                        w.lately(),
+                        w.working(),
+                        w.weaker(),
+                        w.pinned(),
+                        w.again(),
+                        w.changes()));
         doubled.put(
                 "lately",
                 w -> new CandidateScore(
-                        w.aims(), w.due(), 2 * w.lately(), w.working(), w.weaker(), w.pinned(), w.again(), w.changes()));
+                        w.aims(),
+                        w.due(),
+                        2 * w.lately(),
+                        w.working(),
+                        w.weaker(),
+                        w.pinned(),
+                        w.again(),
+                        w.changes()));
         doubled.put(
                 "working",
                 w -> new CandidateScore(
-                        w.aims(), w.due(), w.lately(), 2 * w.working(), w.weaker(), w.pinned(), w.again(), w.changes()));
+                        w.aims(),
+                        w.due(),
+                        w.lately(),
+                        2 * w.working(),
+                        w.weaker(),
+                        w.pinned(),
+                        w.again(),
+                        w.changes()));
         doubled.put(
                 "changes",
                 w -> new CandidateScore(
-                        w.aims(), w.due(), w.lately(), w.working(), w.weaker(), w.pinned(), w.again(), 2 * w.changes()));
+                        w.aims(),
+                        w.due(),
+                        w.lately(),
+                        w.working(),
+                        w.weaker(),
+                        w.pinned(),
+                        w.again(),
+                        2 * w.changes()));
         doubled.put(
                 "again",
                 w -> new CandidateScore(
-                        w.aims(), w.due(), w.lately(), w.working(), w.weaker(), w.pinned(), 2 * w.again(), w.changes()));
+                        w.aims(),
+                        w.due(),
+                        w.lately(),
+                        w.working(),
+                        w.weaker(),
+                        w.pinned(),
+                        2 * w.again(),
+                        w.changes()));
         doubled.forEach((name, scale) -> System.out.printf("%-8s %s%n", name, compare(scale)));
     }
 

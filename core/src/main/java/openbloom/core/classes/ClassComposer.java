@@ -3,7 +3,6 @@ package openbloom.core.classes;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
@@ -11,23 +10,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import openbloom.core.moves.Demand;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Sides;
-import openbloom.core.record.Goal;
 import openbloom.core.session.CommonWork;
 import openbloom.core.session.Family;
 import openbloom.core.session.Fitting;
-import openbloom.core.session.Part;
+import openbloom.core.session.HardLine;
 import openbloom.core.session.Pick;
-import openbloom.core.session.SessionItem;
 import openbloom.core.session.Timetable;
-import openbloom.core.verdict.Adjustment;
 
 /**
  * Composes a class: arriving, work, letting go, in one sequence for all. An exercise is taken only where at least 60 % of the
@@ -41,7 +37,6 @@ public final class ClassComposer {
 
     static final int MOST_RESTS_RUNNING = 2;
 
-    private static final int PERCENT = 100;
     private static final int MOST_OF_A_GROUP = 2;
     private static final int MOST_OF_MOBILITY = 4;
     private static final int AGAIN = -10;
@@ -60,17 +55,14 @@ public final class ClassComposer {
     private final ClassRequest request;
     private final List<ClassMember> members;
     private final List<Move> catalogue;
-    private final Map<Integer, Map<Move, Pick>> fitting = new HashMap<>();
-    private final Map<List<Object>, List<Move>> alike;
+    private final ClassFitting fitting;
 
     private ClassComposer(ClassRequest request, ComeTogether who) {
         this.request = request;
         this.members = who.come();
-        this.catalogue = members.get(0).judgement().catalogue().moves();
-        this.alike = catalogue.stream().collect(Collectors.groupingBy(ClassComposer::kind));
-        for (int member = 0; member < members.size(); member++) {
-            fitting.put(member, who.fits().get(members.get(member)));
-        }
+        this.fitting =
+                new ClassFitting(members, members.stream().map(who.fits()::get).toList());
+        this.catalogue = fitting.catalogue();
     }
 
     /** @throws IllegalArgumentException if the request has problems */
@@ -86,27 +78,34 @@ public final class ClassComposer {
         return new ClassComposer(request, who).compose(who.cannot());
     }
 
-    /**
-     * Everything that fits her, as she would do it; what the room lacks is made good for all, and which side she begins with is
-     * said once for all the class: neither is a way of hers.
-     */
+    /** Everything that fits her, as she would do it. */
     static Map<Move, Pick> fits(ClassMember member) {
         Fitting fitting = member.fitting();
         Map<Move, Pick> fits = new IdentityHashMap<>();
         for (Move move : member.judgement().catalogue().moves()) {
-            fitting.itself(move)
-                    .ifPresent(pick -> fits.put(
-                            move, pick.without(Adjustment.USE_SUBSTITUTE).without(Adjustment.WEAKER_SIDE_FIRST)));
+            fitting.itself(move).ifPresent(pick -> fits.put(move, ClassFitting.asInAClass(pick)));
         }
         return fits;
     }
 
-    /** What may stand in for each other: the same purpose in the same family of positions. */
-    static List<Object> kind(Move move) {
-        return List.of(move.purpose(), Family.of(move));
+    /**
+     * What is to be solved: how they arrive and let go, and what may stand between.
+     *
+     * @param known every exercise, as they would do it
+     */
+    record Asked(
+            List<CommonExercise> opening,
+            List<CommonExercise> release,
+            CommonWork frame,
+            List<CommonWork.CommonItem> items,
+            Map<Move, CommonExercise> known) {}
+
+    /** For who comes; at least one does. */
+    static Asked asked(ClassRequest request) {
+        return new ClassComposer(request, ComeTogether.of(request.minutes(), request.members())).asked();
     }
 
-    private ClassSheet compose(List<ClassSheet.CannotCome> cannotCome) {
+    private Asked asked() {
         List<CommonExercise> opening = opening();
         List<CommonExercise> release = release(opening);
         CommonWork frame = new CommonWork(
@@ -122,21 +121,34 @@ public final class ClassComposer {
         Map<Move, CommonExercise> known = Stream.of(opening, work, release)
                 .flatMap(Collection::stream)
                 .collect(Collectors.toMap(CommonExercise::move, one -> one, (one, other) -> one));
-        RestRuns.Found found = new RestRuns(frame, members.size(), known).best(items(work));
-        Timetable timetable = frame.laid(found.work());
-        List<ClassItem> items = laid(timetable, known);
-        return new ClassSheet(
-                members,
-                cannotCome,
-                items,
-                timetable.items(),
-                unserved(items),
-                Watching.of(members, items),
-                timetable.seconds(),
-                timetable.transitions(),
-                found.quarters(),
-                found.gap(),
-                note(timetable));
+        return new Asked(opening, release, frame, items(work), known);
+    }
+
+    /** What it costs that those rest who rested in the sheet before. */
+    private int restedBefore(CommonExercise exercise) {
+        return IntStream.range(0, members.size())
+                .filter(exercise::rests)
+                .map(member -> ClassScore.A_REST_AGAIN
+                        * Math.min(
+                                ClassScore.MOST_RESTS_COUNTED,
+                                members.get(member).rested()))
+                .sum();
+    }
+
+    private ClassSheet compose(List<ClassSheet.CannotCome> cannotCome) {
+        Asked asked = asked();
+        RestRuns.Found found = new RestRuns(asked.frame(), members.size(), asked.known()).best(asked.items());
+        Timetable timetable = asked.frame().laid(found.work());
+        List<CommonExercise> inOrder = Stream.of(
+                        asked.opening(),
+                        found.work().stream()
+                                .map(pick -> asked.known().get(pick.move()))
+                                .toList(),
+                        asked.release())
+                .flatMap(Collection::stream)
+                .toList();
+        return LaidOut.of(members, timetable, inOrder)
+                .sheet(cannotCome, found.quarters(), found.gap(), note(timetable));
     }
 
     private String note(Timetable timetable) {
@@ -146,29 +158,8 @@ public final class ClassComposer {
                 : "Shorter than asked: nothing more suits " + FEWEST_PERCENT + " % of them together.";
     }
 
-    /** Who does an exercise itself, where they are enough. */
     private Optional<CommonExercise> common(Move move) {
-        return common(move, pick -> pick);
-    }
-
-    private Optional<CommonExercise> common(Move move, UnaryOperator<Pick> dosed) {
-        Map<Integer, Pick> itself = new LinkedHashMap<>();
-        for (int member = 0; member < members.size(); member++) {
-            Pick pick = fitting.get(member).get(move);
-            if (pick != null) {
-                itself.put(member, dosed.apply(pick));
-            }
-        }
-        if (itself.size() * PERCENT < FEWEST_PERCENT * members.size()) {
-            return Optional.empty();
-        }
-        CommonExercise common = new CommonExercise(move, itself, members.size());
-        List<Move> others = alike.get(kind(move)).stream()
-                .filter(other -> !other.equals(move))
-                .toList();
-        common.letOthersDo(others, fitting);
-        common.letSomeGoFurther(others, fitting);
-        return common.ways() > CommonExercise.MOST_WAYS ? Optional.empty() : Optional.of(common);
+        return fitting.common(move, pick -> pick);
     }
 
     private List<CommonExercise> commonOf(ExerciseGroup strand) {
@@ -193,7 +184,27 @@ public final class ClassComposer {
                             .filter(one -> one.move().load() == 0)
                             .toList());
         }
-        return ways.stream().max(Comparator.comparingInt(this::worthOf)).orElse(List.of());
+        Optional<List<CommonExercise>> easy =
+                best(ways.stream().filter(this::isEasyOnAll).toList());
+        return easy.isPresent() ? easy.get() : shortened(best(ways).orElse(List.of()));
+    }
+
+    private static List<CommonExercise> shortened(List<CommonExercise> way) {
+        return way.subList(0, Math.min(way.size(), MOST_RESTS_RUNNING));
+    }
+
+    private Optional<List<CommonExercise>> best(List<List<CommonExercise>> ways) {
+        return ways.stream().max(Comparator.comparingInt(this::worthOf));
+    }
+
+    /** Nobody rests all the while, and no three are on the wrists. */
+    private boolean isEasyOnAll(List<CommonExercise> way) {
+        boolean wrists =
+                way.stream().filter(one -> one.move().has(Demand.WRIST)).count() > HardLine.MOST_ON_THE_WRISTS;
+        boolean rests = way.size() > MOST_RESTS_RUNNING
+                && IntStream.range(0, members.size())
+                        .anyMatch(member -> way.stream().allMatch(one -> one.rests(member)));
+        return !wrists && !rests;
     }
 
     /** Each with one more; as they are where there is none. */
@@ -219,7 +230,7 @@ public final class ClassComposer {
     private List<CommonExercise> release(List<CommonExercise> opening) {
         List<CommonExercise> places = new ArrayList<>(catalogue.stream()
                 .filter(move -> move.strand() == ExerciseGroup.RELEASE && move.load() == 0)
-                .flatMap(move -> common(move, ClassComposer::held).stream())
+                .flatMap(move -> fitting.common(move, ClassComposer::held).stream())
                 .toList());
         List<CommonExercise> release = new ArrayList<>();
         int count = request.minutes() >= TWO_RELEASES_FROM_MINUTES ? 2 : 1;
@@ -232,7 +243,7 @@ public final class ClassComposer {
         return release;
     }
 
-    private static Pick held(Pick pick) {
+    static Pick held(Pick pick) {
         boolean each = pick.move().sides() == Sides.EACH;
         return pick.withDose(new Dose(
                 1, 1, each ? A_SIDE_SECONDS : RELEASE_SECONDS, 0, 0, pick.dose().perSide()));
@@ -313,50 +324,11 @@ public final class ClassComposer {
         int most = called.mostSets();
         boolean loads = exercise.move().load() > 0;
         int least = loads ? Math.min(most, Math.min(2, called.dose().sets())) : 1;
-        int again = ClassScore.QUARTERS * AGAIN * rank * (members.size() - exercise.resting());
+        int again =
+                ClassScore.QUARTERS * (AGAIN * rank * (members.size() - exercise.resting()) - restedBefore(exercise));
         List<CommonWork.CommonSets> options = IntStream.rangeClosed(least, most)
                 .mapToObj(sets -> new CommonWork.CommonSets(sets, exercise.quarters(sets) + again))
                 .toList();
         return new CommonWork.CommonItem(called, options);
-    }
-
-    private List<ClassItem> laid(Timetable timetable, Map<Move, CommonExercise> known) {
-        List<ClassItem> items = new ArrayList<>();
-        int startsAt = 0;
-        List<SessionItem> laid = timetable.items();
-        for (int at = 0; at < laid.size(); at++) {
-            SessionItem item = laid.get(at);
-            int seconds = item.seconds();
-            if (at + 1 < laid.size() && laid.get(at + 1).isOtherSideOf(item)) {
-                at++;
-                seconds += laid.get(at).seconds();
-            }
-            CommonExercise exercise = known.get(item.move());
-            items.add(new ClassItem(
-                    item.part(),
-                    item.pick(),
-                    startsAt,
-                    seconds,
-                    exercise.versions(item.dose().sets())));
-            startsAt += seconds;
-        }
-        return items;
-    }
-
-    private List<ClassSheet.Unserved> unserved(List<ClassItem> items) {
-        List<ClassSheet.Unserved> unserved = new ArrayList<>();
-        for (int member = 0; member < members.size(); member++) {
-            for (Goal goal : members.get(member).request().wishes().goals()) {
-                int number = member;
-                boolean served = items.stream()
-                        .filter(item -> item.part() == Part.WORK)
-                        .flatMap(item -> item.of(number).pick().stream())
-                        .anyMatch(pick -> goal.isServedBy(pick.move()));
-                if (!served) {
-                    unserved.add(new ClassSheet.Unserved(members.get(member).name(), goal));
-                }
-            }
-        }
-        return unserved;
     }
 }

@@ -13,5 +13,11 @@ final class ClassScore {
     /** For each woman who rests while the others work. */
     static final int A_REST = 15;
 
+    /** More for each exercise of the sheet before in which she rested, so that it is another's turn. */
+    static final int A_REST_AGAIN = 5;
+
+    /** At most so many of them count. */
+    static final int MOST_RESTS_COUNTED = 3;
+
     private ClassScore() {}
 }

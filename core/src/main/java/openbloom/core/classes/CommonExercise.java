@@ -2,7 +2,6 @@ package openbloom.core.classes;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -10,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import openbloom.core.moves.Demand;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.Move;
 import openbloom.core.session.CandidateScore;
@@ -53,6 +53,42 @@ final class CommonExercise {
         this.women = women;
         mergeAdjusted(MOST_WAYS);
         this.called = calledOut();
+    }
+
+    private CommonExercise(Move move, Map<Integer, Pick> itself, int women, Dose called) {
+        this.move = move;
+        this.itself = new LinkedHashMap<>(itself);
+        this.women = women;
+        mergeAdjusted(MOST_WAYS);
+        this.called = called;
+    }
+
+    /**
+     * As somebody decided it.
+     *
+     * @param itself by member, who does the exercise itself; not empty
+     * @param others by member, who does another; whoever is in neither rests
+     * @param called what is called out
+     */
+    static CommonExercise decided(
+            Move move, Map<Integer, Pick> itself, Map<Integer, Pick> others, Dose called, int women) {
+        CommonExercise decided = new CommonExercise(move, itself, women, called);
+        decided.another.putAll(others);
+        others.values().stream()
+                .map(Pick::move)
+                .distinct()
+                .forEach(other -> decided.another.putAll(alike(of(others, other))));
+        return decided;
+    }
+
+    private static Map<Integer, Pick> of(Map<Integer, Pick> picks, Move move) {
+        Map<Integer, Pick> some = new LinkedHashMap<>();
+        picks.forEach((member, pick) -> {
+            if (pick.move().equals(move)) {
+                some.put(member, pick);
+            }
+        });
+        return some;
     }
 
     Move move() {
@@ -138,7 +174,7 @@ final class CommonExercise {
         Map<Integer, Pick> theirs = new LinkedHashMap<>();
         itself.keySet().stream()
                 .filter(member -> isFurther(other) && fitting.get(member).containsKey(other))
-                .filter(member -> isAboutAsLong(fitting.get(member).get(other)))
+                .filter(member -> canStandIn(fitting.get(member).get(other)))
                 .filter(member -> gain(member, fitting.get(member).get(other)) > 0)
                 .sorted(Comparator.comparing(
                         member -> -gain(member, fitting.get(member).get(other))))
@@ -160,15 +196,16 @@ final class CommonExercise {
         Map<Integer, Pick> theirs = new LinkedHashMap<>();
         for (int member = 0; member < women; member++) {
             Pick pick = fitting.get(member).get(other);
-            if (pick != null && !itself.containsKey(member) && !another.containsKey(member) && isAboutAsLong(pick)) {
+            if (pick != null && !itself.containsKey(member) && !another.containsKey(member) && canStandIn(pick)) {
                 theirs.put(member, pick);
             }
         }
         return theirs;
     }
 
-    private boolean isAboutAsLong(Pick other) {
-        if (move.sides() != other.move().sides()) {
+    /** About as long, side for side, and on the wrists only where this one is: nobody leans on them longer than the others. */
+    private boolean canStandIn(Pick other) {
+        if (move.sides() != other.move().sides() || other.move().has(Demand.WRIST) && !move.has(Demand.WRIST)) {
             return false;
         }
         int percent = PERCENT * oneSet(cutToTime(other), other.move()) / Math.max(1, oneSet(called, move));
@@ -181,11 +218,11 @@ final class CommonExercise {
 
     /** With all that any of them changes, where that can be made together; else those who can do it with the same changes. */
     private static Map<Integer, Pick> alike(Map<Integer, Pick> picks) {
-        Set<Adjustment> all =
-                union(picks.values().stream().map(Pick::adjustments).toList());
-        boolean together =
-                areToldAlike(picks.values().stream().map(Pick::adjustments).toList());
-        if (together && fits(all, picks.values().iterator().next().move())) {
+        List<Set<Adjustment>> changes =
+                picks.values().stream().map(Pick::adjustments).toList();
+        Set<Adjustment> all = ChangedTogether.all(changes);
+        if (ChangedTogether.areToldAlike(changes)
+                && ChangedTogether.fit(all, picks.values().iterator().next().move())) {
             Map<Integer, Pick> same = new LinkedHashMap<>();
             picks.forEach((member, pick) -> same.put(member, pick.adjustedBy(all)));
             return same;
@@ -209,7 +246,7 @@ final class CommonExercise {
             if (nearest.isEmpty()) {
                 return;
             }
-            Set<Adjustment> both = union(nearest.get());
+            Set<Adjustment> both = ChangedTogether.all(nearest.get());
             itself.replaceAll(
                     (member, pick) -> nearest.get().contains(pick.adjustments()) ? pick.adjustedBy(both) : pick);
         }
@@ -221,9 +258,9 @@ final class CommonExercise {
         for (int i = 0; i < changes.size(); i++) {
             for (int j = i + 1; j < changes.size(); j++) {
                 List<Set<Adjustment>> two = List.of(changes.get(i), changes.get(j));
-                Set<Adjustment> both = union(two);
+                Set<Adjustment> both = ChangedTogether.all(two);
                 int cost = costOf(both, changes.get(i)) + costOf(both, changes.get(j));
-                if (cost < least && areToldAlike(two) && fits(both, move)) {
+                if (cost < least && ChangedTogether.areToldAlike(two) && ChangedTogether.fit(both, move)) {
                     least = cost;
                     best = two;
                 }
@@ -260,26 +297,6 @@ final class CommonExercise {
         return done.equals(move) || instead != null && instead.move().equals(done);
     }
 
-    /** Who works and who only attends are never told the same. */
-    private static boolean areToldAlike(List<Set<Adjustment>> changes) {
-        return changes.stream()
-                        .map(set -> set.contains(Adjustment.ATTENTION_ONLY))
-                        .distinct()
-                        .count()
-                < 2;
-    }
-
-    private static Set<Adjustment> union(List<Set<Adjustment>> sets) {
-        Set<Adjustment> all = EnumSet.noneOf(Adjustment.class);
-        sets.forEach(all::addAll);
-        return all;
-    }
-
-    private static boolean fits(Set<Adjustment> changes, Move move) {
-        return changes.stream()
-                .allMatch(change -> change.fits(move) && changes.stream().noneMatch(change::contradicts));
-    }
-
     /** In how many ways it is done, resting not counted. */
     int ways() {
         return (int) (itself.values().stream().map(Pick::adjustments).distinct().count()
@@ -287,6 +304,11 @@ final class CommonExercise {
                         .map(pick -> List.of(pick.move().id(), pick.adjustments()))
                         .distinct()
                         .count());
+    }
+
+    /** How many do the exercise itself. */
+    int doing() {
+        return itself.size();
     }
 
     int resting() {

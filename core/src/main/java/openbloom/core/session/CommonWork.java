@@ -51,6 +51,16 @@ public record CommonWork(
 
     /** @param items those to be preferred first, where they are alike */
     public CommonSolution best(List<CommonItem> items) {
+        ShapedWork.Solved solved = solved(items);
+        return new CommonSolution(
+                Pairing.of(solved, limits(request()).whole().moves().wristsBefore()).stream()
+                        .map(one -> withSets(one.item().pick(), one.option().sets()))
+                        .toList(),
+                solved.score());
+    }
+
+    /** What is solved, in its one part, so that others can be asked the same. */
+    ShapedWork.Solved solved(List<CommonItem> items) {
         SessionRequest request = request();
         List<WorkItem> candidates = items.stream()
                 .sorted((one, other) -> Integer.compare(
@@ -61,13 +71,7 @@ public record CommonWork(
                                 .map(sets -> option(item.pick(), sets, request))
                                 .toList()))
                 .toList();
-        ShapedWork.Limits limits = limits(request);
-        ShapedWork.Solved solved = ShapedWork.solve(request, limits, candidates);
-        return new CommonSolution(
-                Pairing.of(solved, limits.whole().moves().wristsBefore()).stream()
-                        .map(one -> withSets(one.item().pick(), one.option().sets()))
-                        .toList(),
-                solved.score());
+        return ShapedWork.solve(request, limits(request), candidates);
     }
 
     /** Everything in order with its times, the work as given. */

@@ -44,7 +44,7 @@ public enum HardLine {
     static final int MOST_NEW_IN_A_SHORT_FIRST = 5;
     static final int SHORT_FIRST_MINUTES = 20;
     static final int LIGHT = 2;
-    static final int MOST_ON_THE_WRISTS = 2;
+    public static final int MOST_ON_THE_WRISTS = 2;
     static final int ON_THE_BACK_SECONDS = 60 * Published.SUPINE_BOUT.amount();
     static final int FULL_SUPPORT_SECONDS = 60;
 

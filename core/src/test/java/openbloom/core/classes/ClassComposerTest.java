@@ -63,7 +63,7 @@ class ClassComposerTest {
 
     private static final int SEEN_AFTER_DAYS = 49;
 
-    private static Client.Builder base(int age) {
+    static Client.Builder base(int age) {
         return Client.of(1, 1, age)
                 .warningSigns(TODAY, Set.of())
                 .conditions(TODAY, Set.of())
@@ -78,12 +78,12 @@ class ClassComposerTest {
         return new PelvicFloorCheck(6, 6, 6, LettingGo.FULL, tone, YesNoUnknown.NO, YesNoUnknown.NO);
     }
 
-    private static Client pregnant(int weeks) {
+    static Client pregnant(int weeks) {
         return base(31).pregnant(Dating.stated(TODAY.minusWeeks(weeks).plusDays(280)))
                 .build();
     }
 
-    private static Client born(int daysAgo) {
+    static Client born(int daysAgo) {
         Client.Builder her =
                 base(33).gaveBirth(new Birth(TODAY.minusDays(daysAgo), BirthKind.VAGINAL, Tear.NONE, YesNoUnknown.YES));
         return daysAgo < SEEN_AFTER_DAYS
@@ -92,7 +92,7 @@ class ClassComposerTest {
                         .build();
     }
 
-    private static ClassMember member(String name, Client client, int minutes, Goal... goals) {
+    static ClassMember member(String name, Client client, int minutes, Goal... goals) {
         Map<ExerciseGroup, Integer> aims = Goals.worth(List.of(goals));
         return new ClassMember(
                 name,
@@ -103,11 +103,11 @@ class ClassComposerTest {
                                 List.of(goals), aims, aims.keySet(), Set.of(), Set.of(), List.of(), PlannedDay.NONE)));
     }
 
-    private static ClassSheet sheet(int minutes, ClassMember... members) {
+    static ClassSheet sheet(int minutes, ClassMember... members) {
         return ClassComposer.compose(new ClassRequest(minutes, List.of(members)));
     }
 
-    private static List<ClassRequest> generated() {
+    static List<ClassRequest> generated() {
         Random random = new Random(31);
         Goal[] goals = Goal.values();
         List<Client> women = Women.some(9 * CLASSES, 31);
@@ -136,8 +136,14 @@ class ClassComposerTest {
     @Example
     void keepsEveryLineForEverybodyInAnyClass() {
         int composed = 0;
+        int full = 0;
         for (ClassRequest request : generated()) {
             ClassSheet sheet = ClassComposer.compose(request);
+            boolean isFull = sheet.seconds() >= 0.95 * 60 * request.minutes();
+            full += isFull ? 1 : 0;
+            assertThat(sheet.items().isEmpty() || isFull == sheet.note().isEmpty())
+                    .as(sheet.note())
+                    .isTrue();
             assertThat(sheet.members().size() + sheet.cannotCome().size())
                     .isEqualTo(request.members().size());
             composed += sheet.items().isEmpty() ? 0 : 1;
@@ -151,6 +157,7 @@ class ClassComposerTest {
             IntStream.range(0, sheet.members().size()).forEach(who -> restsNoLongerThanTwice(sheet, who));
         }
         assertThat(composed).isGreaterThan(CLASSES / 3);
+        assertThat(10 * full).as("%s of %s are full", full, composed).isGreaterThanOrEqualTo(9 * composed);
     }
 
     private static void keepsItsLines(ClassSheet sheet, ClassItem item) {
