@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -147,8 +148,25 @@ public final class ClassComposer {
                         asked.release())
                 .flatMap(Collection::stream)
                 .toList();
-        return LaidOut.of(members, timetable, inOrder)
-                .sheet(cannotCome, found.quarters(), found.gap(), note(timetable));
+        List<CommonExercise> varied = OnceEach.of(fitting, inOrder, members.size());
+        int lost = lost(found.work(), inOrder, varied);
+        OptionalInt gap = lost == 0 ? found.gap() : OptionalInt.of(found.gap().orElse(0) + lost);
+        return LaidOut.of(members, timetable, varied).sheet(cannotCome, found.quarters() - lost, gap, note(timetable));
+    }
+
+    /** What the work is worth less, in quarters, because nobody does an exercise twice. */
+    private static int lost(List<Pick> work, List<CommonExercise> best, List<CommonExercise> varied) {
+        int lost = 0;
+        for (int at = 0; at < best.size(); at++) {
+            Move move = best.get(at).move();
+            int sets = work.stream()
+                    .filter(pick -> pick.move().equals(move))
+                    .mapToInt(pick -> pick.dose().sets())
+                    .findFirst()
+                    .orElse(0);
+            lost += sets == 0 ? 0 : best.get(at).quarters(sets) - varied.get(at).quarters(sets);
+        }
+        return Math.max(0, lost);
     }
 
     private String note(Timetable timetable) {

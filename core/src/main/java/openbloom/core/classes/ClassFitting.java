@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.session.Family;
 import openbloom.core.session.Pick;
@@ -36,9 +37,9 @@ final class ClassFitting {
                 members, members.stream().map(ClassComposer::fits).toList());
     }
 
-    /** What may stand in for each other: the same purpose in the same family of positions. */
+    /** What may stand in for each other: the same purpose in the same family of positions; standing still is no strength. */
     static List<Object> kind(Move move) {
-        return List.of(move.purpose(), Family.of(move));
+        return List.of(move.purpose(), Family.of(move), move.strand() == ExerciseGroup.BALANCE);
     }
 
     List<Move> catalogue() {
@@ -50,6 +51,11 @@ final class ClassFitting {
         return alike.get(kind(move)).stream()
                 .filter(other -> !other.equals(move))
                 .toList();
+    }
+
+    /** As she would do it in a session of her own; empty where it does not fit her today. */
+    Optional<Pick> fitsHer(int member, Move move) {
+        return Optional.ofNullable(fitting.get(member).get(move));
     }
 
     /** As she would do it: what fits her, or what at least passes for her, at its written dose; empty where it does not pass. */

@@ -204,7 +204,7 @@ final class CommonExercise {
     }
 
     /** About as long, side for side, and on the wrists only where this one is: nobody leans on them longer than the others. */
-    private boolean canStandIn(Pick other) {
+    boolean canStandIn(Pick other) {
         if (move.sides() != other.move().sides() || other.move().has(Demand.WRIST) && !move.has(Demand.WRIST)) {
             return false;
         }
@@ -304,6 +304,22 @@ final class CommonExercise {
                         .map(pick -> List.of(pick.move().id(), pick.adjustments()))
                         .distinct()
                         .count());
+    }
+
+    boolean doesItself(int member) {
+        return itself.containsKey(member);
+    }
+
+    /** What a member does instead; empty where she does the exercise itself or rests. */
+    Optional<Pick> another(int member) {
+        return Optional.ofNullable(another.get(member));
+    }
+
+    /** The same with something else for one who does another. */
+    CommonExercise withAnother(int member, Pick pick) {
+        Map<Integer, Pick> others = new HashMap<>(another);
+        others.put(member, pick);
+        return decided(move, itself, others, called, women);
     }
 
     /** How many do the exercise itself. */

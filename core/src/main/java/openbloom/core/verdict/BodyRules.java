@@ -16,6 +16,7 @@ import static openbloom.core.verdict.Adjustment.SMALLER_RANGE;
 import static openbloom.core.verdict.Adjustment.SUPPORT_WITHIN_REACH;
 import static openbloom.core.verdict.Adjustment.SYMMETRICAL;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.BiConsumer;
@@ -44,7 +45,7 @@ final class BodyRules {
             Condition.GESTATIONAL_HYPERTENSION);
     private static final Set<Symptom> CAP_WALKING =
             Set.of(Symptom.PELVIC_PAIN, Symptom.PELVIC_GIRDLE_PAIN, Symptom.BACK_PAIN);
-    private static final Set<Position> SEATS = Set.of(Position.SEATED_CHAIR, Position.SEATED_FLOOR);
+    private static final Set<Position> SEATS = EnumSet.of(Position.SEATED_CHAIR, Position.SEATED_FLOOR);
     private static final int STRAIN = 3;
     private static final int HARD_IMPACT = 2;
 

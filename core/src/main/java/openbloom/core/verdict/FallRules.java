@@ -1,5 +1,6 @@
 package openbloom.core.verdict;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -19,7 +20,7 @@ import openbloom.core.words.Evidence;
 final class FallRules {
     private static final int MIDDLE_LOAD = 3;
     private static final int LIGHT_LOAD = 2;
-    private static final Set<ExerciseGroup> STRENGTH = Set.of(
+    private static final Set<ExerciseGroup> STRENGTH = EnumSet.of(
             ExerciseGroup.STRENGTH_LEGS,
             ExerciseGroup.STRENGTH_PUSH,
             ExerciseGroup.STRENGTH_PULL,

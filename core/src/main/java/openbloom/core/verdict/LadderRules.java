@@ -212,6 +212,9 @@ final class LadderRules {
     }
 
     private static boolean isReplaceable(Move move, Facts facts) {
+        if (move.kit().isEmpty()) {
+            return false;
+        }
         boolean isAnyMissing = false;
         for (Kit item : move.kit()) {
             isAnyMissing |= isMissing(item, facts);

@@ -15,6 +15,7 @@ import static openbloom.core.verdict.Adjustment.SMALL_OPEN_TURN;
 import static openbloom.core.verdict.Adjustment.SOFT_AND_LOW;
 import static openbloom.core.verdict.Adjustment.SUPPORT_WITHIN_REACH;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -37,7 +38,7 @@ import openbloom.core.words.Topic;
 /** What changes while she is pregnant. */
 final class PregnancyRules {
     private static final Set<Symptom> AGAINST_JUMPING = Symptom.AGAINST_IMPACT;
-    private static final Set<ExerciseGroup> MIDLINE_STRANDS = Set.of(
+    private static final Set<ExerciseGroup> MIDLINE_STRANDS = EnumSet.of(
             ExerciseGroup.CONNECT, ExerciseGroup.LIMB_LOAD, ExerciseGroup.FRONT_SUPPORT, ExerciseGroup.HANDS_AND_KNEES);
 
     private static final Rule DIZZY = Rule.code("PREG-SUP-DIZZY")

@@ -137,6 +137,7 @@ class ClassComposerTest {
     void keepsEveryLineForEverybodyInAnyClass() {
         int composed = 0;
         int full = 0;
+        int repeats = 0;
         for (ClassRequest request : generated()) {
             ClassSheet sheet = ClassComposer.compose(request);
             boolean isFull = sheet.seconds() >= 0.95 * 60 * request.minutes();
@@ -155,8 +156,12 @@ class ClassComposerTest {
             sheet.items().forEach(item -> keepsItsLines(sheet, item));
             isCountedLineByLine(sheet);
             IntStream.range(0, sheet.members().size()).forEach(who -> restsNoLongerThanTwice(sheet, who));
+            repeats += repeats(sheet);
         }
         assertThat(composed).isGreaterThan(CLASSES / 3);
+        assertThat((double) repeats / composed)
+                .as("exercises done twice by somebody, a class")
+                .isLessThan(1.0);
         assertThat(10 * full).as("%s of %s are full", full, composed).isGreaterThanOrEqualTo(9 * composed);
     }
 
@@ -225,6 +230,19 @@ class ClassComposerTest {
                             own.withSets(1).lettingGoFor(0).seconds(pick.move().breath()));
             assertThat(pick.dose().stillSeconds()).isLessThanOrEqualTo(own.stillSeconds());
         }
+    }
+
+    private static int repeats(ClassSheet sheet) {
+        int repeats = 0;
+        for (int who = 0; who < sheet.members().size(); who++) {
+            int member = who;
+            List<Move> done = sheet.items().stream()
+                    .flatMap(item -> item.of(member).pick().stream())
+                    .map(Pick::move)
+                    .toList();
+            repeats += done.size() - Set.copyOf(done).size();
+        }
+        return repeats;
     }
 
     private static void restsNoLongerThanTwice(ClassSheet sheet, int who) {
