@@ -236,7 +236,8 @@ final class Candidates {
         boolean lopsided = goals.contains(Goal.EASE_PELVIS)
                 && move.strand() == ExerciseGroup.MOBILITY
                 && move.sides() == Sides.EACH;
-        return curl || lopsided || heavy && !move.isImpact() && isNew(move) && !lifts && !undirected;
+        boolean jumps = move.isImpact() && move.strand() == ExerciseGroup.IMPACT;
+        return curl || lopsided || heavy && !jumps && isNew(move) && !lifts && !undirected;
     }
 
     /** What somebody never trained is not given on her first day, unless she was seen that far. */

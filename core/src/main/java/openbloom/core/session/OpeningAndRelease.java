@@ -22,6 +22,10 @@ import openbloom.core.verdict.Judgement;
 final class OpeningAndRelease {
     private static final int FEWEST_BREATHS = 5;
     private static final int FEWEST_REPETITIONS = 4;
+
+    /** A floor that must let go: so many releases one after the other (common practice, no source). */
+    static final int MOST_RELEASES_RUNNING = 2;
+
     private static final int SHORTEST_RELEASE = 60;
     private static final int LONGEST_RELEASE = 120;
     private static final int LONGEST_RELEASE_TIGHT = 180;
@@ -67,6 +71,7 @@ final class OpeningAndRelease {
         List<Pick> release = new ArrayList<>(releases);
         if (tight && !release.isEmpty()) {
             opening.add(release.remove(0));
+            release = withBreath(release);
         }
         if (format.hasConnect()) {
             Optional<Pick> connect = connect(opening);
@@ -78,6 +83,60 @@ final class OpeningAndRelease {
             (movesFirst ? connect(opening) : mobilising(opening)).ifPresent(opening::add);
         }
         return shrunk(new Timetable.TimetableParts(opening, List.of(), format.hasRelease() ? release : List.of()));
+    }
+
+    /** After every two releases a breath, so that letting go is no lying about: they are held so much shorter. */
+    private List<Pick> withBreath(List<Pick> releases) {
+        List<Pick> breaths = between(releases);
+        if (breaths.isEmpty()) {
+            return releases;
+        }
+        int shorter = breaths.stream().mapToInt(Pick::workSeconds).sum() / releases.size();
+        List<Pick> held = releases.stream()
+                .map(pick -> pick.withDose(pick.dose()
+                        .withHoldSeconds(Math.max(
+                                SHORTEST_RELEASE,
+                                pick.dose().holdSeconds() - shorter / WorkConstraints.STEP * WorkConstraints.STEP))))
+                .toList();
+        return parted(List.of(), held, breaths);
+    }
+
+    /** For every two releases after the first two a breath, where she lies then or near by. */
+    private List<Pick> between(List<Pick> releases) {
+        List<Pick> breaths = candidates.rest(ExerciseGroup.BREATH);
+        List<Pick> between = new ArrayList<>();
+        for (int at = MOST_RELEASES_RUNNING; at < releases.size() && !breaths.isEmpty(); at += MOST_RELEASES_RUNNING) {
+            Family family = Family.of(releases.get(at).move());
+            between.add(breaths.stream()
+                    .filter(pick -> Family.of(pick.move()) == family)
+                    .findFirst()
+                    .orElse(breaths.get(0)));
+        }
+        return between;
+    }
+
+    /** Releases with a breath before each third running; breaths that are not needed for that come first. */
+    private static List<Pick> parted(List<Pick> before, List<Pick> releases, List<Pick> breaths) {
+        List<Pick> left = new ArrayList<>(breaths);
+        List<Pick> parted = new ArrayList<>();
+        int running = 0;
+        for (Pick pick : before) {
+            running = isRelease(pick) ? running + 1 : 0;
+        }
+        for (Pick pick : releases) {
+            if (running == MOST_RELEASES_RUNNING && !left.isEmpty()) {
+                parted.add(left.remove(0));
+                running = 0;
+            }
+            parted.add(pick);
+            running++;
+        }
+        parted.addAll(0, left);
+        return parted;
+    }
+
+    private static boolean isRelease(Pick pick) {
+        return pick.move().strand() == ExerciseGroup.RELEASE;
     }
 
     private Optional<Pick> breath() {
@@ -240,8 +299,11 @@ final class OpeningAndRelease {
             return parts;
         }
         List<Pick> work = new ArrayList<>(parts.work());
-        List<Pick> release = new ArrayList<>(parts.release());
-        for (Pick pick : parts.release().stream().skip(1).toList()) {
+        List<Pick> release = new ArrayList<>(
+                parts.release().stream().filter(OpeningAndRelease::isRelease).toList());
+        List<Pick> breaths =
+                parts.release().stream().filter(pick -> !isRelease(pick)).toList();
+        for (Pick pick : release.stream().skip(1).toList()) {
             int after = IntStream.range(0, work.size())
                     .filter(at -> Family.of(work.get(at).move()) == Family.of(pick.move()))
                     .max()
@@ -255,7 +317,7 @@ final class OpeningAndRelease {
                 release.remove(pick);
             }
         }
-        return new Timetable.TimetableParts(parts.opening(), work, release);
+        return new Timetable.TimetableParts(parts.opening(), work, parted(work, release, breaths));
     }
 
     /** Takes away until it fits: fewer breaths and repetitions, shorter release, then the last of the release. */
