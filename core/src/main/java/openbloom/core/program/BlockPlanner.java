@@ -48,6 +48,13 @@ public final class BlockPlanner {
     private static final int HER_TURN = 100;
     private static final int[] AIM_WORTH = {30, 20, 10};
 
+    /** What the rest of an hour is for, where what is wanted leaves room. */
+    private static final List<ExerciseGroup> WHOLE_BODY = List.of(
+            ExerciseGroup.STRENGTH_LEGS,
+            ExerciseGroup.STRENGTH_PULL,
+            ExerciseGroup.STRENGTH_PUSH,
+            ExerciseGroup.MOBILITY);
+
     private final Judgement today;
     private final List<Goals.Suggested> aims;
     private final Rhythm rhythm;
@@ -92,8 +99,11 @@ public final class BlockPlanner {
             return new Program(
                     from, to, aims, List.of(), List.of(), List.of(), leftOut, new Program.Minutes(0, target()));
         }
-        List<Program.LadderPlan> lines = lines(leftOut);
-        List<Program.ProgramWeek> weeks = weeks(lines);
+        List<Program.LadderPlan> possible = lines(leftOut);
+        List<Program.ProgramWeek> weeks = weeks(possible);
+        List<Program.LadderPlan> lines = possible.stream()
+                .filter(line -> isWanted(line) || weeks.stream().anyMatch(week -> week.times(line.strand()) > 0))
+                .toList();
         leftOut.addAll(
                 Contradiction.among(aims.stream().map(Goals.Suggested::aim).toList()));
         tooSeldom(lines, weeks, leftOut);
@@ -121,6 +131,12 @@ public final class BlockPlanner {
             if (line.isEmpty()) {
                 leftOut.add(new Program.LeftOver(strand.words(), ExclusionReason.of(today, strand)));
             }
+        }
+        if (aims.stream().noneMatch(aim -> aim.aim().isForResting())) {
+            WHOLE_BODY.stream()
+                    .filter(strand -> !wanted.contains(strand))
+                    .flatMap(strand -> planner.line(strand).stream())
+                    .forEach(lines::add);
         }
         return lines;
     }
@@ -307,6 +323,11 @@ public final class BlockPlanner {
         return movesOf(line).stream().filter(move -> move.rung() == line.rung()).anyMatch(Move::isStrong);
     }
 
+    /** Wanted by what the program is for; the rest of the hour is the whole body's. */
+    private boolean isWanted(Program.LadderPlan line) {
+        return worth(line.strand()) > 0;
+    }
+
     private int worth(ExerciseGroup strand) {
         int worth = 0;
         for (int i = 0; i < aims.size(); i++) {
@@ -317,7 +338,11 @@ public final class BlockPlanner {
         return worth;
     }
 
+    /** What was done this week makes room for the rest; the prescribed lifts are for every day. */
     private int worth(ExerciseGroup strand, LocalDate day) {
+        if (strand.isPelvicFloorLift()) {
+            return worth(strand) + TWICE_A_WEEK;
+        }
         long thisWeek = done.getOrDefault(strand, List.of()).stream()
                 .filter(date -> ChronoUnit.DAYS.between(date, day) < A_WEEK)
                 .count();
@@ -357,9 +382,10 @@ public final class BlockPlanner {
     }
 
     /** Wanted groups that come less than twice in their fullest week. */
-    private static void tooSeldom(
+    private void tooSeldom(
             List<Program.LadderPlan> lines, List<Program.ProgramWeek> weeks, List<Program.LeftOver> leftOut) {
         String seldom = lines.stream()
+                .filter(this::isWanted)
                 .map(Program.LadderPlan::strand)
                 .filter(strand -> weeks.stream()
                                 .mapToLong(week -> week.times(strand))
@@ -376,7 +402,7 @@ public final class BlockPlanner {
 
     private void nextRungs(List<Program.LadderPlan> lines, List<Program.LeftOver> leftOut) {
         for (Program.LadderPlan line : lines) {
-            if (!line.gates().isEmpty()) {
+            if (isWanted(line) && !line.gates().isEmpty()) {
                 today.catalogue().ladder(line.strand()).stream()
                         .filter(move -> move.rung() > line.rung())
                         .findFirst()

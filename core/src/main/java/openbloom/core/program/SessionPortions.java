@@ -2,7 +2,9 @@ package openbloom.core.program;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import openbloom.core.moves.ExerciseGroup;
@@ -13,6 +15,13 @@ import openbloom.core.session.Shape;
 final class SessionPortions {
     private static final Predicate<ExerciseGroup> SETTLES =
             group -> group == ExerciseGroup.BREATH || group == ExerciseGroup.CONNECT;
+
+    /** What takes no longer, whatever the time: the prescribed set is short, and a scar is worked two to three minutes. */
+    private static final Map<ExerciseGroup, Integer> LONGEST = new EnumMap<>(Map.of(
+            ExerciseGroup.PELVIC_FLOOR_ENDURANCE, 3,
+            ExerciseGroup.PELVIC_FLOOR_QUICK, 2,
+            ExerciseGroup.PELVIC_FLOOR_AREAS, 3,
+            ExerciseGroup.SCAR, 3));
 
     private final List<ExerciseGroup> groups;
     private final double[] shares;
@@ -30,6 +39,7 @@ final class SessionPortions {
         double arriving = settles ? Shape.arriveMinutes(minutes) : 0;
         double lettingGo = letsGo ? Shape.letGoMinutes(minutes) : 0;
         portions.work(minutes - arriving - lettingGo, Shape.of(minutes, goals).slots());
+        portions.shorten();
         portions.add(SETTLES, arriving);
         portions.add(group -> group == ExerciseGroup.RELEASE, lettingGo);
         return portions.whole(minutes);
@@ -53,6 +63,22 @@ final class SessionPortions {
         double all = IntStream.range(0, asked.length).mapToDouble(i -> asked[i]).sum();
         for (int i = 0; i < asked.length; i++) {
             shares[i] = all > 0 ? minutes * asked[i] / all : minutes / asked.length;
+        }
+    }
+
+    /** What takes longer than it can goes to the rest of the work, evenly; where there is no rest, it stays. */
+    private void shorten() {
+        List<Integer> rest = IntStream.range(0, shares.length)
+                .filter(i -> !SETTLES.test(groups.get(i)) && groups.get(i) != ExerciseGroup.RELEASE)
+                .filter(i -> !LONGEST.containsKey(groups.get(i)))
+                .boxed()
+                .toList();
+        for (int i = 0; i < shares.length && !rest.isEmpty(); i++) {
+            double over = shares[i] - LONGEST.getOrDefault(groups.get(i), Integer.MAX_VALUE);
+            if (over > 0) {
+                shares[i] -= over;
+                rest.forEach(other -> shares[other] += over / rest.size());
+            }
         }
     }
 

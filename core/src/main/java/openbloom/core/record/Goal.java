@@ -160,6 +160,11 @@ public enum Goal {
                 || this == SCAR_AT_EASE;
     }
 
+    /** Whether what it asks for is to do less: nothing else is planned beside it to fill the time. */
+    public boolean isForResting() {
+        return this == LET_GO || this == READY_FOR_BIRTH;
+    }
+
     public List<ExerciseGroup> strands() {
         return strands;
     }
