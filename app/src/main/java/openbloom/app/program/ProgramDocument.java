@@ -5,7 +5,9 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -14,6 +16,7 @@ import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.program.Program;
+import openbloom.core.program.Season;
 import openbloom.core.progress.DoseStep;
 import openbloom.core.progress.WeekKind;
 import openbloom.core.session.Place;
@@ -79,7 +82,16 @@ public record ProgramDocument(
             List<String> moments,
             List<DueTold> due,
             @Nullable String kind,
-            @Nullable String words) {}
+            @Nullable String words) {
+        /** {@code 3 sets a day}; where none are prescribed, what comes first. */
+        public String floorWords() {
+            if (floorSets > 0) {
+                return floorSets == 1 ? "1 set a day" : floorSets + " sets a day";
+            }
+            boolean isChecked = due.stream().anyMatch(one -> one.words().equals(Program.Check.PELVIC_FLOOR.words()));
+            return isChecked ? "no sets prescribed yet: the pelvic floor check comes first" : "no sets prescribed";
+        }
+    }
 
     /** What the week of a day is for. */
     Optional<WeekKind> weekOn(LocalDate date) {
@@ -208,15 +220,25 @@ public record ProgramDocument(
                         .toList(),
                 program.lines().stream().map(line -> line(line, judgement)).toList(),
                 program.weeks().stream().map(ProgramDocument::week).toList(),
-                program.changesAhead().stream()
-                        .map(change ->
-                                new ChangeTold(change.date(), change.rule().code(), change.words()))
-                        .toList(),
+                changes(program),
                 program.leftOut().stream()
                         .filter(left -> program.lines().stream().noneMatch(line -> holdsBack(line, left, catalogue)))
                         .map(left -> new LeftTold(left.what(), left.why()))
                         .toList(),
                 new MinutesTold(program.minutes().planned(), program.minutes().target()));
+    }
+
+    /** What one rule changes on one day is one line. */
+    private static List<ChangeTold> changes(Program program) {
+        Map<List<Object>, List<Season.SeasonChange>> together = program.changesAhead().stream()
+                .collect(Collectors.groupingBy(
+                        change -> List.of(change.date(), change.rule().code(), change.lifted()),
+                        LinkedHashMap::new,
+                        Collectors.toList()));
+        return together.values().stream()
+                .map(alike -> new ChangeTold(
+                        alike.get(0).date(), alike.get(0).rule().code(), Season.SeasonChange.words(alike)))
+                .toList();
     }
 
     /** What a line's own next rung needs is told beside the line. */

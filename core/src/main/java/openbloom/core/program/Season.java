@@ -33,12 +33,37 @@ public final class Season {
      */
     public record SeasonChange(
             LocalDate date, Rule rule, boolean lifted, VerdictKind from, VerdictKind to, List<Move> moves) {
-        /** {@code 12 moves: Adjust becomes Swap. …}. */
+        /** {@code 12 exercises: Adjust becomes Swap. …}. */
         public String words() {
-            String count = moves.size() == 1 ? moves.get(0).name() : moves.size() + " moves";
             String change = from == to ? "done another way" : from.words() + " becomes " + to.words();
-            String why = lifted ? "No longer holds: “" + rule.instructor() + "”" : rule.instructor();
-            return count + ": " + change + ". " + why;
+            return counted(moves) + ": " + change + ". " + why();
+        }
+
+        private String why() {
+            return lifted ? "No longer holds: “" + rule.instructor() + "”" : rule.instructor();
+        }
+
+        private static String counted(List<Move> moves) {
+            return moves.size() == 1 ? moves.get(0).name() : moves.size() + " exercises";
+        }
+
+        /**
+         * Changes of one day by one rule in one sentence: {@code 38 exercises wait or change. …}.
+         *
+         * @param together at least one, of one day, one rule and one direction
+         */
+        public static String words(List<SeasonChange> together) {
+            if (together.size() == 1) {
+                return together.get(0).words();
+            }
+            List<Move> all = together.stream()
+                    .flatMap(change -> change.moves().stream())
+                    .distinct()
+                    .toList();
+            boolean opens = together.get(0).lifted();
+            return counted(all)
+                    + (opens ? " open or change. " : " wait or change. ")
+                    + together.get(0).why();
         }
     }
 
