@@ -62,7 +62,8 @@ public final class Composer {
 
     private Session compose() {
         Session session = request.format().rules().compose(this, judgement, request);
-        return session.remarked(Remarks.of(session.items(), judgement, request));
+        return Notes.withoutAFloorSet(
+                session.remarked(Remarks.of(session.items(), judgement, request)), request, judgement);
     }
 
     /** A round of breath and pelvic floor. */

@@ -63,6 +63,31 @@ class LeakingSessionTest {
         assertThat(holds).extracting(item -> Family.of(item.move())).doesNotHaveDuplicates();
     }
 
+    /** A floor that must let go, or that nobody has felt lift, has no set: the session says why. With one it says nothing. */
+    @Test
+    void whereNoSetIsInItTheSessionSaysWhy() {
+        Client tight = leaking()
+                .but()
+                .pelvicFloor(
+                        new PelvicFloorCheck(6, 6, 6, LettingGo.FULL, Tone.TIGHT, YesNoUnknown.NO, YesNoUnknown.NO))
+                .build();
+        Client unfelt = leaking()
+                .but()
+                .pelvicFloor(
+                        new PelvicFloorCheck(0, 0, 0, LettingGo.FULL, Tone.TYPICAL, YesNoUnknown.NO, YesNoUnknown.NO))
+                .build();
+        for (Client woman : List.of(tight, unfelt)) {
+            Session session = session(45, woman, Goal.STOP_LEAKING, History.NONE, List.of());
+            assertThat(holds(session)).isEmpty();
+            assertThat(session.note()).matches(".*No set of pelvic floor lifts in it: [^.]{10,}\\.");
+        }
+        assertThat(session(45, leaking(), Goal.STOP_LEAKING, History.NONE, List.of())
+                        .note())
+                .doesNotContain("No set");
+        assertThat(session(45, tight, Goal.KEEP_ACTIVE, History.NONE, List.of()).note())
+                .doesNotContain("No set");
+    }
+
     /** Twenty minutes: whole, in one position, and the next time in the other. */
     @Test
     void shorterItTurnsFromSessionToSession() {
