@@ -48,6 +48,7 @@ final class AfterBirthRules {
     private static final Rule RECONNECT = Rule.code("PP-TIME-RECONNECT")
             .client("In the first two weeks rest, breath and letting go do the work.")
             .instructor("Heal: nothing that loads the midline or the pelvic floor for two weeks.")
+            .onlyAfterABirth()
             .looks((facts, found) -> facts.recentBirth()
                     .ifPresent(birth -> found.unlessMet(
                             move -> move.load() > 0 && !move.isWalking() && !EarlyMoves.areOpen(facts, move),
@@ -69,6 +70,7 @@ final class AfterBirthRules {
     private static final Rule WIDE_ON_A_TEAR = Rule.code("PP-TEAR-WIDE")
             .client("No wide-legged stretch while the tear is healing.")
             .instructor("A tear that has not closed: nothing wide-legged, no stretch on it.")
+            .onlyAfterABirth()
             .looks((facts, found) -> facts.recentBirth()
                     .filter(birth -> birth.tear() != Tear.NONE && !birth.isCaesarean())
                     .ifPresent(birth -> found.unlessMet(
@@ -81,6 +83,7 @@ final class AfterBirthRules {
             .instructor(
                     "Pain at the scar: only a resting hand until it is quiet; curls, hanging and the middle loads in"
                             + " a small range over a caesarean scar.")
+            .onlyTold(Symptom.SCAR_PAIN)
             .looks((facts, found) -> {
                 if (facts.has(Symptom.SCAR_PAIN)) {
                     found.notYet(
@@ -130,6 +133,7 @@ final class AfterBirthRules {
             .client("Lift nothing heavier than your baby until six weeks after the caesarean.")
             .instructor("Caesarean under six weeks: no external load unless her clinician says otherwise.")
             .source(Source.E_FASCIA)
+            .onlyAfterABirth()
             .looks((facts, found) -> caesarean(facts)
                     .ifPresent(birth -> found.unlessMet(
                             AfterBirthRules::isLoaded,
@@ -140,6 +144,7 @@ final class AfterBirthRules {
             .client("Lying on the front and full front supports wait until the scar is eight weeks old and quiet.")
             .instructor("Caesarean: no lying on the front or full front support before eight weeks and a clear scar.")
             .source(Source.E_FASCIA)
+            .onlyAfterABirth()
             .looks((facts, found) -> caesarean(facts)
                     .ifPresent(birth -> found.unlessMet(
                             move -> move.position() == Position.PRONE || move.isFullFrontSupport(),
@@ -195,6 +200,7 @@ final class AfterBirthRules {
             .client("Jumping and running wait at least twelve weeks, longer after surgery or a deep tear.")
             .instructor("No impact before twelve weeks; sixteen after a caesarean or a tear of degree 3 or 4.")
             .source(Source.E_RUN)
+            .onlyAfterABirth()
             .looks((facts, found) -> facts.recentBirth()
                     .ifPresent(birth -> found.unlessMet(
                             Move::isImpact,
@@ -246,6 +252,7 @@ final class AfterBirthRules {
     private static final Rule FEED = Rule.code("PP-FEED")
             .client("Feed or express before jumping or running, and stay out of the end of the range.")
             .instructor("Breastfeeding: joints may stay lax; feed or express before impact.")
+            .onlyWith(Condition.BREASTFEEDING)
             .looks((facts, found) -> {
                 if (facts.has(Condition.BREASTFEEDING)) {
                     found.advise(

@@ -96,6 +96,7 @@ final class ApproachRules {
             .client("Round and come back to level; no arch the other way.")
             .instructor("Her approach rounds and returns to level on hands and knees; the arch is left out.")
             .by(ApproachChoice.ALSO_ARCH.question())
+            .steady()
             .looks((facts, found) -> {
                 if (!facts.follows(ApproachChoice.ALSO_ARCH)) {
                     found.swap(move -> move.has(Demand.ARCHED), new Evidence.Chosen(ApproachChoice.LEVEL_AND_ROUND));
@@ -135,6 +136,7 @@ final class ApproachRules {
                 .client(client)
                 .instructor(instructor)
                 .by(choice.question())
+                .onlyOf(record -> record.approach().is(choice))
                 .looks((facts, found) -> {
                     if (facts.follows(choice)) {
                         found.adjust(touches, new Evidence.Chosen(choice), may.test(facts) ? adjustment : instead);

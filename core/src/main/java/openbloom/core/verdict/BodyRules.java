@@ -66,6 +66,7 @@ final class BodyRules {
             .instructor(
                     "Osteoporosis: no rounding, no loaded, repeated or end-range bending of the spine, in stretches either.")
             .source(Source.E_OSTEO)
+            .onlyWith(Condition.OSTEOPOROSIS)
             .looks(with(Condition.OSTEOPOROSIS, (fact, found) -> {
                 found.swap(Move::isCurl, fact);
                 found.adjust(move -> move.demands().flexion() == Flexion.HEAD, fact, HEAD_SUPPORTED);
@@ -76,6 +77,7 @@ final class BodyRules {
             .client("Turn only a little, never to the end of the range.")
             .instructor("Osteoporosis: no end-range rotation; small range only.")
             .source(Source.E_OSTEO)
+            .onlyWith(Condition.OSTEOPOROSIS)
             .looks(with(Condition.OSTEOPOROSIS, (fact, found) -> {
                 found.swap(move -> move.demands().rotation() == Rotation.END, fact);
                 found.adjust(move -> move.demands().rotation() == Rotation.SMALL, fact, SMALLER_RANGE);
@@ -85,6 +87,7 @@ final class BodyRules {
             .client("Jumping waits for your clinician's word about your bones.")
             .instructor("Osteoporosis: no impact beyond tolerance; jumps and runs only as her clinician allows.")
             .source(Source.E_OSTEO)
+            .onlyWith(Condition.OSTEOPOROSIS)
             .looks(with(Condition.OSTEOPOROSIS, (fact, found) -> {
                 Gate bones = Gate.of(GateKind.BONE_SAFE, false, "ask her clinician");
                 found.notYet(move -> move.demands().impact() >= HARD_IMPACT, fact, bones);
@@ -97,6 +100,7 @@ final class BodyRules {
             .instructor("Vertebral fracture: no rounding, bending, end-range turn or impact; above load 1 only what her"
                     + " clinician has cleared.")
             .source(Source.E_OSTEO22)
+            .onlyWith(Condition.VERTEBRAL_FRACTURE)
             .looks(with(Condition.VERTEBRAL_FRACTURE, (fact, found) -> {
                 Gate bones = Gate.of(GateKind.BONE_SAFE, false, "a vertebral fracture");
                 found.notYet(Move::isImpact, fact, bones);
@@ -136,6 +140,7 @@ final class BodyRules {
             .client("Weight even on both legs, small steps and lighter loads spare the joints of the pelvis.")
             .instructor(
                     "Pelvic girdle pain: both legs share the load, small stride; one-leg work and heavy loads are swapped.")
+            .onlyTold(Symptom.PELVIC_GIRDLE_PAIN)
             .looks(told(Symptom.PELVIC_GIRDLE_PAIN, (fact, found) -> {
                 found.swap(move -> move.has(Demand.SINGLE_LEG) || move.has(Demand.HEAVY), fact);
                 found.adjust(
@@ -148,6 +153,7 @@ final class BodyRules {
     private static final Rule PGP_BOX = Rule.code("PGP-BOX")
             .client("Squat to a chair, no deeper.")
             .instructor("Pelvic girdle pain: squat to a box, no deeper.")
+            .onlyTold(Symptom.PELVIC_GIRDLE_PAIN)
             .looks(told(
                     Symptom.PELVIC_GIRDLE_PAIN,
                     (fact, found) -> found.adjust(move -> move.has(Demand.SQUAT), fact, BOX_DEPTH)));
@@ -156,6 +162,7 @@ final class BodyRules {
             .client("Walk as far as it stays comfortable, and a little less than that.")
             .instructor("Pelvic, girdle or back pain: walking and stepping are capped by pain.")
             .source(Source.E_PAIN)
+            .steady()
             .looks((facts, found) -> facts.firstTold(CAP_WALKING).ifPresent(symptom -> {
                 found.adjust(Move::isWalking, facts.evidence().told(symptom), Adjustment.EASY_PACE);
                 found.adjust(Move::isStepping, facts.evidence().told(symptom), SMALLER_RANGE);
@@ -165,6 +172,7 @@ final class BodyRules {
             .client("Lifting one leg is hard work for your pelvis today, so both legs share the load.")
             .instructor("Active straight leg raise of 4 or more of 10: no single-leg load.")
             .source(Source.E_ASLR)
+            .steady()
             .looks((facts, found) -> facts.client()
                     .checks()
                     .straightLegRaise()
@@ -174,6 +182,7 @@ final class BodyRules {
     private static final Rule WRIST = Rule.code("WRIST")
             .client("Forearms or fists spare sore wrists.")
             .instructor("Sore wrists: forearms or fists; what needs the wrists under a bar is swapped.")
+            .steady()
             .looks(told(
                     Symptom.WRIST_PAIN,
                     (fact, found) -> found.adjust(move -> move.has(Demand.WRIST), fact, FOREARMS_OR_FISTS)));
@@ -181,6 +190,7 @@ final class BodyRules {
     private static final Rule BACK = Rule.code("BACK-LIMB")
             .client("Bring the knees closer so that the back stays easy.")
             .instructor("Back tenses on limb load: knees closer, or down a rung.")
+            .steady()
             .looks((facts, found) -> {
                 Predicate<Move> limbLoad = move -> move.strand() == ExerciseGroup.LIMB_LOAD
                         && !move.position().isUpright();
@@ -195,6 +205,7 @@ final class BodyRules {
     private static final Rule BACK_LOAD = Rule.code("BACK-LOAD")
             .client("Lighter and slower today, and stop before the back tires.")
             .instructor("Back pain: heavy loads are swapped; other loads of 3 and more lighter or slower.")
+            .onlyTold(Symptom.BACK_PAIN)
             .looks(told(
                     Symptom.BACK_PAIN,
                     (fact, found) -> found.adjust(
@@ -203,6 +214,7 @@ final class BodyRules {
     private static final Rule BACK_FRONT = Rule.code("BACK-FRONT")
             .client("On your front, lift a little only, and stop if the low back pinches.")
             .instructor("Back pain: lifts on the front stay low, and end where the low back pinches.")
+            .onlyTold(Symptom.BACK_PAIN)
             .looks(told(
                     Symptom.BACK_PAIN,
                     (fact, found) -> found.adjust(
@@ -213,6 +225,7 @@ final class BodyRules {
     private static final Rule SITTING = Rule.code("SIT-SORE")
             .client("Sit only while it is comfortable; a soft seat and leaning back help.")
             .instructor("Sitting pressure is uncomfortable: only while comfortable, on something soft, leaning back.")
+            .onlyTold(Symptom.SITTING_PRESSURE_UNCOMFORTABLE)
             .looks(told(
                     Symptom.SITTING_PRESSURE_UNCOMFORTABLE,
                     (fact, found) -> found.adjust(
@@ -221,6 +234,7 @@ final class BodyRules {
     private static final Rule FRONT = Rule.code("FRONT-SORE")
             .client("Lying on the front is left out while it is uncomfortable.")
             .instructor("Lying on the front is uncomfortable: another position.")
+            .onlyTold(Symptom.FRONT_LYING_UNCOMFORTABLE)
             .looks(told(
                     Symptom.FRONT_LYING_UNCOMFORTABLE,
                     (fact, found) -> found.swap(move -> move.position() == Position.PRONE, fact)));
@@ -228,6 +242,7 @@ final class BodyRules {
     private static final Rule NECK = Rule.code("NECK")
             .client("Support the head so that the neck does not do the work.")
             .instructor("Neck pain: head supported in every head lift and curl.")
+            .onlyTold(Symptom.NECK_PAIN)
             .looks(told(
                     Symptom.NECK_PAIN,
                     (fact, found) ->
@@ -236,6 +251,7 @@ final class BodyRules {
     private static final Rule ANAEMIA = Rule.code("ANAEMIA")
             .client("Longer rests, and stop before you are tired out.")
             .instructor("Anaemia: longer rests between loaded sets.")
+            .steady()
             .looks((facts, found) -> List.of(Condition.ANAEMIA, Condition.ANAEMIA_SYMPTOMATIC).stream()
                     .filter(facts::has)
                     .forEach(condition ->
@@ -247,6 +263,7 @@ final class BodyRules {
             .instructor(
                     "Light-headed: slow to rise, pause sitting; unsteady work with support within reach; no held breath, nothing"
                             + " heavy, nothing hung from, the head not below the heart.")
+            .onlyTold(Symptom.LIGHT_HEADED)
             .looks(told(Symptom.LIGHT_HEADED, (fact, found) -> {
                 found.adjust(move -> !move.position().isUpright(), fact, SLOW_TO_RISE);
                 found.adjust(BodyRules::isUnsteadyUpright, fact, SUPPORT_WITHIN_REACH);
@@ -266,6 +283,7 @@ final class BodyRules {
     private static final Rule EPILEPSY = Rule.code("EPILEPSY")
             .client("Keep a support within reach in balance work.")
             .instructor("Epilepsy: unsteady work with support within reach and never alone in the room.")
+            .onlyWith(Condition.EPILEPSY)
             .looks(with(
                     Condition.EPILEPSY,
                     (fact, found) -> found.adjust(BodyRules::isUnsteadyUpright, fact, SUPPORT_WITHIN_REACH)));

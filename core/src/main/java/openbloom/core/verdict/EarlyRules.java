@@ -50,6 +50,7 @@ final class EarlyRules {
                     Published.HEAVY_AFTER_BIRTH,
                     Published.HEAVY_AFTER_CAESAREAN,
                     Published.HEAVY_AFTER_DEEP_TEAR)
+            .onlyAfterABirth()
             .looks((facts, found) -> facts.recentBirth()
                     .ifPresent(birth -> found.unlessMet(
                             move -> move.has(Demand.HEAVY) && !isHerSport(facts, move),
@@ -62,6 +63,7 @@ final class EarlyRules {
             .instructor(
                     "High blood pressure or pre-eclampsia after a birth: nothing heavy overhead and no held breath for {} weeks.",
                     Published.PRESSURE_AFTER_BIRTH)
+            .onlyAfterABirth()
             .looks((facts, found) -> facts.recentBirth()
                     .ifPresent(birth -> facts.firstKnown(PRESSURE).ifPresent(condition -> {
                         Gate time = facts.gates().time(birth, Published.PRESSURE_AFTER_BIRTH);

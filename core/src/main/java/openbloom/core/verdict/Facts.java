@@ -94,7 +94,8 @@ public final class Facts extends KnownFacts {
     }
 
     boolean isOfTheSameTrimester(Facts other) {
-        return isPregnantFrom(SECOND_TRIMESTER.amount()) == other.isPregnantFrom(SECOND_TRIMESTER.amount())
+        return isPregnant() == other.isPregnant()
+                && isPregnantFrom(SECOND_TRIMESTER.amount()) == other.isPregnantFrom(SECOND_TRIMESTER.amount())
                 && isPregnantFrom(THIRD_TRIMESTER.amount()) == other.isPregnantFrom(THIRD_TRIMESTER.amount());
     }
 

@@ -13,6 +13,7 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
+import openbloom.core.record.Client;
 import openbloom.core.stage.Gate;
 import openbloom.core.words.Evidence;
 
@@ -44,34 +45,44 @@ final class Findings {
 
     /** What every rule finds in a woman, in the order of the rules. */
     static List<Finding> of(Facts facts, List<Rule> rules) {
-        return of(facts, rules, rule -> false, Map.of());
-    }
-
-    /** The same on a later day of the same record and trimester: what steady rules found is found again. */
-    static List<Finding> of(Facts facts, List<Rule> rules, Map<Rule, List<Finding>> steady) {
-        return of(facts, rules, Rule::isSteady, steady);
-    }
-
-    private static List<Finding> of(
-            Facts facts, List<Rule> rules, Predicate<Rule> isKnown, Map<Rule, List<Finding>> known) {
         List<Finding> all = new ArrayList<>(USUALLY_AT_MOST);
         Findings found = new Findings(rules.get(0), all, Optional.empty());
         for (Rule rule : rules) {
-            if (isKnown.test(rule)) {
-                all.addAll(known.getOrDefault(rule, List.of()));
-            } else {
-                found.rule = rule;
-                rule.look(facts, found);
+            found.rule = rule;
+            rule.look(facts, found);
+        }
+        return Collections.unmodifiableList(all);
+    }
+
+    /**
+     * The same on another day of the same record and trimester.
+     *
+     * @param again for each rule what it found, where it is steady; empty where it has to be asked
+     */
+    static List<Finding> of(Facts facts, List<Rule> rules, List<Optional<List<Finding>>> again) {
+        List<Finding> all = new ArrayList<>(USUALLY_AT_MOST);
+        Findings found = new Findings(rules.get(0), all, Optional.empty());
+        for (int i = 0; i < rules.size(); i++) {
+            Optional<List<Finding>> known = again.get(i);
+            if (known.isEmpty()) {
+                found.rule = rules.get(i);
+                rules.get(i).look(facts, found);
+            } else if (!known.get().isEmpty()) {
+                all.addAll(known.get());
             }
         }
         return Collections.unmodifiableList(all);
     }
 
-    /** What steady rules found, by rule. */
-    static Map<Rule, List<Finding>> steady(List<Finding> all) {
-        return all.stream()
-                .filter(finding -> finding.rule().isSteady())
-                .collect(Collectors.groupingBy(Finding::rule, IdentityHashMap::new, Collectors.toList()));
+    /** What of this is found again on other days of a record, rule by rule. */
+    static List<Optional<List<Finding>>> again(List<Finding> all, List<Rule> rules, Client record) {
+        Map<Rule, List<Finding>> found =
+                all.stream().collect(Collectors.groupingBy(Finding::rule, IdentityHashMap::new, Collectors.toList()));
+        return rules.stream()
+                .map(rule -> rule.isSteady(record)
+                        ? Optional.of(found.getOrDefault(rule, List.of()))
+                        : Optional.<List<Finding>>empty())
+                .toList();
     }
 
     /** Keeps the reason beside the verdict without changing it. */

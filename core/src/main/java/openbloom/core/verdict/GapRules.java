@@ -144,6 +144,7 @@ final class GapRules {
                         + " and at the matching load in its sibling strands; elsewhere more load goes with the midline"
                         + " in view.")
                 .source(Source.E_DUFOUR)
+                .onlyOf(record -> record.standing().ceilings().containsKey(strand))
                 .looks((facts, found) -> {
                     Integer ceiling = facts.client().standing().ceilings().get(strand);
                     if (ceiling != null) {

@@ -131,6 +131,7 @@ final class HealingRules {
                     "Tear of degree 3 or 4 under {} weeks: nothing wide-legged, no deep opening of the hips.",
                     Published.YOUNG_WOUND)
             .source(Source.E_RCOG29)
+            .onlyAfterABirth()
             .looks((facts, found) -> facts.recentBirth()
                     .filter(birth -> birth.tear().reachesSphincter())
                     .ifPresent(birth -> found.unlessMet(

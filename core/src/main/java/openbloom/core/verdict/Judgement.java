@@ -35,8 +35,8 @@ public final class Judgement {
     private final Facts facts;
     private final List<Finding> findings;
 
-    /** What steady rules found, by rule; empty where nobody has asked for another day yet. */
-    private final Map<Rule, List<Finding>> steady;
+    /** What steady rules find again, rule by rule; empty where nobody has asked for another day yet. */
+    private final List<Optional<List<Finding>>> again;
 
     /** By ladder, the findings that can touch a move of it, in the order of the rule book. */
     private final Map<ExerciseGroup, List<Finding>> about = new EnumMap<>(ExerciseGroup.class);
@@ -44,27 +44,28 @@ public final class Judgement {
     /** Made when the first move is judged: most days of a season judge none. */
     private @Nullable Map<Move, Verdict> judged;
 
-    private Judgement(Catalogue catalogue, Facts facts, List<Finding> findings, Map<Rule, List<Finding>> steady) {
+    private Judgement(Catalogue catalogue, Facts facts, List<Finding> findings, List<Optional<List<Finding>>> again) {
         this.catalogue = catalogue;
         this.facts = facts;
         this.findings = findings;
-        this.steady = steady;
+        this.again = again;
     }
 
     public static Judgement of(Catalogue catalogue, Client client, LocalDate day) {
         Facts facts = new Facts(client, day);
         List<Finding> findings = Findings.of(facts, RuleBook.rules());
-        return new Judgement(catalogue, facts, findings, Map.of());
+        return new Judgement(catalogue, facts, findings, List.of());
     }
 
     /** The same woman with the same record on another day. */
     public Judgement on(LocalDate day) {
         Facts other = new Facts(facts.client(), day);
         if (!facts.isOfTheSameTrimester(other)) {
-            return new Judgement(catalogue, other, Findings.of(other, RuleBook.rules()), Map.of());
+            return new Judgement(catalogue, other, Findings.of(other, RuleBook.rules()), List.of());
         }
-        Map<Rule, List<Finding>> again = steady.isEmpty() ? Findings.steady(findings) : steady;
-        return new Judgement(catalogue, other, Findings.of(other, RuleBook.rules(), again), again);
+        List<Optional<List<Finding>>> known =
+                again.isEmpty() ? Findings.again(findings, RuleBook.rules(), facts.client()) : again;
+        return new Judgement(catalogue, other, Findings.of(other, RuleBook.rules(), known), known);
     }
 
     public Facts facts() {
@@ -118,7 +119,8 @@ public final class Judgement {
         if (findings.size() != other.findings.size() || !facts.touchLike(other.facts)) {
             return false;
         }
-        for (int i = 0; i < findings.size(); i++) {
+        int count = findings.size();
+        for (int i = 0; i < count; i++) {
             if (!findings.get(i).weighsLike(other.findings.get(i))) {
                 return false;
             }

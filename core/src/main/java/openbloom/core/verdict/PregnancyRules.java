@@ -46,6 +46,7 @@ final class PregnancyRules {
             .instructor("Dizzy or unwell lying down: never on the back, at any week; side-lying, propped or hands and"
                     + " knees instead.")
             .source(Source.E_CAN2018)
+            .onlyTold(Symptom.DIZZY_LYING_DOWN)
             .looks((facts, found) -> {
                 if (facts.isPregnant() && facts.has(Symptom.DIZZY_LYING_DOWN)) {
                     found.swap(Move::isOnTheBack, facts.evidence().told(Symptom.DIZZY_LYING_DOWN));
@@ -59,6 +60,7 @@ final class PregnancyRules {
                     + " knees instead.")
             .source(Source.E_SUPINE)
             .by(Question.A8)
+            .onlyPregnant()
             .looks(PregnancyRules::notOnTheBack);
 
     private static final Rule SHORT_ON_THE_BACK = Rule.code("PREG-SUP-SHORT")
@@ -69,11 +71,13 @@ final class PregnancyRules {
                     Published.VESSEL_COMPRESSION)
             .source(Source.E_SUPINE)
             .by(Question.A8)
+            .onlyPregnant()
             .looks(PregnancyRules::shortOnTheBack);
 
     private static final Rule PRONE = Rule.code("PREG-PRONE")
             .client("Lying on the front waits until after the birth.")
             .instructor("Not on the front from {} weeks.", SECOND_TRIMESTER)
+            .onlyPregnant()
             .looks((facts, found) -> {
                 if (facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
                     found.swap(
@@ -90,6 +94,7 @@ final class PregnancyRules {
                     "No curl-ups, sit-ups, V-holds or hollow holds from {} weeks, nor earlier with doming: surface"
                             + " ladder, hands and knees or press-out instead.",
                     SECOND_TRIMESTER)
+            .onlyPregnant()
             .looks(PregnancyRules::flex);
 
     private static final Rule TWIST = Rule.code("PREG-TWIST")
@@ -97,6 +102,7 @@ final class PregnancyRules {
             .instructor(
                     "No closed or end-range twist from {} weeks; small, open turns sitting or standing.",
                     SECOND_TRIMESTER)
+            .onlyPregnant()
             .looks((facts, found) -> {
                 if (facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
                     found.swap(turns(Rotation.END), facts.evidence().weeks());
@@ -114,6 +120,7 @@ final class PregnancyRules {
             .client("Nothing is drawn tight round the belly while you are pregnant.")
             .instructor(
                     "A cloth that draws the two sides together is for after the birth; nothing is wrapped round a bump.")
+            .onlyPregnant()
             .looks((facts, found) -> {
                 if (facts.isPregnant()) {
                     found.swap(
@@ -125,6 +132,7 @@ final class PregnancyRules {
             .client("We support the midline now; closing it is not the aim before the birth.")
             .instructor("The aim in pregnancy is support: a widening gap is shown, never scored.")
             .source(Source.E_SPER)
+            .onlyPregnant()
             .looks((facts, found) -> {
                 if (facts.isPregnant()) {
                     found.advise(
@@ -140,6 +148,7 @@ final class PregnancyRules {
             .instructor(
                     "Impact by symptoms in the first two trimesters; none from {} weeks or with leak, heaviness or pain.",
                     THIRD_TRIMESTER)
+            .onlyPregnant()
             .looks(PregnancyRules::jump);
 
     private static final Rule BALANCE = Rule.code("PREG-BAL")
@@ -148,6 +157,7 @@ final class PregnancyRules {
                     "Single-leg and unsteady work from {} weeks with support within reach; reset before each"
                             + " repetition.",
                     BALANCE_SUPPORT)
+            .onlyPregnant()
             .looks((facts, found) -> {
                 if (facts.isPregnantFrom(BALANCE_SUPPORT.amount())) {
                     found.adjust(
@@ -166,6 +176,7 @@ final class PregnancyRules {
             .instructor(
                     "Barbell paths that pass the bump from {} weeks, or once the bar has to curve: dumbbells at the side, or another move.",
                     BALANCE_SUPPORT)
+            .onlyPregnant()
             .looks((facts, found) -> {
                 boolean curves = facts.isPregnant() && facts.client().standing().barCurves();
                 if (curves || facts.isPregnantFrom(BALANCE_SUPPORT.amount())) {
@@ -180,6 +191,7 @@ final class PregnancyRules {
                     "From {} weeks nothing hung from, climbed, jumped onto or balanced on something that moves.",
                     SECOND_TRIMESTER)
             .source(Source.E_ACOG804)
+            .onlyPregnant()
             .looks((facts, found) -> {
                 if (facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
                     found.swap(
@@ -194,6 +206,7 @@ final class PregnancyRules {
                     "Load 4 and more on the back or in full support ends with the first trimester, unless a load check"
                             + " of the last {} days showed it flat.",
                     Published.LOAD_CHECK_PREGNANT)
+            .onlyPregnant()
             .looks((facts, found) -> {
                 if (facts.isPregnantFrom(SECOND_TRIMESTER.amount())) {
                     found.swap(
@@ -206,6 +219,7 @@ final class PregnancyRules {
     private static final Rule UNSEEN = Rule.code("PREG-DOME")
             .client("Nobody has looked lately whether your belly domes, so we watch it while you work.")
             .instructor("From the second trimester, doming not looked at: the middle loads with the midline in view.")
+            .onlyPregnant()
             .looks((facts, found) -> {
                 if (facts.isPregnantFrom(SECOND_TRIMESTER.amount()) && facts.domed() == YesNoUnknown.UNKNOWN) {
                     found.adjust(
@@ -219,6 +233,7 @@ final class PregnancyRules {
             .client("Breathe out through the effort and keep to a pace at which you can talk.")
             .instructor("No breath holding; effort by talk test and perceived exertion, heart rate as a second guide.")
             .source(Source.E_ACOG804)
+            .onlyPregnant()
             .looks((facts, found) -> {
                 if (facts.isPregnant()) {
                     found.adjust(
@@ -231,6 +246,7 @@ final class PregnancyRules {
     private static final Rule RANGE = Rule.code("PREG-RANGE")
             .client("Stay in the easy middle of the range; joints are laxer now.")
             .instructor("Mid-range, no forced stretch while joints are lax.")
+            .onlyPregnant()
             .looks((facts, found) -> {
                 if (facts.isPregnant()) {
                     found.adjust(move -> move.has(Demand.WIDE), facts.evidence().weeks(), MID_RANGE);

@@ -154,6 +154,7 @@ final class StopRules {
                                 : "Because of " + sign.wordsToHer() + ", we stop today and your clinician comes first.")
                 .instructor(sign.whatToDo())
                 .source(sign.source())
+                .steady()
                 .looks((facts, found) -> {
                     if (facts.client().safety().standing().containsKey(sign)) {
                         found.stop(move -> true, new Evidence.SignTold(sign, facts.toldOn(sign)));
@@ -167,6 +168,7 @@ final class StopRules {
                 .instructor((pregnant ? "Absolute contraindication in pregnancy" : "Stop and refer")
                         + ": nothing but what her clinician has named, and that only without load.")
                 .source(pregnant ? Source.E_CONTRA : Source.COMMON_PRACTICE)
+                .onlyWith(condition)
                 .looks((facts, found) -> {
                     if (facts.isPregnant() == pregnant && bears(facts, condition, Contraindication.ABSOLUTE)) {
                         onlyWhatIsNamed(condition, facts, found);
@@ -180,6 +182,7 @@ final class StopRules {
                 .instructor("Until her clinician has answered this condition: load 1 and walking only, at an easy pace,"
                         + " talking in sentences; refer.")
                 .source(pregnant ? Source.E_CONTRA : Source.COMMON_PRACTICE)
+                .onlyWith(condition)
                 .looks((facts, found) -> {
                     if (facts.isPregnant() == pregnant && bears(facts, condition, Contraindication.RELATIVE)) {
                         Gate gate = facts.gates().clearanceFor(condition);

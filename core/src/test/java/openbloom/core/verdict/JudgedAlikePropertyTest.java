@@ -3,6 +3,7 @@ package openbloom.core.verdict;
 import static openbloom.core.verdict.Women.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDate;
 import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -25,6 +26,30 @@ class JudgedAlikePropertyTest {
             assertThat(one.judgesLike(other) ? different(one, other) : List.of())
                     .as("%s and %s days ahead", from, from + ahead)
                     .isEmpty();
+        }
+    }
+
+    /** What steady rules found is found again: a judgement taken on to another day is the one made on that day, words and all. */
+    @Property(tries = 200, seed = "20261130")
+    void aJudgementTakenOnIsTheOneMadeAnew(@ForAll Client woman, @ForAll @IntRange(max = 60) int from) {
+        Judgement taken = Judgement.of(CATALOGUE, woman, TODAY.plusDays(from));
+        for (int ahead = 1; ahead <= 400; ahead = 2 * ahead + 5) {
+            LocalDate day = TODAY.plusDays(from + ahead);
+            taken = taken.on(day);
+            assertThat(taken.all())
+                    .isEqualTo(Judgement.of(CATALOGUE, woman, day).all());
+        }
+    }
+
+    /** A rule finds nothing in a record that it says it never concerns. */
+    @Property(tries = 200, seed = "20261201")
+    void aRuleSpeaksOnlyOfRecordsItConcerns(@ForAll Client woman, @ForAll @IntRange(max = 400) int from) {
+        Facts facts = new Facts(woman, TODAY.plusDays(from));
+        for (Rule rule : RuleBook.rules()) {
+            assertThat(rule.mayConcern(woman)
+                            || Findings.of(facts, List.of(rule)).isEmpty())
+                    .as(rule.code())
+                    .isTrue();
         }
     }
 
