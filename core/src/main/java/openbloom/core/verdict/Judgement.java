@@ -31,6 +31,9 @@ public final class Judgement {
     private static final String NO_VERSION = "no version of this purpose suits her today";
     private static final Set<Adjustment> NO_ADJUSTMENTS = Set.of();
 
+    /** So many findings touch a move at most, mostly. */
+    private static final int USUALLY_TOUCHING = 6;
+
     private final Catalogue catalogue;
     private final Facts facts;
     private final List<Finding> findings;
@@ -106,7 +109,31 @@ public final class Judgement {
 
     /** A verdict for every move, in the order of the catalogue. */
     public List<Verdict> all() {
-        return catalogue.moves().stream().map(this::of).toList();
+        judgeAll();
+        List<Verdict> all = new ArrayList<>(catalogue.moves().size());
+        for (Move move : catalogue.moves()) {
+            all.add(of(move));
+        }
+        return Collections.unmodifiableList(all);
+    }
+
+    /** Finding by finding for every move: what moves answer by themselves was asked before. */
+    private void judgeAll() {
+        List<Move> moves = catalogue.moves();
+        OwnAnswers answers = OwnAnswers.of(catalogue);
+        Map<Move, Verdict> known = judged();
+        List<List<Touching>> touching = new ArrayList<>(moves.size());
+        for (int i = 0; i < moves.size(); i++) {
+            touching.add(new ArrayList<>(USUALLY_TOUCHING));
+        }
+        for (Finding finding : findings) {
+            for (int i : answers.touchedBy(finding)) {
+                touching.get(i).add(new Touching(finding, finding.kindFor(moves.get(i))));
+            }
+        }
+        for (int i = 0; i < moves.size(); i++) {
+            known.putIfAbsent(moves.get(i), verdict(moves.get(i), touching.get(i)));
+        }
     }
 
     public Verdict of(Move move) {
@@ -169,12 +196,22 @@ public final class Judgement {
 
     /** The verdict before any swap has been looked for. */
     private Verdict ownVerdict(Move move) {
+        Map<Move, Verdict> known = judged();
+        Verdict verdict = known.get(move);
+        if (verdict == null) {
+            verdict = verdict(move, touching(move));
+            known.put(move, verdict);
+        }
+        return verdict;
+    }
+
+    private Map<Move, Verdict> judged() {
         Map<Move, Verdict> known = judged;
         if (known == null) {
             known = new IdentityHashMap<>(catalogue.moves().size());
             judged = known;
         }
-        return known.computeIfAbsent(move, this::judge);
+        return known;
     }
 
     /** A rule speaks once: of two things it found, the stricter. */
@@ -193,8 +230,7 @@ public final class Judgement {
     /** A finding that touches a move, and what it makes of it. */
     private record Touching(Finding finding, VerdictKind kind) {}
 
-    private Verdict judge(Move move) {
-        List<Touching> touching = touching(move);
+    private static Verdict verdict(Move move, List<Touching> touching) {
         VerdictKind kind = VerdictKind.GO;
         for (Touching one : touching) {
             kind = one.kind().isStrongerThan(kind) ? one.kind() : kind;
@@ -234,6 +270,18 @@ public final class Judgement {
     }
 
     private static List<Gate> gates(List<Touching> touching) {
+        List<Gate> first = List.of();
+        for (Touching one : touching) {
+            List<Gate> gates = one.finding().gates();
+            if (!gates.isEmpty() && !first.isEmpty()) {
+                return allGates(touching);
+            }
+            first = first.isEmpty() ? gates : first;
+        }
+        return first.size() < 2 ? first : allGates(touching);
+    }
+
+    private static List<Gate> allGates(List<Touching> touching) {
         Set<Gate> gates = new LinkedHashSet<>();
         for (Touching one : touching) {
             gates.addAll(one.finding().gates());
