@@ -129,13 +129,20 @@ class ClassController {
         if (members.size() < form.ticked().size()) {
             typed.refuse("members", "class.notHere");
         }
-        named(me, "add", form.added(), typed)
-                .filter(id -> !members.contains(id))
-                .ifPresent(members::add);
+        named(me, "add", form.added(), typed).ifPresent(id -> joined(id, members, "add", form.added(), typed));
         if (members.size() > ClassRequest.MOST_MEMBERS) {
             typed.refuse("members", "class.members", 1, ClassRequest.MOST_MEMBERS, members.size());
         }
         return members;
+    }
+
+    /** One more, each woman once. */
+    private static void joined(long id, List<Long> all, String field, String name, FormReader typed) {
+        if (all.contains(id)) {
+            typed.refuse(field, "class.twice", name.strip());
+        } else {
+            all.add(id);
+        }
     }
 
     /** The one woman of a name; empty where nothing was typed, or nobody or several are called so. */
@@ -248,7 +255,7 @@ class ClassController {
                     : forms.refused(page(me, kept), typed);
         }
         List<Long> numbers = new ArrayList<>(numbers(comes, members));
-        named(me, "guest", guest, typed).filter(id -> !numbers.contains(id)).ifPresent(numbers::add);
+        named(me, "guest", guest, typed).ifPresent(id -> joined(id, numbers, "guest", guest, typed));
         if (numbers.size() > ClassRequest.MOST_MEMBERS) {
             typed.refuse("guest", "class.members", 1, ClassRequest.MOST_MEMBERS, numbers.size());
         }

@@ -290,6 +290,53 @@ class ClassPagesTest extends PageTest {
         assertThat(told).anyMatch(words -> words.contains("same")).anyMatch(words -> words.equals("rests"));
     }
 
+    @Test
+    void eachWomanIsInAClassOnce() throws Exception {
+        List<Woman> three = threeAsked();
+        Document added =
+                Jsoup.parse(body(typed("/classes", Map.of("add", three.get(0).name()))
+                        .param("members", String.valueOf(three.get(0).id()))));
+        assertThat(added.select("#problem-add").text())
+                .startsWith("“" + three.get(0).name() + "” is in the class already");
+        String address = classOf(three);
+        Document guest = Jsoup.parse(body(post(address + "/today")
+                .param("formKey", key())
+                .param("act", "compose")
+                .param("comes", String.valueOf(three.get(0).id()))
+                .param("guest", three.get(0).name())));
+        assertThat(guest.select("#problem-guest").text()).contains("is in the class already");
+    }
+
+    /** Two teach the same sheet: what each notes is kept, and the second to finish changes nothing. */
+    @Test
+    void whatTwoWhoTeachItNoteIsKept() throws Exception {
+        long teaching = composed(classOf(threeAsked()), threeOf());
+        ClassSheets.KeptSheet kept = sheets.find(ines, teaching).orElseThrow();
+        TeachingMapper.PartOf part = kept.parts().values().iterator().next();
+        String responses = "/people/" + part.womanId() + "/sessions/" + part.sessionId() + "/responses";
+        assertThat(send(post(responses)
+                                .param("formKey", key())
+                                .param("item", "1")
+                                .param("told", "LEAKED"))
+                        .getStatus())
+                .isEqualTo(204);
+        assertThat(send(post("/teachings/" + teaching + "/finish").param("effort-" + part.womanId(), "RIGHT"))
+                        .getStatus())
+                .isEqualTo(302);
+        assertThat(send(post(responses)
+                                .param("formKey", key())
+                                .param("item", "2")
+                                .param("told", "TOO_HARD"))
+                        .getStatus())
+                .isEqualTo(204);
+        assertThat(send(post("/teachings/" + teaching + "/finish").param("effort-" + part.womanId(), "TOO_HARD"))
+                        .getStatus())
+                .isEqualTo(302);
+        assertThat(sessions.responsesOf(List.of(part.womanId())).get(part.womanId()))
+                .extracting(told -> told.told(), told -> told.of().effort())
+                .containsExactly(tuple(Noted.LEAKED, Noted.RIGHT), tuple(Noted.TOO_HARD, Noted.RIGHT));
+    }
+
     private MockHttpServletRequestBuilder change(long teaching, int version, String act, String... fields) {
         MockHttpServletRequestBuilder form = post("/teachings/" + teaching + "/edit")
                 .param("version", String.valueOf(version))

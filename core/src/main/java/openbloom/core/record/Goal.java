@@ -171,7 +171,12 @@ public enum Goal {
 
     /** Groups of which one exercise belongs into every session for this goal, beside what it wants to build: no ladder rises by it. */
     public Set<ExerciseGroup> hallmarks() {
-        return this == READY_FOR_BIRTH ? Set.of(STRENGTH_LEGS, HANDS_AND_KNEES) : Set.of();
+        return switch (this) {
+            case READY_FOR_BIRTH -> Set.of(STRENGTH_LEGS, HANDS_AND_KNEES);
+            case EASE_BACK -> Set.of(STRENGTH_LEGS, BRIDGE);
+            case EASE_PELVIS -> Set.of(STRENGTH_LEGS);
+            default -> Set.of();
+        };
     }
 
     /** Told by herself; never suggested by a finding. */

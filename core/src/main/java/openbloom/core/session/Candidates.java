@@ -30,6 +30,9 @@ import openbloom.core.verdict.VerdictKind;
 
 /** The moves a session may be made of: for each strand her working rung and one below it, and what was pinned. */
 final class Candidates {
+    /** Swings and cleans stand from here up the ladder of leg strength. */
+    private static final int FAST_FROM_RUNG = 8;
+
     private static final int HEAVY_LOAD = 4;
     private static final int SHORTEST_WORK_SECONDS = 30;
     private static final int MOST_OF_A_GROUP = 6;
@@ -223,11 +226,15 @@ final class Candidates {
                 .toList();
     }
 
-    /** Nothing new and heavy, and no curl, that nobody asked for; for a pelvis that hurts no easy move of one side alone. */
+    /** Nothing new and heavy, and no curl, that nobody asked for; no heavy or fast lift is begun while she is pregnant; for a pelvis that hurts no easy move of one side alone. */
     private boolean isUnasked(Move move) {
         List<Goal> goals = request.wishes().goals();
         boolean besideHers = !request.wishes().usual().isEmpty() && move.isStrong();
-        boolean heavy = move.has(Demand.HEAVY) || move.has(Demand.THROWN) || move.load() >= HEAVY_LOAD || besideHers;
+        boolean jumps = move.isImpact() && move.strand() == ExerciseGroup.IMPACT;
+        boolean fast = move.strand() == ExerciseGroup.STRENGTH_LEGS && move.rung() >= FAST_FROM_RUNG;
+        boolean heavy =
+                move.has(Demand.HEAVY) || move.has(Demand.THROWN) || move.load() >= HEAVY_LOAD || fast || besideHers;
+        boolean begunPregnant = judgement.facts().isPregnant() && heavy && move.isWeighted() && isNew(move);
         boolean lifts = goals.contains(Goal.LIFT) && request.wishes().usual().isEmpty();
         boolean undirected = goals.isEmpty() && request.wishes().usual().isEmpty();
         Set<ExerciseGroup> wanted = request.wishes().aims().keySet();
@@ -236,8 +243,7 @@ final class Candidates {
         boolean lopsided = goals.contains(Goal.EASE_PELVIS)
                 && move.strand() == ExerciseGroup.MOBILITY
                 && move.sides() == Sides.EACH;
-        boolean jumps = move.isImpact() && move.strand() == ExerciseGroup.IMPACT;
-        return curl || lopsided || heavy && !jumps && isNew(move) && !lifts && !undirected;
+        return curl || lopsided || begunPregnant || heavy && !jumps && isNew(move) && !lifts && !undirected;
     }
 
     /** What somebody never trained is not given on her first day, unless she was seen that far. */

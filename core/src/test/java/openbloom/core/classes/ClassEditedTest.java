@@ -10,10 +10,12 @@ import java.util.stream.IntStream;
 import net.jqwik.api.Example;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.moves.Demand;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.Move;
 import openbloom.core.record.Falls;
 import openbloom.core.record.Goal;
+import openbloom.core.session.HardLine;
 import openbloom.core.session.Part;
 import openbloom.core.session.Pick;
 import openbloom.core.session.SessionItem;
@@ -140,6 +142,26 @@ class ClassEditedTest {
                                 Optional.of(outline.lines().get(first + 1).move())))
                         .broken())
                 .noneMatch(broken -> broken.words().contains("running"));
+    }
+
+    /** What one does instead puts her on her wrists three times running, while the others are off theirs. */
+    @Test
+    void nobodyLeansOnHerWristsThreeTimesRunning() {
+        List<Move> leaning = CATALOGUE.moves().stream()
+                .filter(move -> move.has(Demand.WRIST)
+                        && THREE.get(1).judgement().of(move).passes())
+                .limit(3)
+                .toList();
+        int first = common();
+        ClassOutline outline = OUTLINE;
+        for (int i = 0; i < 3; i++) {
+            outline = outline.done(first + i, 1, Optional.of(leaning.get(i)));
+        }
+        assertThat(edited(outline).broken())
+                .extracting(ClassEdited.ClassBroken::at, ClassEdited.ClassBroken::words)
+                .contains(tuple(first + 2, "Bea: " + HardLine.WRISTS.sentence()));
+        assertThat(edited(outline.done(first + 1, 1, Optional.empty())).broken())
+                .noneMatch(broken -> broken.words().contains(HardLine.WRISTS.sentence()));
     }
 
     /** At 28 weeks nothing curls: no reason opens it, and until it is taken back she rests. */

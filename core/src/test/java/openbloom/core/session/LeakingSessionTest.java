@@ -11,8 +11,10 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import openbloom.core.YesNoUnknown;
+import openbloom.core.dating.Dating;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
+import openbloom.core.moves.Equipment;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.pelvicfloor.LettingGo;
@@ -21,6 +23,7 @@ import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.program.Goals;
 import openbloom.core.record.Client;
 import openbloom.core.record.Goal;
+import openbloom.core.record.Training;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.verdict.Judgement;
@@ -86,6 +89,43 @@ class LeakingSessionTest {
                 .doesNotContain("No set");
         assertThat(session(45, tight, Goal.KEEP_ACTIVE, History.NONE, List.of()).note())
                 .doesNotContain("No set");
+    }
+
+    /** An athlete who never told of a clean or a swing is given none before a birth, whatever she wants; running she is given neither. */
+    @Test
+    void noFastLiftIsBegunThatNobodyAskedFor() {
+        Client pregnant = KnownWomen.well()
+                .rungs(Map.of())
+                .trained(Training.SPORT)
+                .equipment(Set.of(Equipment.values()))
+                .pregnant(Dating.stated(TODAY.minusWeeks(28).plusDays(280)))
+                .build();
+        Client runner = KnownWomen.well()
+                .rungs(Map.of())
+                .trained(Training.SPORT)
+                .equipment(Set.of(Equipment.values()))
+                .build();
+        for (Session session : List.of(
+                session(60, pregnant, Goal.LIFT, History.NONE, List.of()),
+                session(45, runner, Goal.RUN, History.NONE, List.of()))) {
+            assertThat(session.items())
+                    .extracting(SessionItem::moveId)
+                    .isNotEmpty()
+                    .doesNotContain(
+                            "dumbbell-clean", "barbell-clean", "kettlebell-swing", "dumbbell-snatch", "barbell-snatch");
+        }
+    }
+
+    /** A back that hurts is moved and loaded: twenty minutes have both (the design page: three easy movements, and strength). */
+    @Test
+    void aBackIsMovedAndLoaded() {
+        Session session = session(20, KnownWomen.well().build(), Goal.EASE_BACK, History.NONE, List.of());
+        assertThat(session.items())
+                .filteredOn(item -> item.move().strand() == ExerciseGroup.MOBILITY)
+                .hasSizeGreaterThanOrEqualTo(3);
+        assertThat(session.items())
+                .anyMatch(item -> item.move().strand() == ExerciseGroup.STRENGTH_LEGS
+                        || item.move().strand() == ExerciseGroup.BRIDGE);
     }
 
     /** Twenty minutes: whole, in one position, and the next time in the other. */
