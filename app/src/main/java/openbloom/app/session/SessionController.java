@@ -1,6 +1,7 @@
 package openbloom.app.session;
 
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,7 @@ import openbloom.app.system.MessageFormatter;
 import openbloom.core.picture.SessionStrip;
 import openbloom.core.record.CompensationSite;
 import openbloom.core.record.Noted;
+import openbloom.core.record.Occasion;
 import openbloom.core.record.PainSite;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -137,7 +139,7 @@ class SessionController {
         if (how.isTakenBack() && instead.isEmpty()) {
             typed.refuse("instead", "session.noSuchResponse");
         }
-        if (planned.stored().taughtOn() != null) {
+        if (isClosed(me, planned.stored())) {
             typed.refuse("session", "session.finished");
         }
         if (typed.isClean()) {
@@ -214,5 +216,11 @@ class SessionController {
         String load =
                 response.how().kilograms() == null ? "" : ", " + response.how().kilograms() + " kg";
         return response.told().words() + where + pain + count + load;
+    }
+
+    /** Whether nothing more can be noted: a class may be taught by two, and what the other notes that day is kept. */
+    private boolean isClosed(SignedIn me, StoredSession session) {
+        LocalDate taught = session.taughtOn();
+        return taught != null && !(session.occasion() == Occasion.CLASS && taught.equals(sessions.today(me)));
     }
 }
