@@ -218,4 +218,32 @@ class CommonExerciseTest {
         assertThat(goblet.isOneWith(box)).isTrue();
         assertThat(of(2, pick(SQUAT, EIGHT, 10)).isOneWith(alone)).isFalse();
     }
+
+    /** Twice a goblet squat in place of another: the second time something else, where anything else fits her; else she repeats it. */
+    @Test
+    void nobodyDoesAnExerciseTwiceWhereSomethingElseStandsIn() {
+        Move hinge = CATALOGUE.get("hinge");
+        Move box = CATALOGUE.get("box-squat");
+        List<ClassMember> members = List.of(
+                ClassComposerTest.member("A", ClassComposerTest.base(30).build(), 30),
+                ClassComposerTest.member("B", ClassComposerTest.base(31).build(), 30),
+                ClassComposerTest.member("C", ClassComposerTest.base(32).build(), 30));
+        Map<Integer, Pick> goblet = Map.of(2, pick(GOBLET, EIGHT, 10));
+        List<CommonExercise> twice = List.of(
+                CommonExercise.decided(
+                        SQUAT, Map.of(0, pick(SQUAT, EIGHT, 10), 1, pick(SQUAT, EIGHT, 10)), goblet, EIGHT, 3),
+                CommonExercise.decided(
+                        hinge, Map.of(0, pick(hinge, EIGHT, 10), 1, pick(hinge, EIGHT, 10)), goblet, EIGHT, 3));
+        ClassFitting fits = new ClassFitting(
+                members,
+                List.of(Map.of(), Map.of(), Map.of(GOBLET, pick(GOBLET, EIGHT, 10), box, pick(box, EIGHT, 5))));
+        assertThat(OnceEach.of(fits, twice, 3))
+                .extracting(one -> one.another(2).orElseThrow().move())
+                .containsExactly(GOBLET, box);
+        ClassFitting alone =
+                new ClassFitting(members, List.of(Map.of(), Map.of(), Map.of(GOBLET, pick(GOBLET, EIGHT, 10))));
+        assertThat(OnceEach.of(alone, twice, 3))
+                .extracting(one -> one.another(2).orElseThrow().move())
+                .containsExactly(GOBLET, GOBLET);
+    }
 }
