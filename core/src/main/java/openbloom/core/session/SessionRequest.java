@@ -68,7 +68,8 @@ public record SessionRequest(
         wishes.shares().ifPresent(shares -> problems.addAll(shares.problems()));
         int longest = format.rules().longestMinutes();
         if (minutes < SHORTEST_MINUTES || minutes > longest) {
-            problems.add(Problem.of("minutes", "session.minutes", SHORTEST_MINUTES, longest, minutes));
+            int most = minutes < SHORTEST_MINUTES ? LONGEST_MINUTES : longest;
+            problems.add(Problem.of("minutes", "session.minutes", SHORTEST_MINUTES, most, minutes));
         }
         return problems;
     }
