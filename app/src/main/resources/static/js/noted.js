@@ -40,8 +40,22 @@ export function notes(outbox) {
   };
 }
 
+const ENGLISH = {
+  kept: 'kept',
+  waiting: (left) => `${left} not kept yet, trying again`,
+  refused: (why) => `Not kept: ${why}`,
+};
+
 // Sends one after the other, in order, each once; what could not be sent is tried again, also after the page was loaded anew.
-export function outbox({ name, store, post, say, again = (send) => setTimeout(send, 3000) }) {
+export function outbox({
+  name,
+  store,
+  post,
+  say,
+  again = (send) => setTimeout(send, 3000),
+  words = ENGLISH,
+  refuses = (status) => status === 422,
+}) {
   const waiting = JSON.parse(store.getItem(name) ?? '[]');
   const keep = () => store.setItem(name, JSON.stringify(waiting));
   let sending = null;
@@ -50,13 +64,13 @@ export function outbox({ name, store, post, say, again = (send) => setTimeout(se
     while (waiting.length > 0) {
       try {
         const answer = await post(waiting[0]);
-        const isRefused = answer.status === 422;
+        const isRefused = refuses(answer.status);
         if (!isRefused && (!answer.ok || answer.redirected)) throw new Error(String(answer.status));
         waiting.shift();
         keep();
-        say(isRefused ? `Not kept: ${await answer.text()}` : 'kept');
+        say(isRefused ? words.refused(await answer.text()) : words.kept);
       } catch {
-        say(`${waiting.length} not kept yet, trying again`);
+        say(words.waiting(waiting.length));
         again(send);
         return;
       }
@@ -72,6 +86,8 @@ export function outbox({ name, store, post, say, again = (send) => setTimeout(se
 
   return {
     isEmpty: () => waiting.length === 0,
+    // What still has to reach the server, oldest first.
+    waiting: () => waiting.map((body) => Object.fromEntries(new URLSearchParams(body))),
     add(response) {
       waiting.push(new URLSearchParams(response).toString());
       keep();

@@ -37,30 +37,44 @@ export function stepAt(count, inRepetition) {
   return { step, into: step.seconds };
 }
 
+// How the screen says it, where nobody gives other words.
+export const ENGLISH = {
+  ready: 'ready',
+  rest: 'rest',
+  set: (set, of) => `set ${set} of ${of}`,
+  round: (round, of) => `round ${round} of ${of}`,
+  turn: (turn, of) => `${turn} of ${of}`,
+  secondsOfRest: 'seconds of rest',
+  secondsLeft: (of) => `seconds left of ${of}`,
+  breaths: (of) => `of ${of} breaths`,
+  repetitions: (of) => `of ${of}`,
+  each: (seconds) => `${seconds} s each`,
+};
+
 // What the screen says: the number, what it is a number of, and what she does now.
-export function reading(count, elapsed) {
-  const of = (what, set) => (count.sets > 1 && !count.clock ? `${what}, set ${set + 1} of ${count.sets}` : what);
+export function reading(count, elapsed, say = ENGLISH) {
+  const of = (parts, set) => [...parts, count.sets > 1 && !count.clock ? say.set(set + 1, count.sets) : ''].filter(Boolean).join(', ');
   const started = elapsed > 0;
   const now = moment(count, elapsed);
-  const doing = started ? stepAt(count, now.inRepetition).step.words : 'ready';
-  if (count.clock) return { number: Math.ceil(count.clock - elapsed), of: `seconds left of ${count.clock}`, doing };
+  const doing = started ? stepAt(count, now.inRepetition).step.words : say.ready;
+  if (count.clock) return { number: Math.ceil(count.clock - elapsed), of: say.secondsLeft(count.clock), doing };
   if (now.resting) {
-    return { number: Math.ceil(setSeconds(count) + count.rest - now.inSet), of: of('seconds of rest', now.set), doing: 'rest' };
+    return { number: Math.ceil(setSeconds(count) + count.rest - now.inSet), of: of([say.secondsOfRest], now.set), doing: say.rest };
   }
   if (count.by === 'SECONDS') {
-    const side = count.repetitions > 1 ? `, ${now.repetition + 1} of ${count.repetitions}` : '';
+    const side = count.repetitions > 1 ? say.turn(now.repetition + 1, count.repetitions) : '';
     const hold = repetitionSeconds(count);
-    return { number: Math.ceil(hold - now.inRepetition), of: of(`seconds left of ${hold}${side}`, now.set), doing };
+    return { number: Math.ceil(hold - now.inRepetition), of: of([say.secondsLeft(hold), side], now.set), doing };
   }
   if (count.by === 'BREATHS') {
     const breath = started ? Math.min(breathsOf(count), Math.floor(now.inRepetition / A_BREATH) + 1) : 0;
-    const round = count.repetitions > 1 ? `, round ${now.repetition + 1} of ${count.repetitions}` : '';
-    return { number: breath, of: of(`of ${breathsOf(count)} breaths${round}`, now.set), doing };
+    const round = count.repetitions > 1 ? say.round(now.repetition + 1, count.repetitions) : '';
+    return { number: breath, of: of([say.breaths(breathsOf(count)), round], now.set), doing };
   }
   const hold = count.steps.find((step) => step.kind.endsWith('HOLD'));
   return {
     number: started ? now.repetition + 1 : 0,
-    of: of(`of ${count.repetitions}${hold ? `, ${hold.seconds} s each` : ''}`, now.set),
+    of: of([say.repetitions(count.repetitions), hold ? say.each(hold.seconds) : ''], now.set),
     doing,
   };
 }

@@ -95,6 +95,24 @@ abstract class BrowserTest {
         assertThat(findings).as(page.url()).isEmpty();
     }
 
+    /** A woman of one's own, well, ten months after a birth: Nora Reed. */
+    protected void keepNoraReed() {
+        open("/people/new");
+        page.getByLabel("Name", exactly()).fill("Nora Reed");
+        page.getByLabel("Year of birth").fill("1990");
+        page.getByText("after birth", new Page.GetByTextOptions().setExact(true))
+                .click();
+        page.getByLabel("Born on").fill(TestDay.TODAY.minusDays(300).toString());
+        page.getByLabel("Kind of birth").selectOption("VAGINAL");
+        page.getByLabel("Births so far").fill("1");
+        page.getByLabel("Tear").selectOption("NONE");
+        page.getByLabel("Wound closed?").selectOption("YES");
+        page.getByLabel("Given on").fill(TestDay.TODAY.minusDays(240).toString());
+        page.getByLabel("by", exactly()).fill("family doctor");
+        page.getByRole(AriaRole.BUTTON, named("Save")).click();
+        assertThat(page.locator(".strip")).containsText("Nora Reed");
+    }
+
     /** The place is written by the runner itself: once it stands there, the runner hears keys. */
     protected void teaching() {
         assertThat(page.locator("#place")).containsText("1 of ");

@@ -31,7 +31,7 @@ abstract class ClassWalk extends BrowserTest {
 
     @Test
     void fromANewClassToEachWomansJourney() {
-        keepANewWoman();
+        keepNoraReed();
         page.setViewportSize(1024, 768);
         open("/classes");
         look();
@@ -150,23 +150,6 @@ abstract class ClassWalk extends BrowserTest {
     }
 
     /** Nobody has asked her yet. */
-    private void keepANewWoman() {
-        open("/people/new");
-        page.getByLabel("Name", exactly()).fill("Nora Reed");
-        page.getByLabel("Year of birth").fill("1990");
-        page.getByText("after birth", new Page.GetByTextOptions().setExact(true))
-                .click();
-        page.getByLabel("Born on").fill(TestDay.TODAY.minusDays(300).toString());
-        page.getByLabel("Kind of birth").selectOption("VAGINAL");
-        page.getByLabel("Births so far").fill("1");
-        page.getByLabel("Tear").selectOption("NONE");
-        page.getByLabel("Wound closed?").selectOption("YES");
-        page.getByLabel("Given on").fill(TestDay.TODAY.minusDays(240).toString());
-        page.getByLabel("by", exactly()).fill("family doctor");
-        page.getByRole(AriaRole.BUTTON, named("Save")).click();
-        assertThat(page.locator(".strip")).containsText("Nora Reed");
-    }
-
     private Locator row(String name) {
         return page.locator(".class-rows tbody tr")
                 .filter(new Locator.FilterOptions().setHasText(name))

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
  * The pelvic floor in the browser: timer, tapper, guided practice, the simulated sensor. The clock is the test's own; the
  * product knows of no faster time.
  */
-class PelvicFloorWalkTest extends BrowserTest {
+class PelvicFloorWalkTest extends HomeWalk {
     private String her;
 
     private void openFenna() {

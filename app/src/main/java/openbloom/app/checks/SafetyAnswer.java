@@ -13,9 +13,21 @@ import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
 import org.jspecify.annotations.Nullable;
 
-/** What she answered to "Safe today?"; never changed afterwards. */
+/**
+ * What she answered to "Safe today?"; never changed afterwards.
+ *
+ * @param askedBy who asked her, or, from home, who made her link
+ * @param fromHome whether she told it from home: then only that a warning sign is there, nobody asked for symptoms
+ */
 public record SafetyAnswer(
-        long id, long womanId, LocalDate askedOn, String askedBy, SymptomsTold told, Lift lift, Pressures pressures) {
+        long id,
+        long womanId,
+        LocalDate askedOn,
+        String askedBy,
+        boolean fromHome,
+        SymptomsTold told,
+        Lift lift,
+        Pressures pressures) {
     /** A row without any pressure has no group of them. */
     public SafetyAnswer {
         pressures = Objects.requireNonNullElse(pressures, Pressures.NONE);

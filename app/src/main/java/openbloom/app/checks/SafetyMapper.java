@@ -13,7 +13,7 @@ import org.apache.ibatis.annotations.Select;
 @Mapper
 public interface SafetyMapper {
     String ANSWER = """
-            select safety_answer.id, woman_id, asked_on, account.name as asked_by, warning_signs, symptoms, leaks_when, what_to_do,
+            select safety_answer.id, woman_id, asked_on, account.name as asked_by, from_home, warning_signs, symptoms, leaks_when, what_to_do,
               lifts, lifted_by, lift_reason, systolic_mmhg, diastolic_mmhg, limit_systolic_mmhg, limit_diastolic_mmhg
             from safety_answer join account on account.id = asked_by
             """;
@@ -42,7 +42,8 @@ public interface SafetyMapper {
             AskedRow asked,
             SafetyAnswer.SymptomsTold told,
             SafetyAnswer.Lift lift,
-            SafetyAnswer.Pressures pressures) {}
+            SafetyAnswer.Pressures pressures,
+            boolean fromHome) {}
 
     /** When it was asked and by whom. */
     record AskedRow(LocalDate on, long by, Instant storedAt) {}
@@ -50,11 +51,12 @@ public interface SafetyMapper {
     @Insert("""
             insert into safety_answer
               (woman_id, form_key, asked_on, asked_by, stored_at, warning_signs, symptoms, leaks_when, what_to_do, lifts, lifted_by,
-               lift_reason, systolic_mmhg, diastolic_mmhg, limit_systolic_mmhg, limit_diastolic_mmhg)
+               lift_reason, systolic_mmhg, diastolic_mmhg, limit_systolic_mmhg, limit_diastolic_mmhg, from_home)
             values
               (#{a.womanId}, #{a.formKey}, #{a.asked.on}, #{a.asked.by}, #{a.asked.storedAt}, #{a.told.warningSigns},
                #{a.told.symptoms}, #{a.told.leaksWhen}, #{a.told.whatToDo}, #{a.lift.stop}, #{a.lift.by}, #{a.lift.reason},
-               #{a.pressures.systolic}, #{a.pressures.diastolic}, #{a.pressures.limitSystolic}, #{a.pressures.limitDiastolic})
+               #{a.pressures.systolic}, #{a.pressures.diastolic}, #{a.pressures.limitSystolic}, #{a.pressures.limitDiastolic},
+               #{a.fromHome})
             """)
     void insert(@Param("a") NewAnswer answer);
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import openbloom.core.screening.WarningSign;
 
 /**
@@ -38,13 +39,18 @@ public record SafetyRecord(List<SafetyAnswer> answers) {
                 .toList());
     }
 
+    /** What she answered last when somebody asked her; a sign she told from home is no answer about symptoms. */
     public Optional<SafetyAnswer> latest() {
-        return answers.stream().findFirst();
+        return asked().findFirst();
     }
 
-    /** What was answered on one day: yesterday's answer is not today's. */
+    /** What was answered on one day when somebody asked: yesterday's answer is not today's. */
     public Optional<SafetyAnswer> on(LocalDate day) {
-        return answers.stream().filter(answer -> answer.askedOn().equals(day)).findFirst();
+        return asked().filter(answer -> answer.askedOn().equals(day)).findFirst();
+    }
+
+    private Stream<SafetyAnswer> asked() {
+        return answers.stream().filter(answer -> !answer.fromHome());
     }
 
     /** The signs that stop her, each with the first day it was told. */

@@ -2,6 +2,7 @@ package openbloom.app.checks;
 
 import java.time.LocalDate;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -9,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import openbloom.app.people.Woman;
 import openbloom.app.people.WomanMapper;
 import openbloom.app.studio.SignedIn;
@@ -17,11 +19,15 @@ import openbloom.app.system.FormReader;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Days;
 import openbloom.core.Problem;
+import openbloom.core.record.HomeReport;
+import openbloom.core.record.Noted;
+import openbloom.core.record.PainSite;
 import openbloom.core.screening.BloodPressure;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.LeakWhen;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.WarningSign;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -40,9 +46,12 @@ public class SafetyService {
     private final SafetyMapper answers;
     private final WomanMapper women;
     private final PainTold.PainMapper pains;
+    private final HomeReports reports;
     private final StudioDay day;
 
-    SafetyService(SafetyMapper answers, WomanMapper women, PainTold.PainMapper pains, StudioDay day) {
+    SafetyService(
+            SafetyMapper answers, WomanMapper women, PainTold.PainMapper pains, HomeReports reports, StudioDay day) {
+        this.reports = reports;
         this.answers = answers;
         this.women = women;
         this.pains = pains;
@@ -99,12 +108,66 @@ public class SafetyService {
         return of(woman).answers();
     }
 
-    /** Pain as she told it before her visits, oldest first; a row in words this version does not know is left out. */
+    /**
+     * Pain as she told it, oldest first; a row in words this version does not know is left out. Pain of the morning after counts
+     * wherever she told it; that it had gone counts only when somebody asked her.
+     */
     @SuppressWarnings("ConstantValue")
     public List<PainTold> painsOf(Woman woman) {
-        return pains.of(woman.id()).stream()
-                .filter(told -> told.place() != null)
+        Stream<PainTold> asked = pains.of(woman.id()).stream().filter(told -> told.place() != null);
+        Stream<PainTold> fromHome = reports.morningsOf(woman.id()).stream()
+                .filter(told -> told.pain() > 0)
+                .map(HomeReports.MorningRow::told);
+        return Stream.concat(asked, fromHome)
+                .sorted(Comparator.comparing(PainTold::on))
                 .toList();
+    }
+
+    /** What several women told from home besides their exercises, each oldest first. */
+    public Map<Long, List<HomeReport>> reportsOfAll(List<Long> womanIds) {
+        return womanIds.isEmpty()
+                ? Map.of()
+                : reports.of(womanIds).stream()
+                        .filter(HomeReports.ReportRow::isReadable)
+                        .collect(Collectors.groupingBy(
+                                HomeReports.ReportRow::womanId,
+                                Collectors.mapping(HomeReports.ReportRow::report, Collectors.toList())));
+    }
+
+    /** Keeps a leak, heaviness or pain she told from home without an exercise; pain 0 to 10. */
+    public void reportFromHome(Woman woman, String key, HomeReport report, @Nullable Integer pain) {
+        reports.insert(
+                woman.id(),
+                key,
+                report.on(),
+                report.noted(),
+                report.place().map(PainSite::name).orElse(""),
+                pain,
+                false);
+    }
+
+    /** Keeps how much it still hurt on the morning of a day, 0 to 10; as long as it hurts, it counts as told that day. */
+    public void morningFromHome(Woman woman, String key, LocalDate on, Optional<PainSite> place, int pain) {
+        reports.insert(
+                woman.id(), key, on, Noted.HURT, place.map(PainSite::name).orElse(""), pain, true);
+    }
+
+    /**
+     * Keeps a warning sign she told from home. It stops her at once, and only the studio lifts it.
+     *
+     * @param madeBy who made her link
+     */
+    public void signFromHome(Woman woman, long madeBy, String key, LocalDate on, WarningSign sign) {
+        Set<WarningSign> signs = EnumSet.of(sign);
+        answers.insert(new SafetyMapper.NewAnswer(
+                woman.id(),
+                key,
+                new SafetyMapper.AskedRow(on, madeBy, day.instant()),
+                new SafetyAnswer.SymptomsTold(ColumnCodec.constants(signs), "", "", whatToDo(signs)),
+                SafetyAnswer.Lift.NONE,
+                SafetyAnswer.Pressures.NONE,
+                true));
+        women.seen(woman.id(), day.instant());
     }
 
     List<WarningSign> asked(Woman woman) {
@@ -150,7 +213,8 @@ public class SafetyService {
                             ColumnCodec.constants(leaks),
                             whatToDo(signs)),
                     lifts ? new SafetyAnswer.Lift(record.latestStop(), by, reason) : SafetyAnswer.Lift.NONE,
-                    pressures));
+                    pressures,
+                    false));
             women.seen(woman.id(), day.instant());
             pain.forEach((place, amount) -> pains.insert(woman.id(), form.sent().formKey(), place, amount));
         }

@@ -111,7 +111,7 @@ class ClassEdits {
                     ClassSheets.partOf(open.in(), edited.sheet(), member).written(hers(edited.outline(), member));
             planned(open.kept(), open.women().get(member))
                     .ifPresent(planned -> parts.keep(
-                            me, planned, parts.latest(planned.stored().id()), part, change));
+                            me.account(), planned, parts.latest(planned.stored().id()), part, change));
         }
         return true;
     }

@@ -163,7 +163,7 @@ public class ClassSheets {
                 day.instant());
         for (int at = 0; at < taking.size(); at++) {
             sessions.keep(
-                    me,
+                    me.account(),
                     taking.get(at),
                     sheet.members().get(at).judgement(),
                     partOf(kept, sheet, at),

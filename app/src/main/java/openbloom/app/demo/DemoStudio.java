@@ -7,6 +7,8 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.concurrent.Callable;
@@ -21,6 +23,7 @@ import openbloom.app.checks.Sheets;
 import openbloom.app.checks.gap.GapChecks;
 import openbloom.app.checks.sensor.SensorRecordings;
 import openbloom.app.feedback.LadderPages;
+import openbloom.app.home.HomeStory;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.VisitMapper;
 import openbloom.app.people.Woman;
@@ -79,11 +82,17 @@ class DemoStudio implements SmartInitializingSingleton {
     private static final int DAYS_BETWEEN = 7;
     private static final int SESSION_MINUTES = 30;
     private static final int DAYS_OF_A_BLOCK = 28;
+    private static final int WEEKS_OF_A_BLOCK = 4;
     private static final int HOME_MINUTES = 10;
     private static final int CHECKS_BETWEEN_SECOND_READINGS = 3;
     private static final int MANY_CHECKS = 9;
     private static final int SESSIONS_BEFORE_A_SENSOR = 4;
     private static final int MOST_RUNG_WHERE_IT_DOMES = 5;
+
+    /** Who practises at home, and what she had to tell. */
+    private static final Map<String, HomeStory.Told> FROM_HOME = Map.of(
+            "Rhona Vale", HomeStory.Told.HEAVINESS,
+            "Corin Ashdown", HomeStory.Told.A_QUESTION);
 
     private final Accounts accounts;
     private final WomanMapper women;
@@ -100,11 +109,13 @@ class DemoStudio implements SmartInitializingSingleton {
     private final LadderPages ladders;
     private final TourMapper tours;
     private final DemoClass classOfNine;
+    private final HomeStory fromHome;
     private final StudioDay day;
 
     DemoStudio(
             TourMapper tours,
             DemoClass classOfNine,
+            HomeStory fromHome,
             Accounts accounts,
             WomanMapper women,
             VisitMapper visits,
@@ -135,6 +146,7 @@ class DemoStudio implements SmartInitializingSingleton {
         this.day = day;
         this.tours = tours;
         this.classOfNine = classOfNine;
+        this.fromHome = fromHome;
     }
 
     @Override
@@ -216,24 +228,44 @@ class DemoStudio implements SmartInitializingSingleton {
             visits.insert(woman.id(), "demo-" + woman.id(), today.atTime(LocalTime.parse(story.visitAt())));
         }
         if (story.sessions() >= SESSIONS_BEFORE_A_SENSOR) {
-            plan(story, woman, who, today.minusDays(DAYS_OF_A_BLOCK));
+            plan(story, woman, who, today.minusDays(DAYS_OF_A_BLOCK), today);
             reviews.acceptAll(who, woman, today.minusDays(1));
         }
-        plan(story, woman, who, today);
+        Optional.ofNullable(FROM_HOME.get(story.intake().name())).ifPresent(told -> {
+            String token = fromHome.tell(woman, who.account(), today, told);
+            LOG.info("The home page of {}: /home/{}", woman.name(), token);
+        });
+        plan(story, woman, who, today, today);
         return woman;
     }
 
+    /** Visits that leave today free for practice at home. */
+    private static List<Rhythm.PlannedVisit> weeklyFrom(LocalDate first) {
+        return IntStream.range(0, WEEKS_OF_A_BLOCK)
+                .mapToObj(week -> new Rhythm.PlannedVisit(first.plusWeeks(week), Rhythm.USUAL_VISIT_MINUTES))
+                .toList();
+    }
+
+    private static boolean isAtHome(Story story) {
+        return FROM_HOME.containsKey(story.intake().name());
+    }
+
+    /** Whoever practises at home in the demonstration does so on the day it is looked at, too. */
+    private static Set<DayOfWeek> homeDays(Story story, LocalDate today) {
+        DayOfWeek day = today.getDayOfWeek();
+        return isAtHome(story)
+                ? Set.of(day, day.plus(2), day.plus(5))
+                : Set.of(DayOfWeek.TUESDAY, DayOfWeek.THURSDAY, DayOfWeek.SATURDAY);
+    }
+
     /** The aims her record suggests on the day, and her own wish. */
-    private void plan(Story story, Woman woman, SignedIn who, LocalDate on) {
+    private void plan(Story story, Woman woman, SignedIn who, LocalDate on, LocalDate today) {
         List<Goal> aims = new ArrayList<>(programs.suggestedOn(woman, on));
         if (woman.goals().toLowerCase(Locale.ROOT).contains("run")) {
             aims.add(Goal.RUN);
         }
         Rhythm rhythm = new Rhythm(
-                story.sessions() > SESSIONS_BEFORE_A_SENSOR ? 2 : 1,
-                Set.of(DayOfWeek.TUESDAY, DayOfWeek.THURSDAY, DayOfWeek.SATURDAY),
-                HOME_MINUTES,
-                List.of());
+                story.sessions() > SESSIONS_BEFORE_A_SENSOR ? 2 : 1, homeDays(story, today), HOME_MINUTES, List.of());
         programs.make(who, woman, on, aims, rhythm, "demo-program-" + woman.id() + "-" + on);
     }
 
@@ -268,7 +300,8 @@ class DemoStudio implements SmartInitializingSingleton {
                 SafetyAnswer.Lift.NONE,
                 woman.conditionSet().contains(Condition.HIGH_BLOOD_PRESSURE_CONTROLLED)
                         ? new SafetyAnswer.Pressures(128, 82, 140, 90)
-                        : SafetyAnswer.Pressures.NONE));
+                        : SafetyAnswer.Pressures.NONE,
+                false));
     }
 
     private void readGap(

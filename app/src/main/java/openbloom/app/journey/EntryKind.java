@@ -4,6 +4,7 @@ package openbloom.app.journey;
 enum EntryKind {
     ASKED("Safe today?"),
     SESSION("Session"),
+    FROM_HOME("From home"),
     PLAN("Plan"),
     LIFE("Life"),
     SHEET("Sheet"),

@@ -1,6 +1,7 @@
 package openbloom.app.journey;
 
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -92,7 +93,15 @@ class JourneyController {
      *
      * @param beside who else is expected at that minute
      */
-    record SeasonAhead(long id, String words, List<String> beside) {}
+    record SeasonAhead(long id, String words, LocalDateTime at, List<String> beside) {
+        public String date() {
+            return at.toLocalDate().toString();
+        }
+
+        public String time() {
+            return at.toLocalTime().toString();
+        }
+    }
 
     @GetMapping("/people/{womanId}/journey")
     ModelAndView journey(
@@ -109,6 +118,18 @@ class JourneyController {
             @RequestParam(defaultValue = "") String at,
             @RequestParam(defaultValue = "") String formKey) {
         FormReader typed = new FormReader();
+        Optional<LocalDateTime> to = when(me, typed, on, at);
+        if (to.isPresent() && !visits.book(woman, formKey, to.get())) {
+            typed.refuse("at", "visit.twice");
+        }
+        if (!typed.isClean()) {
+            return forms.refused(page(me, woman, "", on, at), typed);
+        }
+        return toJourney(woman);
+    }
+
+    /** A day and a time of a visit; empty where one of them is refused. */
+    private Optional<LocalDateTime> when(SignedIn me, FormReader typed, String on, String at) {
         LocalDate today = day.today(me);
         LocalDate earliest = today.minusDays(VISITS_BACK_DAYS);
         LocalDate latest = today.plusYears(VISITS_AHEAD_YEARS);
@@ -118,7 +139,22 @@ class JourneyController {
         if (!TIME.matcher(at).matches()) {
             typed.refuse("at", "visit.time");
         }
-        if (typed.isClean() && !visits.book(woman, formKey, date.orElseThrow().atTime(LocalTime.parse(at)))) {
+        return typed.isClean() ? Optional.of(date.orElseThrow().atTime(LocalTime.parse(at))) : Optional.empty();
+    }
+
+    /** Moves a visit; her calendar follows. */
+    @Idempotent
+    @PostMapping("/people/{womanId}/visits/{visitId:\\d{1,18}}/move")
+    ModelAndView move(
+            @AuthenticationPrincipal SignedIn me,
+            Woman woman,
+            @PathVariable long visitId,
+            @RequestParam(defaultValue = "") String on,
+            @RequestParam(defaultValue = "") String at,
+            @RequestParam(defaultValue = "") String formKey) {
+        FormReader typed = new FormReader();
+        Optional<LocalDateTime> to = when(me, typed, on, at);
+        if (to.isPresent() && visits.move(woman, visitId, to.get()) == Visits.VisitMoved.TAKEN) {
             typed.refuse("at", "visit.twice");
         }
         if (!typed.isClean()) {
@@ -142,9 +178,12 @@ class JourneyController {
         List<SeasonAhead> ahead = visits.ahead(me, woman, today.atStartOfDay()).stream()
                 .limit(MOST_VISITS)
                 .map(next -> new SeasonAhead(
-                        next.visit().id(), VISIT.format(next.visit().startsAt()), next.beside()))
+                        next.visit().id(),
+                        VISIT.format(next.visit().startsAt()),
+                        next.visit().startsAt(),
+                        next.beside()))
                 .toList();
-        List<JourneyEntries.JourneyEntry> told = entries.of(woman, today, me.zone());
+        List<JourneyEntries.JourneyEntry> told = entries.of(me, woman, today);
         int first = new FormReader().whole("from", from, 0, told.size()).orElse(0);
         int next = Math.min(first + MOST_ENTRIES, told.size());
         return new ModelAndView("journey/journey")

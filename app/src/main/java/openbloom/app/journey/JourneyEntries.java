@@ -20,6 +20,7 @@ import openbloom.app.checks.Sheet;
 import openbloom.app.checks.SheetFindings;
 import openbloom.app.checks.Sheets;
 import openbloom.app.checks.gap.GapChecks;
+import openbloom.app.home.FromHome;
 import openbloom.app.people.LifeEvent;
 import openbloom.app.people.LifeEvents;
 import openbloom.app.people.Woman;
@@ -30,6 +31,7 @@ import openbloom.app.session.PainLifts;
 import openbloom.app.session.SessionLine;
 import openbloom.app.session.Sessions;
 import openbloom.app.session.StoredSession;
+import openbloom.app.studio.SignedIn;
 import openbloom.core.Days;
 import openbloom.core.dating.Dating;
 import openbloom.core.gap.ConnectedGain;
@@ -61,6 +63,7 @@ class JourneyEntries {
     private final LadderDecisions decisions;
     private final WrittenTimes times;
     private final PainLifts lifts;
+    private final FromHome fromHome;
 
     JourneyEntries(
             GapChecks gaps,
@@ -73,7 +76,9 @@ class JourneyEntries {
             Reviews reviews,
             LadderDecisions decisions,
             WrittenTimes times,
-            PainLifts lifts) {
+            PainLifts lifts,
+            FromHome fromHome) {
+        this.fromHome = fromHome;
         this.lifts = lifts;
         this.times = times;
         this.programs = programs;
@@ -113,8 +118,8 @@ class JourneyEntries {
         }
     }
 
-    List<JourneyEntry> of(Woman woman, LocalDate today, ZoneId zone) {
-        EntryTimes written = EntryTimes.of(times.of(woman.id()), zone);
+    List<JourneyEntry> of(SignedIn me, Woman woman, LocalDate today) {
+        EntryTimes written = EntryTimes.of(times.of(woman.id()), me.zone());
         List<JourneyEntry> entries = new ArrayList<>();
         String record = "/people/" + woman.id();
         List<GapChecks.KeptCheck> checks = gaps.of(woman.id());
@@ -124,11 +129,12 @@ class JourneyEntries {
         sheets.of(woman.id())
                 .forEach(sheet -> entries.add(sheet(sheet, record)
                         .at(written.of(EntryKind.SHEET, sheet.version().id(), sheet.checkedOn()))));
-        answers.of(woman)
-                .answers()
+        answers.of(woman).answers().stream()
+                .filter(answer -> !answer.fromHome())
                 .forEach(answer -> entries.add(
                         answer(answer, record).at(written.of(EntryKind.ASKED, answer.id(), answer.askedOn()))));
-        sessions.of(woman.id())
+        sessions.of(woman.id()).stream()
+                .filter(planned -> planned.stored().occasion() != Occasion.HOME)
                 .forEach(planned -> entries.add(session(planned, checks, record)
                         .at(written.of(
                                 EntryKind.SESSION,
@@ -150,6 +156,7 @@ class JourneyEntries {
         lifts.ofAll(List.of(woman.id()))
                 .getOrDefault(woman.id(), List.of())
                 .forEach(lifted -> entries.add(lifted(lifted, record)));
+        fromHome.of(me, woman.id()).days().forEach(told -> entries.add(fromHome(told, record)));
         intake(woman, record).forEach(entries::add);
         return timed(entries);
     }
@@ -187,6 +194,18 @@ class JourneyEntries {
                     .filter(at -> at.toLocalDate().equals(on))
                     .map(LocalDateTime::toLocalTime);
         }
+    }
+
+    /** A day of what she told from home. */
+    private static JourneyEntry fromHome(FromHome.HomeDay told, String record) {
+        List<String> lines = told.lines().stream().map(FromHome.ToldLine::words).toList();
+        return entry(
+                told.date(),
+                EntryKind.FROM_HOME,
+                lines.get(0),
+                String.join("; ", lines.subList(1, lines.size())),
+                record + "/from-home",
+                told.lines().get(0).isAlarm());
     }
 
     /** What the intake tells with a day of its own. */

@@ -66,13 +66,8 @@ class FigureController {
             return pregnant.or(() -> born).orElse(BodyStage.NEITHER);
         }
 
-        /** Words that are no change, or no longer, change nothing. */
         List<Adjustment> changes() {
-            return version == null
-                    ? List.of()
-                    : Arrays.stream(Adjustment.values())
-                            .filter(change -> List.of(version.split(",")).contains(change.name()))
-                            .toList();
+            return version == null ? List.of() : MoveFigures.changesIn(version);
         }
     }
 

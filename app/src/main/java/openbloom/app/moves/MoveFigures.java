@@ -1,10 +1,12 @@
 package openbloom.app.moves;
 
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import openbloom.core.Enums;
 import openbloom.core.figure.BodyStage;
 import openbloom.core.figure.FigureChange;
 import openbloom.core.figure.FigureStyle;
@@ -40,7 +42,7 @@ public class MoveFigures {
     }
 
     /** From start to end; a single one if it is held. */
-    List<String> frames(FigureSeen seen) {
+    public List<String> frames(FigureSeen seen) {
         List<String> ends = startAndEnd(seen);
         return ends.size() == 1 ? ends : figures.frames(figure(seen), look(seen), FRAMES);
     }
@@ -48,6 +50,14 @@ public class MoveFigures {
     /** How changes are asked for in the address of a figure. */
     public static String address(Collection<Adjustment> changes) {
         return changes.stream().sorted().map(Adjustment::name).collect(Collectors.joining(","));
+    }
+
+    /** The changes an address asks for; words that are no change, or no longer, change nothing. */
+    public static List<Adjustment> changesIn(String address) {
+        return Arrays.stream(address.split(","))
+                .flatMap(name -> Enums.named(Adjustment.class, name).stream())
+                .sorted()
+                .toList();
     }
 
     /**

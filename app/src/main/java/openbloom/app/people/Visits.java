@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import openbloom.app.studio.SignedIn;
+import openbloom.app.system.StudioDay;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -13,8 +14,10 @@ import org.springframework.transaction.annotation.Transactional;
 public class Visits {
     private final VisitMapper visits;
     private final WomanMapper women;
+    private final StudioDay day;
 
-    Visits(VisitMapper visits, WomanMapper women) {
+    Visits(VisitMapper visits, WomanMapper women, StudioDay day) {
+        this.day = day;
         this.visits = visits;
         this.women = women;
     }
@@ -40,7 +43,25 @@ public class Visits {
                 .toList();
     }
 
+    /** What became of moving a visit. */
+    public enum VisitMoved {
+        YES,
+        TAKEN,
+        NO_SUCH_VISIT
+    }
+
+    /** Moves a visit of hers to another time. */
+    @Transactional
+    public VisitMoved move(Woman woman, long visitId, LocalDateTime to) {
+        women.aloneWith(woman.id());
+        if (visits.move(woman.id(), visitId, to) == 1) {
+            return VisitMoved.YES;
+        }
+        return visits.standing(woman.id(), visitId) == 1 ? VisitMoved.TAKEN : VisitMoved.NO_SUCH_VISIT;
+    }
+
+    /** Cancels a visit; one that is none of hers, or cancelled already, is left as it is. */
     public void cancel(Woman woman, long visitId) {
-        visits.delete(woman.id(), visitId);
+        visits.cancel(woman.id(), visitId, day.instant());
     }
 }

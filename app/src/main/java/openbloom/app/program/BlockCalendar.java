@@ -17,6 +17,7 @@ import openbloom.core.evidence.Published;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.picture.SessionRibbon;
 import openbloom.core.picture.SessionRibbon.RibbonPiece;
+import openbloom.core.record.Occasion;
 import org.jspecify.annotations.Nullable;
 
 /** The weeks of a block as they are looked at: each day with its session as a ribbon and what became of it. */
@@ -56,6 +57,7 @@ final class BlockCalendar {
         COMPOSED("composed, not taught"),
         BEGUN("taught in part"),
         TAUGHT("taught"),
+        DONE_AT_HOME("done at home"),
         AT_HOME("nothing told from home"),
         MISSED("missed");
 
@@ -174,7 +176,7 @@ final class BlockCalendar {
     }
 
     private SessionCell planned(ProgramDocument.SessionTold session, LocalDate date) {
-        DayState past = session.isAtHome() ? DayState.AT_HOME : DayState.MISSED;
+        DayState past = session.happensAtHome() ? DayState.AT_HOME : DayState.MISSED;
         DayState state = date.equals(today) ? DayState.TODAY : date.isAfter(today) ? DayState.PLANNED : past;
         return cell(session.minutes(), session.place(), Optional.of(session), state, pieces(session), null);
     }
@@ -191,7 +193,7 @@ final class BlockCalendar {
 
     private DayState state(Sessions.ComposedFor session) {
         if (session.stored().taughtOn() != null) {
-            return DayState.TAUGHT;
+            return session.stored().occasion() == Occasion.HOME ? DayState.DONE_AT_HOME : DayState.TAUGHT;
         }
         return begun.contains(session.stored().id()) ? DayState.BEGUN : DayState.COMPOSED;
     }

@@ -135,7 +135,7 @@ public record ProgramDocument(
             return groupsNamed(strands);
         }
 
-        boolean isAtHome() {
+        public boolean happensAtHome() {
             return place.equals(Place.HOME.words());
         }
     }
@@ -157,7 +157,7 @@ public record ProgramDocument(
     }
 
     /** The session planned for a day. */
-    Optional<SessionTold> sessionOn(LocalDate date) {
+    public Optional<SessionTold> sessionOn(LocalDate date) {
         return weeks.stream()
                 .flatMap(week -> week.sessions().stream())
                 .filter(session -> session.date().equals(date))

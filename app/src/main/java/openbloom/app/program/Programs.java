@@ -152,7 +152,7 @@ public class Programs {
     }
 
     /** The cards for between the sessions that fit her on a day. */
-    List<CareCard> cards(Woman woman, LocalDate today) {
+    public List<CareCard> cards(Woman woman, LocalDate today) {
         return cards.offered(judgements.of(woman, today, Place.STUDIO).facts());
     }
 

@@ -96,7 +96,7 @@ public class Reviews {
     public record KeptReview(LocalDate on, String by, Document document) {}
 
     /** From the day her latest block was made, or four weeks back, to today. */
-    ProgramReview of(Woman woman, LocalDate today) {
+    public ProgramReview of(Woman woman, LocalDate today) {
         Optional<Programs.KeptProgram> block = programs.of(woman.id()).stream()
                 .filter(kept -> kept.row().madeOn().isBefore(today))
                 .findFirst();
@@ -180,6 +180,17 @@ public class Reviews {
                 planned.stream().mapToInt(ProgramDocument.SessionTold::minutes).sum(),
                 taught.stream().mapToInt(one -> one.stored().minutes()).sum(),
                 weeks);
+    }
+
+    /** How many practices were planned between two days, and how many done. */
+    public record PracticesDone(int done, int planned) {}
+
+    public PracticesDone doneBetween(Woman woman, LocalDate from, LocalDate today) {
+        Optional<Programs.KeptProgram> block = programs.of(woman.id()).stream()
+                .filter(kept -> kept.row().madeOn().isBefore(today))
+                .findFirst();
+        ReviewPeriod.SessionsDone done = done(woman, block, from, today);
+        return new PracticesDone(done.doneSessions(), done.plannedSessions());
     }
 
     /** What was decided about one proposal: empty where it was accepted. */

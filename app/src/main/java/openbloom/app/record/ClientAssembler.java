@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import openbloom.app.checks.SafetyAnswer;
 import openbloom.app.checks.SafetyRecord;
 import openbloom.app.checks.SafetyService;
 import openbloom.app.checks.Sheet;
@@ -38,10 +39,12 @@ import openbloom.core.record.Approach;
 import openbloom.core.record.ApproachChoice;
 import openbloom.core.record.CaseNotes;
 import openbloom.core.record.Client;
+import openbloom.core.record.HomeReport;
 import openbloom.core.record.IntakeFacts;
 import openbloom.core.record.LadderStatus;
 import openbloom.core.record.Question;
 import openbloom.core.record.Safety;
+import openbloom.core.record.SafetyNotes;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.stage.Birth;
 import openbloom.core.verdict.Facts;
@@ -140,9 +143,16 @@ class ClientAssembler implements RecordReader {
             Map<Long, List<Sheet>> sheets,
             Map<Long, List<GapChecks.KeptCheck>> gaps,
             Map<Long, List<Release.ReleasePractice>> practices,
-            Map<Long, SafetyRecord> answers,
+            ToldRow safety,
             Map<Long, List<LifeEvent>> events,
             Map<Long, String> studioApproach) {}
+
+    /** What they told when they were asked, and from home. */
+    private record ToldRow(Map<Long, SafetyRecord> answers, Map<Long, List<HomeReport>> fromHome) {
+        SafetyRecord answersOf(long womanId) {
+            return answers.getOrDefault(womanId, new SafetyRecord(List.of()));
+        }
+    }
 
     /** What was decided besides, about ladders and after pain. */
     private record DecidedRow(
@@ -160,7 +170,7 @@ class ClientAssembler implements RecordReader {
                 sheets.ofAll(ids),
                 gaps.ofAll(ids),
                 practices.ofAll(ids),
-                answers.ofAll(ids),
+                new ToldRow(answers.ofAll(ids), answers.reportsOfAll(ids)),
                 events.ofAll(ids),
                 approach);
     }
@@ -188,7 +198,9 @@ class ClientAssembler implements RecordReader {
         return new CaseNotes(
                 day,
                 findings.training(found).map(intake::trained).orElse(intake),
-                safety(woman, kept.answers().getOrDefault(woman.id(), new SafetyRecord(List.of())), day),
+                new SafetyNotes(
+                        safety(woman, kept.safety().answersOf(woman.id()), day),
+                        between(kept.safety().fromHome(), woman, HomeReport::on, since, day)),
                 findings.of(
                         found,
                         gap(gaps, intake),
@@ -237,11 +249,13 @@ class ClientAssembler implements RecordReader {
         if (!unknown.isEmpty()) {
             throw new UnreadableRecord(woman.name(), "answers to “Safe today?”: " + unknown, null);
         }
-        return answers.latest()
-                .map(latest -> new Safety(
-                        Answer.given(latest.askedOn(), answers.signs()),
-                        new SymptomReport.Asked(latest.askedOn(), latest.symptomSet(), latest.leaksWhen())))
-                .orElseGet(() -> new Safety(Answer.notAsked(), new SymptomReport.NotAsked()));
+        Optional<LocalDate> told =
+                answers.latest().or(() -> answers.stops().stream().findFirst()).map(SafetyAnswer::askedOn);
+        SymptomReport symptoms = answers.latest()
+                .<SymptomReport>map(
+                        latest -> new SymptomReport.Asked(latest.askedOn(), latest.symptomSet(), latest.leaksWhen()))
+                .orElseGet(SymptomReport.NotAsked::new);
+        return new Safety(told.map(on -> Answer.given(on, answers.signs())).orElseGet(Answer::notAsked), symptoms);
     }
 
     private static Optional<LocalDate> lastClosed(List<LifeEvent> events) {

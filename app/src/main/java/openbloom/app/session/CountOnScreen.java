@@ -1,6 +1,7 @@
 package openbloom.app.session;
 
 import java.util.List;
+import java.util.function.Function;
 import openbloom.core.session.Counting;
 import openbloom.core.session.Format;
 
@@ -10,11 +11,12 @@ record CountOnScreen(
     /** One step of a repetition, with the words the screen says. */
     record ScreenStep(Counting.CountStepKind kind, String words, int seconds) {}
 
-    static CountOnScreen of(SessionLine line, Format format) {
+    /** @param words what the screen says in a step */
+    static CountOnScreen of(SessionLine line, Format format, Function<Counting.CountStepKind, String> words) {
         Counting counting = line.counting(format);
         return new CountOnScreen(
                 counting.repetition().stream()
-                        .map(step -> new ScreenStep(step.kind(), step.kind().words(), step.seconds()))
+                        .map(step -> new ScreenStep(step.kind(), words.apply(step.kind()), step.seconds()))
                         .toList(),
                 counting.repetitions(),
                 counting.sets(),

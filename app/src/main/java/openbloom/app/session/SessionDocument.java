@@ -77,7 +77,7 @@ public record SessionDocument(
     /** A move left out, and why. */
     public record LeftOutLine(String moveId, String name, VerdictKind verdict, String reason) {}
 
-    static SessionDocument of(Session session, Judgement judgement) {
+    public static SessionDocument of(Session session, Judgement judgement) {
         return new SessionDocument(
                 IntStream.range(0, session.items().size())
                         .mapToObj(at -> SessionLine.of(
@@ -115,7 +115,7 @@ public record SessionDocument(
     }
 
     /** The item something was noted about, wherever a change has moved it since. */
-    int itemOf(StoredResponse response) {
+    public int itemOf(StoredResponse response) {
         boolean there = response.item() < items.size()
                 && items.get(response.item()).moveId().equals(response.moveId());
         if (there) {

@@ -3,6 +3,7 @@ package openbloom.app.session;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import openbloom.app.studio.Account;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
 import openbloom.core.session.Edited;
@@ -88,13 +89,13 @@ public class SessionEdits {
         SessionDocument plan = SessionDocument.of(edited.session(), judgement)
                 .withLeftOut(planned.plan().leftOut(), "")
                 .written(edited.outline());
-        return keep(me, planned, seen, plan, change);
+        return keep(me.account(), planned, seen, plan, change);
     }
 
     /** Keeps a plan that was changed with others'; false when somebody else kept one since. */
     public boolean keep(
-            SignedIn me, Sessions.ComposedFor planned, PlanVersion seen, SessionDocument plan, String change) {
-        return insert(me, planned, seen.next(change, day.instant()), json.writeValueAsString(plan));
+            Account by, Sessions.ComposedFor planned, PlanVersion seen, SessionDocument plan, String change) {
+        return insert(by, planned, seen.next(change, day.instant()), json.writeValueAsString(plan));
     }
 
     /** Takes the last change back, if there is one. */
@@ -104,12 +105,12 @@ public class SessionEdits {
         }
         long id = planned.stored().id();
         String plan = seen.before() == 0 ? sessions.composed(id) : rows.plan(id, seen.before());
-        return insert(me, planned, seen.takenBack(rows.of(id), day.instant()), plan);
+        return insert(me.account(), planned, seen.takenBack(rows.of(id), day.instant()), plan);
     }
 
-    private boolean insert(SignedIn me, Sessions.ComposedFor planned, PlanVersion version, String plan) {
+    private boolean insert(Account by, Sessions.ComposedFor planned, PlanVersion version, String plan) {
         try {
-            rows.insert(planned.stored().id(), version, me.accountId(), plan);
+            rows.insert(planned.stored().id(), version, by.id(), plan);
             return true;
         } catch (DuplicateKeyException overtaken) {
             return false;

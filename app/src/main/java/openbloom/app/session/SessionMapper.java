@@ -7,6 +7,7 @@ import java.util.Optional;
 import openbloom.core.record.Noted;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.ResultMap;
 import org.apache.ibatis.annotations.Select;
@@ -35,6 +36,20 @@ public interface SessionMapper {
     @Select(SESSION + "where woman_id = #{womanId} order by session.planned_on desc, session.id desc limit #{most}")
     List<StoredSession> latest(long womanId, int most);
 
+    @Select("""
+            select session.id from session join teaching on teaching.id = teaching_id
+            where woman_id = #{womanId} and occasion <> 'HOME' order by session.planned_on desc, session.id desc limit 1
+            """)
+    Optional<Long> latestTaught(long womanId);
+
+    @ResultMap("session")
+    @Select(SESSION + "where woman_id = #{womanId} and session.form_key = #{key}")
+    Optional<StoredSession> byKey(long womanId, String key);
+
+    /** A practice at home as it was told last. */
+    @Update("update session set taught_on = #{on}, effort = #{effort} where id = #{id}")
+    void toldAtHome(@Param("id") long id, @Param("on") @Nullable LocalDate on, @Param("effort") @Nullable Noted effort);
+
     /** The plan as it was composed, before any change. */
     @Select("select plan from session where id = #{id}")
     String composed(long id);
@@ -50,6 +65,7 @@ public interface SessionMapper {
                       (#{s.womanId}, #{s.taught.teachingId}, #{formKey}, #{s.plannedOn}, #{by}, #{at}, #{s.minutes}, #{s.place},
                        #{s.made.rulesVersion}, #{s.made.facts}, #{s.made.plan}))
                     """, affectData = true)
+    @Options(flushCache = Options.FlushCachePolicy.TRUE)
     long insert(
             @Param("s") StoredSession session,
             @Param("formKey") String formKey,
@@ -64,7 +80,10 @@ public interface SessionMapper {
             @Param("by") long by,
             @Param("effort") @Nullable Noted effort);
 
-    @Select("select count(*) from session where woman_id = #{womanId} and taught_on is not null")
+    @Select("""
+            select count(*) from session join teaching on teaching.id = teaching_id
+            where woman_id = #{womanId} and taught_on is not null and occasion <> 'HOME'
+            """)
     int countTaught(long womanId);
 
     @Insert("""

@@ -6,13 +6,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import openbloom.app.people.Woman;
+import openbloom.app.studio.Account;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
 import openbloom.core.record.Noted;
 import openbloom.core.record.Occasion;
 import openbloom.core.session.Composer;
+import openbloom.core.session.Counting;
 import openbloom.core.session.Edited;
 import openbloom.core.session.Flow;
 import openbloom.core.session.History;
@@ -31,6 +34,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class Sessions {
     private static final int REMEMBERED = 3;
+    private static final int REMEMBERED_AND_TODAYS = 6;
     private static final Logger LOG = LoggerFactory.getLogger(Sessions.class);
     private final SessionMapper mapper;
     private final TeachingMapper teachings;
@@ -48,7 +52,12 @@ public class Sessions {
     public record ComposedFor(StoredSession stored, SessionDocument plan) {}
 
     public Optional<ComposedFor> find(Woman woman, long id) {
-        return mapper.find(woman.id(), id).map(this::read);
+        return find(woman.id(), id);
+    }
+
+    /** One of a woman’s. */
+    public Optional<ComposedFor> find(long womanId, long id) {
+        return mapper.find(womanId, id).map(this::read);
     }
 
     /** Latest first. */
@@ -56,14 +65,45 @@ public class Sessions {
         return mapper.of(womanId).stream().map(this::read).toList();
     }
 
-    /** Whether a session of hers has been taught. */
+    /** Whether a session of hers has been taught; what she did at home is none. */
     public boolean hasTaught(long womanId) {
         return mapper.countTaught(womanId) > 0;
     }
 
-    /** The number of her latest session. */
+    /** The number of her latest session that is taught here. */
     public Optional<Long> latest(long womanId) {
-        return mapper.latest(womanId, 1).stream().map(StoredSession::id).findFirst();
+        return mapper.latestTaught(womanId);
+    }
+
+    /** Her practice at home of a day, if she has opened it. */
+    public Optional<ComposedFor> atHome(Woman woman, LocalDate on) {
+        return mapper.byKey(woman.id(), homeKey(woman, on)).map(this::read);
+    }
+
+    /**
+     * Keeps what she practises at home on a day; there is one for each day.
+     *
+     * @param by who gave it to her
+     */
+    public void keepAtHome(Account by, Woman woman, Judgement judgement, SessionDocument plan, int minutes) {
+        LocalDate on = judgement.facts().day();
+        long teaching = teachings.insert(
+                TeachingMapper.StoredTeaching.ofOne(woman.studioId(), Occasion.HOME, on), by.id(), day.instant());
+        keep(
+                by,
+                woman,
+                judgement,
+                plan,
+                new PartOfTeaching(teaching, Occasion.HOME, minutes, Place.HOME, homeKey(woman, on)));
+    }
+
+    private static String homeKey(Woman woman, LocalDate on) {
+        return "home-" + woman.id() + "-" + on;
+    }
+
+    /** What she told of a practice at home counts as it was told last, all in all: whether she did it, and how hard it was. */
+    public void toldAtHome(ComposedFor planned, boolean isDone, Optional<Noted> effort) {
+        mapper.toldAtHome(planned.stored().id(), isDone ? planned.stored().plannedOn() : null, effort.orElse(null));
     }
 
     public List<StoredResponse> responsesIn(long sessionId) {
@@ -77,7 +117,14 @@ public class Sessions {
 
     /** Her last sessions for variety, and every move she was ever taught. */
     public History history(long womanId) {
-        List<List<String>> recent = mapper.latest(womanId, REMEMBERED).stream()
+        return history(womanId, LocalDate.MAX);
+    }
+
+    /** The same, from her sessions before a day alone. */
+    public History history(long womanId, LocalDate before) {
+        List<List<String>> recent = mapper.latest(womanId, REMEMBERED_AND_TODAYS).stream()
+                .filter(session -> session.plannedOn().isBefore(before))
+                .limit(REMEMBERED)
                 .map(this::read)
                 .map(planned -> planned.plan().items().stream()
                         .map(SessionLine::moveId)
@@ -113,7 +160,12 @@ public class Sessions {
                         woman.studioId(), Occasion.STUDIO, judgement.facts().day()),
                 me.accountId(),
                 day.instant());
-        return keep(me, woman, judgement, plan, new PartOfTeaching(teaching, Occasion.STUDIO, minutes, place, formKey));
+        return keep(
+                me.account(),
+                woman,
+                judgement,
+                plan,
+                new PartOfTeaching(teaching, Occasion.STUDIO, minutes, place, formKey));
     }
 
     /** What her session is part of. */
@@ -122,14 +174,15 @@ public class Sessions {
     /**
      * Keeps what she does in something that is taught.
      *
+     * @param by who gave it to her
      * @return the number of her session
      */
-    public long keep(SignedIn me, Woman woman, Judgement judgement, SessionDocument plan, PartOfTeaching part) {
+    public long keep(Account by, Woman woman, Judgement judgement, SessionDocument plan, PartOfTeaching part) {
         StoredSession session = new StoredSession(
                 0,
                 woman.id(),
                 judgement.facts().day(),
-                me.account().name(),
+                by.name(),
                 part.minutes(),
                 part.place(),
                 new StoredSession.SessionMade(
@@ -137,7 +190,7 @@ public class Sessions {
                         json.writeValueAsString(judgement.facts().client()),
                         json.writeValueAsString(plan)),
                 new StoredSession.Taught(part.teachingId(), part.occasion(), null));
-        return mapper.insert(session, part.formKey(), me.accountId(), day.instant());
+        return mapper.insert(session, part.formKey(), by.id(), day.instant());
     }
 
     /**
@@ -208,8 +261,17 @@ public class Sessions {
 
     /** How each item is counted, as JSON for the script that counts. */
     public List<String> counts(SessionDocument plan) {
+        return counts(plan, Counting.CountStepKind::words);
+    }
+
+    /**
+     * The same in other words.
+     *
+     * @param words what the screen says in a step
+     */
+    public List<String> counts(SessionDocument plan, Function<Counting.CountStepKind, String> words) {
         return plan.items().stream()
-                .map(item -> json.writeValueAsString(CountOnScreen.of(item, plan.format())))
+                .map(item -> json.writeValueAsString(CountOnScreen.of(item, plan.format(), words)))
                 .toList();
     }
 

@@ -11,6 +11,7 @@ import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.header.writers.StaticHeadersWriter;
 
 /** Pages are signed in to with a form and a session; the programs' interface with HTTP Basic and none. */
 @Configuration
@@ -41,8 +42,24 @@ class WebSecurity {
                 .build();
     }
 
+    /** Whoever has the address of her page or her calendar may open it; it is told to nobody else, and kept nowhere on the way. */
     @Bean
     @Order(2)
+    SecurityFilterChain herOwn(HttpSecurity http) throws Exception {
+        return http.securityMatcher("/home/**", "/calendar/**")
+                .headers(headers -> headers.contentSecurityPolicy(
+                                policy -> policy.policyDirectives(CONTENT_SECURITY_POLICY))
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER))
+                        .addHeaderWriter(new StaticHeadersWriter("X-Robots-Tag", "noindex, nofollow"))
+                        .frameOptions(Customizer.withDefaults()))
+                .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+                .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .csrf(csrf -> csrf.disable())
+                .build();
+    }
+
+    @Bean
+    @Order(3)
     SecurityFilterChain pages(HttpSecurity http) throws Exception {
         return withHeaders(http)
                 .authorizeHttpRequests(requests -> requests.requestMatchers(OPEN)

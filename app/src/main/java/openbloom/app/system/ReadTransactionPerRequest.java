@@ -38,7 +38,8 @@ class ReadTransactionPerRequest implements AsyncHandlerInterceptor {
 
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
-        if (handler instanceof HandlerMethod && request.getMethod().equals("GET")) {
+        boolean reads = handler instanceof HandlerMethod page && !page.hasMethodAnnotation(OwnTransaction.class);
+        if (reads && request.getMethod().equals("GET")) {
             DefaultTransactionDefinition reading = new DefaultTransactionDefinition();
             reading.setReadOnly(true);
             request.setAttribute(OPEN, new Open(transactions, transactions.getTransaction(reading)));

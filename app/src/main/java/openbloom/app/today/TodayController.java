@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import openbloom.app.classes.ClassesToday;
+import openbloom.app.home.FromHome;
 import openbloom.app.moves.Catalogues;
 import openbloom.app.moves.Seasons;
 import openbloom.app.people.People;
@@ -59,6 +60,7 @@ class TodayController {
     private final Catalogues catalogues;
     private final Seasons seasons;
     private final ClassesToday classes;
+    private final FromHome fromHome;
     private final StudioDay day;
 
     TodayController(
@@ -69,7 +71,9 @@ class TodayController {
             Catalogues catalogues,
             Seasons seasons,
             ClassesToday classes,
+            FromHome fromHome,
             StudioDay day) {
+        this.fromHome = fromHome;
         this.classes = classes;
         this.programs = programs;
         this.people = people;
@@ -133,6 +137,7 @@ class TodayController {
                                         .map(TodayController::words)
                                         .orElse("")))
                         .toList());
+        model.addAttribute("news", fromHome.newsOf(me));
         model.addAttribute("classes", classes.on(me, today));
         model.addAttribute("due", named(strips, strip -> strip.nextCheck().isDue()));
         model.addAttribute(

@@ -11,10 +11,8 @@ public final class Pacer {
     private static final int AREA = 3;
     private static final int AREA_LET_GO = 5;
     private static final int RELEASE_POSITION = 90;
-    private static final List<String> RELEASES = List.of(
-            "On the back, feet up on a chair: let the sit bones drift apart on the in-breath",
-            "On the side, knees drawn up: breathe into the back of the pelvis",
-            "Kneeling, hips back on the heels, chest resting: let the tail lengthen on the in-breath");
+    private static final List<PhaseSaid> RELEASES =
+            List.of(PhaseSaid.RELEASE_ON_THE_BACK, PhaseSaid.RELEASE_ON_THE_SIDE, PhaseSaid.RELEASE_KNEELING);
 
     private Pacer() {}
 
@@ -28,57 +26,94 @@ public final class Pacer {
         RELEASE
     }
 
+    /** What is said in a phase. */
+    public enum PhaseSaid {
+        IN_WIDEN("In: widen and let go"),
+        OUT_LIFT("Out: lift and keep breathing"),
+        OUT_SHORT_LIFT("Out: a short lift"),
+        LET_GO("Let go completely"),
+        PAUSE("Pause: breathe easily, everything soft"),
+        IN_LET_GO_COMPLETELY("In: let go completely"),
+        OUT_QUICK_LIFT("Out: quick lift"),
+        LET_GO_AND_REST("Let go and rest"),
+        OUT_RIGHT("Out: look for a light lift on the right"),
+        OUT_LEFT("Out: look for a light lift on the left"),
+        OUT_BACK("Out: look for a light lift at the back"),
+        OUT_MIDDLE("Out: look for a light lift in the middle"),
+        OUT_FRONT("Out: look for a light lift at the front"),
+        IN_LET_GO("In: let go"),
+        RELEASE_ON_THE_BACK("On the back, feet up on a chair: let the sit bones drift apart on the in-breath"),
+        RELEASE_ON_THE_SIDE("On the side, knees drawn up: breathe into the back of the pelvis"),
+        RELEASE_KNEELING("Kneeling, hips back on the heels, chest resting: let the tail lengthen on the in-breath");
+
+        private final String words;
+
+        PhaseSaid(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
     /**
      * One phase.
      *
+     * @param seconds 1 to 300 s
      * @param counts whether its end counts as one lift or one flick done
      */
-    public record Phase(PhaseKind kind, int seconds, String words, boolean counts) {}
+    public record Phase(PhaseKind kind, int seconds, PhaseSaid said, boolean counts) {
+        public String words() {
+            return said.words();
+        }
+    }
 
     /** One set of a prescription. */
     public static List<Phase> of(Prescription given) {
         List<Phase> phases = new ArrayList<>();
         if (given.track() == Track.RELEASE) {
-            RELEASES.forEach(words -> phases.add(new Phase(PhaseKind.RELEASE, RELEASE_POSITION, words, false)));
+            RELEASES.forEach(said -> phases.add(new Phase(PhaseKind.RELEASE, RELEASE_POSITION, said, false)));
             return List.copyOf(phases);
         }
         areas(phases, given.areaRounds());
-        holds(phases, given.holds(), "Out: lift and keep breathing");
-        holds(phases, given.shortHolds(), "Out: a short lift");
+        holds(phases, given.holds(), PhaseSaid.OUT_LIFT);
+        holds(phases, given.shortHolds(), PhaseSaid.OUT_SHORT_LIFT);
         if (given.flicks().repetitions() > 0) {
-            phases.add(new Phase(
-                    PhaseKind.PAUSE, given.flicks().restSeconds(), "Pause: breathe easily, everything soft", false));
+            phases.add(new Phase(PhaseKind.PAUSE, given.flicks().restSeconds(), PhaseSaid.PAUSE, false));
         }
         for (int i = 0; i < given.flicks().repetitions(); i++) {
-            phases.add(new Phase(PhaseKind.BREATHE_IN, AFTER_A_FLICK, "In: let go completely", false));
-            phases.add(new Phase(PhaseKind.FLICK, FLICK, "Out: quick lift", true));
+            phases.add(new Phase(PhaseKind.BREATHE_IN, AFTER_A_FLICK, PhaseSaid.IN_LET_GO_COMPLETELY, false));
+            phases.add(new Phase(PhaseKind.FLICK, FLICK, PhaseSaid.OUT_QUICK_LIFT, true));
         }
-        phases.add(new Phase(PhaseKind.LET_GO, IN, "Let go and rest", false));
+        phases.add(new Phase(PhaseKind.LET_GO, IN, PhaseSaid.LET_GO_AND_REST, false));
         return List.copyOf(phases);
     }
 
-    private static void holds(List<Phase> phases, Prescription.Holds holds, String words) {
+    private static void holds(List<Phase> phases, Prescription.Holds holds, PhaseSaid said) {
         for (int i = 0; i < holds.repetitions(); i++) {
-            phases.add(new Phase(PhaseKind.BREATHE_IN, IN, "In: widen and let go", false));
-            phases.add(new Phase(PhaseKind.LIFT, holds.seconds(), words, true));
-            phases.add(new Phase(PhaseKind.LET_GO, holds.restSeconds(), "Let go completely", false));
+            phases.add(new Phase(PhaseKind.BREATHE_IN, IN, PhaseSaid.IN_WIDEN, false));
+            phases.add(new Phase(PhaseKind.LIFT, holds.seconds(), said, true));
+            phases.add(new Phase(PhaseKind.LET_GO, holds.restSeconds(), PhaseSaid.LET_GO, false));
         }
     }
 
     private static void areas(List<Phase> phases, int rounds) {
         for (int round = 0; round < rounds; round++) {
             for (Area area : Area.values()) {
-                phases.add(new Phase(PhaseKind.LIFT, AREA, "Out: look for a light lift " + place(area), false));
-                phases.add(new Phase(PhaseKind.LET_GO, AREA_LET_GO, "In: let go", false));
+                phases.add(new Phase(PhaseKind.LIFT, AREA, lookFor(area), false));
+                phases.add(new Phase(PhaseKind.LET_GO, AREA_LET_GO, PhaseSaid.IN_LET_GO, false));
             }
         }
     }
 
-    private static String place(Area area) {
+    private static PhaseSaid lookFor(Area area) {
         return switch (area) {
-            case RIGHT, LEFT -> "on the " + area.words();
-            case BACK, FRONT -> "at the " + area.words();
-            case MIDDLE -> "in the middle";
+            case RIGHT -> PhaseSaid.OUT_RIGHT;
+            case LEFT -> PhaseSaid.OUT_LEFT;
+            case BACK -> PhaseSaid.OUT_BACK;
+            case MIDDLE -> PhaseSaid.OUT_MIDDLE;
+            case FRONT -> PhaseSaid.OUT_FRONT;
         };
     }
 
@@ -115,24 +150,5 @@ public final class Pacer {
         }
         text.add("Stop and tell your instructor if it hurts, feels heavy, or leaks more.");
         return List.copyOf(text);
-    }
-
-    /**
-     * A few moments of the day for a practised floor; never while passing urine.
-     *
-     * @param withABaby whether she has a baby in her first year
-     */
-    public static List<String> momentsOfTheDay(Track track, boolean withABaby) {
-        String first = withABaby ? "Feeding the baby" : "Reading the news";
-        return track == Track.RELEASE
-                ? List.of(
-                        first + ": five long in-breaths, feel the pelvic floor widen",
-                        "Waiting for the bus: let belly, jaw and seat go soft",
-                        "Before sleep: one release position for two minutes")
-                : List.of(
-                        first + ": two light lifts, let go fully after each",
-                        "Waiting in a queue: one lift on an out-breath, about a fifth of your strength",
-                        "Before lifting, coughing or sneezing: a light lift just before, let go after",
-                        "A couple of times an hour at most, and never while passing urine");
     }
 }

@@ -11,6 +11,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import openbloom.core.care.HabitPrompt;
+import openbloom.core.care.HabitPrompts;
 import openbloom.core.evidence.Published;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
@@ -161,13 +163,20 @@ public final class BlockPlanner {
                     week,
                     sessions,
                     checks.floorSets(week),
-                    HabitPrompts.of(today.facts(), aims),
+                    moments(),
                     walk(weeks.size()),
                     checks.in(week, aims),
                     kind,
                     sentence(kind, weeks.size(), lines)));
         }
         return weeks;
+    }
+
+    private List<String> moments() {
+        boolean letsGo = aims.stream().anyMatch(aim -> aim.aim() == Goal.LET_GO);
+        return HabitPrompts.of(today.facts(), letsGo).stream()
+                .map(HabitPrompt::words)
+                .toList();
     }
 
     /** What the kind of the week asks for, and which groups are likely to go up in it. */

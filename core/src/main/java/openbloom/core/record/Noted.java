@@ -1,5 +1,8 @@
 package openbloom.core.record;
 
+import java.util.Optional;
+import openbloom.core.screening.Symptom;
+
 /** What the instructor noted about one item while teaching. */
 public enum Noted {
     DONE("done", "", false),
@@ -44,6 +47,16 @@ public enum Noted {
     /** Whether it sets her down one rung from where it was seen. */
     public boolean setsDown() {
         return this == DOMED || this == LEAKED || this == HEAVY;
+    }
+
+    /** The symptom it counts as until she is asked again, by where it hurt if somebody said; done and effort are none. */
+    Optional<Symptom> symptom(Optional<PainSite> place) {
+        return switch (this) {
+            case LEAKED -> Optional.of(Symptom.LEAK_WITH_EFFORT);
+            case HEAVY -> Optional.of(Symptom.HEAVINESS);
+            case HURT -> place.flatMap(PainSite::symptom);
+            default -> Optional.empty();
+        };
     }
 
     /** Whether it says that it was not too hard. */

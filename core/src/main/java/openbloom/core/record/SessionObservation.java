@@ -42,12 +42,7 @@ public record SessionObservation(
 
     /** What it counts as until she is asked again. */
     Optional<Symptom> symptom() {
-        return switch (noted) {
-            case LEAKED -> Optional.of(Symptom.LEAK_WITH_EFFORT);
-            case HEAVY -> Optional.of(Symptom.HEAVINESS);
-            case HURT -> hurt.place().flatMap(PainSite::symptom);
-            default -> Optional.empty();
-        };
+        return noted.symptom(hurt.place());
     }
 
     /** It hurt, and no symptom the rules know says where. */

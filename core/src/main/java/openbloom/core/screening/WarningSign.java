@@ -5,6 +5,7 @@ import static openbloom.core.screening.Urgency.NOW;
 import static openbloom.core.screening.Urgency.TODAY;
 import static openbloom.core.screening.WarningSign.SignSeason.AFTER_BIRTH;
 import static openbloom.core.screening.WarningSign.SignSeason.ANY;
+import static openbloom.core.screening.WarningSign.SignSeason.FROM_HOME;
 import static openbloom.core.screening.WarningSign.SignSeason.MEASURED;
 import static openbloom.core.screening.WarningSign.SignSeason.PREGNANT;
 
@@ -41,6 +42,7 @@ public enum WarningSign {
     WOUND_INFECTED(AFTER_BIRTH, TODAY, "redness, pus or opening of a wound"),
     NAVEL_BULGE(ANY, TODAY, "a bulge at the navel that hurts or stays out"),
     PRESSURE_ABOVE_LIMIT(MEASURED, NOW, "a blood pressure above the limit her clinician set"),
+    NOT_SAID_WHICH(FROM_HOME, NOW, "a warning sign she told from home, not said which"),
     OVERWHELMING_TIREDNESS(ANY, TODAY, "being so tired that rest does not help and she cannot look after herself");
 
     private static final String STAY_WITH_HER =
@@ -57,7 +59,9 @@ public enum WarningSign {
         AFTER_BIRTH,
         ANY,
         /** Not asked: measured, where it is measured at all. */
-        MEASURED
+        MEASURED,
+        /** Not asked: what a woman pressed at home before she said which. */
+        FROM_HOME
     }
 
     private final SignSeason season;
@@ -91,15 +95,17 @@ public enum WarningSign {
 
     /** What the instructor does about several: the most urgent advice first, and whatever has words of its own. */
     public static List<String> whatToDo(Collection<WarningSign> signs) {
+        return toActOn(signs).stream().map(WarningSign::whatToDo).distinct().toList();
+    }
+
+    /** Those whose advice is told: the most urgent first, then each that has words of its own. */
+    public static List<WarningSign> toActOn(Collection<WarningSign> signs) {
         Stream<WarningSign> mostUrgent =
                 signs.stream().sorted().min(Comparator.comparing(WarningSign::urgency)).stream();
         Stream<WarningSign> ownWords = signs.stream()
                 .sorted()
                 .filter(sign -> !sign.whatToDo().equals(sign.urgency().whatToDo()));
-        return Stream.concat(mostUrgent, ownWords)
-                .map(WarningSign::whatToDo)
-                .distinct()
-                .toList();
+        return Stream.concat(mostUrgent, ownWords).distinct().toList();
     }
 
     /** The sign as it is named to her. */
@@ -116,7 +122,8 @@ public enum WarningSign {
     public Source source() {
         return switch (this) {
             case FEWER_MOVEMENTS -> Source.E_RCOG57;
-            case BLEEDING_AFTER_EXERCISE, WOUND_INFECTED, NAVEL_BULGE, PRESSURE_ABOVE_LIMIT -> Source.COMMON_PRACTICE;
+            case BLEEDING_AFTER_EXERCISE, WOUND_INFECTED, NAVEL_BULGE, PRESSURE_ABOVE_LIMIT, NOT_SAID_WHICH ->
+                Source.COMMON_PRACTICE;
             default -> season == PREGNANT ? Source.E_WARN : Source.E_URGENT;
         };
     }

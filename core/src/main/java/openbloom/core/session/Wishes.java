@@ -1,10 +1,13 @@
 package openbloom.core.session;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.ExerciseGroup;
+import openbloom.core.moves.Move;
 import openbloom.core.record.Goal;
 
 /**
@@ -31,6 +34,8 @@ public record Wishes(
     public static final Wishes NONE =
             new Wishes(List.of(), Map.of(), Set.of(), Set.of(), Set.of(), List.of(), PlannedDay.NONE);
 
+    private static final int LOADS = 2;
+
     /** Divided as usual. */
     public Wishes(
             List<Goal> goals,
@@ -55,6 +60,19 @@ public record Wishes(
     /** The same, divided otherwise. */
     public Wishes divided(Shares other) {
         return new Wishes(goals, aims, due, pinned, banned, usual, day, Optional.of(other));
+    }
+
+    /**
+     * For a practice at home, where nobody watches: whatever loads her and was never taught to her waits for the studio (common
+     * practice, no source).
+     */
+    public Wishes forHome(Catalogue catalogue, History history) {
+        Set<String> left = new HashSet<>(banned);
+        catalogue.moves().stream()
+                .filter(move -> move.load() >= LOADS && !history.known().contains(move.id()))
+                .map(Move::id)
+                .forEach(left::add);
+        return new Wishes(goals, aims, due, pinned, left, usual, day, shares);
     }
 
     /** Wanted strands alone, each due. */

@@ -35,7 +35,8 @@ class CareCardsTest {
         assertThat(offered(born(41, BirthKind.VAGINAL, YesNoUnknown.YES))).contains("binder");
         assertThat(offered(born(42, BirthKind.VAGINAL, YesNoUnknown.YES))).doesNotContain("binder");
         assertThat(offered(Client.of(0, 1, 31).pregnant(Dating.stated(DAY.plusWeeks(10)))))
-                .containsExactly("getting-up", "rolling-over", "coughing", "toilet");
+                .containsExactly(
+                        "getting-up", "rolling-over", "coughing", "toilet", "carrying", "sleeping", "pelvic-girdle");
     }
 
     @Test
@@ -49,6 +50,15 @@ class CareCardsTest {
     }
 
     @Test
+    void offersTheFirstWeeksAfterACaesareanAndRunningInTheirWeeks() {
+        assertThat(offered(born(41, BirthKind.CAESAREAN, YesNoUnknown.NO))).contains("caesarean");
+        assertThat(offered(born(42, BirthKind.CAESAREAN, YesNoUnknown.NO))).doesNotContain("caesarean");
+        assertThat(offered(born(10, BirthKind.VAGINAL, YesNoUnknown.NO))).doesNotContain("caesarean", "running");
+        assertThat(offered(born(83, BirthKind.VAGINAL, YesNoUnknown.YES))).doesNotContain("running");
+        assertThat(offered(born(84, BirthKind.VAGINAL, YesNoUnknown.YES))).contains("running");
+    }
+
+    @Test
     void offersNothingWhileAWarningSignStands() {
         assertThat(offered(born(10, BirthKind.VAGINAL, YesNoUnknown.YES)
                         .warningSigns(DAY, Set.of(WarningSign.HEAVY_BLEEDING))))
@@ -57,7 +67,7 @@ class CareCardsTest {
 
     @Test
     void saysForEveryCardWhenToStop() {
-        assertThat(CARDS.all()).hasSize(9).allSatisfy(card -> {
+        assertThat(CARDS.all()).hasSize(14).allSatisfy(card -> {
             assertThat(card.lines()).hasSizeBetween(2, 4);
             assertThat(card.stop()).isNotBlank();
         });

@@ -2,7 +2,6 @@ package openbloom.core.pelvicfloor;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -10,7 +9,6 @@ import openbloom.core.YesNoUnknown;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.EnumSource;
 
 /** What she reads and takes home says the same numbers as the prescription it comes from. */
 class PracticeWordsTest {
@@ -65,19 +63,6 @@ class PracticeWordsTest {
                 .isEqualTo(given.holds().repetitions() > 0);
         assertThat(home.contains("rounds of a light lift")).isEqualTo(given.areaRounds() > 0);
         assertThat(home).contains("if it hurts, feels heavy, or leaks more");
-    }
-
-    @ParameterizedTest
-    @EnumSource(Track.class)
-    void momentsFitTheTrackAndTheWoman(Track track) {
-        List<String> withABaby = Pacer.momentsOfTheDay(track, true);
-        List<String> without = Pacer.momentsOfTheDay(track, false);
-        assertThat(withABaby).anyMatch(moment -> moment.contains("baby"));
-        assertThat(without).noneMatch(moment -> moment.contains("baby"));
-        boolean lifts = without.stream().anyMatch(moment -> moment.contains("lift"));
-        assertThat(lifts).isEqualTo(track != Track.RELEASE);
-        assertThat(String.join(" ", without).contains("never while passing urine"))
-                .isEqualTo(lifts);
     }
 
     @Test

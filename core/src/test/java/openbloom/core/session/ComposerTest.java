@@ -51,6 +51,26 @@ class ComposerTest {
         assertThat(again).isLessThan(lately.size());
     }
 
+    /** Nobody watches at home: what loads her waits until it was taught (common practice, no source). */
+    @Test
+    void takesNothingHomeThatLoadsHerAndWasNeverTaught() {
+        Judgement judgement = Judgement.of(CATALOGUE, strong(), TODAY);
+        SessionRequest request = SessionRequest.of(20, Place.HOME, 3, History.NONE);
+        List<String> taught = idsOf(Composer.compose(judgement, request));
+        History known = History.of(List.of(taught));
+        Session first =
+                Composer.compose(judgement, request.wanting(request.wishes().forHome(CATALOGUE, History.NONE)));
+        Session later = Composer.compose(
+                judgement,
+                SessionRequest.of(20, Place.HOME, 3, known)
+                        .wanting(request.wishes().forHome(CATALOGUE, known)));
+        assertThat(first.items()).isNotEmpty().allMatch(item -> item.move().load() < 2);
+        assertThat(later.items())
+                .allMatch(item ->
+                        item.move().load() < 2 || taught.contains(item.move().id()))
+                .anyMatch(item -> item.move().load() >= 2);
+    }
+
     private static List<String> idsOf(Session session) {
         return session.items().stream().map(item -> item.move().id()).distinct().toList();
     }

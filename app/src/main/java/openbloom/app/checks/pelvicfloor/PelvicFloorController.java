@@ -1,12 +1,14 @@
 package openbloom.app.checks.pelvicfloor;
 
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
+import java.util.stream.Stream;
 import openbloom.app.checks.SafetyService;
 import openbloom.app.checks.SheetFindings;
 import openbloom.app.people.RecordReader;
@@ -16,12 +18,12 @@ import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.Idempotent;
 import openbloom.app.system.StudioDay;
-import openbloom.core.evidence.Source;
+import openbloom.core.care.HabitPrompt;
+import openbloom.core.care.HabitPrompts;
 import openbloom.core.pelvicfloor.DatedCheck;
 import openbloom.core.pelvicfloor.Pacer;
 import openbloom.core.pelvicfloor.PelvicFloorReview;
 import openbloom.core.pelvicfloor.Prescription;
-import openbloom.core.pelvicfloor.Progression;
 import openbloom.core.pelvicfloor.Release;
 import openbloom.core.pelvicfloor.Track;
 import openbloom.core.picture.FloorTrend;
@@ -44,7 +46,8 @@ class PelvicFloorController {
 
     private final SheetFindings findings;
     private final RecordReader records;
-    private final PracticeMapper practices;
+    private final PracticeMapper rows;
+    private final Practices practices;
     private final SafetyService safety;
     private final FormPages forms;
     private final StudioDay day;
@@ -52,12 +55,14 @@ class PelvicFloorController {
     PelvicFloorController(
             SheetFindings findings,
             RecordReader records,
-            PracticeMapper practices,
+            PracticeMapper rows,
+            Practices practices,
             SafetyService safety,
             FormPages forms,
             StudioDay day) {
         this.findings = findings;
         this.records = records;
+        this.rows = rows;
         this.practices = practices;
         this.safety = safety;
         this.forms = forms;
@@ -69,12 +74,12 @@ class PelvicFloorController {
         LocalDate today = day.today(me);
         List<DatedCheck> checks = findings.pelvicFloorChecks(woman.id(), today);
         Facts facts = new Facts(records.clientOn(woman, today), today);
-        Prescription given = practiceOf(woman, checks, facts);
+        Prescription given = practices.prescribed(woman, checks, facts);
         ModelAndView page = new ModelAndView("checks/pelvicfloor/floor")
                 .addObject("given", given)
                 .addObject("checked", !checks.isEmpty())
                 .addObject("setSeconds", Pacer.seconds(Pacer.of(given)))
-                .addObject("moments", Pacer.momentsOfTheDay(given.track(), hasABaby(facts, today)))
+                .addObject("moments", moments(given.track(), hasABaby(facts, today)))
                 .addObject(
                         "news",
                         PelvicFloorReview.of(
@@ -82,11 +87,17 @@ class PelvicFloorController {
                 .addObject("home", Pacer.homeText(given))
                 .addObject("release", given.track() == Track.RELEASE ? release(woman, checks) : "")
                 .addObject("history", findings.pelvicFloorHistory(woman.id(), today))
-                .addObject("practices", latestFirst(practices.of(woman.id())));
+                .addObject("practices", latestFirst(rows.of(woman.id())));
         if (!checks.isEmpty()) {
             page.addObject("trend", FloorTrend.of(checks, asked(woman)));
         }
         return page;
+    }
+
+    private static List<String> moments(Track track, boolean withABaby) {
+        Stream<String> prompts =
+                HabitPrompts.ofTheFloor(track, withABaby).stream().map(HabitPrompt::words);
+        return (track == Track.RELEASE ? prompts : Stream.concat(prompts, Stream.of(HabitPrompts.LIMIT))).toList();
     }
 
     private static boolean hasABaby(Facts facts, LocalDate today) {
@@ -102,7 +113,7 @@ class PelvicFloorController {
     }
 
     private String release(Woman woman, List<DatedCheck> checks) {
-        return Release.words(since(woman, checks).stream()
+        return Release.words(practices.since(woman, checks).stream()
                 .map(row -> new Release.ReleasePractice(
                         row.practisedOn(),
                         row.seen().letGoOfTen() == null
@@ -112,59 +123,12 @@ class PelvicFloorController {
                 .toList());
     }
 
-    /** What was practised since the latest check, oldest first. */
-    private List<PracticeMapper.PracticeRow> since(Woman woman, List<DatedCheck> checks) {
-        LocalDate latest =
-                checks.isEmpty() ? LocalDate.MIN : checks.get(checks.size() - 1).on();
-        return practices.of(woman.id()).stream()
-                .filter(row -> !row.practisedOn().isBefore(latest))
-                .toList();
-    }
-
     private static List<PracticeMapper.PracticeRow> latestFirst(List<PracticeMapper.PracticeRow> oldestFirst) {
         return oldestFirst.stream()
                 .sorted(Comparator.comparing(PracticeMapper.PracticeRow::practisedOn)
                         .reversed())
                 .limit(30)
                 .toList();
-    }
-
-    /** By the latest check, moved on or back by what was practised since. */
-    private Prescription practiceOf(Woman woman, List<DatedCheck> checks, Facts facts) {
-        Prescription given = facts.pelvicPractice(facts.client().checks().pelvicFloor());
-        if (given.holds().repetitions() == 0) {
-            return given;
-        }
-        List<Progression.FloorPracticeDay> done = since(woman, checks).stream()
-                .filter(row -> row.asked().track() == given.track())
-                .map(PelvicFloorController::practice)
-                .toList();
-        Progression.ProgressionStep step = Progression.of(
-                        given.track(),
-                        facts.pelvicAllowance(),
-                        facts.client().checks().pelvicFloor().fades())
-                .through(given.holds(), done);
-        return step.holds().equals(given.holds())
-                ? given
-                : given.with(
-                        step.holds(),
-                        new Prescription.Why(
-                                step.why().replaceFirst("\\.$", "") + ": now "
-                                        + step.holds().seconds() + " s × "
-                                        + step.holds().repetitions(),
-                                Source.COMMON_PRACTICE));
-    }
-
-    private static Progression.FloorPracticeDay practice(PracticeMapper.PracticeRow row) {
-        boolean fullSet = row.done().holds() >= row.asked().holds()
-                && row.done().flicks() >= row.asked().flicks();
-        return new Progression.FloorPracticeDay(
-                row.practisedOn(),
-                fullSet,
-                row.seen().letGoFully(),
-                row.seen().faded(),
-                row.seen().hurt(),
-                row.seen().heavy());
     }
 
     @GetMapping("/practice")
@@ -180,12 +144,16 @@ class PelvicFloorController {
     private ModelAndView pacer(SignedIn me, Woman woman, Map<String, String> told) {
         LocalDate today = day.today(me);
         Facts facts = new Facts(records.clientOn(woman, today), today);
-        Prescription given = practiceOf(woman, findings.pelvicFloorChecks(woman.id(), today), facts);
+        Prescription given = practices.prescribed(woman, facts);
         return new ModelAndView("checks/pelvicfloor/practice")
                 .addObject("given", given)
                 .addObject("phases", Pacer.of(given))
                 .addObject("setSeconds", Pacer.seconds(Pacer.of(given)))
-                .addObject("positions", PracticeMapper.PositionRow.values())
+                .addObject(
+                        "positions",
+                        Arrays.stream(PracticeMapper.PositionRow.values())
+                                .filter(position -> position != PracticeMapper.PositionRow.NOT_ASKED)
+                                .toList())
                 .addObject("told", told);
     }
 
@@ -200,7 +168,7 @@ class PelvicFloorController {
         if (!problems.isClean()) {
             return forms.refused(pacer(me, woman, typed), problems);
         }
-        practices.insert(woman.id(), key, me.accountId(), day.instant(), row);
+        rows.insert(woman.id(), key, me.accountId(), day.instant(), row);
         return new ModelAndView("redirect:/people/" + woman.id() + "/floor");
     }
 
@@ -211,6 +179,7 @@ class PelvicFloorController {
                 0,
                 today,
                 "",
+                false,
                 new PracticeMapper.AskedSet(
                         track,
                         count(typed, "holdSeconds", problems),

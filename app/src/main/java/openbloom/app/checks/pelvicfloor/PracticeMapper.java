@@ -19,7 +19,9 @@ interface PracticeMapper {
         LYING("lying"),
         SITTING("sitting"),
         STANDING("standing"),
-        IN_TASKS("in tasks");
+        IN_TASKS("in tasks"),
+        /** At home nobody asked. */
+        NOT_ASKED("position not asked");
 
         private final String words;
 
@@ -33,7 +35,14 @@ interface PracticeMapper {
     }
 
     /** One practice. */
-    record PracticeRow(long id, LocalDate practisedOn, String keptBy, AskedSet asked, DoneSet done, SeenSet seen) {}
+    record PracticeRow(
+            long id,
+            LocalDate practisedOn,
+            String keptBy,
+            boolean fromHome,
+            AskedSet asked,
+            DoneSet done,
+            SeenSet seen) {}
 
     /** What was asked for. */
     record AskedSet(Track track, int holdSeconds, int holds, int flicks) {}
@@ -46,7 +55,8 @@ interface PracticeMapper {
 
     @ResultMap("practice")
     @Select("""
-            select practice.id, practised_on, account.name as kept_by, track, hold_seconds, holds, flicks, holds_done,
+            select practice.id, practised_on,
+              case when from_home then 'herself, at home' else account.name end as kept_by, from_home, track, hold_seconds, holds, flicks, holds_done,
               flicks_done, position, let_go_of_ten, let_go_fully, faded, hurt, heavy
             from practice join account on account.id = kept_by
             where woman_id = #{womanId} order by practised_on, practice.id
@@ -76,10 +86,10 @@ interface PracticeMapper {
 
     @Insert("""
             insert into practice (woman_id, form_key, practised_on, kept_by, stored_at, track, hold_seconds, holds, flicks,
-              holds_done, flicks_done, position, let_go_of_ten, let_go_fully, faded, hurt, heavy)
+              holds_done, flicks_done, position, let_go_of_ten, let_go_fully, faded, hurt, heavy, from_home)
             values (#{womanId}, #{formKey}, #{r.practisedOn}, #{keptBy}, #{at}, #{r.asked.track}, #{r.asked.holdSeconds},
               #{r.asked.holds}, #{r.asked.flicks}, #{r.done.holds}, #{r.done.flicks}, #{r.done.position},
-              #{r.seen.letGoOfTen}, #{r.seen.letGoFully}, #{r.seen.faded}, #{r.seen.hurt}, #{r.seen.heavy})
+              #{r.seen.letGoOfTen}, #{r.seen.letGoFully}, #{r.seen.faded}, #{r.seen.hurt}, #{r.seen.heavy}, #{r.fromHome})
             """)
     void insert(long womanId, String formKey, long keptBy, Instant at, @Param("r") PracticeRow practice);
 }
