@@ -35,6 +35,7 @@ const responses = outbox({
   },
   say: (words) => {
     at('kept').textContent = words;
+    tellStop();
   },
 });
 const send = (fields) => responses.add({ day: own.day, at: now().toISOString(), formKey: newKey(), ...fields });
@@ -82,9 +83,16 @@ function tellOld() {
   if (at('start')) at('start').disabled = isOld;
 }
 
+// Nobody is said to know of it before it has arrived.
+function tellStop() {
+  const waits = !responses.isEmpty();
+  at('stop-waiting').hidden = navigator.onLine || !waits;
+  at('stop-told').hidden = waits;
+}
+
 // A warning sign ends everything, at once and before it has reached anybody.
 function stopNow() {
-  at('stop-waiting').hidden = navigator.onLine;
+  tellStop();
   focusOn('stop-now');
 }
 document.querySelectorAll('form[data-kind]').forEach((form) => {

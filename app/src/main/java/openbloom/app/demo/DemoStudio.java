@@ -265,7 +265,10 @@ class DemoStudio implements SmartInitializingSingleton {
             aims.add(Goal.RUN);
         }
         Rhythm rhythm = new Rhythm(
-                story.sessions() > SESSIONS_BEFORE_A_SENSOR ? 2 : 1, homeDays(story, today), HOME_MINUTES, List.of());
+                story.sessions() > SESSIONS_BEFORE_A_SENSOR ? 2 : 1,
+                homeDays(story, today),
+                HOME_MINUTES,
+                isAtHome(story) && on.equals(today) ? weeklyFrom(today.plusDays(1)) : List.of());
         programs.make(who, woman, on, aims, rhythm, "demo-program-" + woman.id() + "-" + on);
     }
 
