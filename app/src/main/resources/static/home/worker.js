@@ -14,18 +14,21 @@ const PARTS = [
 ];
 const SLOWEST_PAGE_MS = 5000;
 
-self.addEventListener('install', (event) => event.waitUntil(self.caches.open(SHELL).then((shell) => shell.addAll(PARTS))));
-
-self.addEventListener('activate', (event) =>
-  event.waitUntil(
-    self.caches
-      .keys()
-      .then((names) =>
-        Promise.all(names.filter((name) => name.startsWith('home-shell-') && name !== SHELL).map((name) => self.caches.delete(name))),
-      )
-      .then(() => self.clients.claim()),
-  ),
+self.addEventListener('install', (event) =>
+  event.waitUntil(self.caches.open(SHELL).then((shell) => shell.addAll(PARTS.map((part) => new Request(part, { cache: 'reload' }))))),
 );
+
+// A page of the old version is fetched anew, so that it never stands beside scripts of the new one.
+async function renew() {
+  const names = await self.caches.keys();
+  await Promise.all(names.filter((name) => name.startsWith('home-shell-') && name !== SHELL).map((name) => self.caches.delete(name)));
+  const pages = await self.caches.open(PAGES);
+  const kept = (await pages.keys()).filter((one) => !one.url.includes('/figures/'));
+  await Promise.all(kept.map((one) => pages.add(one.url).catch(() => {})));
+  await self.clients.claim();
+}
+
+self.addEventListener('activate', (event) => event.waitUntil(renew()));
 
 // What her page asks to be kept: itself, and the pictures of its exercises.
 self.addEventListener('message', (event) => {
@@ -65,10 +68,11 @@ async function page(request) {
 }
 
 async function kept(request, cache) {
-  const known = await self.caches.match(request, { ignoreVary: true });
+  const all = await self.caches.open(cache);
+  const known = await all.match(request, { ignoreVary: true });
   if (known) return known;
   const answer = await fetch(request);
-  if (answer.ok) (await self.caches.open(cache)).put(request, answer.clone());
+  if (answer.ok) await all.put(request, answer.clone());
   return answer;
 }
 

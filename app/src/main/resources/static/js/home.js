@@ -196,7 +196,7 @@ function showLine() {
   at('place').textContent = fill(say.of, line + 1, items.length);
   at('left').textContent = say.left[Math.max(0, Math.min(say.left.length - 1, Math.round(left() / 60)))];
   at('move').textContent = item.name;
-  at('dose').textContent = [item.side, item.dose].filter(Boolean).join(' · ');
+  at('dose').textContent = [item.side, item.dose, item.breath].filter(Boolean).join(' · ');
   at('setup').textContent = item.setup;
   at('cue').textContent = item.cue;
   at('changes').textContent = item.changes ? fill(say.how, item.changes) : '';

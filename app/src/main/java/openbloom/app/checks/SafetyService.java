@@ -103,9 +103,9 @@ public class SafetyService {
         return record.stops().isEmpty() && record.on(day.today(me)).isPresent();
     }
 
-    /** Everything she ever answered, latest first. */
+    /** Everything she ever answered when somebody asked her, latest first. */
     public List<SafetyAnswer> answersOf(Woman woman) {
-        return of(woman).answers();
+        return of(woman).answers().stream().filter(answer -> !answer.fromHome()).toList();
     }
 
     /**

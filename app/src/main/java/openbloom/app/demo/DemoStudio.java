@@ -33,6 +33,7 @@ import openbloom.app.program.Reviews;
 import openbloom.app.session.SessionLine;
 import openbloom.app.session.SessionMapper;
 import openbloom.app.session.Sessions;
+import openbloom.app.share.PaperStory;
 import openbloom.app.studio.Account;
 import openbloom.app.studio.Accounts;
 import openbloom.app.studio.NewAccount;
@@ -110,12 +111,14 @@ class DemoStudio implements SmartInitializingSingleton {
     private final TourMapper tours;
     private final DemoClass classOfNine;
     private final HomeStory fromHome;
+    private final PaperStory papers;
     private final StudioDay day;
 
     DemoStudio(
             TourMapper tours,
             DemoClass classOfNine,
             HomeStory fromHome,
+            PaperStory papers,
             Accounts accounts,
             WomanMapper women,
             VisitMapper visits,
@@ -147,6 +150,7 @@ class DemoStudio implements SmartInitializingSingleton {
         this.tours = tours;
         this.classOfNine = classOfNine;
         this.fromHome = fromHome;
+        this.papers = papers;
     }
 
     @Override
@@ -173,6 +177,7 @@ class DemoStudio implements SmartInitializingSingleton {
             tellings.add(() -> tell(story, woman, who, today, chance, team));
         }
         List<Woman> told = tellAll(tellings);
+        told.stream().filter(woman -> FROM_HOME.containsKey(woman.name())).forEach(woman -> papers.tell(owner, woman));
         List<Woman> well = IntStream.range(0, told.size())
                 .filter(at -> stories.get(at).signsToday().isEmpty()
                         && stories.get(at).sessions() > 0)

@@ -16,10 +16,13 @@ import openbloom.app.studio.Accounts;
 import openbloom.app.system.FormKeys;
 import openbloom.app.system.OwnTransaction;
 import openbloom.app.system.StudioDay;
+import openbloom.app.system.UnreadableRecord;
 import openbloom.core.moves.Move;
 import openbloom.core.record.Occasion;
 import openbloom.core.record.PainSite;
 import openbloom.core.session.Side;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
@@ -27,6 +30,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -35,6 +39,7 @@ import org.springframework.web.servlet.ModelAndView;
 /** Her own pages: whoever has the address has opened them; there is no account. */
 @Controller
 class HomeController {
+    private static final Logger LOG = LoggerFactory.getLogger(HomeController.class);
     private static final MediaType PLAIN = new MediaType("text", "plain", StandardCharsets.UTF_8);
 
     private final HomeLinks links;
@@ -131,6 +136,13 @@ class HomeController {
                 move,
                 MoveFigures.changesIn(item.version()),
                 catalogues.of(her.woman().studioId()));
+    }
+
+    /** A record that cannot be read is no reason to practise, and none to name her. */
+    @ExceptionHandler
+    ModelAndView unreadable(UnreadableRecord broken) {
+        LOG.error("A home page cannot be shown: {}", broken.getMessage(), broken.getCause());
+        return HomeLinks.plain("broken", HttpStatus.UNPROCESSABLE_CONTENT);
     }
 
     private Optional<HomeVisitor> opened(String token, HttpServletRequest request) {

@@ -132,7 +132,12 @@ public class HomeLinks {
 
     /** The same for a link that never was, has ended, was taken back or was guessed at too often: in every language. */
     public static ModelAndView gone() {
+        return plain("gone", HttpStatus.NOT_FOUND);
+    }
+
+    /** In every language: a page of two sentences. */
+    static ModelAndView plain(String what, HttpStatus status) {
         List<HerWords> all = List.of(HerWords.in(HerLanguage.ENGLISH), HerWords.in(HerLanguage.GERMAN));
-        return new ModelAndView("home/gone", Map.of("all", all), HttpStatus.NOT_FOUND);
+        return new ModelAndView("home/gone", Map.of("all", all, "what", what), status);
     }
 }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import openbloom.app.checks.SafetyAnswer;
 import openbloom.app.checks.SafetyService;
@@ -104,15 +105,28 @@ public class Reviews {
         List<Goal> aims = block.map(kept -> ProgramForm.aimsOf(kept.row()))
                 .filter(told -> !told.isEmpty())
                 .orElseGet(() -> programs.suggestedOn(woman, from));
-        List<ReviewPeriod.Answered> answers = safety.answersOf(woman).stream()
-                .filter(answer -> answer.askedOn().isAfter(from.minusDays(1)))
-                .sorted(Comparator.comparing(answer -> answer.askedOn()))
-                .map(answer -> new ReviewPeriod.Answered(answer.askedOn(), answer.symptomSet(), false))
+        List<ReviewPeriod.Answered> answers = Stream.concat(asked(woman), toldFromHome(woman))
+                .filter(answer -> !answer.on().isBefore(from) && !answer.on().isAfter(today))
+                .sorted(Comparator.comparing(ReviewPeriod.Answered::on))
                 .toList();
         Judgement then = judgements.of(woman, from, Place.STUDIO);
         Judgement now = judgements.of(woman, today, Place.STUDIO);
         return ProgramReview.of(new ReviewPeriod(
                 then, now, aims, gap(woman, then, now), done(woman, block, from, today), answers, block.isPresent()));
+    }
+
+    private Stream<ReviewPeriod.Answered> asked(Woman woman) {
+        return safety.answersOf(woman).stream()
+                .map(answer -> new ReviewPeriod.Answered(answer.askedOn(), answer.symptomSet(), false));
+    }
+
+    private Stream<ReviewPeriod.Answered> toldFromHome(Woman woman) {
+        return safety.reportsOfAll(List.of(woman.id())).getOrDefault(woman.id(), List.of()).stream()
+                .flatMap(
+                        report -> report
+                                .symptom()
+                                .map(symptom -> new ReviewPeriod.Answered(report.on(), Set.of(symptom), true))
+                                .stream());
     }
 
     /** The gap checks that count at both ends, with the repeatability of whoever read the later one. */

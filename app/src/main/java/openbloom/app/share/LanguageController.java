@@ -1,5 +1,6 @@
 package openbloom.app.share;
 
+import java.util.Arrays;
 import java.util.Optional;
 import openbloom.app.language.HerLanguage;
 import openbloom.app.studio.SignedIn;
@@ -7,9 +8,11 @@ import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.Idempotent;
 import openbloom.core.Enums;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -28,6 +31,22 @@ class LanguageController {
     LanguageController(LanguageChecks checks, FormPages forms) {
         this.checks = checks;
         this.forms = forms;
+    }
+
+    /** A language with who confirmed its safety words; nobody yet where it is null. */
+    record LanguageRow(HerLanguage language, LanguageChecks.@Nullable Confirmed confirmed) {}
+
+    /** The part of the studio's page that says which languages wait. */
+    @GetMapping("/studio/languages")
+    String all(@AuthenticationPrincipal SignedIn me, Model model) {
+        model.addAttribute(
+                "languages",
+                Arrays.stream(HerLanguage.values())
+                        .filter(HerLanguage::isSecond)
+                        .map(language -> new LanguageRow(
+                                language, checks.latest(me.studioId(), language).orElse(null)))
+                        .toList());
+        return "share/language :: all";
     }
 
     @GetMapping("/studio/languages/{language}")

@@ -25,11 +25,16 @@ public class WrittenPage extends ThymeleafView {
         try {
             super.render(model, request, written);
         } catch (TemplateEngineException broken) {
-            LOG.error("The page {} cannot be written", request.getRequestURI(), broken);
+            LOG.error("The page {} cannot be written", withoutAKey(request.getRequestURI()), broken);
             response.reset();
             response.sendError(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return;
         }
         written.copyBodyToResponse();
+    }
+
+    /** An address that opens a woman's own pages is a key: it stands in no log. */
+    static String withoutAKey(String path) {
+        return path.replaceFirst("^/(home|calendar)/.*", "/$1/…");
     }
 }

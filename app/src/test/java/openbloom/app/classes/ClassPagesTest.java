@@ -12,6 +12,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import openbloom.app.PageTest;
+import openbloom.app.home.HomeLink;
+import openbloom.app.home.HomeLinks;
 import openbloom.app.people.Woman;
 import openbloom.app.session.Sessions;
 import openbloom.app.session.TeachingMapper;
@@ -26,6 +28,9 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 class ClassPagesTest extends PageTest {
+    @Autowired
+    private HomeLinks links;
+
     @Autowired
     private ClassSheets sheets;
 
@@ -148,6 +153,43 @@ class ClassPagesTest extends PageTest {
                         .getStatus())
                 .isEqualTo(302);
         assertThat(sheet(composed(address, List.of(ada, bea, cleo))).members()).hasSize(3);
+    }
+
+    /** A sign told from home keeps her out of the class of that day; heaviness told from home is in what her part is made from. */
+    @Test
+    void whatAWomanToldFromHomeTodayCounts() throws Exception {
+        List<Woman> three = threeAsked();
+        String address = classOf(three);
+        fromHome(three.get(0), "SIGN", "told", "CHEST_PAIN");
+        fromHome(three.get(1), "FLOOR", "holds", "0", "flicks", "0", "heavy", "yes");
+        long teaching = composed(address, three);
+        ClassSheetDocument sheet = sheet(teaching);
+        assertThat(sheet.members())
+                .extracting(ClassSheetDocument.MemberTold::womanId)
+                .containsExactlyInAnyOrder(three.get(1).id(), three.get(2).id());
+        assertThat(sheet.cannotCome())
+                .singleElement()
+                .satisfies(cannot -> assertThat(cannot.why()).contains("chest pain"));
+        ClassSheets.KeptSheet kept = sheets.find(ines, teaching).orElseThrow();
+        assertThat(facts(kept, three.get(1))).contains("HEAVINESS");
+        assertThat(facts(kept, three.get(2))).doesNotContain("HEAVINESS");
+    }
+
+    private String facts(ClassSheets.KeptSheet kept, Woman woman) {
+        long session = kept.parts().get(woman.id()).sessionId();
+        return sessions.find(woman, session).orElseThrow().stored().made().facts();
+    }
+
+    private void fromHome(Woman woman, String kind, String... fields) throws Exception {
+        String token = links.make(woman, HomeLink.LinkPurpose.HOME, ines.account(), TODAY, key());
+        MockHttpServletRequestBuilder answer = post("/home/" + token)
+                .header("Accept", "text/plain")
+                .param("kind", kind)
+                .param("formKey", key());
+        for (int at = 0; at < fields.length; at += 2) {
+            answer.param(fields[at], fields[at + 1]);
+        }
+        assertThat(mvc.perform(answer).andReturn().getResponse().getStatus()).isEqualTo(204);
     }
 
     private ClassSheetDocument sheet(long teaching) {

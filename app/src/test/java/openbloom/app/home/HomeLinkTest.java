@@ -119,6 +119,21 @@ class HomeLinkTest extends PageTest {
                 .isEqualTo(1);
     }
 
+    /** A record nobody can read is shown to nobody by name, and no log has an address that opens. */
+    @Test
+    void aRecordThatCannotBeReadIsAPlainPage() throws Exception {
+        Woman woman = askedWoman("Broken Surname");
+        String address = made(woman, "HOME");
+        tables.update(
+                "update woman set conditions = ? where id = ?", "{\"version\":1,\"values\":[\"NO_SUCH\"]}", woman.id());
+        MockHttpServletResponse page = open(address, HOUSE);
+        assertThat(page.getStatus()).isEqualTo(422);
+        assertThat(page.getContentAsString())
+                .contains("Please do not practise today", "Bitte übe heute nicht")
+                .doesNotContain("Surname");
+        tables.update("update woman set conditions = '' where id = ?", woman.id());
+    }
+
     @ParameterizedTest
     @ValueSource(
             strings = {

@@ -12,7 +12,9 @@ import com.google.zxing.qrcode.QRCodeReader;
 import java.awt.image.BufferedImage;
 import java.time.DayOfWeek;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import openbloom.app.PageTest;
 import openbloom.app.people.Woman;
@@ -26,6 +28,7 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.apache.pdfbox.text.TextPosition;
 import org.jsoup.Jsoup;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -75,6 +78,23 @@ class HandOutTest extends PageTest {
             reader.setSortByPosition(true);
             return reader.getText(paper).replaceAll("\\s+", " ");
         }
+    }
+
+    /** The size most letters of a paper have, in points. */
+    private static int largestBody(byte[] pdf) throws Exception {
+        Map<Integer, Integer> sizes = new HashMap<>();
+        try (PDDocument paper = Loader.loadPDF(pdf)) {
+            new PDFTextStripper() {
+                @Override
+                protected void processTextPosition(TextPosition letter) {
+                    sizes.merge(Math.round(letter.getFontSizeInPt()), 1, Integer::sum);
+                }
+            }.getText(paper);
+        }
+        return sizes.entrySet().stream()
+                .max(Map.Entry.comparingByValue())
+                .orElseThrow()
+                .getKey();
     }
 
     /** What the code on a paper says, read from its pages as they are seen; empty where there is none. */
@@ -189,7 +209,10 @@ class HandOutTest extends PageTest {
         set(form, "heading-" + last, "From me");
         set(form, "lines-" + last, "Ring me on Friday.\n\nBring the stroller.");
         set(form, "large", "yes");
-        String text = text(made(form));
+        byte[] large = made(form);
+        assertThat(largestBody(large)).isEqualTo(18);
+        assertThat(largestBody(made(woman, "STOPS"))).isEqualTo(11);
+        String text = text(large);
         assertThat(text)
                 .startsWith("Für Notfälle – “call” For Paperwork")
                 .contains("From me Ring me on Friday. Bring the stroller.")

@@ -13,7 +13,8 @@ import openbloom.core.screening.Symptom;
  * @param place where it hurt; empty if it did not, or she did not say
  */
 public record HomeReport(LocalDate on, Noted noted, Optional<PainSite> place) {
-    Optional<Symptom> symptom() {
+    /** The symptom it counts as; empty for pain no symptom says the place of. */
+    public Optional<Symptom> symptom() {
         return noted.symptom(place);
     }
 

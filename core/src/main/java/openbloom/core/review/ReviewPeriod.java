@@ -75,7 +75,11 @@ public record ReviewPeriod(
         }
     }
 
-    /** What she answered on a day: everything she was asked and told none of is absent. */
+    /**
+     * What she answered on a day: everything she was asked and told none of is absent.
+     *
+     * @param fromHome told without being asked: what is not in it was not asked
+     */
     public record Answered(LocalDate on, Set<Symptom> told, boolean fromHome) {
         public Answered {
             told = Set.copyOf(told);
@@ -102,7 +106,7 @@ public record ReviewPeriod(
                     .filter(answer -> answer.on().isAfter(end.minusDays(WEEK))
                             && !answer.on().isAfter(end))
                     .toList();
-            boolean free = !within.isEmpty()
+            boolean free = within.stream().anyMatch(answer -> !answer.fromHome())
                     && within.stream()
                             .noneMatch(answer -> answer.told().stream().anyMatch(symptoms::contains));
             if (!free) {

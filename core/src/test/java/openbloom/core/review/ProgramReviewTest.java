@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -70,6 +71,30 @@ class ProgramReviewTest {
                 ReviewPeriod.SessionsDone.UNKNOWN,
                 List.of(),
                 true);
+    }
+
+    /** Four weeks asked and free reach a goal; heaviness told from home in one does not, nor weeks in which only that was told. */
+    @ParameterizedTest
+    @CsvSource({"1+8+15+22, , REACHED", "1+8+15+22, 10, ON_THE_WAY", "1+8+15, , ON_THE_WAY", "1+8+15, 23, ON_THE_WAY"})
+    void whatIsToldFromHomeSpeaksAgainstAGoalAndNeverForIt(
+            String asked, Integer heavyDaysAgo, GoalOutcome.State state) {
+        List<ReviewPeriod.Answered> answers = new ArrayList<>();
+        Arrays.stream(asked.split("\\+"))
+                .forEach(ago ->
+                        answers.add(new ReviewPeriod.Answered(NOW.minusDays(Long.parseLong(ago)), Set.of(), false)));
+        if (heavyDaysAgo != null) {
+            answers.add(new ReviewPeriod.Answered(NOW.minusDays(heavyDaysAgo), Set.of(Symptom.HEAVINESS), true));
+        }
+        Client.Builder free = mother().symptoms(SymptomReport.none(NOW.minusDays(1)));
+        ReviewPeriod look = new ReviewPeriod(
+                Judgement.of(CATALOGUE, free.build(), THEN),
+                Judgement.of(CATALOGUE, free.build(), NOW),
+                List.of(Goal.EASE_HEAVINESS),
+                ReviewPeriod.GapRead.NONE,
+                ReviewPeriod.SessionsDone.UNKNOWN,
+                answers,
+                true);
+        assertThat(ProgramReview.of(look).aims().get(0).state()).isEqualTo(state);
     }
 
     private static GoalOutcome aim(Goal aim, Client.Builder before, Client.Builder after) {
