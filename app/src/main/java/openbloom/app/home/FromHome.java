@@ -28,6 +28,7 @@ import openbloom.core.record.Noted;
 import openbloom.core.record.PainSite;
 import openbloom.core.record.PracticeTold;
 import openbloom.core.screening.WarningSign;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** What women told from home, as their studio sees it. */
@@ -89,13 +90,15 @@ public class FromHome {
         if (byWoman.isEmpty()) {
             return List.of();
         }
+        Map<Long, Sessions.ComposedFor> practices =
+                practicesIn(byWoman.values().stream().flatMap(List::stream));
         Map<Long, String> names = women.named(me.studioId(), List.copyOf(byWoman.keySet())).stream()
                 .collect(Collectors.toMap(WomanMapper.WomanName::id, WomanMapper.WomanName::name));
         return byWoman.entrySet().stream()
                 .map(hers -> HomeNews.of(
                         hers.getKey(),
                         names.getOrDefault(hers.getKey(), ""),
-                        lines(hers.getKey(), hers.getValue(), me.zone())))
+                        lines(hers.getValue(), practices, me.zone())))
                 .filter(news -> !news.lines().isEmpty() || news.others() > 0)
                 .sorted(Comparator.comparing(HomeNews::isAlarm)
                         .reversed()
@@ -121,9 +124,10 @@ public class FromHome {
         List<AnswerRow> all = rows.answersOf(womanId, LocalDate.EPOCH);
         Map<LocalDate, List<AnswerRow>> byDay =
                 all.stream().collect(Collectors.groupingBy(AnswerRow::forDay, LinkedHashMap::new, Collectors.toList()));
+        Map<Long, Sessions.ComposedFor> practices = practicesIn(all.stream());
         List<HomeDay> days = byDay.entrySet().stream()
                 .map(one -> new HomeDay(
-                        one.getKey(), lines(womanId, one.getValue(), me.zone()), contradictions(all, one.getValue())))
+                        one.getKey(), lines(one.getValue(), practices, me.zone()), contradictions(all, one.getValue())))
                 .filter(one -> !one.lines().isEmpty())
                 .sorted(Comparator.comparing(HomeDay::date).reversed())
                 .toList();
@@ -165,14 +169,24 @@ public class FromHome {
         return Days.words(at.toLocalDate()) + ", " + HOUR.format(at);
     }
 
+    /** The practices something went wrong in, read at once. */
+    private Map<Long, Sessions.ComposedFor> practicesIn(Stream<AnswerRow> answers) {
+        return sessions.numbered(answers.filter(row -> row.number("line").isPresent())
+                .map(AnswerRow::sessionId)
+                .filter(Objects::nonNull)
+                .distinct()
+                .toList());
+    }
+
     /** What one woman told, in whole lines: a practice is one line. */
-    private List<ToldLine> lines(long womanId, List<AnswerRow> told, ZoneId zone) {
+    private static List<ToldLine> lines(List<AnswerRow> told, Map<Long, Sessions.ComposedFor> practices, ZoneId zone) {
         List<ToldLine> lines = new ArrayList<>();
         told.stream()
                 .map(AnswerRow::sessionId)
                 .filter(Objects::nonNull)
                 .distinct()
-                .forEach(session -> practice(womanId, session, told, zone).ifPresent(lines::add));
+                .forEach(session -> practice(session, told, items(practices.get(session)), zone)
+                        .ifPresent(lines::add));
         told.stream()
                 .filter(row -> row.sessionId() == null)
                 .flatMap(row -> line(row, zone).stream())
@@ -182,7 +196,12 @@ public class FromHome {
                 .toList();
     }
 
-    private Optional<ToldLine> practice(long womanId, long session, List<AnswerRow> told, ZoneId zone) {
+    private static List<SessionLine> items(Sessions.@Nullable ComposedFor practice) {
+        return practice == null ? List.of() : practice.plan().items();
+    }
+
+    private static Optional<ToldLine> practice(
+            long session, List<AnswerRow> told, List<SessionLine> items, ZoneId zone) {
         List<AnswerRow> ofIt = told.stream()
                 .filter(row -> Objects.equals(row.sessionId(), session))
                 .toList();
@@ -192,9 +211,6 @@ public class FromHome {
         List<String> words = new ArrayList<>();
         all.done().ifPresent(much -> words.add("did " + much.words()));
         all.effort().ifPresent(effort -> words.add(effort.words()));
-        List<SessionLine> items = sessions.find(womanId, session)
-                .map(practice -> practice.plan().items())
-                .orElse(List.of());
         Set<String> replaced = ofIt.stream().map(row -> row.field("instead")).collect(Collectors.toSet());
         ofIt.stream()
                 .filter(row -> !replaced.contains(row.key()))
@@ -205,6 +221,9 @@ public class FromHome {
         boolean isTrouble = !all.troubles().isEmpty() || all.morning().orElse(0) > 0;
         if (all.isUntroubled() && !isTrouble) {
             words.add("nothing went wrong");
+        }
+        if (all.troubles().stream().anyMatch(Noted::isAgainst)) {
+            words.add("which counts until she is asked again");
         }
         String both = String.join("; ", all.contradictions());
         String said = String.join(", ", words) + (both.isEmpty() ? "" : "; told both " + both);

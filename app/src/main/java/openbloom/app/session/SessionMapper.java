@@ -29,6 +29,11 @@ public interface SessionMapper {
     Optional<StoredSession> find(long womanId, long id);
 
     @ResultMap("session")
+    @Select("<script>" + SESSION
+            + "where session.id in (<foreach collection='ids' item='id' separator=','>#{id}</foreach>)</script>")
+    List<StoredSession> numbered(@Param("ids") List<Long> ids);
+
+    @ResultMap("session")
     @Select(SESSION + "where woman_id = #{womanId} order by session.planned_on desc, session.id desc")
     List<StoredSession> of(long womanId);
 

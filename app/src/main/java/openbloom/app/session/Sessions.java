@@ -60,6 +60,15 @@ public class Sessions {
         return mapper.find(womanId, id).map(this::read);
     }
 
+    /** Several sessions by their numbers. */
+    public Map<Long, ComposedFor> numbered(List<Long> ids) {
+        return ids.isEmpty()
+                ? Map.of()
+                : mapper.numbered(ids).stream()
+                        .map(this::read)
+                        .collect(Collectors.toMap(one -> one.stored().id(), one -> one));
+    }
+
     /** Latest first. */
     public List<ComposedFor> of(long womanId) {
         return mapper.of(womanId).stream().map(this::read).toList();

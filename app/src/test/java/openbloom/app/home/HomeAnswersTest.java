@@ -107,6 +107,15 @@ class HomeAnswersTest extends PageTest {
         return sent(fields);
     }
 
+    /** What Today says of her; empty where it says nothing. */
+    private String news() throws Exception {
+        return Jsoup.parse(page("/")).select("#from-home-news li").stream()
+                .filter(line -> line.selectFirst("a").attr("href").equals("/people/" + woman.id() + "/from-home"))
+                .map(Element::text)
+                .findFirst()
+                .orElse("");
+    }
+
     private static void isKept(MockHttpServletResponse answer) throws Exception {
         assertThat(answer.getStatus()).as(answer.getContentAsString()).isEqualTo(204);
     }
@@ -130,17 +139,19 @@ class HomeAnswersTest extends PageTest {
 
     @Test
     void aYesStopsHerAtOnceAndStandsFirstOnToday() throws Exception {
-        assertThat(page("/")).doesNotContain("Warning sign, not said which");
+        assertThat(news()).isEmpty();
         isKept(tell("SAFE", "told", "YES"));
         Document page = opened();
         assertThat(page.selectFirst("#stop").text())
                 .contains("Stop. No practice today.", "Call 01632 960123 now", "call 000 at once", "Which one is it?");
         assertThat(page.select("#player, #safe")).isEmpty();
         assertThat(safety.of(woman).signs()).containsOnlyKeys(WarningSign.NOT_SAID_WHICH);
-        Document today = Jsoup.parse(page("/"));
-        Element first = today.select("#content section, #content .panel").first();
-        assertThat(first.text()).contains("Told from home", "Meret", "Warning sign, not said which");
-        assertThat(page("/from-home")).contains("Meret", "Warning sign, not said which");
+        assertThat(news()).contains("Meret", "Warning sign, not said which");
+        Element first = Jsoup.parse(page("/")).select("#content .panel").first();
+        assertThat(first.selectFirst("h2").text()).isEqualTo("Told from home");
+        assertThat(first.hasClass("panel-stop")).isTrue();
+        assertThat(first.selectFirst("li .home-line").hasClass("home-alarm")).isTrue();
+        assertThat(page("/from-home")).contains(woman.name());
         assertThat(as(stranger(), get("/from-home")).getContentAsString()).doesNotContain("Meret");
         Map<String, String> which = form("SIGN");
         which.put("told", "CHEST_PAIN");
@@ -207,7 +218,7 @@ class HomeAnswersTest extends PageTest {
         isKept(tell("TROUBLE", "told", told));
         assertThat(client().has(symptom)).isTrue();
         assertThat(client().standing()).usingRecursiveComparison().isEqualTo(before.standing());
-        assertThat(page("/")).contains(told.toLowerCase(Locale.ROOT));
+        assertThat(news()).contains(told.toLowerCase(Locale.ROOT), "which counts until she is asked again");
     }
 
     @Test
@@ -340,7 +351,7 @@ class HomeAnswersTest extends PageTest {
         isRefused(tell("QUESTION", "text", "x".repeat(301)), "At most 300 characters; this has 301. Shorten it.");
         assertThat(tell("QUESTION", "text", "x".repeat(1_000_001)).getStatus()).isIn(413, 422);
         String record = "/people/" + woman.id() + "/from-home";
-        assertThat(page("/")).contains("Asks: “May I &lt;b&gt;dive&lt;/b&gt;?”");
+        assertThat(news()).contains("Asks: “May I <b>dive</b>?”");
         String reply =
                 Jsoup.parse(page(record)).selectFirst("form[action$=/reply]").attr("action");
         assertThat(body(set(rendered(record, reply), "words", " "))).contains("Fill this in.");
@@ -353,7 +364,7 @@ class HomeAnswersTest extends PageTest {
                         .getStatus())
                 .isEqualTo(404);
         send(rendered(record, record + "/seen"));
-        assertThat(page("/")).doesNotContain("&lt;b&gt;dive");
+        assertThat(news()).isEmpty();
     }
 
     /** What went well where nobody watched moves nothing on, and counts for the review. */

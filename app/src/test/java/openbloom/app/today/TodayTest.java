@@ -71,7 +71,7 @@ class TodayTest extends PageTest {
                     .param("formKey", key));
         }
         String journey = page(her + "/journey");
-        assertThat(journey.split("05:10", -1)).hasSize(2);
+        assertThat(journey.split("1 Jul 2027, 05:10", -1)).hasSize(2);
         assertThat(page("/")).contains("Vera Visit").contains("05:10");
         String visit = journey.replaceAll("(?s).*/visits/(\\d+)/delete.*", "$1");
         send(post(her + "/visits/" + visit + "/delete"));
