@@ -31,7 +31,7 @@ abstract class ClassWalk extends BrowserTest {
 
     @Test
     void fromANewClassToEachWomansJourney() {
-        keepNoraReed();
+        keepAWoman("Nora Reed");
         page.setViewportSize(1024, 768);
         open("/classes");
         look();

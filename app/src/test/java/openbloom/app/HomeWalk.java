@@ -127,7 +127,7 @@ abstract class HomeWalk extends BrowserTest {
         page.setViewportSize(1280, 800);
         open("/");
         assertThat(page.locator("#from-home-news")).containsText("Rhona Vale");
-        assertThat(page.locator("#from-home-news")).containsText("did some of it, right, heavy");
+        assertThat(page.locator("#from-home-news")).containsText("did some of it, effort: right, heavy");
         look();
         page.locator("#from-home-news").getByText("Rhona Vale").click();
         assertThat(page.locator(".home-days li").first())
@@ -182,8 +182,8 @@ abstract class HomeWalk extends BrowserTest {
     /** A yes on the phone without a network: the advice stands at once, and the stop arrives when it can. */
     @Test
     void aWarningSignStopsWithoutANetworkAndReachesToday() {
-        keepNoraReed();
-        String address = linkOf("Nora Reed");
+        keepAWoman("Nora Vane");
+        String address = linkOf("Nora Vane");
         page.setViewportSize(390, 844);
         page.navigate(address);
         isAtHand(1);
@@ -202,7 +202,7 @@ abstract class HomeWalk extends BrowserTest {
         complaints.removeIf(one -> one.contains(CUT) || one.contains("Failed to fetch"));
         page.setViewportSize(1280, 800);
         open("/");
-        assertThat(page.locator("#from-home-news li").first()).containsText("Nora Reed");
+        assertThat(page.locator("#from-home-news li").first()).containsText("Nora Vane");
         assertThat(page.locator("#from-home-news li").first()).containsText("Warning sign: trouble breathing");
         assertThat(page.locator("#from-home-news .panel-stop")).isVisible();
     }

@@ -210,7 +210,7 @@ public class FromHome {
         PracticeTold all = HomeAnswers.told(ofIt, session);
         List<String> words = new ArrayList<>();
         all.done().ifPresent(much -> words.add("did " + much.words()));
-        all.effort().ifPresent(effort -> words.add(effort.words()));
+        all.effort().ifPresent(effort -> words.add("effort: " + effort.words()));
         Set<String> replaced = ofIt.stream().map(row -> row.field("instead")).collect(Collectors.toSet());
         ofIt.stream()
                 .filter(row -> !replaced.contains(row.key()))

@@ -193,7 +193,12 @@ public final class HerWords {
     /** {@code 8 times}; {@code 5 times, hold 10 seconds each; 2 rounds, rest 30 seconds between}. */
     public String dose(DoseGiven dose) {
         String once = once(dose);
-        return dose.sets() > 1 ? of("dose.sets", once, dose.sets(), dose.restSeconds()) : once;
+        if (dose.sets() <= 1) {
+            return once;
+        }
+        return dose.restSeconds() > 0
+                ? of("dose.sets", once, dose.sets(), dose.restSeconds())
+                : of("dose.rounds", once, dose.sets());
     }
 
     private String once(DoseGiven dose) {

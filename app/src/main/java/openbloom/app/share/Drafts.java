@@ -163,7 +163,7 @@ class Drafts {
                 .distinct()
                 .toList();
         String side = sides.size() > 1
-                ? words.of("side", Side.LEFT) + " + " + words.of("side", Side.RIGHT)
+                ? words.of("side.EACH")
                 : sides.get(0) == Side.BOTH ? "" : words.of("side", sides.get(0));
         List<String> lines = new ArrayList<>();
         lines.add(words.dose(new HerWords.DoseGiven(
@@ -280,7 +280,12 @@ class Drafts {
         parts.add(call(her));
         parts.add(own());
         return new Draft(
-                words.of("paper.gym.title"), List.of(words.of("paper.gym.intro", words.fullDay(today))), parts);
+                words.of("paper.gym.title"),
+                List.of(
+                        request.wishes().usual().isEmpty()
+                                ? words.of("paper.gym.none")
+                                : words.of("paper.gym.intro", words.fullDay(today))),
+                parts);
     }
 
     private static boolean notAsItIs(Verdict verdict) {

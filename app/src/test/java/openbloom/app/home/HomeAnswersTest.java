@@ -150,7 +150,7 @@ class HomeAnswersTest extends PageTest {
         Element first = Jsoup.parse(page("/")).select("#content .panel").first();
         assertThat(first.selectFirst("h2").text()).isEqualTo("Told from home");
         assertThat(first.hasClass("panel-stop")).isTrue();
-        assertThat(first.selectFirst("li .home-line").hasClass("home-alarm")).isTrue();
+        assertThat(first.selectFirst("li.home-line").hasClass("home-alarm")).isTrue();
         assertThat(page("/from-home")).contains(woman.name());
         assertThat(as(stranger(), get("/from-home")).getContentAsString()).doesNotContain("Meret");
         Map<String, String> which = form("SIGN");
