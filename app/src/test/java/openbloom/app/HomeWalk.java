@@ -11,12 +11,17 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 /**
  * Her page on her phone: from the link to the first breath, through a practice with the network cut in its middle, to what the
  * studio sees of it.
  */
 abstract class HomeWalk extends BrowserTest {
+    @Autowired
+    private JdbcClient store;
+
     private static final String PICTURES = System.getProperty("bloom.pictures", "");
     private static final String CUT = "ERR_INTERNET_DISCONNECTED";
 
@@ -141,6 +146,18 @@ abstract class HomeWalk extends BrowserTest {
         page.getByRole(AriaRole.BUTTON, named("Mark as seen")).click();
         open("/");
         assertThat(page.locator("#from-home-news")).not().containsText("Rhona Vale");
+        forgetToday();
+    }
+
+    /** Other tests of the same studio judge her as the demonstration tells her. */
+    private void forgetToday() {
+        store.sql("delete from home_report where told_on = ?")
+                .param(TestDay.TODAY)
+                .update();
+        store.sql("""
+                        delete from response where noted_on = ? and session_id in (select session.id from session
+                          join teaching on teaching.id = teaching_id where occasion = 'HOME')
+                        """).param(TestDay.TODAY).update();
     }
 
     @Test

@@ -35,6 +35,10 @@ class WalkTest extends BrowserTest {
         assertThat(page.locator(".entries")).containsText("20 minutes, studio, taught");
         assertThat(page.locator(".entries")).containsText("beside it: wider than 2 fingers: 3 fingers at the navel");
         look();
+        context.clearCookies();
+        open("/");
+        assertThat(page.getByLabel("Password")).isVisible();
+        look();
     }
 
     private void keepANewWoman() {

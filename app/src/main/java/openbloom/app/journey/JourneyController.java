@@ -26,6 +26,7 @@ import openbloom.app.system.StudioDay;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.picture.RungsPicture;
 import openbloom.core.verdict.VerdictKind;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -33,6 +34,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.ModelAndView;
 
 /** Everything that happened with her, latest first, each session with the check beside it. */
@@ -152,6 +154,9 @@ class JourneyController {
             @RequestParam(defaultValue = "") String on,
             @RequestParam(defaultValue = "") String at,
             @RequestParam(defaultValue = "") String formKey) {
+        if (!visits.stands(woman, visitId)) {
+            throw new ResponseStatusException(HttpStatus.NOT_FOUND);
+        }
         FormReader typed = new FormReader();
         Optional<LocalDateTime> to = when(me, typed, on, at);
         if (to.isPresent() && visits.move(woman, visitId, to.get()) == Visits.VisitMoved.TAKEN) {

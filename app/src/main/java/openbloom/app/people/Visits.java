@@ -57,7 +57,12 @@ public class Visits {
         if (visits.move(woman.id(), visitId, to) == 1) {
             return VisitMoved.YES;
         }
-        return visits.standing(woman.id(), visitId) == 1 ? VisitMoved.TAKEN : VisitMoved.NO_SUCH_VISIT;
+        return stands(woman, visitId) ? VisitMoved.TAKEN : VisitMoved.NO_SUCH_VISIT;
+    }
+
+    /** Whether a visit is hers and not cancelled. */
+    public boolean stands(Woman woman, long visitId) {
+        return visits.standing(woman.id(), visitId) == 1;
     }
 
     /** Cancels a visit; one that is none of hers, or cancelled already, is left as it is. */
