@@ -75,15 +75,21 @@ class ProgramReviewTest {
 
     /** Four weeks asked and free reach a goal; heaviness told from home in one does not, nor weeks in which only that was told. */
     @ParameterizedTest
-    @CsvSource({"1+8+15+22, , REACHED", "1+8+15+22, 10, ON_THE_WAY", "1+8+15, , ON_THE_WAY", "1+8+15, 23, ON_THE_WAY"})
+    @CsvSource({
+        "1+8+15+22, , , REACHED",
+        "1+8+15+22, 10, HEAVINESS, ON_THE_WAY",
+        "1+8+15, , , ON_THE_WAY",
+        "1+8+15, 23, HEAVINESS, ON_THE_WAY",
+        "1+8+15, 23, LEAK_WITH_EFFORT, ON_THE_WAY"
+    })
     void whatIsToldFromHomeSpeaksAgainstAGoalAndNeverForIt(
-            String asked, Integer heavyDaysAgo, GoalOutcome.State state) {
+            String asked, @Nullable Integer daysAgo, @Nullable Symptom fromHome, GoalOutcome.State state) {
         List<ReviewPeriod.Answered> answers = new ArrayList<>();
         Arrays.stream(asked.split("\\+"))
                 .forEach(ago ->
                         answers.add(new ReviewPeriod.Answered(NOW.minusDays(Long.parseLong(ago)), Set.of(), false)));
-        if (heavyDaysAgo != null) {
-            answers.add(new ReviewPeriod.Answered(NOW.minusDays(heavyDaysAgo), Set.of(Symptom.HEAVINESS), true));
+        if (daysAgo != null) {
+            answers.add(new ReviewPeriod.Answered(NOW.minusDays(daysAgo), Set.of(fromHome), true));
         }
         Client.Builder free = mother().symptoms(SymptomReport.none(NOW.minusDays(1)));
         ReviewPeriod look = new ReviewPeriod(
