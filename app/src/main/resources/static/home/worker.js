@@ -9,6 +9,7 @@ const PARTS = [
   '/js/figure.js',
   '/js/noted.js',
   '/js/sound.js',
+  '/js/counter.js',
   '/js/timing.js',
   '/fonts/source-sans-3-latin-wght-normal.woff2',
 ];

@@ -5,7 +5,7 @@ const still = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
 const loaded = new Map();
 const ROUND_MS = 5000;
 
-export function frames(address) {
+function frames(address) {
   if (!loaded.has(address)) {
     loaded.set(
       address,
@@ -18,7 +18,7 @@ export function frames(address) {
 }
 
 // Shows one step, 0 where the move begins to 1 where it goes to; with less motion both, side by side.
-export function showStep(place, steps, share) {
+function showStep(place, steps, share) {
   if (steps.length === 0) return;
   const wanted = still && steps.length > 1 ? 'both' : String(Math.round(share * (steps.length - 1)));
   if (place.dataset.step === wanted && place.dataset.of === place.dataset.frames) return;
@@ -26,6 +26,24 @@ export function showStep(place, steps, share) {
   place.dataset.of = place.dataset.frames;
   place.classList.toggle('both', wanted === 'both');
   place.innerHTML = wanted === 'both' ? steps[0] + steps[steps.length - 1] : steps[Number(wanted)];
+}
+
+// A place that shows one figure after the other; what arrives late is not shown.
+export function shownIn(place) {
+  let steps = [];
+  return {
+    async show(address) {
+      steps = [];
+      place.replaceChildren();
+      place.dataset.frames = address;
+      if (!address) return;
+      const loaded = await frames(address);
+      if (place.dataset.frames !== address) return;
+      steps = loaded;
+      showStep(place, steps, steps.length > 1 ? 0 : 1);
+    },
+    step: (share) => showStep(place, steps, share),
+  };
 }
 
 function play(place) {

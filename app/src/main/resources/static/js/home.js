@@ -1,9 +1,10 @@
 // Her own page: one part of it at a time, today's practice with its count, and answers that arrive once, also after a time without
 // a network. Everything it says comes with the page, in her language.
-import { frames, showStep } from './figure.js';
+import { counter } from './counter.js';
+import { shownIn } from './figure.js';
 import { notes, outbox } from './noted.js';
 import { stayAwake, tones } from './sound.js';
-import { asOtherSide, counted, figureAt, isOver, phaseAt, phasesDone, reading, ring, totalSeconds } from './timing.js';
+import { asOtherSide, counted, figureAt, phaseAt, phasesDone, reading, ring, totalSeconds } from './timing.js';
 
 const at = (id) => document.getElementById(id);
 const number = (text) => Number.parseInt(text, 10) || 0;
@@ -173,12 +174,8 @@ const COUNTED = {
   repetitions: (of) => fill(say.repetitions, of),
   each: (seconds) => fill(say.each, seconds),
 };
-let line = 0;
-let elapsed = 0;
-let changing = 0;
-let running = false;
-let since = 0;
-let steps = [];
+const counting = counter(counts);
+const figure = shownIn(at('figure'));
 let doingBefore = '';
 let pain = {};
 
@@ -187,11 +184,13 @@ lines.forEach((one, n) => {
 });
 const ENDS = ['DONE', 'PARTLY', 'SKIPPED'];
 const hasEnded = (n) => ENDS.some((end) => log.has(n, end));
-const isLast = () => line === items.length - 1;
 const left = () =>
-  items.reduce((seconds, item, n) => seconds + (n < line || item.out ? 0 : totalSeconds(counts[n]) + number(item.change)), 0) - elapsed;
+  items.reduce((seconds, item, n) => seconds + (n < counting.line() || item.out ? 0 : totalSeconds(counts[n]) + number(item.change)), 0) -
+  counting.elapsed();
 
 function showLine() {
+  const line = counting.line();
+  const isLast = counting.isLast();
   const item = items[line];
   at('place').textContent = fill(say.of, line + 1, items.length);
   at('left').textContent = say.left[Math.max(0, Math.min(say.left.length - 1, Math.round(left() / 60)))];
@@ -200,59 +199,42 @@ function showLine() {
   at('setup').textContent = item.setup;
   at('cue').textContent = item.cue;
   at('changes').textContent = item.changes ? fill(say.how, item.changes) : '';
-  at('next').textContent = isLast() ? '' : fill(say.then, items[line + 1].name);
-  at('forward').textContent = isLast() ? say.finish : say.next;
+  at('next').textContent = isLast ? '' : fill(say.then, items[line + 1].name);
+  at('forward').textContent = isLast ? say.finish : say.next;
   at('back').disabled = line === 0;
   at('out').hidden = !item.out;
   at('run').hidden = item.out;
-  showFigure(item);
+  figure.show(item.figure);
   draw();
 }
 
-async function showFigure(item) {
-  const place = at('figure');
-  steps = [];
-  place.replaceChildren();
-  place.dataset.frames = item.figure;
-  if (!item.figure) return;
-  const loaded = await frames(item.figure);
-  if (items[line] !== item) return;
-  steps = loaded;
-  showStep(place, steps, steps.length > 1 ? 0 : 1);
-}
-
 function draw() {
-  const count = counts[line];
-  const item = items[line];
-  const moving = Math.min(elapsed, totalSeconds(count) - 0.01);
-  at('run').textContent = running ? say.pause : elapsed > 0 ? say.goOn : say.start;
+  const count = counts[counting.line()];
+  const elapsed = counting.elapsed();
+  const changing = counting.changing();
+  at('run').textContent = counting.isRunning() ? say.pause : elapsed > 0 ? say.goOn : say.start;
   if (changing > 0) tell(Math.ceil(changing), say.secondsChange, say.change, 'change');
-  else if (isOver(count, elapsed)) tell('✓', item.dose, say.done, 'done');
+  else if (counting.isOver()) tell('✓', items[counting.line()].dose, say.done, 'done');
   else {
-    const { number: counting, of, doing } = reading(count, elapsed, COUNTED);
-    tell(counting, of, doing, doing);
+    const { number: counted, of, doing } = reading(count, elapsed, COUNTED);
+    tell(counted, of, doing, doing);
   }
-  at('breath-disc').setAttribute('r', String(ring(count, moving)));
-  showStep(at('figure'), steps, changing > 0 ? 0 : figureAt(count, moving));
+  at('breath-disc').setAttribute('r', String(ring(count, counting.shown())));
+  figure.step(changing > 0 ? 0 : figureAt(count, counting.shown()));
 }
 
-function tell(counting, of, doing, tone) {
-  at('count').textContent = String(counting);
+function tell(count, of, doing, tone) {
+  at('count').textContent = String(count);
   at('of').textContent = of;
   at('doing').textContent = doing;
   if (doing === doingBefore) return;
-  if (running) sound.play(TONES[tone] ?? 440);
+  if (counting.isRunning()) sound.play(TONES[tone] ?? 440);
   doingBefore = doing;
 }
 
 function tick() {
-  if (running && !at('player').hidden) {
-    const instant = performance.now();
-    const passed = (instant - since) / 1000;
-    since = instant;
-    if (changing > 0) changing = Math.max(0, changing - passed);
-    else elapsed += passed;
-    if (isOver(counts[line], elapsed)) over();
+  if (counting.isRunning() && !at('player').hidden) {
+    if (counting.pass(performance.now())) over();
     draw();
   }
   tickFloor();
@@ -260,52 +242,46 @@ function tick() {
 
 // An exercise that has come to its end is done; the next begins after its change, where she wants it so.
 function over() {
-  running = false;
+  const next = items[counting.line() + 1];
   sound.play(TONES.done);
-  end('DONE', counts[line].total);
-  if (isLast() || store.getItem(key('auto')) === 'no') return;
-  if (items[line + 1].out) return;
-  move(1);
-  changing = number(items[line].change);
+  end('DONE', counts[counting.line()].total);
+  if (!next || next.out || store.getItem(key('auto')) === 'no') return;
+  move(1, number(next.change));
   toggle();
 }
 
 function end(told, count) {
+  const line = counting.line();
   if (!hasEnded(line)) log.put(line, told, { counted: String(Math.min(count, counts[line].total)) });
 }
 
 function toggle() {
-  if (isOver(counts[line], elapsed)) elapsed = 0;
-  running = !running;
-  since = performance.now();
-  if (running) stayAwake();
+  counting.toggle(performance.now());
+  if (counting.isRunning()) stayAwake();
   draw();
 }
 
-function move(step) {
-  const from = line;
-  line += step;
-  const isPair = items[line].name === items[from].name && items[line].side !== items[from].side;
-  const like = step === 1 && isPair ? asOtherSide(counts[from], elapsed) : null;
-  if (like) counts[line] = like;
-  elapsed = 0;
-  changing = 0;
-  running = false;
+function move(step, change = 0) {
+  const from = counting.line();
+  const to = from + step;
+  const isPair = items[to].name === items[from].name && items[to].side !== items[from].side;
+  const like = step === 1 && isPair ? asOtherSide(counts[from], counting.elapsed()) : null;
+  if (like) counts[to] = like;
+  counting.goTo(to, change);
   showLine();
 }
 
 // As far as it went: all of it, part of it, or nothing.
 function leaveLine() {
+  const line = counting.line();
   if (hasEnded(line)) return;
-  if (elapsed > 0) end(isOver(counts[line], elapsed) ? 'DONE' : 'PARTLY', counted(counts[line], elapsed));
+  if (counting.elapsed() > 0) end(counting.isOver() ? 'DONE' : 'PARTLY', counted(counts[line], counting.elapsed()));
   else log.put(line, 'SKIPPED', { counted: '0' });
 }
 
 function begin() {
   const open = items.findIndex((item, n) => !hasEnded(n) && !item.out);
-  line = open < 0 ? 0 : open;
-  elapsed = 0;
-  running = false;
+  counting.goTo(Math.max(0, open));
   focusOn('player');
   showLine();
 }
@@ -315,7 +291,7 @@ onPress('run', toggle);
 onPress('back', () => move(-1));
 onPress('forward', () => {
   leaveLine();
-  if (isLast()) finish();
+  if (counting.isLast()) finish();
   else move(1);
 });
 onPress('end', finish);
@@ -331,14 +307,14 @@ onPress('auto', () => {
 });
 
 function finish() {
-  if (elapsed > 0) leaveLine();
-  running = false;
+  if (counting.elapsed() > 0) leaveLine();
+  counting.pause();
   focusOn('how');
 }
 
 // Something is not right: told of this exercise, at once.
 onPress('is-wrong', () => {
-  running = false;
+  counting.pause();
   draw();
   pain = {};
   for (const part of ['wrong-where', 'wrong-how-much', 'wrong-do']) at(part).hidden = true;
@@ -360,8 +336,8 @@ document.querySelectorAll('[data-wrong]').forEach((button) =>
       send({ kind: 'SAFE', told: 'YES' });
       stopNow();
     } else {
-      log.put(line, what);
-      leaveOut(what === 'HURT' ? '' : items[line].name);
+      log.put(counting.line(), what);
+      leaveOut(what === 'HURT' ? '' : items[counting.line()].name);
       if (what === 'HURT') {
         at('wrong-what').hidden = true;
         at('wrong-where').hidden = false;
@@ -374,7 +350,7 @@ document.querySelectorAll('[data-wrong]').forEach((button) =>
 document.querySelectorAll('#wrong-where [data-place]').forEach((button) =>
   button.addEventListener('click', () => {
     pain = { place: button.dataset.place, ease: button.dataset.advice };
-    log.put(line, 'HURT', { place: pain.place });
+    log.put(counting.line(), 'HURT', { place: pain.place });
     at('wrong-where').hidden = true;
     at('wrong-how-much').hidden = false;
   }),
@@ -382,15 +358,16 @@ document.querySelectorAll('#wrong-where [data-place]').forEach((button) =>
 document.querySelectorAll('#wrong-how-much [data-pain]').forEach((button) =>
   button.addEventListener('click', () => {
     const much = number(button.dataset.pain);
-    log.put(line, 'HURT', { place: pain.place, pain: String(much) });
+    log.put(counting.line(), 'HURT', { place: pain.place, pain: String(much) });
     at('wrong-how-much').hidden = true;
     const isTooMuch = much > number(own.stopsAbove);
-    if (isTooMuch) leaveOut(items[line].name, pain.place);
+    if (isTooMuch) leaveOut(items[counting.line()].name, pain.place);
     advise(isTooMuch ? pain.ease : at('wrong-hurt').dataset.advice);
   }),
 );
 // What may not be done any more today: the exercise itself, and after much pain whatever loads the place or climbs the same ladder.
 function leaveOut(name, place) {
+  const line = counting.line();
   items.forEach((item, n) => {
     if (n < line) return;
     if (name && item.name === name) item.out = true;
@@ -399,10 +376,12 @@ function leaveOut(name, place) {
 }
 onPress('wrong-nothing', () => focusOn('player'));
 onPress('wrong-on', () => {
+  const line = counting.line();
   focusOn('player');
   if (items[line].out) {
-    if (!hasEnded(line)) log.put(line, 'PARTLY', { counted: String(Math.min(counted(counts[line], elapsed), counts[line].total)) });
-    if (isLast()) finish();
+    const done = counted(counts[line], counting.elapsed());
+    if (!hasEnded(line)) log.put(line, 'PARTLY', { counted: String(Math.min(done, counts[line].total)) });
+    if (counting.isLast()) finish();
     else move(1);
   } else {
     showLine();

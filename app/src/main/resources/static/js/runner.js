@@ -1,8 +1,9 @@
 // Teaching: counts, paces the breath, keeps the sides equal, notes responses. The instructor watches the woman.
-import { frames, showStep } from './figure.js';
+import { counter } from './counter.js';
+import { shownIn } from './figure.js';
 import { notes, outbox } from './noted.js';
 import { stayAwake, tones } from './sound.js';
-import { asOtherSide, counted, figureAt, isOver, reading, ring, totalSeconds } from './timing.js';
+import { asOtherSide, counted, figureAt, reading, ring } from './timing.js';
 
 const ENDS = ['DONE', 'PARTLY', 'SKIPPED'];
 const EFFORTS = ['TOO_EASY', 'RIGHT', 'TOO_HARD'];
@@ -52,12 +53,10 @@ parts.forEach((ofLine) =>
 const WORDS = { DONE: 'done', PARTLY: 'partly done', SKIPPED: 'skipped' };
 for (const button of document.querySelectorAll('.answer')) WORDS[button.dataset.told] = button.dataset.words;
 
-let now = Math.max(0, Math.min(items.length - 1, number(runner.dataset.start)));
-let elapsed = 0;
-let running = false;
-let changing = 0;
-let last = 0;
-let steps = [];
+const counting = counter(counts);
+const now = () => counting.line();
+const figure = shownIn(at('figure'));
+counting.goTo(Math.max(0, Math.min(items.length - 1, number(runner.dataset.start))));
 let doingBefore = '';
 let hurtAt = '';
 let pained = '';
@@ -65,13 +64,12 @@ let pained = '';
 let who = isClass ? -1 : 0;
 
 const nobody = { line: -1, how: '', held: '', stopped: '', weighted: false, kilograms: '' };
-const partOf = (person, line = now) => parts[line][person] ?? nobody;
-const part = (line = now) => partOf(who, line);
+const partOf = (person, line = now()) => parts[line][person] ?? nobody;
+const part = (line = now()) => partOf(who, line);
 const notedOf = (person) => (partOf(person).line < 0 ? [] : logs[person].noted.of(partOf(person).line));
 const has = (person, what) => partOf(person).line >= 0 && logs[person].noted.has(partOf(person).line, what);
 const sided = (item) => item.side === 'LEFT' || item.side === 'RIGHT';
 const named = (item) => item.name + (sided(item) ? `, ${item.sideWords}` : '');
-const isLast = () => now === items.length - 1;
 const hasEnded = (person) => ENDS.some((how) => has(person, how));
 const doers = () => [...people.keys()].filter((person) => partOf(person).line >= 0 && !isOut(person) && !partOf(person).stopped);
 const hideQuestions = () => {
@@ -79,9 +77,9 @@ const hideQuestions = () => {
 };
 
 function show() {
-  const item = items[now];
-  const before = items[now - 1];
-  at('place').textContent = `${now + 1} of ${items.length}`;
+  const item = items[now()];
+  const before = items[now() - 1];
+  at('place').textContent = `${now() + 1} of ${items.length}`;
   at('move').textContent = item.name;
   at('position').textContent = item.position;
   at('side').textContent = item.sideWords;
@@ -90,16 +88,16 @@ function show() {
   at('setup').textContent = item.setup;
   at('cue').textContent = item.cue;
   at('watch').textContent = item.watch ? `Watch for: ${item.watch}` : '';
-  at('next').textContent = isLast() ? 'up by the side, then done' : named(items[now + 1]);
+  at('next').textContent = counting.isLast() ? 'up by the side, then done' : named(items[now() + 1]);
   at('announced').textContent = `${named(item)}, ${item.dose}`;
-  at('back').disabled = now === 0;
-  at('forward').hidden = isLast();
-  at('finish-button').textContent = isLast() ? 'Finish' : 'Finish here';
+  at('back').disabled = now() === 0;
+  at('forward').hidden = counting.isLast();
+  at('finish-button').textContent = counting.isLast() ? 'Finish' : 'Finish here';
   if (isClass) who = -1;
   at('compare').hidden = !(sided(item) && before && before.name === item.name && before.side !== item.side);
   hideQuestions();
   marks();
-  showFigure(item);
+  figure.show(item.figure);
   draw();
 }
 
@@ -141,75 +139,54 @@ function choose(person) {
   marks();
 }
 
-async function showFigure(item) {
-  const place = at('figure');
-  steps = [];
-  place.replaceChildren();
-  place.dataset.frames = item.figure;
-  if (!item.figure) return;
-  const loaded = await frames(item.figure);
-  if (items[now] !== item) return;
-  steps = loaded;
-  showStep(place, steps, steps.length > 1 ? 0 : 1);
-}
-
 function draw() {
-  const item = items[now];
-  const count = counts[now];
-  const moving = Math.min(elapsed, totalSeconds(count) - 0.01);
-  at('run').textContent = running ? 'Stop' : elapsed > 0 ? 'Go on' : 'Start';
+  const item = items[now()];
+  const count = counts[now()];
+  const elapsed = counting.elapsed();
+  const changing = counting.changing();
+  at('run').textContent = counting.isRunning() ? 'Stop' : elapsed > 0 ? 'Go on' : 'Start';
   at('run').disabled = !isClass && Boolean(part().stopped);
   if (changing > 0) tell(String(Math.ceil(changing)), `seconds to change: ${named(item)}`, 'change');
-  else if (isOver(count, elapsed)) tell('✓', item.dose, 'done');
+  else if (counting.isOver()) tell('✓', item.dose, 'done');
   else {
-    const { number: counting, of, doing: phase } = reading(count, elapsed);
-    tell(String(counting), of, phase);
+    const { number: counted, of, doing: phase } = reading(count, elapsed);
+    tell(String(counted), of, phase);
   }
-  at('breath-disc').setAttribute('r', String(ring(count, moving)));
-  showStep(at('figure'), steps, changing > 0 ? 0 : figureAt(count, moving));
+  at('breath-disc').setAttribute('r', String(ring(count, counting.shown())));
+  figure.step(changing > 0 ? 0 : figureAt(count, counting.shown()));
 }
 
-function tell(counting, of, doing) {
-  at('count').textContent = counting;
+function tell(count, of, doing) {
+  at('count').textContent = count;
   at('of').textContent = of;
   at('phase').textContent = doing;
   if (doing === doingBefore) return;
-  if (running) sound.play(TONES[doing] ?? 440);
+  if (counting.isRunning()) sound.play(TONES[doing] ?? 440);
   doingBefore = doing;
 }
 
 function tick() {
-  if (!running) return;
-  const instant = performance.now();
-  const passed = (instant - last) / 1000;
-  last = instant;
-  if (changing > 0) changing = Math.max(0, changing - passed);
-  else elapsed += passed;
-  if (isOver(counts[now], elapsed)) over();
+  if (!counting.isRunning()) return;
+  if (counting.pass(performance.now())) over();
   draw();
 }
 
 // An item that has come to its end is done; the next begins by itself where the clock says so, or where she wants it so.
 function over() {
-  running = false;
   sound.play(TONES.done);
-  end('DONE', counts[now].total);
+  end('DONE', counts[now()].total);
   const wanted = at('automatic').getAttribute('aria-pressed') === 'true';
-  const next = counts[now + 1];
-  if (!next || (!isClass && part(now + 1).held) || !(wanted || (byTheClock && counts[now].clock && next.clock))) return;
-  now += 1;
-  elapsed = 0;
-  changing = number(items[now].change);
-  running = true;
+  const next = counts[now() + 1];
+  if (!next || (!isClass && part(now() + 1).held) || !(wanted || (byTheClock && counts[now()].clock && next.clock))) return;
+  counting.goTo(now() + 1, number(items[now() + 1].change));
+  counting.toggle(performance.now());
   show();
 }
 
 function toggle() {
   if (!isClass && part().stopped) return;
-  if (!running && isOver(counts[now], elapsed)) elapsed = 0;
-  running = !running;
-  last = performance.now();
-  if (running) stayAwake();
+  counting.toggle(performance.now());
+  if (counting.isRunning()) stayAwake();
   draw();
 }
 
@@ -225,37 +202,34 @@ function endOf(person, how, count) {
   const hers = partOf(person);
   const kilograms = person === who && hers.weighted && how !== 'SKIPPED' ? at('kilograms').value.trim() : '';
   if (kilograms) {
-    parts.filter((ofLine, line) => items[line].name === items[now].name).forEach((ofLine) => (ofLine[person].kilograms = kilograms));
+    parts.filter((ofLine, line) => items[line].name === items[now()].name).forEach((ofLine) => (ofLine[person].kilograms = kilograms));
   }
   logs[person].noted.put(hers.line, how, { counted: String(count), ...(kilograms ? { kilograms } : {}) });
 }
 
 // As far as it went: all of it, part of it, or nothing.
 function endAsItIs() {
-  if (elapsed > 0) end(isOver(counts[now], elapsed) ? 'DONE' : 'PARTLY', counted(counts[now], elapsed));
+  if (counting.elapsed() > 0) end(counting.isOver() ? 'DONE' : 'PARTLY', counted(counts[now()], counting.elapsed()));
 }
 
 // What the first side managed is what the other side does.
 function evenOut(from, to) {
   const isPair = items[from].name === items[to].name && items[from].side !== items[to].side && sided(items[from]) && sided(items[to]);
-  const like = isPair ? asOtherSide(counts[from], elapsed) : null;
+  const like = isPair ? asOtherSide(counts[from], counting.elapsed()) : null;
   if (!like) return;
   counts[to] = like;
   items[to].dose = `${like.repetitions} as on the other side`;
 }
 
 function go(step) {
-  const target = now + step;
+  const target = now() + step;
   if (target < 0 || target >= items.length) return;
   if (step === 1) {
-    evenOut(now, target);
+    evenOut(now(), target);
     endAsItIs();
-    if (elapsed === 0) skip();
+    if (counting.elapsed() === 0) skip();
   }
-  now = target;
-  elapsed = 0;
-  changing = 0;
-  running = false;
+  counting.goTo(target);
   show();
 }
 
@@ -290,7 +264,7 @@ function answer(what) {
 
 function takeBack(what) {
   logs[who].noted.takeBack(part().line, what);
-  if (what === 'HURT') release(now);
+  if (what === 'HURT') release(now());
   marks();
 }
 
@@ -302,20 +276,20 @@ function hurt() {
 
 // Too much pain ends the move, and every later one that loads the place; what to do stands there.
 function stop(place) {
-  if (!isClass) running = false;
-  if (!isClass) changing = 0;
+  if (!isClass) counting.pause();
+  if (!isClass) counting.skipChange();
   const hers = part();
   ENDS.forEach((how) => logs[who].noted.takeBack(hers.line, how));
-  logs[who].noted.put(hers.line, 'PARTLY', { counted: String(Math.min(counted(counts[now], elapsed), hers.total)) });
+  logs[who].noted.put(hers.line, 'PARTLY', { counted: String(Math.min(counted(counts[now()], counting.elapsed()), hers.total)) });
   const where = document.querySelector(`[data-place="${CSS.escape(place)}"][data-for="HURT"]`);
   const why = `pain ${pained} of 10${place === 'ELSEWHERE' ? '' : ` at the ${where.textContent}`}`;
-  for (let line = now + 1; line < items.length; line += 1) {
+  for (let line = now() + 1; line < items.length; line += 1) {
     const later = part(line);
     const loadsIt = (later.loads ?? '').split(' ').includes(place);
-    const alike = (items[line].strand === items[now].strand && later.earned) || items[line].name === items[now].name;
+    const alike = (items[line].strand === items[now()].strand && later.earned) || items[line].name === items[now()].name;
     if (later.line >= 0 && !later.held && (loadsIt || alike)) {
       later.held = `${why} today`;
-      later.heldBy = now;
+      later.heldBy = now();
     }
   }
   hers.held = '';
@@ -349,12 +323,11 @@ const onClick = (selector, does) =>
 
 onClick('#run', toggle);
 onClick('#done', () => {
-  end('DONE', counts[now].total);
-  if (!isLast()) go(1);
+  end('DONE', counts[now()].total);
+  if (!counting.isLast()) go(1);
 });
 onClick('#repeat', () => {
-  elapsed = 0;
-  running = false;
+  counting.again();
   draw();
 });
 onClick('#back', () => go(-1));

@@ -65,11 +65,16 @@ public abstract class PageTest {
                 .isIn(404, 405);
     }
 
-    /** A woman 20 weeks pregnant who was asked today and told nothing. */
-    protected Woman askedWoman(String name) throws Exception {
+    /** A woman 20 weeks pregnant, her name unlike any other: a class of tests may run again on what it kept. */
+    protected Woman newWoman(String name) throws Exception {
         String hers = name + " " + key();
         send(intake(hers));
-        Woman woman = people.page(ines, hers, 0).women().get(0);
+        return people.page(ines, hers, 0).women().get(0);
+    }
+
+    /** One who was asked today and told nothing. */
+    protected Woman askedWoman(String name) throws Exception {
+        Woman woman = newWoman(name);
         send(post("/people/" + woman.id() + "/safe")
                 .param("formKey", key())
                 .param("noSign", "yes")

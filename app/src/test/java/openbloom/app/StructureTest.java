@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.tngtech.archunit.core.domain.Dependency;
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
-import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
@@ -18,22 +20,25 @@ import java.util.TreeSet;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 
 /** The drawing in {@code docs/architecture.md} is how the code is: one way, nothing forgotten, nothing drawn for show. */
+@AnalyzeClasses(packages = "openbloom", importOptions = ImportOption.DoNotIncludeTests.class)
 class StructureTest {
     private static final Pattern ARROW = Pattern.compile("^\\s*(\\w+) --> (\\w+(?: & \\w+)*)$", Pattern.MULTILINE);
 
-    private static final JavaClasses CLASSES = new ClassFileImporter()
-            .withImportOption(new ImportOption.DoNotIncludeTests())
-            .importPackages("openbloom");
+    @ArchTest
+    static void theCoreIsAsDrawn(JavaClasses classes) throws IOException {
+        isAsDrawn("openbloom.core", classes);
+    }
 
-    @ParameterizedTest
-    @ValueSource(strings = {"openbloom.core", "openbloom.app"})
-    void isAsDrawn(String root) throws Exception {
+    @ArchTest
+    static void theApplicationIsAsDrawn(JavaClasses classes) throws IOException {
+        isAsDrawn("openbloom.app", classes);
+    }
+
+    private static void isAsDrawn(String root, JavaClasses classes) throws IOException {
         Map<String, Set<String>> drawn = drawn(root);
-        Map<String, Set<String>> real = real(root);
+        Map<String, Set<String>> real = real(root, classes);
         assertThat(drawn.keySet()).as("packages").containsExactlyInAnyOrderElementsOf(real.keySet());
         for (String room : drawn.keySet()) {
             Set<String> known = reachable(drawn, room);
@@ -43,7 +48,7 @@ class StructureTest {
         }
     }
 
-    private static Map<String, Set<String>> drawn(String root) throws Exception {
+    private static Map<String, Set<String>> drawn(String root) throws IOException {
         String page = Files.readString(Path.of("../docs/architecture.md"));
         String drawing = page.substring(page.indexOf("%% " + root), page.indexOf("```", page.indexOf("%% " + root)));
         Map<String, Set<String>> arrows = new TreeMap<>();
@@ -56,8 +61,8 @@ class StructureTest {
         return arrows;
     }
 
-    private static Map<String, Set<String>> real(String root) {
-        return CLASSES.stream()
+    private static Map<String, Set<String>> real(String root, JavaClasses classes) {
+        return classes.stream()
                 .filter(type -> !room(type, root).isEmpty())
                 .collect(Collectors.toMap(
                         type -> room(type, root), type -> known(type, root), StructureTest::both, TreeMap::new));

@@ -3,7 +3,11 @@ package openbloom.core;
 import java.util.List;
 import java.util.function.Function;
 
-/** What came of reading somebody's input: the value, or everything that was wrong with it. */
+/**
+ * What came of reading somebody's input: the value, or everything that was wrong with it.
+ *
+ * @see Problems
+ */
 public sealed interface Outcome<T> {
     /** The input made sense. */
     record Accepted<T>(T value) implements Outcome<T> {}

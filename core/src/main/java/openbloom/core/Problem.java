@@ -8,6 +8,7 @@ import java.util.List;
  * @param field name of the field it stands beside
  * @param key key of the sentence in the messages file
  * @param args values the sentence names, in order
+ * @see Problems
  */
 public record Problem(String field, String key, List<Object> args) {
     public Problem {

@@ -3,7 +3,11 @@ package openbloom.core;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Collects everything that makes no sense in a form, a file or a call, each with the field it stands in. */
+/**
+ * Collects everything that makes no sense in a form, a file or a call, each with the field it stands in.
+ *
+ * @see Problem
+ */
 public final class Problems {
     private final List<Problem> all = new ArrayList<>();
 

@@ -6,7 +6,11 @@ import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.dataformat.yaml.YAMLFactory;
 import tools.jackson.dataformat.yaml.YAMLMapper;
 
-/** How every YAML file is read: no field unknown, no key twice, and at most a million characters. */
+/**
+ * How every YAML file is read: no field unknown, no key twice, and at most a million characters.
+ *
+ * @see Problem
+ */
 public final class Yaml {
     public static final int LONGEST = 1_000_000;
     public static final YAMLMapper MAPPER = YAMLMapper.builder(YAMLFactory.builder()

@@ -6,7 +6,12 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
-/** Reads the fields of one entry, keeping every problem with the field it stands in. */
+/**
+ * Reads the fields of one entry, keeping every problem with the field it stands in.
+ *
+ * @see Problems
+ * @see Problem
+ */
 public final class YamlFieldReader {
     private final String owner;
     private final Problems problems = new Problems();

@@ -87,7 +87,7 @@ class CalculatorsApi {
         return given.stream().findFirst();
     }
 
-    private static Optional<Ultrasound> scan(DatingRequest.@Nullable Scan scan, JsonFieldReader reading) {
+    private static Optional<Ultrasound> scan(DatingRequest.@Nullable ScanRequest scan, JsonFieldReader reading) {
         if (scan == null) {
             return Optional.empty();
         }

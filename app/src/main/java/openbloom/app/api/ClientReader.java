@@ -171,7 +171,7 @@ final class ClientReader {
         }
         BirthKind kind = birth.kind() == null ? BirthKind.UNKNOWN : birth.kind();
         Birth read = new Birth(date.get(), kind, tear, told(birth.woundClosed()));
-        if (read.isCaesarean() && tear.reachesSphincter()) {
+        if (!kind.allows(tear)) {
             reading.refuse("client.birth.tearDegree", "intake.tearWithCaesarean");
         }
         if (told.pregnancy() != null && told.pregnancy().dueDate() != null) {

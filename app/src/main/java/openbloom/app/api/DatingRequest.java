@@ -12,9 +12,9 @@ public record DatingRequest(
         @Nullable LocalDate transfer,
         @Nullable Integer embryoAgeDays,
         @Nullable LocalDate dueDate,
-        @Nullable Scan ultrasound) {
+        @Nullable ScanRequest ultrasound) {
     /** A dating scan: its day and what it read. */
-    public record Scan(
+    public record ScanRequest(
             @Nullable LocalDate date,
             @Nullable Integer weeks,
             @Nullable Integer days) {}

@@ -212,10 +212,10 @@ class GapApi {
 
     /** What {@code change} takes. */
     record ChangeRequest(
-            @Nullable List<Dated> readings, @Nullable Double repeatabilityMm) {}
+            @Nullable List<DatedWidth> readings, @Nullable Double repeatabilityMm) {}
 
     /** A width on a day. */
-    record Dated(@Nullable LocalDate date, @Nullable Double widthMm) {}
+    record DatedWidth(@Nullable LocalDate date, @Nullable Double widthMm) {}
 
     /** What {@code change} answers; a forecast only when there is ground for one. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -223,12 +223,13 @@ class GapApi {
             double slopeMmPerWeek,
             boolean realChange,
             double changeMm,
-            @Nullable Forecast forecast) {}
+            @Nullable ForecastResponse forecast) {}
 
     /** When a width would be reached. */
-    record Forecast(double reachesMm, LocalDate earliest, LocalDate expected, LocalDate latest) {
-        static Forecast of(Trend.Forecast forecast) {
-            return new Forecast(forecast.reaches(), forecast.earliest(), forecast.expected(), forecast.latest());
+    record ForecastResponse(double reachesMm, LocalDate earliest, LocalDate expected, LocalDate latest) {
+        static ForecastResponse of(Trend.Forecast forecast) {
+            return new ForecastResponse(
+                    forecast.reaches(), forecast.earliest(), forecast.expected(), forecast.latest());
         }
     }
 
@@ -236,10 +237,10 @@ class GapApi {
     ChangeResponse change(@RequestBody ChangeRequest request) {
         JsonFieldReader reading = new JsonFieldReader();
         double repeatability = width("repeatabilityMm", request.repeatabilityMm(), reading);
-        List<Dated> told = request.readings() == null ? List.of() : request.readings();
+        List<DatedWidth> told = request.readings() == null ? List.of() : request.readings();
         List<Trend.TrendPoint> readings = new ArrayList<>();
         for (int i = 0; i < told.size() && i < MOST_READINGS; i++) {
-            Dated one = told.get(i) == null ? new Dated(null, null) : told.get(i);
+            DatedWidth one = told.get(i) == null ? new DatedWidth(null, null) : told.get(i);
             String path = "readings[" + i + "]";
             double mm = width(path + ".widthMm", one.widthMm(), reading);
             reading.required(path + ".date", one.date())
@@ -255,7 +256,7 @@ class GapApi {
                 trend.slopePerWeek(),
                 trend.isRealChange(repeatability),
                 trend.change(),
-                trend.forecast().map(Forecast::of).orElse(null));
+                trend.forecast().map(ForecastResponse::of).orElse(null));
     }
 
     private static double width(String field, @Nullable Double value, JsonFieldReader reading) {

@@ -78,12 +78,17 @@ public record MoveResponse(
 
     /** How it is done. */
     public record Done(
-            BreathPattern breath, PelvicTone tone, Sides sides, List<Kit> equipment, Map<DoseStage, Dose> dose) {
+            BreathPattern breath,
+            PelvicTone tone,
+            Sides sides,
+            List<KitResponse> equipment,
+            Map<DoseStage, Dose> dose) {
         static Done of(Move move) {
             Map<DoseStage, Dose> doses = new LinkedHashMap<>();
             Arrays.stream(DoseStage.values()).forEach(stage -> doses.put(stage, move.doseAt(stage)));
-            List<Kit> kit = move.kit().stream()
-                    .map(thing -> new Kit(thing.needs(), thing.substitute().orElse("")))
+            List<KitResponse> kit = move.kit().stream()
+                    .map(thing ->
+                            new KitResponse(thing.needs(), thing.substitute().orElse("")))
                     .toList();
             return new Done(move.breath(), move.tone(), move.sides(), kit, doses);
         }
@@ -114,7 +119,7 @@ public record MoveResponse(
     public record Linked(List<String> easier, List<String> harder, List<String> swaps) {}
 
     /** A thing it needs; the substitute is empty when there is none. */
-    public record Kit(Equipment needs, String substitute) {}
+    public record KitResponse(Equipment needs, String substitute) {}
 
     static MoveResponse of(Move move) {
         return new MoveResponse(

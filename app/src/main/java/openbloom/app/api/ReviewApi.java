@@ -92,11 +92,11 @@ class ReviewApi {
             reading.refuse("after.onDate", "api.order", from, to);
         }
         SessionsDone done = done(request.sessions(), reading);
-        List<ReviewPeriod.Answered> answers = answers(request.answers(), to, reading);
+        List<ReviewPeriod.SymptomsAnswered> answers = answers(request.answers(), to, reading);
         Catalogue catalogue = catalogues.of(me.studioId());
         Judgement first = Judgement.of(catalogue, ClientReader.read(before.client(), from, reading), from);
         Judgement second = Judgement.of(catalogue, ClientReader.read(after.client(), to, reading), to);
-        ReviewPeriod.GapRead gap = ReviewPeriod.GapRead.working(
+        ReviewPeriod.GapSeen gap = ReviewPeriod.GapSeen.working(
                 measured(before, first.facts().client(), "before", reading),
                 measured(after, second.facts().client(), "after", reading));
         reading.orRefuse();
@@ -161,9 +161,9 @@ class ReviewApi {
                 weeks);
     }
 
-    private static List<ReviewPeriod.Answered> answers(
+    private static List<ReviewPeriod.SymptomsAnswered> answers(
             @Nullable List<@Nullable AnswerTold> told, LocalDate to, JsonFieldReader reading) {
-        List<ReviewPeriod.Answered> answers = new ArrayList<>();
+        List<ReviewPeriod.SymptomsAnswered> answers = new ArrayList<>();
         int count = told == null ? 0 : told.size();
         if (count > MOST) {
             reading.refuse("answers", "api.tooMany", MOST, count);
@@ -180,7 +180,7 @@ class ReviewApi {
             if (answer.symptoms() != null) {
                 answer.symptoms().stream().filter(Objects::nonNull).forEach(symptoms::add);
             }
-            answers.add(new ReviewPeriod.Answered(
+            answers.add(new ReviewPeriod.SymptomsAnswered(
                     reading.past(path + ".date", answer.date(), to).orElse(to),
                     symptoms,
                     Boolean.TRUE.equals(answer.fromHome())));

@@ -27,7 +27,7 @@ class PelvicFloorSheet implements SheetReader {
     private static final String GAS = "gas escapes";
 
     /** The side that is weaker. */
-    enum WeakerSide {
+    enum WeakerSideAnswer {
         LEFT_WEAKER,
         RIGHT_WEAKER,
         ALIKE
@@ -88,13 +88,13 @@ class PelvicFloorSheet implements SheetReader {
     }
 
     /** By the rule, unless it was overruled; a sheet from before the rule has the tone as it was told. */
-    private static ToneRule.Found tone(SheetAnswers answers) {
+    private static ToneRule.ToneFound tone(SheetAnswers answers) {
         Optional<Tone> overruled = answers.choice("tone", Tone.class);
         if (overruled.isPresent()) {
-            return new ToneRule.Found(overruled.get(), "overruled: " + answers.text("toneReason"));
+            return new ToneRule.ToneFound(overruled.get(), "overruled: " + answers.text("toneReason"));
         }
         Optional<Tone> before = answers.choice("toneAsTold", Tone.class);
-        return before.map(tone -> new ToneRule.Found(tone, "as told"))
+        return before.map(tone -> new ToneRule.ToneFound(tone, "as told"))
                 .orElseGet(() -> ToneRule.of(new ToneRule.ToneAnswers(
                         answers.told("felt"),
                         YesNoUnknown.of(faults(answers).contains(Fault.BEARING_DOWN)),
@@ -130,7 +130,7 @@ class PelvicFloorSheet implements SheetReader {
         if (CheckWindow.isTooMuch(window, read(answers))) {
             answers.problems().refuse("holdSeconds", "floor.window", window.words());
         }
-        answers.choice("side", WeakerSide.class);
+        answers.choice("side", WeakerSideAnswer.class);
         answers.choices("areas", Area.class);
         answers.whole("power", 0, STRONGEST);
         Optional<Integer> leakage = answers.whole("leakage", 0, LeakageBand.MOST);
@@ -144,7 +144,7 @@ class PelvicFloorSheet implements SheetReader {
     @Override
     public SheetReader.SheetView view(SheetAnswers answers, SheetContext beside) {
         PelvicFloorCheck check = read(answers);
-        ToneRule.Found tone = tone(answers);
+        ToneRule.ToneFound tone = tone(answers);
         List<SheetReader.FindingLine> lines = new ArrayList<>();
         lines.add(new SheetReader.FindingLine("Her pelvic floor", tone.tone().words() + ", because " + tone.because()));
         Prescription practice = beside.facts().pelvicPractice(check);
@@ -177,7 +177,7 @@ class PelvicFloorSheet implements SheetReader {
     }
 
     static Set<Area> weaker(SheetAnswers answers) {
-        return answers.choice("side", WeakerSide.class)
+        return answers.choice("side", WeakerSideAnswer.class)
                 .map(side -> switch (side) {
                     case LEFT_WEAKER -> EnumSet.of(Area.LEFT);
                     case RIGHT_WEAKER -> EnumSet.of(Area.RIGHT);
@@ -210,9 +210,9 @@ class PelvicFloorSheet implements SheetReader {
         if (answers.told("gas") == YesNoUnknown.YES) {
             parts.add(GAS);
         }
-        answers.choice("side", WeakerSide.class)
-                .filter(side -> side != WeakerSide.ALIKE)
-                .ifPresent(side -> parts.add(side == WeakerSide.LEFT_WEAKER ? "left weaker" : "right weaker"));
+        answers.choice("side", WeakerSideAnswer.class)
+                .filter(side -> side != WeakerSideAnswer.ALIKE)
+                .ifPresent(side -> parts.add(side == WeakerSideAnswer.LEFT_WEAKER ? "left weaker" : "right weaker"));
         answers.whole("leakage", 0, LeakageBand.MOST)
                 .ifPresent(total -> parts.add(
                         "leakage " + total + " of 21, " + LeakageBand.of(total).words()));

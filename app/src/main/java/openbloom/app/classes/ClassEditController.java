@@ -108,13 +108,13 @@ class ClassEditController {
         SessionEdits.PlanVersion latest = edits.latest(teachingId);
         FormReader typed = new FormReader();
         int seen = form.seen(typed);
-        Optional<ClassEditForm.Act> act = form.asked(typed);
+        Optional<ClassEditForm.ClassAct> act = form.asked(typed);
         if (typed.isClean() && seen != latest.version()) {
             typed.refuse("version", "class.overtaken", latest.by());
         }
         int at = 0;
         if (typed.isClean()) {
-            at = act.orElseThrow() == ClassEditForm.Act.UNDO
+            at = act.orElseThrow() == ClassEditForm.ClassAct.UNDO
                     ? undone(me, open, latest, typed)
                     : changed(me, open, latest, typed, act.get(), form);
         }
@@ -155,7 +155,7 @@ class ClassEditController {
             ClassEdits.OpenSheet open,
             SessionEdits.PlanVersion latest,
             FormReader typed,
-            ClassEditForm.Act act,
+            ClassEditForm.ClassAct act,
             ClassEditForm form) {
         ClassEdited before = ClassEdited.of(open.outline(), open.members());
         Optional<ClassEditForm.ClassChange> change =
@@ -164,7 +164,7 @@ class ClassEditController {
             return 0;
         }
         ClassEdited after = ClassEdited.of(change.get().outline(), open.members());
-        if (act != ClassEditForm.Act.NOTE && !form.reason().isEmpty()) {
+        if (act != ClassEditForm.ClassAct.NOTE && !form.reason().isEmpty()) {
             after = reasoned(before, after, form.reason(), open.members());
         }
         newlyBroken(before, after)

@@ -37,7 +37,7 @@ record ClassEditForm(
     private static final int MOST_LINES = 40;
 
     /** What may be done to a line. */
-    enum Act {
+    enum ClassAct {
         UP,
         DOWN,
         MOVE,
@@ -63,8 +63,8 @@ record ClassEditForm(
         return typed.requiredWhole("version", version, 0, MOST_VERSIONS).orElse(-1);
     }
 
-    Optional<Act> asked(FormReader typed) {
-        return typed.requiredChoice("act", act, Act.class);
+    Optional<ClassAct> asked(FormReader typed) {
+        return typed.requiredChoice("act", act, ClassAct.class);
     }
 
     /** Why it is made although it breaks a hard line, or empty. */
@@ -81,8 +81,8 @@ record ClassEditForm(
 
     /** The changed outline; empty with a problem where the change makes no sense. */
     Optional<ClassChange> apply(
-            FormReader typed, Act asked, ClassOutline outline, List<ClassMember> members, Catalogue catalogue) {
-        if (asked == Act.ADD) {
+            FormReader typed, ClassAct asked, ClassOutline outline, List<ClassMember> members, Catalogue catalogue) {
+        if (asked == ClassAct.ADD) {
             return chosen(typed, catalogue).flatMap(added -> added(typed, outline, members, added));
         }
         int most = outline.lines().size() - 1;

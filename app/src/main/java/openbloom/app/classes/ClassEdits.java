@@ -75,7 +75,7 @@ class ClassEdits {
         }
         List<Woman> women = new ArrayList<>();
         List<ClassMember> members = new ArrayList<>();
-        for (ClassSheetDocument.MemberTold told : kept.sheet().members()) {
+        for (ClassSheetDocument.MemberLine told : kept.sheet().members()) {
             people.find(me, told.womanId()).ifPresent(woman -> {
                 women.add(woman);
                 members.add(sheets.member(in, woman, told.name(), day.today(me), 0));

@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
 
 /** A class as it is typed. */
 @CompositeForm
-public record ClassForm(About about, When when, Who who) {
+public record ClassForm(About about, When when, WhoComes who) {
     private static final int LONGEST_NAME = 80;
     private static final int MOST_LEFT_OUT = 60;
     private static final int LONGEST_LEFT_OUT = 1000;
@@ -40,14 +40,14 @@ public record ClassForm(About about, When when, Who who) {
             @Nullable String leftOut) {}
 
     /** Numbers of its members, and a name to be added. */
-    public record Who(
+    public record WhoComes(
             @Nullable List<String> members, @Nullable String add) {}
 
     static ClassForm blank(LocalDate today) {
         return new ClassForm(
                 new About("0", "", "", List.of(Equipment.CHAIR.name(), Equipment.BAND.name())),
                 new When(today.getDayOfWeek().name(), "18:30", "45", today.toString(), "", ""),
-                new Who(List.of(), ""));
+                new WhoComes(List.of(), ""));
     }
 
     static ClassForm of(StudioClass kept, List<Long> members) {
@@ -67,7 +67,7 @@ public record ClassForm(About about, When when, Who who) {
                         String.join(
                                 ", ",
                                 kept.leftOut().stream().map(LocalDate::toString).toList())),
-                new Who(members.stream().map(String::valueOf).toList(), ""));
+                new WhoComes(members.stream().map(String::valueOf).toList(), ""));
     }
 
     public String text(@Nullable String typed) {

@@ -21,7 +21,8 @@ public class ClassPapers {
     }
 
     /** A sheet of a class. */
-    public record Sheet(String name, LocalDate on, List<String> women, List<SheetLine> lines, List<String> watch) {}
+    public record PrintedSheet(
+            String name, LocalDate on, List<String> women, List<SheetLine> lines, List<String> watch) {}
 
     /**
      * A line of it.
@@ -31,14 +32,14 @@ public class ClassPapers {
     public record SheetLine(int number, String moveId, String name, String dose, String cue, List<String> otherwise) {}
 
     /** One of the studio’s own; empty for everybody else’s, and for one that cannot be read. */
-    public Optional<Sheet> sheet(SignedIn me, long teachingId) {
+    public Optional<PrintedSheet> sheet(SignedIn me, long teachingId) {
         return sheets.find(me, teachingId)
                 .flatMap(kept -> Optional.ofNullable(kept.teaching().classId())
                         .flatMap(id -> classes.find(me, id))
                         .map(in -> sheet(in, kept)));
     }
 
-    private static Sheet sheet(StudioClass in, ClassSheets.KeptSheet kept) {
+    private static PrintedSheet sheet(StudioClass in, ClassSheets.KeptSheet kept) {
         ClassSheetDocument sheet = kept.sheet();
         List<SheetLine> lines = new ArrayList<>();
         for (SessionDocument.SessionRow row : sheet.called().rows()) {
@@ -50,7 +51,7 @@ public class ClassPapers {
                     row.item().taught().cue(),
                     otherwise(sheet, row.at())));
         }
-        return new Sheet(
+        return new PrintedSheet(
                 in.name(),
                 kept.teaching().plannedOn(),
                 sheet.members().stream().map(ClassPapers::woman).toList(),
@@ -60,7 +61,7 @@ public class ClassPapers {
                         .toList());
     }
 
-    private static String woman(ClassSheetDocument.MemberTold member) {
+    private static String woman(ClassSheetDocument.MemberLine member) {
         String cautions = String.join(", ", member.cautions());
         return member.name() + ", " + member.where() + (cautions.isEmpty() ? "" : ": " + cautions);
     }

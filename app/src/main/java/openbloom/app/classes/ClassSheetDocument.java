@@ -27,7 +27,7 @@ public record ClassSheetDocument(
         int version,
         int minutes,
         SessionDocument called,
-        List<MemberTold> members,
+        List<MemberLine> members,
         List<List<CellTold>> cells,
         List<WatchTold> watch,
         List<CannotTold> cannotCome,
@@ -53,7 +53,7 @@ public record ClassSheetDocument(
             null);
 
     /** A woman who takes part, where she is, and with which side she begins; empty where neither is weaker. */
-    public record MemberTold(long womanId, String name, String where, String begins, List<String> cautions) {}
+    public record MemberLine(long womanId, String name, String where, String begins, List<String> cautions) {}
 
     /**
      * How she does a line.
@@ -85,7 +85,7 @@ public record ClassSheetDocument(
     /** A goal that nothing in it serves. */
     public record UnservedTold(String name, String goal) {}
 
-    static ClassSheetDocument of(ClassSheet sheet, int minutes, List<MemberTold> members) {
+    static ClassSheetDocument of(ClassSheet sheet, int minutes, List<MemberLine> members) {
         return new ClassSheetDocument(
                 VERSION,
                 minutes,

@@ -152,7 +152,7 @@ public class ClassSheets {
     public record Composed(Optional<Long> teachingId, ClassSheet sheet) {}
 
     private long keep(SignedIn me, StudioClass kept, ClassSheet sheet, List<Woman> taking, LocalDate today) {
-        List<ClassSheetDocument.MemberTold> told = IntStream.range(0, taking.size())
+        List<ClassSheetDocument.MemberLine> told = IntStream.range(0, taking.size())
                 .mapToObj(at -> told(taking.get(at), sheet.members().get(at), today))
                 .toList();
         ClassSheetDocument document = ClassSheetDocument.of(sheet, kept.time().minutes(), told);
@@ -209,9 +209,9 @@ public class ClassSheets {
         return sheet.map(one -> one.restsOf(woman.id())).orElse(0);
     }
 
-    private ClassSheetDocument.MemberTold told(Woman woman, ClassMember member, LocalDate today) {
+    private ClassSheetDocument.MemberLine told(Woman woman, ClassMember member, LocalDate today) {
         StageStrip strip = records.stripOn(woman, today);
-        return new ClassSheetDocument.MemberTold(
+        return new ClassSheetDocument.MemberLine(
                 woman.id(), member.name(), strip.now().where(), member.begins(), strip.cautions());
     }
 

@@ -32,14 +32,14 @@ public class ClassesToday {
      * @param asked how many of its women were asked today
      * @param stopped who is stopped, and by what
      */
-    public record ClassLine(
+    public record ClassToday(
             long id, String name, String at, List<ClassMemberLine> women, int asked, List<String> stopped) {}
 
     /** One of its women. */
     public record ClassMemberLine(long womanId, String name) {}
 
     /** In the order of the day; the women of all of them are read at once. */
-    public List<ClassLine> on(SignedIn me, LocalDate day) {
+    public List<ClassToday> on(SignedIn me, LocalDate day) {
         List<StudioClass> held = classes.of(me).stream()
                 .filter(one -> one.isHeldOn(day))
                 .sorted((one, other) ->
@@ -63,7 +63,7 @@ public class ClassesToday {
                 .toList();
     }
 
-    private static ClassLine line(StudioClass held, List<Woman> women, Map<Long, SafetyRecord> told, LocalDate day) {
+    private static ClassToday line(StudioClass held, List<Woman> women, Map<Long, SafetyRecord> told, LocalDate day) {
         int asked = (int) women.stream()
                 .filter(woman -> told.containsKey(woman.id())
                         && told.get(woman.id()).on(day).isPresent())
@@ -73,7 +73,7 @@ public class ClassesToday {
                         && !told.get(woman.id()).stops().isEmpty())
                 .map(woman -> woman.name() + ": " + signs(told.get(woman.id())))
                 .toList();
-        return new ClassLine(
+        return new ClassToday(
                 held.id(),
                 held.name(),
                 held.time().startsAt().toString(),

@@ -118,7 +118,7 @@ class TeachingController {
 
     private List<Member> members(SignedIn me, ClassSheets.KeptSheet kept) {
         List<Member> members = new ArrayList<>();
-        List<ClassSheetDocument.MemberTold> told = kept.sheet().members();
+        List<ClassSheetDocument.MemberLine> told = kept.sheet().members();
         for (int column = 0; column < told.size(); column++) {
             int at = column;
             TeachingMapper.PartOf part = kept.parts().get(told.get(column).womanId());
@@ -133,7 +133,7 @@ class TeachingController {
     }
 
     private Member member(
-            SignedIn me, int column, Woman woman, Sessions.ComposedFor planned, ClassSheetDocument.MemberTold told) {
+            SignedIn me, int column, Woman woman, Sessions.ComposedFor planned, ClassSheetDocument.MemberLine told) {
         return new Member(
                 column,
                 woman,

@@ -20,7 +20,6 @@ import java.util.stream.IntStream;
 import openbloom.app.checks.SafetyAnswer;
 import openbloom.app.checks.SafetyMapper;
 import openbloom.app.checks.Sheets;
-import openbloom.app.checks.gap.GapChecks;
 import openbloom.app.checks.sensor.SensorRecordings;
 import openbloom.app.feedback.LadderPages;
 import openbloom.app.home.HomeStory;
@@ -42,16 +41,6 @@ import openbloom.app.studio.SignedIn;
 import openbloom.app.studio.TourMapper;
 import openbloom.app.system.ColumnCodec;
 import openbloom.app.system.StudioDay;
-import openbloom.core.YesNoUnknown;
-import openbloom.core.gap.Depth;
-import openbloom.core.gap.Firmness;
-import openbloom.core.gap.GapCheck;
-import openbloom.core.gap.GapReading;
-import openbloom.core.gap.GapState;
-import openbloom.core.gap.Measured;
-import openbloom.core.gap.Method;
-import openbloom.core.gap.Site;
-import openbloom.core.gap.Width;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.pelvicfloor.trace.SensorProfile;
@@ -80,13 +69,11 @@ class DemoStudio implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(DemoStudio.class);
     private static final String PASSWORD = "tarnmouth-demo";
     private static final String ZONE = "Europe/London";
-    private static final int DAYS_BETWEEN = 7;
     private static final int SESSION_MINUTES = 30;
+    private static final int DAYS_BETWEEN_SESSIONS = 7;
     private static final int DAYS_OF_A_BLOCK = 28;
     private static final int WEEKS_OF_A_BLOCK = 4;
     private static final int HOME_MINUTES = 10;
-    private static final int CHECKS_BETWEEN_SECOND_READINGS = 3;
-    private static final int MANY_CHECKS = 9;
     private static final int SESSIONS_BEFORE_A_SENSOR = 4;
     private static final int MOST_RUNG_WHERE_IT_DOMES = 5;
 
@@ -99,7 +86,7 @@ class DemoStudio implements SmartInitializingSingleton {
     private final WomanMapper women;
     private final VisitMapper visits;
     private final SafetyMapper answers;
-    private final GapChecks gaps;
+    private final GapTelling gaps;
     private final Sheets sheets;
     private final SensorRecordings bench;
     private final Sessions sessions;
@@ -123,7 +110,7 @@ class DemoStudio implements SmartInitializingSingleton {
             WomanMapper women,
             VisitMapper visits,
             SafetyMapper answers,
-            GapChecks gaps,
+            GapTelling gaps,
             Sheets sheets,
             SensorRecordings bench,
             Sessions sessions,
@@ -215,10 +202,10 @@ class DemoStudio implements SmartInitializingSingleton {
 
     private Woman tell(Story story, Woman woman, SignedIn who, LocalDate today, Random chance, List<Account> team) {
         if (story.gap() != null) {
-            readGap(story.gap(), woman, who, today, chance, team);
+            gaps.read(story.gap(), woman, who, today, chance, team);
         }
         for (int back = story.sessions(); back > 0; back--) {
-            LocalDate on = today.minusDays((long) back * DAYS_BETWEEN - 2);
+            LocalDate on = today.minusDays((long) back * DAYS_BETWEEN_SESSIONS - 2);
             answer(woman, who, on, Set.of(), story.symptoms());
             teach(woman, who, on, back, story.gap() != null && story.gap().domes());
         }
@@ -310,99 +297,6 @@ class DemoStudio implements SmartInitializingSingleton {
                         ? new SafetyAnswer.Pressures(128, 82, 140, 90)
                         : SafetyAnswer.Pressures.NONE,
                 false));
-    }
-
-    private void readGap(
-            Story.GapStory gap, Woman woman, SignedIn who, LocalDate today, Random chance, List<Account> team) {
-        for (int i = 0; i < gap.checks(); i++) {
-            LocalDate on = today.minusDays(gap.latestDaysAgo() + (long) DAYS_BETWEEN * (gap.checks() - 1 - i));
-            double share = gap.checks() == 1 ? 1 : i / (double) (gap.checks() - 1);
-            int noise = i == gap.checks() - 1 ? 0 : chance.nextInt(2);
-            int navel = (int) Math.round(gap.first() + share * (gap.last() - gap.first())) + noise;
-            List<GapReading> readings = readings(navel, gap.connectedLess(), gap.domes(), share);
-            String key = "demo-" + woman.id() + "-" + on;
-            Measured.Examiner by =
-                    new Measured.Examiner(who.accountId(), who.account().name());
-            long id = gaps.keep(
-                    woman.id(), key, new Measured(new GapCheck(on, readings), Method.FINGERS, by), day.instant());
-            if (i % CHECKS_BETWEEN_SECOND_READINGS == 0) {
-                Measured again = new Measured(new GapCheck(on, again(readings, chance)), Method.FINGERS, by);
-                gaps.keepSecond(
-                        new GapChecks.Keeping(woman.id(), key + "-2", who.accountId(), day.instant()), again, id);
-            }
-            if (gap.checks() > MANY_CHECKS && i % CHECKS_BETWEEN_SECOND_READINGS == 0) {
-                gaps.keep(woman.id(), key + "-mm", withCalipers(on, navel, team), day.instant());
-            }
-        }
-    }
-
-    /** The same readings by the same hand: about one in three half a finger off. */
-    private static List<GapReading> again(List<GapReading> readings, Random chance) {
-        return readings.stream()
-                .map(first -> {
-                    int halves = ((Width.Fingers) first.width()).halves();
-                    int off = chance.nextInt(6) == 0 ? -1 : chance.nextInt(5) == 0 ? 1 : 0;
-                    return new GapReading(
-                            first.spot(),
-                            first.state(),
-                            Width.ofHalfFingers(Math.max(0, halves + off)),
-                            first.depth(),
-                            first.firmness(),
-                            first.domed(),
-                            false);
-                })
-                .toList();
-    }
-
-    /** The last of the team has calipers and reads the navel at rest. */
-    private static Measured withCalipers(LocalDate on, int navelHalves, List<Account> team) {
-        Account who = team.get(team.size() - 1);
-        GapReading reading = new GapReading(
-                Site.NAVEL,
-                0,
-                GapState.REST,
-                new Width.Millimetres(8 * navelHalves + 3),
-                Depth.FIRST_KNUCKLE,
-                Firmness.SOFT,
-                YesNoUnknown.NO);
-        return new Measured(
-                new GapCheck(on, List.of(reading)), Method.CALIPERS, new Measured.Examiner(who.id(), who.name()));
-    }
-
-    private static List<GapReading> readings(int navel, int connectedLess, boolean domes, double share) {
-        List<GapReading> readings = new ArrayList<>();
-        for (Site site : Site.EVERYDAY) {
-            int lift = Math.max(1, navel - (site == Site.NAVEL ? 0 : site == Site.ABOVE ? 1 : 3));
-            boolean deep = site == Site.NAVEL && navel > 4;
-            readings.add(reading(
-                    site, GapState.REST, lift + 1, deep ? Depth.SECOND_KNUCKLE : Depth.FIRST_KNUCKLE, 1, false));
-            readings.add(reading(
-                    site,
-                    GapState.LIFT,
-                    lift,
-                    deep ? Depth.SECOND_KNUCKLE : Depth.FIRST_KNUCKLE,
-                    share > 0.5 ? 2 : 1,
-                    domes && site != Site.BELOW));
-            readings.add(reading(
-                    site,
-                    GapState.CONNECTED,
-                    Math.max(1, lift - connectedLess),
-                    deep ? Depth.FIRST_KNUCKLE : Depth.SURFACE,
-                    share > 0.5 ? 3 : 2,
-                    false));
-        }
-        return readings;
-    }
-
-    private static GapReading reading(Site site, GapState state, int halves, Depth depth, int firmness, boolean domed) {
-        return new GapReading(
-                site,
-                site.usualOffsetMm(),
-                state,
-                Width.ofHalfFingers(halves),
-                depth,
-                Firmness.of(firmness),
-                YesNoUnknown.of(domed));
     }
 
     private void teach(Woman woman, SignedIn who, LocalDate on, int seed, boolean domes) {

@@ -135,7 +135,7 @@ record Story(
                     pregnant
                             ? new Woman.DatingTold(DatingBasis.LAST_PERIOD, since, 28, null, null, null, null)
                             : Woman.DatingTold.NONE,
-                    kind == null ? Woman.BirthTold.NONE : new Woman.BirthTold(since, kind, tear, wound),
+                    kind == null ? Woman.BirthRow.NONE : new Woman.BirthRow(since, kind, tear, wound),
                     new Woman.MedicalTold(
                             today,
                             conditions,
@@ -144,7 +144,7 @@ record Story(
                             clearedBy,
                             limits,
                             clearedDaysAgo < 0 ? "" : conditions,
-                            Woman.SurgeryTold.NONE),
+                            Woman.SurgeryRow.NONE),
                     equipment,
                     "");
         }

@@ -115,10 +115,10 @@ public class FromHome {
     }
 
     /** A question with what was answered. */
-    public record Question(long id, String when, String text, Optional<String> reply) {}
+    public record QuestionAsked(long id, String when, String text, Optional<String> reply) {}
 
     /** Everything a woman told from home, the latest day first. */
-    public record HerTelling(List<HomeDay> days, List<Question> questions, long upTo, int unseen) {}
+    public record HerTelling(List<HomeDay> days, List<QuestionAsked> questions, long upTo, int unseen) {}
 
     public HerTelling of(SignedIn me, long womanId) {
         List<AnswerRow> all = rows.answersOf(womanId, LocalDate.EPOCH);
@@ -138,12 +138,12 @@ public class FromHome {
                 rows.unseenOf(womanId));
     }
 
-    private List<Question> questions(List<AnswerRow> all, long womanId, ZoneId zone) {
+    private List<QuestionAsked> questions(List<AnswerRow> all, long womanId, ZoneId zone) {
         Map<Long, HomeMapper.ReplyRow> replies = rows.repliesTo(womanId).stream()
                 .collect(Collectors.toMap(HomeMapper.ReplyRow::answerId, reply -> reply));
         return all.stream()
                 .filter(row -> row.is(AnswerKind.QUESTION))
-                .map(row -> new Question(
+                .map(row -> new QuestionAsked(
                         row.id(),
                         when(row, zone),
                         row.field("text"),
@@ -159,7 +159,7 @@ public class FromHome {
                 .map(AnswerRow::sessionId)
                 .filter(Objects::nonNull)
                 .distinct()
-                .flatMap(session -> HomeAnswers.told(all, session).contradictions().stream())
+                .flatMap(session -> PracticeAnswers.told(all, session).contradictions().stream())
                 .distinct()
                 .toList();
     }
@@ -207,7 +207,7 @@ public class FromHome {
                 .toList();
         AnswerRow latest =
                 ofIt.stream().max(Comparator.comparing(AnswerRow::givenAt)).orElseThrow();
-        PracticeTold all = HomeAnswers.told(ofIt, session);
+        PracticeTold all = PracticeAnswers.told(ofIt, session);
         List<String> words = new ArrayList<>();
         all.done().ifPresent(much -> words.add("did " + much.words()));
         all.effort().ifPresent(effort -> words.add("effort: " + effort.words()));

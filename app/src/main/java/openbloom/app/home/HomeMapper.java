@@ -65,7 +65,7 @@ interface HomeMapper {
     void keepPage(@Param("womanId") long womanId, @Param("p") PageRow page);
 
     /** An answer to be kept. */
-    record NewAnswer(
+    record NewHomeAnswer(
             long womanId,
             long linkId,
             String key,
@@ -85,7 +85,7 @@ interface HomeMapper {
                       #{a.sessionId}, #{a.said}))
                     """, affectData = true)
     @Options(flushCache = Options.FlushCachePolicy.TRUE)
-    long insertAnswer(@Param("a") NewAnswer answer);
+    long insertAnswer(@Param("a") NewHomeAnswer answer);
 
     @Select("select said from home_answer where woman_id = #{womanId} and answer_key = #{key}")
     Optional<String> saidUnder(long womanId, String key);

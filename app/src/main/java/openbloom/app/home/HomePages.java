@@ -162,7 +162,7 @@ class HomePages {
                 .findFirst()
                 .map(practice -> practice.stored().id())
                 .filter(session -> {
-                    PracticeTold told = HomeAnswers.told(answers, session);
+                    PracticeTold told = PracticeAnswers.told(answers, session);
                     return told.troubles().contains(Noted.HURT)
                             && told.mornings().isEmpty();
                 });

@@ -174,23 +174,23 @@ class JourneyEntries {
     }
 
     /** Times of day by what they are of; a line that was written on another day than it is about has none. */
-    private record EntryTimes(Map<Of, LocalDateTime> all) {
+    private record EntryTimes(Map<EntryOf, LocalDateTime> all) {
         /** What a time is of: a row of a kind or, where a day has one such line only, the day. */
-        private record Of(EntryKind kind, long id, Optional<LocalDate> day) {
-            static Of row(EntryKind kind, long id, LocalDate on) {
-                return new Of(kind, id, id == 0 ? Optional.of(on) : Optional.empty());
+        private record EntryOf(EntryKind kind, long id, Optional<LocalDate> day) {
+            static EntryOf row(EntryKind kind, long id, LocalDate on) {
+                return new EntryOf(kind, id, id == 0 ? Optional.of(on) : Optional.empty());
             }
         }
 
         static EntryTimes of(List<WrittenTimes.WrittenTimeRow> rows, ZoneId zone) {
-            Map<Of, LocalDateTime> all = new HashMap<>();
-            rows.forEach(
-                    row -> all.put(Of.row(row.kind(), row.id(), row.onDay()), LocalDateTime.ofInstant(row.at(), zone)));
+            Map<EntryOf, LocalDateTime> all = new HashMap<>();
+            rows.forEach(row ->
+                    all.put(EntryOf.row(row.kind(), row.id(), row.onDay()), LocalDateTime.ofInstant(row.at(), zone)));
             return new EntryTimes(all);
         }
 
         Optional<LocalTime> of(EntryKind kind, long id, LocalDate on) {
-            return Optional.ofNullable(all.get(Of.row(kind, id, on)))
+            return Optional.ofNullable(all.get(EntryOf.row(kind, id, on)))
                     .filter(at -> at.toLocalDate().equals(on))
                     .map(LocalDateTime::toLocalTime);
         }

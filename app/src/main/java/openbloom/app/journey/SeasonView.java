@@ -8,6 +8,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import openbloom.app.checks.gap.GapChecks;
 import openbloom.app.moves.Seasons;
 import openbloom.app.session.Sessions;
@@ -171,24 +172,25 @@ public record SeasonView(
     }
 
     private static void recovery(LocalDate birth, boolean slower, boolean assumed, List<Ribbon.Band> bands) {
-        Published lastFloor = slower ? Published.RETURN_AFTER_SURGERY_OR_TEAR : Published.STRENGTHEN_FLOOR;
-        LocalDate[] starts = {
-            birth,
-            birth.plusDays(Published.RECONNECT_FLOOR.days()),
-            birth.plusDays(Published.REBUILD_FLOOR.days()),
-            birth.plusDays(Published.STRENGTHEN_FLOOR.days()),
-            birth.plusDays(lastFloor.days()),
-            birth.plusYears(Published.NEWLY_DELIVERED.amount())
-        };
-        String[] tones = {"#8C7B97", "#74638A", "#5B6F92", "#4A6A86", "#3D5A74"};
-        for (RecoveryStage stage : RecoveryStage.values()) {
-            LocalDate from = starts[stage.ordinal()];
-            LocalDate to = starts[stage.ordinal() + 1];
-            if (from.isBefore(to)) {
-                String label = stage.words() + (stage == RecoveryStage.RETURN ? ", earliest" : "");
-                bands.add(new Ribbon.Band(from, to, label, tones[stage.ordinal()], assumed));
-            }
-        }
+        Published toReturn = slower ? Published.RETURN_AFTER_SURGERY_OR_TEAR : Published.EARLIEST_STRENGTHEN;
+        LocalDate reconnect = birth.plusDays(Published.EARLIEST_RECONNECT.days());
+        LocalDate rebuild = birth.plusDays(Published.EARLIEST_REBUILD.days());
+        LocalDate strengthen = birth.plusDays(Published.EARLIEST_STRENGTHEN.days());
+        LocalDate back = birth.plusDays(toReturn.days());
+        LocalDate end = birth.plusYears(Published.NEWLY_DELIVERED.amount());
+        Stream.of(
+                        stage(RecoveryStage.HEAL, birth, reconnect, "#8C7B97", assumed),
+                        stage(RecoveryStage.RECONNECT, reconnect, rebuild, "#74638A", assumed),
+                        stage(RecoveryStage.REBUILD, rebuild, strengthen, "#5B6F92", assumed),
+                        stage(RecoveryStage.STRENGTHEN, strengthen, back, "#4A6A86", assumed),
+                        stage(RecoveryStage.RETURN, back, end, "#3D5A74", assumed))
+                .filter(band -> band.from().isBefore(band.toExclusive()))
+                .forEach(bands::add);
+    }
+
+    private static Ribbon.Band stage(RecoveryStage stage, LocalDate from, LocalDate to, String tone, boolean assumed) {
+        String label = stage.words() + (stage == RecoveryStage.RETURN ? ", earliest" : "");
+        return new Ribbon.Band(from, to, label, tone, assumed);
     }
 
     private static List<Ribbon.Mark> marks(KnownFact known, List<Season.SeasonChange> season) {
@@ -217,7 +219,7 @@ public record SeasonView(
 
     /** The six- and twelve-week marks after a birth. */
     private static void weekMarks(LocalDate birth, List<Ribbon.Mark> marks) {
-        for (int weeks : new int[] {Published.REBUILD_FLOOR.amount(), Published.STRENGTHEN_FLOOR.amount()}) {
+        for (int weeks : new int[] {Published.EARLIEST_REBUILD.amount(), Published.EARLIEST_STRENGTHEN.amount()}) {
             marks.add(new Ribbon.Mark(birth.plusWeeks(weeks), weeks + " wk", RibbonKind.TICK));
         }
     }

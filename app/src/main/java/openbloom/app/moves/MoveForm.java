@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 
 /** A studio's own move as it is typed; turned into an entry of a YAML file, so that one checker judges both ways in. */
 @CompositeForm
-public record MoveForm(Named named, Graded graded, Done done, Shown shown, Taught taught, Linked linked) {
+public record MoveForm(Named named, Graded graded, Done done, FigureFields shown, Taught taught, Linked linked) {
     /** What it is called and where it stands. */
     public record Named(
             @Nullable String id,
@@ -41,7 +41,7 @@ public record MoveForm(Named named, Graded graded, Done done, Shown shown, Taugh
             @Nullable String dose) {}
 
     /** How it is drawn: a figure, and joints that were turned of the one in {@code jointsOf}. */
-    public record Shown(
+    public record FigureFields(
             @Nullable String figure,
             @Nullable Map<String, String> joints,
             @Nullable String jointsOf) {}
@@ -63,7 +63,7 @@ public record MoveForm(Named named, Graded graded, Done done, Shown shown, Taugh
                 new Named("", "", "limb-load", "1", "limb-load"),
                 new Graded("0", "0", "none", "none", "0", List.of()),
                 new Done("hooklying", "both", "out", "neutral", "reps"),
-                new Shown("hooklying", Map.of(), "hooklying"),
+                new FigureFields("hooklying", Map.of(), "hooklying"),
                 new Taught("", "", ""),
                 new Linked("", "", ""));
     }

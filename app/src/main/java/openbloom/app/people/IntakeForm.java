@@ -25,10 +25,10 @@ import org.jspecify.annotations.Nullable;
 @CompositeForm
 public record IntakeForm(
         @JsonUnwrapped FormVersion kept,
-        @JsonUnwrapped Who who,
-        @JsonUnwrapped Dated dated,
+        @JsonUnwrapped PersonFields who,
+        @JsonUnwrapped DatingFields dated,
         @JsonUnwrapped Stated stated,
-        @JsonUnwrapped Scan scan,
+        @JsonUnwrapped ScanFields scan,
         @JsonUnwrapped Born born,
         @JsonUnwrapped Has has,
         @JsonUnwrapped Cleared clearance) {
@@ -37,7 +37,7 @@ public record IntakeForm(
             @Nullable String formKey, @Nullable String version) {}
 
     /** Who she is and what she has at home. */
-    public record Who(
+    public record PersonFields(
             @Nullable String name,
             @Nullable String birthYear,
             @Nullable String goals,
@@ -75,7 +75,7 @@ public record IntakeForm(
     }
 
     /** How her pregnancy is dated. */
-    public record Dated(
+    public record DatingFields(
             @Nullable String basis,
             @Nullable String lastPeriod,
             @Nullable String cycleLengthDays,
@@ -91,7 +91,7 @@ public record IntakeForm(
             @Nullable String statedOn) {}
 
     /** An ultrasound. */
-    public record Scan(
+    public record ScanFields(
             @Nullable String scanDate,
             @Nullable String scanWeeks,
             @Nullable String scanDays) {}
@@ -113,7 +113,7 @@ public record IntakeForm(
             @Nullable String pessary,
             @Nullable String falls) {
         /** Read beside what is typed. A kind or a time of an operation needs the condition to be ticked. */
-        Woman.SurgeryTold surgery(FormReader typed, Set<Condition> conditions) {
+        Woman.SurgeryRow surgery(FormReader typed, Set<Condition> conditions) {
             SurgeryKind kind =
                     typed.choice("surgeryKind", surgeryKind, SurgeryKind.class).orElse(null);
             boolean longAgo = "yes".equals(surgeryLongAgo);
@@ -124,7 +124,7 @@ public record IntakeForm(
             if (longAgo && !sinceTyped(Condition.EARLIER_SURGERY).isBlank()) {
                 typed.refuse("surgeryKind", "intake.surgeryTwice");
             }
-            return new Woman.SurgeryTold(
+            return new Woman.SurgeryRow(
                     kind,
                     longAgo,
                     typed.choice("pessary", pessary, YesNoUnknown.class).orElse(null));
@@ -148,10 +148,10 @@ public record IntakeForm(
     public static IntakeForm empty() {
         return new IntakeForm(
                 new FormVersion(UUID.randomUUID().toString(), "0"),
-                new Who("", "", "", "", "", "0", "1", List.of()),
-                new Dated("LAST_PERIOD", "", "28", "", "", "5"),
+                new PersonFields("", "", "", "", "", "0", "1", List.of()),
+                new DatingFields("LAST_PERIOD", "", "28", "", "", "5"),
                 new Stated("", "", "", ""),
-                new Scan("", "", ""),
+                new ScanFields("", "", ""),
                 new Born("", "", "", ""),
                 new Has(List.of(), "", Map.of(), "", "", "", ""),
                 new Cleared("", "", List.of(), "", List.of()));
@@ -161,7 +161,7 @@ public record IntakeForm(
     public static IntakeForm of(Woman w) {
         return new IntakeForm(
                 new FormVersion(w.key().formKey(), Integer.toString(w.version())),
-                new Who(
+                new PersonFields(
                         w.name(),
                         text(w.about().birthYear()),
                         w.goals(),
@@ -172,7 +172,7 @@ public record IntakeForm(
                         names(w.equipment())),
                 dated(w.datingTold()),
                 stated(w.datingTold()),
-                new Scan(
+                new ScanFields(
                         text(w.datingTold().scanOn()),
                         weeks(w.datingTold().scanReadDays()),
                         beyond(w.datingTold().scanReadDays())),
@@ -195,9 +195,9 @@ public record IntakeForm(
                 cleared(w));
     }
 
-    private static Dated dated(Woman.DatingTold told) {
+    private static DatingFields dated(Woman.DatingTold told) {
         DatingBasis basis = told.basis() == null ? DatingBasis.LAST_PERIOD : told.basis();
-        return new Dated(
+        return new DatingFields(
                 basis.name(),
                 given(told, DatingBasis.LAST_PERIOD),
                 text(told.cycleLengthDays()),

@@ -54,7 +54,7 @@ final class IntakeReader {
         Woman.AboutHer about = form.who().about(typed, today, form.has().falls());
         LifeSituation situation = about.situation();
         Woman.DatingTold pregnancy = situation == LifeSituation.PREGNANT ? pregnancy() : Woman.DatingTold.NONE;
-        Woman.BirthTold birth = situation == LifeSituation.AFTER_BIRTH ? birth() : Woman.BirthTold.NONE;
+        Woman.BirthRow birth = situation == LifeSituation.AFTER_BIRTH ? birth() : Woman.BirthRow.NONE;
         Woman.RecordKey key = new Woman.RecordKey(of.studioId(), formKey(), of.version(), of.accountId());
         String equipment =
                 ColumnCodec.constants(typed.choices("equipment", form.who().equipment(), Equipment.class));
@@ -215,18 +215,33 @@ final class IntakeReader {
         };
     }
 
-    private Woman.BirthTold birth() {
+    private Woman.BirthRow birth() {
         Optional<LocalDate> on = notFuture(
                 "birthDate", typed.requiredDate("birthDate", form.born().birthDate()));
-        BirthKind kind = typed.requiredChoice("birthKind", form.born().birthKind(), BirthKind.class)
-                .orElse(BirthKind.VAGINAL);
-        Tear tear = typed.choice("tear", form.born().tear(), Tear.class).orElse(Tear.UNKNOWN);
-        if (kind == BirthKind.CAESAREAN && tear.reachesSphincter()) {
+        return birth(
+                typed,
+                on,
+                form.born().birthKind(),
+                form.born().tear(),
+                form.born().woundClosed());
+    }
+
+    /** A birth as the intake and the note of a new one ask for it. */
+    static Woman.BirthRow birth(
+            FormReader typed,
+            Optional<LocalDate> on,
+            @Nullable String kindTyped,
+            @Nullable String tearTyped,
+            @Nullable String woundTyped) {
+        BirthKind kind =
+                typed.requiredChoice("birthKind", kindTyped, BirthKind.class).orElse(BirthKind.VAGINAL);
+        Tear tear = typed.choice("tear", tearTyped, Tear.class).orElse(Tear.UNKNOWN);
+        if (!kind.allows(tear)) {
             typed.refuse("tear", "intake.tearWithCaesarean");
         }
-        YesNoUnknown wound = typed.choice("woundClosed", form.born().woundClosed(), YesNoUnknown.class)
-                .orElse(YesNoUnknown.UNKNOWN);
-        return new Woman.BirthTold(on.orElse(null), kind, tear, wound);
+        YesNoUnknown wound =
+                typed.choice("woundClosed", woundTyped, YesNoUnknown.class).orElse(YesNoUnknown.UNKNOWN);
+        return new Woman.BirthRow(on.orElse(null), kind, tear, wound);
     }
 
     private Optional<LocalDate> notFuture(String field, Optional<LocalDate> day) {

@@ -11,10 +11,7 @@ import openbloom.app.system.FormReader;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Days;
 import openbloom.core.Problem;
-import openbloom.core.YesNoUnknown;
 import openbloom.core.dating.Dating;
-import openbloom.core.stage.BirthKind;
-import openbloom.core.stage.Tear;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -65,14 +62,7 @@ public class LifeEvents {
         FormReader typed = new FormReader();
         checkPregnant(typed, woman);
         Optional<LocalDate> on = past(typed, "birthDate", form.birthDate(), me);
-        BirthKind kind = typed.requiredChoice("birthKind", form.birthKind(), BirthKind.class)
-                .orElse(BirthKind.VAGINAL);
-        Tear tear = typed.choice("tear", form.tear(), Tear.class).orElse(Tear.UNKNOWN);
-        YesNoUnknown wound = typed.choice("woundClosed", form.woundClosed(), YesNoUnknown.class)
-                .orElse(YesNoUnknown.UNKNOWN);
-        if (kind == BirthKind.CAESAREAN && tear.reachesSphincter()) {
-            typed.refuse("tear", "intake.tearWithCaesarean");
-        }
+        Woman.BirthRow birth = IntakeReader.birth(typed, on, form.birthKind(), form.tear(), form.woundClosed());
         on.filter(born -> !afterTheBeginning(woman, born))
                 .ifPresent(born -> typed.refuse("birthDate", "life.beforePregnancy", born));
         on.filter(born -> isTooEarlyForABirth(woman, born))
@@ -80,7 +70,7 @@ public class LifeEvents {
         if (typed.isClean()) {
             LocalDate born = on.orElseThrow();
             Woman after = woman.afterBirth(
-                    new Woman.BirthTold(born, kind, tear, wound),
+                    birth,
                     me.accountId(),
                     ApplicationVersion.parse(form.version()).number());
             keep(typed, me, woman, after, form.formKey(), LifeEvent.LifeEventKind.BIRTH, born);

@@ -27,7 +27,7 @@ public interface VisitMapper {
     List<Visit> ahead(long womanId, LocalDateTime from);
 
     /** Somebody else's name at the minute of one of her visits. */
-    record Beside(long visitId, String name) {}
+    record VisitOfAnother(long visitId, String name) {}
 
     /** Who else of a studio is expected at the minutes at which she is. */
     @Select("""
@@ -37,7 +37,7 @@ public interface VisitMapper {
             join woman on woman.id = other.woman_id and studio_id = #{studioId}
             where hers.woman_id = #{womanId} and hers.starts_at >= #{from} and hers.cancelled_at is null order by hers.starts_at, woman.name
             """)
-    List<Beside> beside(long studioId, long womanId, LocalDateTime from);
+    List<VisitOfAnother> beside(long studioId, long womanId, LocalDateTime from);
 
     @Insert("insert into visit (woman_id, form_key, starts_at) values (#{womanId}, #{formKey}, #{startsAt})")
     void insert(long womanId, String formKey, LocalDateTime startsAt);

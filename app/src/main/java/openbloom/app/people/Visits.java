@@ -36,8 +36,8 @@ public class Visits {
     public List<BookedVisits> ahead(SignedIn me, Woman woman, LocalDateTime from) {
         Map<Long, List<String>> others = visits.beside(me.studioId(), woman.id(), from).stream()
                 .collect(Collectors.groupingBy(
-                        VisitMapper.Beside::visitId,
-                        Collectors.mapping(VisitMapper.Beside::name, Collectors.toList())));
+                        VisitMapper.VisitOfAnother::visitId,
+                        Collectors.mapping(VisitMapper.VisitOfAnother::name, Collectors.toList())));
         return visits.ahead(woman.id(), from).stream()
                 .map(visit -> new BookedVisits(visit, others.getOrDefault(visit.id(), List.of())))
                 .toList();

@@ -38,7 +38,7 @@ public record Woman(
         RecordKey key,
         AboutHer about,
         DatingTold datingTold,
-        BirthTold birthTold,
+        BirthRow birthTold,
         MedicalTold medical,
         String equipment,
         String approach) {
@@ -127,12 +127,12 @@ public record Woman(
     }
 
     /** Her latest birth; everything empty without one. */
-    public record BirthTold(
+    public record BirthRow(
             @Nullable LocalDate on,
             @Nullable BirthKind kind,
             @Nullable Tear tear,
             @Nullable YesNoUnknown woundClosed) {
-        public static final BirthTold NONE = new BirthTold(null, null, null, null);
+        public static final BirthRow NONE = new BirthRow(null, null, null, null);
     }
 
     /** Conditions and clearance. */
@@ -144,7 +144,7 @@ public record Woman(
             @Nullable String clearedBy,
             String clearanceLimits,
             String clearedFor,
-            SurgeryTold surgery) {
+            SurgeryRow surgery) {
         MedicalTold withoutClearance() {
             return new MedicalTold(askedOn, conditions, conditionsSince, null, null, "", "", surgery);
         }
@@ -194,18 +194,18 @@ public record Woman(
      *
      * @param longAgo more than a year ago, where nobody knows the day
      */
-    public record SurgeryTold(
+    public record SurgeryRow(
             @Nullable SurgeryKind kind,
             boolean longAgo,
             @Nullable YesNoUnknown pessary) {
-        public static final SurgeryTold NONE = new SurgeryTold(null, false, null);
+        public static final SurgeryRow NONE = new SurgeryRow(null, false, null);
     }
 
     /** A group whose columns are all empty is read as nothing. */
     @SuppressWarnings("ConstantValue")
     public Woman {
         datingTold = datingTold == null ? DatingTold.NONE : datingTold;
-        birthTold = birthTold == null ? BirthTold.NONE : birthTold;
+        birthTold = birthTold == null ? BirthRow.NONE : birthTold;
     }
 
     public long studioId() {
@@ -308,7 +308,7 @@ public record Woman(
     }
 
     /** The same woman after a birth; what was dated and cleared for the pregnancy is left behind. */
-    Woman afterBirth(BirthTold birth, long by, int fromVersion) {
+    Woman afterBirth(BirthRow birth, long by, int fromVersion) {
         return new Woman(
                 id,
                 key.next(fromVersion, by),
@@ -327,7 +327,7 @@ public record Woman(
                 key.next(fromVersion, by),
                 about.now(LifeSituation.NEITHER, about.births(), 1),
                 DatingTold.NONE,
-                BirthTold.NONE,
+                BirthRow.NONE,
                 medical.withoutClearance(),
                 equipment,
                 approach);

@@ -105,9 +105,9 @@ public class Reviews {
         List<Goal> aims = block.map(kept -> ProgramForm.aimsOf(kept.row()))
                 .filter(told -> !told.isEmpty())
                 .orElseGet(() -> programs.suggestedOn(woman, from));
-        List<ReviewPeriod.Answered> answers = Stream.concat(asked(woman), toldFromHome(woman))
+        List<ReviewPeriod.SymptomsAnswered> answers = Stream.concat(asked(woman), toldFromHome(woman))
                 .filter(answer -> !answer.on().isBefore(from) && !answer.on().isAfter(today))
-                .sorted(Comparator.comparing(ReviewPeriod.Answered::on))
+                .sorted(Comparator.comparing(ReviewPeriod.SymptomsAnswered::on))
                 .toList();
         Judgement then = judgements.of(woman, from, Place.STUDIO);
         Judgement now = judgements.of(woman, today, Place.STUDIO);
@@ -115,32 +115,31 @@ public class Reviews {
                 then, now, aims, gap(woman, then, now), done(woman, block, from, today), answers, block.isPresent()));
     }
 
-    private Stream<ReviewPeriod.Answered> asked(Woman woman) {
+    private Stream<ReviewPeriod.SymptomsAnswered> asked(Woman woman) {
         return safety.answersOf(woman).stream()
-                .map(answer -> new ReviewPeriod.Answered(answer.askedOn(), answer.symptomSet(), false));
+                .map(answer -> new ReviewPeriod.SymptomsAnswered(answer.askedOn(), answer.symptomSet(), false));
     }
 
-    private Stream<ReviewPeriod.Answered> toldFromHome(Woman woman) {
+    private Stream<ReviewPeriod.SymptomsAnswered> toldFromHome(Woman woman) {
         return safety.reportsOfAll(List.of(woman.id())).getOrDefault(woman.id(), List.of()).stream()
-                .flatMap(
-                        report -> report
-                                .symptom()
-                                .map(symptom -> new ReviewPeriod.Answered(report.on(), Set.of(symptom), true))
-                                .stream());
+                .flatMap(report -> report
+                        .symptom()
+                        .map(symptom -> new ReviewPeriod.SymptomsAnswered(report.on(), Set.of(symptom), true))
+                        .stream());
     }
 
     /** The gap checks that count at both ends, with the repeatability of whoever read the later one. */
-    private ReviewPeriod.GapRead gap(Woman woman, Judgement then, Judgement now) {
+    private ReviewPeriod.GapSeen gap(Woman woman, Judgement then, Judgement now) {
         List<GapChecks.KeptCheck> all = gaps.of(woman.id());
         Optional<Measured> first = latest(all, then);
         Optional<Measured> second = latest(all, now);
-        return second.map(read -> new ReviewPeriod.GapRead(
+        return second.map(read -> new ReviewPeriod.GapSeen(
                         first,
                         second,
                         gaps.repeatability(woman.studioId(), read.by().id(), read.method()),
                         sites -> gaps.repeatabilityOfMeans(
                                 woman.studioId(), read.by().id(), read.method(), sites)))
-                .orElse(ReviewPeriod.GapRead.NONE);
+                .orElse(ReviewPeriod.GapSeen.NONE);
     }
 
     /** What was read in this pregnancy or since the latest birth, up to a day. */

@@ -73,7 +73,6 @@ class EditController {
      * One line of the editor.
      *
      * @param broken the hard lines it breaks, in words
-     * @param because why it stays nevertheless
      */
     public record EditedLine(
             int at,

@@ -56,7 +56,7 @@ public class Loads {
     Map<String, Loading> on(Woman woman, LocalDate day) {
         Judgement judgement = judgements.of(woman, day, Place.STUDIO);
         Facts facts = judgement.facts();
-        int trimester = facts.age().map(age -> Trimester.at(age).ordinal() + 1).orElse(0);
+        int trimester = facts.age().map(age -> Trimester.at(age).number()).orElse(0);
         Map<String, BigDecimal> before = wanted.of(woman.id()).stream()
                 .filter(one -> one.kilograms() != null)
                 .collect(Collectors.toMap(

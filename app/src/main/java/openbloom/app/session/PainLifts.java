@@ -33,8 +33,7 @@ public class PainLifts {
      * @param responseId the latest thing noted that it answers
      * @param pain what she told there when she was asked again; empty when nobody asked
      * @param clinicianOn the day of her clinician's word; empty when there is none
-     * @param saidBy who says that it goes on
-     * @param by who wrote it down
+     * @param said who says that it goes on, why, and who wrote it down
      */
     public record PainLifted(
             long womanId,

@@ -198,7 +198,7 @@ public class Sessions {
                         RuleBook.VERSION,
                         json.writeValueAsString(judgement.facts().client()),
                         json.writeValueAsString(plan)),
-                new StoredSession.Taught(part.teachingId(), part.occasion(), null));
+                new StoredSession.TaughtOn(part.teachingId(), part.occasion(), null));
         return mapper.insert(session, part.formKey(), by.id(), day.instant());
     }
 
@@ -257,7 +257,7 @@ public class Sessions {
                         of.moveId(), of.named().strand(), of.named().rung()),
                 response.noted(),
                 response.place(),
-                StoredResponse.Of.teaching(planned.stored().occasion()),
+                StoredResponse.ResponsesOf.teaching(planned.stored().occasion()),
                 response.how());
         mapper.insertResponse(row, response.insteadOf().orElse(null), response.takenBack(), day.instant());
         return Optional.of(of);

@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  *     it was not asked
  * @param of the session: whether it was taught to its end, and how hard it was all in all
  */
-public record StoredResponse(long id, ResponseTime when, What what, Noted told, String place, Of of, How how) {
+public record StoredResponse(long id, ResponseTime when, What what, Noted told, String place, ResponsesOf of, How how) {
     /**
      * Of whom, in which session and when.
      *
@@ -34,10 +34,10 @@ public record StoredResponse(long id, ResponseTime when, What what, Noted told, 
      * @param effort how hard it was all in all; empty when nobody asked
      * @param occasion by herself, in a class, or at home
      */
-    public record Of(boolean finished, @Nullable Noted effort, Occasion occasion) {
+    public record ResponsesOf(boolean finished, @Nullable Noted effort, Occasion occasion) {
         /** While it is being taught. */
-        public static Of teaching(Occasion occasion) {
-            return new Of(false, null, occasion);
+        public static ResponsesOf teaching(Occasion occasion) {
+            return new ResponsesOf(false, null, occasion);
         }
     }
 

@@ -14,7 +14,7 @@ public record StoredSession(
         int minutes,
         Place place,
         SessionMade made,
-        Taught taught) {
+        TaughtOn taught) {
     /**
      * What it was made from.
      *
@@ -28,7 +28,7 @@ public record StoredSession(
      *
      * @param on the day she finished it; null until then
      */
-    public record Taught(
+    public record TaughtOn(
             long teachingId, Occasion occasion, @Nullable LocalDate on) {}
 
     /** The day she finished it; null until then. */

@@ -93,21 +93,21 @@ class Calendars {
 
     /** What every block made of her days, one after the other. */
     private static final class Planned {
-        private final Map<String, PlannedDay> days = new LinkedHashMap<>();
+        private final Map<String, CalendarDay> days = new LinkedHashMap<>();
 
         /** A day as it stands by now. */
-        private record PlannedDay(LocalDate date, String summary, int sequence, boolean cancelled) {
+        private record CalendarDay(LocalDate date, String summary, int sequence, boolean cancelled) {
             Calendar.DayEntry named(String uid) {
                 return new Calendar.DayEntry(uid, date, summary, sequence, cancelled);
             }
 
-            PlannedDay changed(LocalDate other, String words, boolean nowCancelled) {
+            CalendarDay changed(LocalDate other, String words, boolean nowCancelled) {
                 boolean same = date.equals(other) && summary.equals(words) && cancelled == nowCancelled;
-                return same ? this : new PlannedDay(other, words, sequence + 1, nowCancelled);
+                return same ? this : new CalendarDay(other, words, sequence + 1, nowCancelled);
             }
         }
 
-        Map<String, PlannedDay> all() {
+        Map<String, CalendarDay> all() {
             return days;
         }
 
@@ -132,7 +132,7 @@ class Calendars {
                     : day.changed(day.date(), day.summary(), true));
             wanted.forEach((key, entry) -> days.merge(
                     key,
-                    new PlannedDay(entry.date(), entry.summary(), 0, false),
+                    new CalendarDay(entry.date(), entry.summary(), 0, false),
                     (before, first) -> before.changed(entry.date(), entry.summary(), false)));
         }
 

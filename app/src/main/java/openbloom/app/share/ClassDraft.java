@@ -9,13 +9,13 @@ import openbloom.app.language.HerWords;
 final class ClassDraft {
     private ClassDraft() {}
 
-    static Draft of(ClassPapers.Sheet sheet, HerWords words) {
-        List<Draft.Part> parts = new ArrayList<>();
-        parts.add(Draft.Part.of(words.of("paper.class.women"), sheet.women()));
+    static Draft of(ClassPapers.PrintedSheet sheet, HerWords words) {
+        List<Draft.DraftPart> parts = new ArrayList<>();
+        parts.add(Draft.DraftPart.of(words.of("paper.class.women"), sheet.women()));
         sheet.lines().forEach(line -> {
             List<String> lines = new ArrayList<>(List.of(line.dose(), line.cue()));
             lines.addAll(line.otherwise());
-            parts.add(new Draft.Part(
+            parts.add(new Draft.DraftPart(
                     line.number() + ". " + line.name(),
                     lines,
                     new Draft.Pictured(line.moveId(), false, "", line.name()),
@@ -23,7 +23,7 @@ final class ClassDraft {
                     Draft.Look.PLAIN));
         });
         if (!sheet.watch().isEmpty()) {
-            parts.add(Draft.Part.boxed(words.of("paper.class.watch"), sheet.watch()));
+            parts.add(Draft.DraftPart.boxed(words.of("paper.class.watch"), sheet.watch()));
         }
         return new Draft(words.of("paper.class.title", sheet.name(), words.fullDay(sheet.on())), List.of(), parts);
     }

@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param under lines under the title
  */
-public record Draft(String title, List<String> under, List<Part> parts) {
+public record Draft(String title, List<String> under, List<DraftPart> parts) {
     public Draft {
         under = List.copyOf(under);
         parts = List.copyOf(parts);
@@ -32,19 +32,19 @@ public record Draft(String title, List<String> under, List<Part> parts) {
      *
      * @param boxes days to tick
      */
-    public record Part(
+    public record DraftPart(
             String heading, List<String> lines, @Nullable Pictured pictured, List<String> boxes, Look look) {
-        public Part {
+        public DraftPart {
             lines = List.copyOf(lines);
             boxes = List.copyOf(boxes);
         }
 
-        static Part of(String heading, List<String> lines) {
-            return new Part(heading, lines, null, List.of(), Look.PLAIN);
+        static DraftPart of(String heading, List<String> lines) {
+            return new DraftPart(heading, lines, null, List.of(), Look.PLAIN);
         }
 
-        static Part boxed(String heading, List<String> lines) {
-            return new Part(heading, lines, null, List.of(), Look.BOX);
+        static DraftPart boxed(String heading, List<String> lines) {
+            return new DraftPart(heading, lines, null, List.of(), Look.BOX);
         }
 
         /** Its lines as they are typed: one under the other. */
@@ -53,8 +53,8 @@ public record Draft(String title, List<String> under, List<Part> parts) {
         }
 
         /** The same in other words. */
-        Part saying(String otherHeading, List<String> other) {
-            return new Part(otherHeading, other, pictured, boxes, look);
+        DraftPart saying(String otherHeading, List<String> other) {
+            return new DraftPart(otherHeading, other, pictured, boxes, look);
         }
 
         boolean isEmpty() {
@@ -74,7 +74,7 @@ public record Draft(String title, List<String> under, List<Part> parts) {
     record Typed(String title, String under, List<String> headings, List<String> lines) {}
 
     Draft saying(Typed typed) {
-        List<Part> changed = new ArrayList<>();
+        List<DraftPart> changed = new ArrayList<>();
         for (int at = 0; at < parts.size(); at++) {
             String heading = at < typed.headings().size() ? typed.headings().get(at) : "";
             String lines = at < typed.lines().size() ? typed.lines().get(at) : "";

@@ -117,14 +117,14 @@ class Drafts {
                     "paper.home.for",
                     goals.stream().limit(2).map(goal -> words.of("goal", goal)).collect(Collectors.joining(", "))));
         }
-        List<Draft.Part> parts = new ArrayList<>();
+        List<Draft.DraftPart> parts = new ArrayList<>();
         atHome.stream().findFirst().ifPresent(session -> parts.addAll(exercises(her, judgement, session.minutes())));
         parts.add(tell(words));
         parts.add(call(her));
         floor(her, judgement).ifPresent(parts::add);
         parts.add(moments(her, judgement, goals));
         if (!atHome.isEmpty()) {
-            parts.add(new Draft.Part(
+            parts.add(new Draft.DraftPart(
                     words.of("paper.home.days"),
                     List.of(words.of("paper.home.later")),
                     null,
@@ -137,7 +137,7 @@ class Drafts {
         return new Draft(words.of("paper.home.title"), under, parts);
     }
 
-    private List<Draft.Part> exercises(HomeVisitor her, Judgement judgement, int minutes) {
+    private List<Draft.DraftPart> exercises(HomeVisitor her, Judgement judgement, int minutes) {
         LocalDate on = judgement.facts().day();
         History history = sessions.history(her.woman().id(), on);
         SessionRequest request = SessionRequest.of(minutes, Place.HOME, on.toEpochDay(), history)
@@ -147,13 +147,13 @@ class Drafts {
     }
 
     /** One part for an exercise, whatever its sides and rounds. */
-    private static List<Draft.Part> exercises(HerWords words, SessionDocument plan, Judgement judgement) {
+    private static List<Draft.DraftPart> exercises(HerWords words, SessionDocument plan, Judgement judgement) {
         return plan.rows().stream()
                 .map(row -> exercise(words, plan, row, judgement))
                 .toList();
     }
 
-    private static Draft.Part exercise(
+    private static Draft.DraftPart exercise(
             HerWords words, SessionDocument plan, SessionDocument.SessionRow row, Judgement judgement) {
         SessionLine item = row.item();
         Optional<Move> move = judgement.catalogue().find(item.moveId());
@@ -182,7 +182,7 @@ class Drafts {
                 .map(verdict -> String.join("; ", words.changes(verdict.adjustments(), verdict.move(), judgement)))
                 .filter(changes -> !changes.isEmpty())
                 .ifPresent(changes -> lines.add(words.of("player.how", changes)));
-        return new Draft.Part(
+        return new Draft.DraftPart(
                 name,
                 lines,
                 move.isPresent()
@@ -192,33 +192,33 @@ class Drafts {
                 Draft.Look.PLAIN);
     }
 
-    private static Draft.Part tell(HerWords words) {
-        return Draft.Part.boxed(
+    private static Draft.DraftPart tell(HerWords words) {
+        return Draft.DraftPart.boxed(
                 words.of("stops.exercise.title"),
                 IntStream.rangeClosed(1, 4)
                         .mapToObj(n -> words.of("stops.exercise." + n))
                         .toList());
     }
 
-    private Draft.Part call(HomeVisitor her) {
+    private Draft.DraftPart call(HomeVisitor her) {
         HerWords words = her.words();
-        return Draft.Part.boxed(
+        return Draft.DraftPart.boxed(
                 words.of("paper.call.title"),
                 List.of(words.of("paper.call", stops.numbers(her).emergency())));
     }
 
-    private Optional<Draft.Part> floor(HomeVisitor her, Judgement judgement) {
+    private Optional<Draft.DraftPart> floor(HomeVisitor her, Judgement judgement) {
         boolean checked = !findings.pelvicFloorChecks(
                         her.woman().id(), judgement.facts().day())
                 .isEmpty();
         return checked
-                ? Optional.of(Draft.Part.of(
+                ? Optional.of(Draft.DraftPart.of(
                         her.words().of("floor.title"),
                         her.words().floor(practices.prescribed(her.woman(), judgement.facts()))))
                 : Optional.empty();
     }
 
-    private Draft.Part moments(HomeVisitor her, Judgement judgement, List<Goal> goals) {
+    private Draft.DraftPart moments(HomeVisitor her, Judgement judgement, List<Goal> goals) {
         boolean letsGo = goals.contains(Goal.LET_GO)
                 || practices.prescribed(her.woman(), judgement.facts()).track() == Track.RELEASE;
         List<String> lines = new ArrayList<>(
@@ -230,12 +230,12 @@ class Drafts {
                         .map(prompt -> her.words().of("prompt", prompt))
                         .toList());
         lines.add(her.words().of("moments.limit"));
-        return Draft.Part.of(her.words().of("moments.title"), lines);
+        return Draft.DraftPart.of(her.words().of("moments.title"), lines);
     }
 
     /** Room for what the instructor wants to add. */
-    private static Draft.Part own() {
-        return Draft.Part.of("", List.of());
+    private static Draft.DraftPart own() {
+        return Draft.DraftPart.of("", List.of());
     }
 
     private Draft session(HomeVisitor her, LocalDate today) {
@@ -243,7 +243,7 @@ class Drafts {
         Optional<Sessions.ComposedFor> latest =
                 sessions.latest(her.woman().id()).flatMap(id -> sessions.find(her.woman(), id));
         Judgement judgement = judgements.of(her.woman(), today, Place.STUDIO);
-        List<Draft.Part> parts = new ArrayList<>();
+        List<Draft.DraftPart> parts = new ArrayList<>();
         latest.ifPresent(one -> parts.addAll(exercises(words, one.plan(), judgement)));
         parts.add(tell(words));
         parts.add(call(her));
@@ -263,7 +263,7 @@ class Drafts {
                 .in(Format.of(Format.FormatKind.GYM_CARD))
                 .wanting(programs.wishesOn(her.woman(), judgement));
         Session card = Composer.compose(judgement, request);
-        List<Draft.Part> parts = new ArrayList<>(exercises(words, SessionDocument.of(card, judgement), judgement));
+        List<Draft.DraftPart> parts = new ArrayList<>(exercises(words, SessionDocument.of(card, judgement), judgement));
         List<String> out = request.wishes().usual().stream()
                 .flatMap(id -> judgement.catalogue().find(id).stream())
                 .filter(move -> notAsItIs(judgement.of(move)))
@@ -274,7 +274,7 @@ class Drafts {
                         .orElseGet(() -> words.name(move)))
                 .toList();
         if (!out.isEmpty()) {
-            parts.add(Draft.Part.of(words.of("paper.gym.out"), out));
+            parts.add(Draft.DraftPart.of(words.of("paper.gym.out"), out));
         }
         parts.add(tell(words));
         parts.add(call(her));
@@ -306,7 +306,7 @@ class Drafts {
                 words.of("paper.review.title"),
                 List.of(words.of("paper.review.from", words.fullDay(review.from()), words.fullDay(review.to()))),
                 List.of(
-                        Draft.Part.of(
+                        Draft.DraftPart.of(
                                 words.of("paper.review.goals"),
                                 review.aims().stream()
                                         .map(aim -> words.of(
@@ -314,21 +314,22 @@ class Drafts {
                                                 words.of("goal", aim.aim()),
                                                 words.of("state", aim.state())))
                                         .toList()),
-                        Draft.Part.of(
+                        Draft.DraftPart.of(
                                 words.of("paper.review.done.title"),
                                 done.planned() == 0
                                         ? List.of()
                                         : List.of(words.of("paper.review.done", done.done(), done.planned()))),
-                        Draft.Part.of(
+                        Draft.DraftPart.of(
                                 words.of("paper.review.levels"),
                                 levels.isEmpty() ? List.of(words.of("paper.review.noLevels")) : levels),
-                        Draft.Part.of(words.of("paper.review.next.title"), List.of(words.of("paper.review.next"))),
+                        Draft.DraftPart.of(words.of("paper.review.next.title"), List.of(words.of("paper.review.next"))),
                         own()));
     }
 
     private Draft stops(HomeVisitor her) {
         HerWords words = her.words();
-        Stream<Draft.Part> groups = stops.all(her).stream().map(group -> Draft.Part.boxed(group.toDo(), group.signs()));
+        Stream<Draft.DraftPart> groups =
+                stops.all(her).stream().map(group -> Draft.DraftPart.boxed(group.toDo(), group.signs()));
         return new Draft(
                 words.of("paper.stops.title"),
                 List.of(words.of("stops.call")),
@@ -342,10 +343,10 @@ class Drafts {
 
     private Draft care(HomeVisitor her, LocalDate today, List<String> chosen) {
         HerWords words = her.words();
-        List<Draft.Part> parts = new ArrayList<>();
+        List<Draft.DraftPart> parts = new ArrayList<>();
         cards(her.woman(), today).stream()
                 .filter(card -> chosen.isEmpty() || chosen.contains(card.id()))
-                .map(card -> Draft.Part.of(
+                .map(card -> Draft.DraftPart.of(
                         words.title(card),
                         Stream.concat(
                                         words.lines(card).stream(),

@@ -31,13 +31,13 @@ class LanguageChecks {
     record Confirmed(String confirmedBy, LocalDate confirmedOn) {}
 
     /** A sentence in English and in the other language. */
-    record Beside(String english, String other) {}
+    record InBothLanguages(String english, String other) {}
 
     /** Every sentence about safety, side by side. */
-    List<Beside> sentences(HerLanguage language) {
+    List<InBothLanguages> sentences(HerLanguage language) {
         HerWords english = HerWords.in(HerLanguage.ENGLISH);
         return HerWords.in(language).aboutSafety().stream()
-                .map(one -> new Beside(english.of(one.key()), one.words()))
+                .map(one -> new InBothLanguages(english.of(one.key()), one.words()))
                 .toList();
     }
 

@@ -67,7 +67,7 @@ class Papers {
             String codeNote) {}
 
     /** A part as it is printed; the picture as an address that holds it whole. */
-    public record PrintedPart(Draft.Part part, String picture, String alt) {}
+    public record PrintedPart(Draft.DraftPart part, String picture, String alt) {}
 
     byte[] pdf(Paper paper) {
         String page = page(paper);
@@ -119,7 +119,7 @@ class Papers {
 
     private List<PrintedPart> printed(Paper paper) {
         List<PrintedPart> printed = new ArrayList<>();
-        for (Draft.Part part : paper.draft().parts()) {
+        for (Draft.DraftPart part : paper.draft().parts()) {
             Optional<String> picture = Optional.ofNullable(part.pictured()).flatMap(shown -> picture(paper, shown));
             String name = part.pictured() == null
                     ? ""

@@ -139,7 +139,7 @@ class ClassPagesTest extends PageTest {
         String address = classOf(List.of(ada, bea, cleo));
         ClassSheetDocument without = sheet(composed(address, List.of(ada, bea, cleo)));
         assertThat(without.members())
-                .extracting(ClassSheetDocument.MemberTold::womanId)
+                .extracting(ClassSheetDocument.MemberLine::womanId)
                 .containsExactlyInAnyOrder(ada.id(), bea.id());
         assertThat(without.cannotCome())
                 .singleElement()
@@ -165,7 +165,7 @@ class ClassPagesTest extends PageTest {
         long teaching = composed(address, three);
         ClassSheetDocument sheet = sheet(teaching);
         assertThat(sheet.members())
-                .extracting(ClassSheetDocument.MemberTold::womanId)
+                .extracting(ClassSheetDocument.MemberLine::womanId)
                 .containsExactlyInAnyOrder(three.get(1).id(), three.get(2).id());
         assertThat(sheet.cannotCome())
                 .singleElement()
@@ -222,7 +222,7 @@ class ClassPagesTest extends PageTest {
                 .param("comes", String.valueOf(three.get(1).id()));
         String sheet = send(form.param("guest", guest.name())).getRedirectedUrl();
         assertThat(sheet(Long.parseLong(sheet.replace("/teachings/", ""))).members())
-                .extracting(ClassSheetDocument.MemberTold::womanId)
+                .extracting(ClassSheetDocument.MemberLine::womanId)
                 .containsExactlyInAnyOrder(three.get(0).id(), three.get(1).id(), guest.id());
         assertThat(Jsoup.parse(page(address)).select(".class-rows tbody tr")).hasSize(3);
         String unknown = body(post(address + "/today")
@@ -320,7 +320,7 @@ class ClassPagesTest extends PageTest {
         ClassSheetDocument sheet = sheet(teaching);
         assertThat(page.select(".matrix thead th a").eachText())
                 .isEqualTo(sheet.members().stream()
-                        .map(ClassSheetDocument.MemberTold::name)
+                        .map(ClassSheetDocument.MemberLine::name)
                         .toList());
         assertThat(page.select(".matrix tbody tr"))
                 .hasSize(sheet.called().rows().size());

@@ -166,8 +166,7 @@ class HomeAnswersTest extends PageTest {
     @Test
     void noSignAtHomeIsNoAnswerInTheStudio() throws Exception {
         Woman unasked = people.page(ines, "Meret", 0).women().get(0);
-        send(intake("Never asked"));
-        Woman never = people.page(ines, "Never asked", 0).women().get(0);
+        Woman never = newWoman("Never asked");
         String hers = "/home/" + links.make(never, HomeLink.LinkPurpose.HOME, ines.account(), TODAY, key());
         address = hers;
         isKept(tell("SAFE", "told", "NONE"));

@@ -161,6 +161,7 @@ class HomeLinkTest extends PageTest {
 
     @Test
     void speaksHerLanguageAndSaysWhatNobodyHasConfirmed() throws Exception {
+        tables.update("delete from language_check");
         Woman woman = askedWoman("Sprache");
         String share = "/people/" + woman.id() + "/share";
         send(set(rendered(share, share + "/language"), "language", "GERMAN"));

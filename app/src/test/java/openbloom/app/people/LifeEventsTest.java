@@ -28,8 +28,7 @@ class LifeEventsTest extends PageTest {
 
     @Test
     void movesHerToAfterBirthAndKeepsWhatWasKnownOfThePregnancy() throws Exception {
-        send(intake("Berta Born"));
-        Woman before = people.page(ines, "berta", 0).women().get(0);
+        Woman before = newWoman("Berta Born");
         String her = "/people/" + before.id();
         assertThat(body(birth(her, TODAY.plusDays(1)))).contains("This day lies ahead");
         assertThat(body(birth(her, TODAY.minusYears(1)))).contains("The pregnancy had not begun on");
@@ -63,8 +62,7 @@ class LifeEventsTest extends PageTest {
 
     @Test
     void closesAPregnancyGentlyAndHoldsLoadBackUntilAClinicianHasSaidYes() throws Exception {
-        send(intake("Cora Closed"));
-        Woman before = people.page(ines, "cora", 0).women().get(0);
+        Woman before = newWoman("Cora Closed");
         String her = "/people/" + before.id();
         assertThat(page(her + "/close-pregnancy"))
                 .contains("Nothing is planned from it")

@@ -47,7 +47,7 @@ class BlockCalendarTest {
                         40,
                         Place.STUDIO,
                         new StoredSession.SessionMade("", "", ""),
-                        new StoredSession.Taught(id, Occasion.STUDIO, taught ? FROM.plusDays(day) : null)),
+                        new StoredSession.TaughtOn(id, Occasion.STUDIO, taught ? FROM.plusDays(day) : null)),
                 new SessionDocument(List.of(), 0, false, List.of(), "", null, null));
     }
 

@@ -99,8 +99,9 @@ class SmallBreaksTest extends PageTest {
 
     @Test
     void aSearchNeverLeavesTheStudio() throws Exception {
-        assertThat(page("/people?q=small")).contains(woman.name());
-        assertThat(as(stranger(), get("/people?q=small")).getContentAsString()).doesNotContain(woman.name());
+        String search = "/people?q=" + woman.name().substring(woman.name().lastIndexOf(' ') + 1);
+        assertThat(page(search)).contains(woman.name());
+        assertThat(as(stranger(), get(search)).getContentAsString()).doesNotContain(woman.name());
         assertThat(as(stranger(), get("/")).getContentAsString()).doesNotContain(woman.name());
         assertThat(as(stranger(), get("/moves?woman=" + woman.id())).getStatus())
                 .isEqualTo(404);

@@ -67,7 +67,8 @@ class UnreadableTest extends PageTest {
     void isSaidOnTodayAndPeopleAndHurtsNobodyElse(String breaks) throws Exception {
         jdbc.update(breaks, woman.id());
         assertThat(page("/")).contains("Cannot be read", woman.name(), "Rhona Vale");
-        assertThat(page("/people?q=unreadable")).contains(woman.name(), "this record cannot be read");
+        assertThat(page("/people?q=" + woman.name().substring(woman.name().lastIndexOf(' ') + 1)))
+                .contains(woman.name(), "this record cannot be read");
         assertThat(page("/people?q=rhona")).contains("Rhona Vale").doesNotContain("cannot be read");
         assertThat(send(get(her + "/exercise-check")).getContentAsString()).contains("cannot be read", "What to do");
         assertThat(send(get(her + "/exercise-check")).getStatus()).isEqualTo(422);

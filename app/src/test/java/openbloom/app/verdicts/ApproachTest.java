@@ -17,8 +17,7 @@ class ApproachTest extends PageTest {
 
     @Test
     void showsWhatWouldChangeBeforeItIsKeptAndThenFollowsIt() throws Exception {
-        send(intake("Ada Approach"));
-        Woman her = people.page(ines, "ada approach", 0).women().get(0);
+        Woman her = newWoman("Ada Approach");
         String address = "/people/" + her.id() + "/approach";
         String look = send(post(address + "/look").param("A8", "NONE_FROM_18")).getContentAsString();
         assertThat(look).contains("Heel slide").contains("Swap");

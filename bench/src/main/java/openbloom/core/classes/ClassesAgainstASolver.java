@@ -62,7 +62,7 @@ public final class ClassesAgainstASolver {
                 continue;
             }
             from = System.nanoTime();
-            ClassComposer.Asked asked = ClassComposer.asked(request);
+            ClassComposer.ClassAsked asked = ClassComposer.asked(request);
             ClassSolver.ClassBest best = ClassSolver.best(
                     asked.frame(),
                     asked.items(),
@@ -94,7 +94,7 @@ public final class ClassesAgainstASolver {
     }
 
     /** @param women how many take part */
-    private record Rests(ClassComposer.Asked asked, int women) implements ClassRests {
+    private record Rests(ClassComposer.ClassAsked asked, int women) implements ClassRests {
         @Override
         public int most() {
             return ClassComposer.MOST_RESTS_RUNNING;

@@ -14,6 +14,7 @@ import openbloom.core.Enums;
  *
  * @param zones how much each zone moves; a zone that is absent was not felt
  * @param positions whether the breath spread evenly there; a position that is absent was not tried
+ * @see Breathing
  */
 public record BreathCheck(
         Map<BreathZone, Movement> zones, Set<BreathFault> faults, Map<BreathPosition, Boolean> positions) {

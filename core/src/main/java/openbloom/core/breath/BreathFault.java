@@ -1,6 +1,10 @@
 package openbloom.core.breath;
 
-/** A fault seen in the breath, the one that matters most first. */
+/**
+ * A fault seen in the breath, the one that matters most first.
+ *
+ * @see BreathCheck
+ */
 public enum BreathFault {
     BEARING_DOWN(BreathFinding.BEARING_DOWN),
     HELD(BreathFinding.HELD),

@@ -1,6 +1,11 @@
 package openbloom.core.breath;
 
-/** What the breath check showed. */
+/**
+ * What the breath check showed.
+ *
+ * @see BreathCheck
+ * @see BreathFault
+ */
 public enum BreathFinding {
     EVEN("even all round"),
     UPPER_CHEST("upper chest: shoulders rise, belly pulls in"),

@@ -1,6 +1,11 @@
 package openbloom.core.breath;
 
-/** Positions tried in turn until the breath spreads evenly. */
+/**
+ * Positions tried in turn until the breath spreads evenly.
+ *
+ * @see BreathZone
+ * @see BreathCheck
+ */
 public enum BreathPosition {
     ON_THE_BACK("on the back, knees bent"),
     ON_THE_SIDE("on the side, knees drawn up"),

@@ -1,6 +1,11 @@
 package openbloom.core.breath;
 
-/** Where the trunk may widen on the in-breath; hands round the lower ribs feel it. */
+/**
+ * Where the trunk may widen on the in-breath; hands round the lower ribs feel it.
+ *
+ * @see BreathCheck
+ * @see Breathing
+ */
 public enum BreathZone {
     FRONT_RIBS("front ribs", BreathPosition.ON_THE_BACK),
     LEFT_RIBS("left side ribs", BreathPosition.ON_THE_SIDE),

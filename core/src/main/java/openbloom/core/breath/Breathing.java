@@ -7,6 +7,9 @@ import openbloom.core.Enums;
  * What counts of her latest breath check.
  *
  * @param still zones that were felt and do not move freely; empty where none was felt or all move
+ *
+ * @see BreathFinding
+ * @see BreathCheck
  */
 public record Breathing(BreathFinding finding, Set<BreathZone> still) {
     public static final Breathing NOT_CHECKED = of(BreathFinding.UNKNOWN);

@@ -14,6 +14,8 @@ import openbloom.core.Enums;
  *
  * @param cues whether a family worked; a family that is absent was not tried
  * @param positions whether the layer was felt there; a position that is absent was not tried
+ * @see ConnectPosition
+ * @see ConnectFault
  */
 public record ConnectCheck(
         Map<CueFamily, Boolean> cues, Map<ConnectPosition, Boolean> positions, Set<ConnectFault> faults) {

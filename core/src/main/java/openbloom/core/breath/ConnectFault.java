@@ -1,6 +1,10 @@
 package openbloom.core.breath;
 
-/** A fault seen while she connects. */
+/**
+ * A fault seen while she connects.
+ *
+ * @see ConnectCheck
+ */
 public enum ConnectFault {
     PELVIS_TIPS("the pelvis tips"),
     UPPER_BELLY_HARDENS("upper belly hardens, lower belly pushes out"),

@@ -3,7 +3,11 @@ package openbloom.core.breath;
 import java.util.List;
 import java.util.Set;
 
-/** Families of cue for finding the deep abdominal layer; women differ in which one works. */
+/**
+ * Families of cue for finding the deep abdominal layer; women differ in which one works.
+ *
+ * @see ConnectCheck
+ */
 public enum CueFamily {
     PLAIN("plain instruction"),
     /** For a floor that has to let go: attention and letting go, nothing lifts. */

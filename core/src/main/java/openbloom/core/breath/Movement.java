@@ -1,6 +1,10 @@
 package openbloom.core.breath;
 
-/** How much a zone moves on the in-breath. */
+/**
+ * How much a zone moves on the in-breath.
+ *
+ * @see BreathCheck
+ */
 public enum Movement {
     NONE("still"),
     SOME("a little"),

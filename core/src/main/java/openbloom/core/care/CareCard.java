@@ -10,6 +10,8 @@ import openbloom.core.verdict.Facts;
  * A card for between the sessions (common practice, no source).
  *
  * @param stop when to stop, and whom to tell
+ *
+ * @see CareCards
  */
 public record CareCard(String id, String title, Window window, List<String> lines, String stop) {
     public CareCard {

@@ -12,7 +12,12 @@ import openbloom.core.verdict.Facts;
 import tools.jackson.databind.PropertyNamingStrategies;
 import tools.jackson.databind.annotation.JsonNaming;
 
-/** Every card, in the order of the file. */
+/**
+ * Every card, in the order of the file.
+ *
+ * @see CareCard
+ * @see Facts
+ */
 public final class CareCards {
     private static final String FILE = "/openbloom/care/care.yaml";
 

@@ -1,6 +1,11 @@
 package openbloom.core.care;
 
-/** What her days are made of, as she tells it; her moments of the day are tied to it. */
+/**
+ * What her days are made of, as she tells it; her moments of the day are tied to it.
+ *
+ * @see HabitPrompt
+ * @see HabitPrompts
+ */
 public enum DailyActivity {
     FEEDING_A_BABY("feeding a baby"),
     CARRYING_A_CHILD("picking up and carrying a child"),

@@ -10,7 +10,12 @@ import openbloom.core.pelvicfloor.Track;
 import openbloom.core.screening.Symptom;
 import openbloom.core.verdict.Facts;
 
-/** Moments of the day; one or two an hour at most (common practice, no source: P-PF-5). */
+/**
+ * Moments of the day; one or two an hour at most (common practice, no source: P-PF-5).
+ *
+ * @see HabitPrompt
+ * @see Facts
+ */
 public final class HabitPrompts {
     /** What is told with every lift of the pelvic floor in the day. */
     public static final String LIMIT = "A couple of times an hour at most, and never while passing urine.";
@@ -76,7 +81,7 @@ public final class HabitPrompts {
             prompts.add(HabitPrompt.BEFORE_A_COUGH);
         }
         boolean newly = facts.recentBirth()
-                .filter(birth -> birth.daysOn(facts.day()) < 7L * Published.STRENGTHEN_FLOOR.amount())
+                .filter(birth -> birth.daysOn(facts.day()) < 7L * Published.EARLIEST_STRENGTHEN.amount())
                 .isPresent();
         if (newly) {
             prompts.add(HabitPrompt.ROLL_TO_THE_SIDE);

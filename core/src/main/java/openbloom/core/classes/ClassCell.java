@@ -12,6 +12,7 @@ import openbloom.core.verdict.Adjustment;
  *
  * @param called at most four words: {@code to a box}, another exercise, {@code rests}; empty as written
  * @param isWatched whether something is to be watched in her
+ * @see ClassSheet
  */
 public record ClassCell(TakesPart how, String called, boolean isWatched) {
     /** @param sets called out; of one alone nobody does fewer */

@@ -31,6 +31,9 @@ import openbloom.core.session.Timetable;
  * women do it itself; the others do another of the same purpose in the same family of positions, or rest with breath, nobody more
  * than twice running. The work is worth the most there is, exactly where nobody would rest too long in it; else the best found,
  * with its gap.
+ *
+ * @see ClassEdited
+ * @see ClassFitting
  */
 public final class ClassComposer {
     /** Of the members, who do an exercise itself (common practice, no source). */
@@ -94,7 +97,7 @@ public final class ClassComposer {
      *
      * @param known every exercise, as they would do it
      */
-    record Asked(
+    record ClassAsked(
             List<CommonExercise> opening,
             List<CommonExercise> release,
             CommonWork frame,
@@ -102,11 +105,11 @@ public final class ClassComposer {
             Map<Move, CommonExercise> known) {}
 
     /** For who comes; at least one does. */
-    static Asked asked(ClassRequest request) {
+    static ClassAsked asked(ClassRequest request) {
         return new ClassComposer(request, ComeTogether.of(request.minutes(), request.members())).asked();
     }
 
-    private Asked asked() {
+    private ClassAsked asked() {
         List<CommonExercise> opening = opening();
         List<CommonExercise> release = release(opening);
         CommonWork frame = new CommonWork(
@@ -122,7 +125,7 @@ public final class ClassComposer {
         Map<Move, CommonExercise> known = Stream.of(opening, work, release)
                 .flatMap(Collection::stream)
                 .collect(Collectors.toMap(CommonExercise::move, one -> one, (one, other) -> one));
-        return new Asked(opening, release, frame, items(work), known);
+        return new ClassAsked(opening, release, frame, items(work), known);
     }
 
     /** What it costs that those rest who rested in the sheet before. */
@@ -137,8 +140,8 @@ public final class ClassComposer {
     }
 
     private ClassSheet compose(List<ClassSheet.CannotCome> cannotCome) {
-        Asked asked = asked();
-        RestRuns.Found found = new RestRuns(asked.frame(), members.size(), asked.known()).best(asked.items());
+        ClassAsked asked = asked();
+        RestRuns.WorkFound found = new RestRuns(asked.frame(), members.size(), asked.known()).best(asked.items());
         Timetable timetable = asked.frame().laid(found.work());
         List<CommonExercise> inOrder = Stream.of(
                         asked.opening(),
@@ -257,7 +260,7 @@ public final class ClassComposer {
             release.add(next);
             places.remove(next);
         }
-        release.sort(Comparator.comparing(one -> -Family.of(one.move()).ordinal()));
+        release.sort(Comparator.comparing(one -> -Family.of(one.move()).height()));
         return release;
     }
 

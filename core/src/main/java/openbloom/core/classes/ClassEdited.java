@@ -29,6 +29,8 @@ import openbloom.core.verdict.Verdict;
  * @param gone names of exercises that were in it and pass for nobody today
  * @param sheet as it would be taught
  * @param broken what breaks a hard line, by its line
+ * @see ClassOutline
+ * @see HardLine
  */
 public record ClassEdited(ClassOutline outline, ClassSheet sheet, List<ClassBroken> broken, List<String> gone) {
     private static final int MOST_OFFERED = 12;

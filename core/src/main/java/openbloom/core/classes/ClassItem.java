@@ -12,6 +12,8 @@ import openbloom.core.session.Pick;
  * @param startsAt seconds from the beginning of the class
  * @param seconds in all: getting into it, both sides, rests
  * @param versions as written first, then adjusted, other exercises, and who rests; together everybody once
+ * @see ClassSheet
+ * @see LaidOut
  */
 public record ClassItem(Part part, Pick pick, int startsAt, int seconds, List<ClassVersion> versions) {
     public ClassItem {

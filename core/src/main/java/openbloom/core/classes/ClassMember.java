@@ -11,6 +11,8 @@ import openbloom.core.verdict.Judgement;
  * @param judgement with the kit of the room
  * @param request what a session of her own would be asked for: her goals, what she did before, whether today is a low day
  * @param rested in how many exercises of the sheet before she rested while the others worked, 0 and more
+ * @see ComeTogether
+ * @see ClassEdited
  */
 public record ClassMember(String name, Judgement judgement, SessionRequest request, int rested) {
     /** Who rested in none of the sheet before, or was not there. */

@@ -12,6 +12,8 @@ import openbloom.core.session.Pick;
 /**
  * A class sheet as an instructor changes it: exercise by exercise what is called out, and what each woman does in it. Every change
  * makes another outline; what it means for them is judged by {@link ClassEdited}.
+ *
+ * @param lines in the order they are taught, without those that were taken out
  */
 public record ClassOutline(List<ClassLine> lines) {
     public ClassOutline {

@@ -11,6 +11,7 @@ import openbloom.core.Problem;
  *
  * @param minutes 20 to 90
  * @param members 1 to 16, each name once
+ * @see ClassComposer
  */
 public record ClassRequest(int minutes, List<ClassMember> members) {
     public static final int SHORTEST_MINUTES = 20;

@@ -20,6 +20,8 @@ import openbloom.core.session.Side;
  * @param score what it is worth, in quarters of a point
  * @param gap by how much a better one might exceed the score at most, in quarters; empty where there is none
  * @param note why it is shorter than asked, or empty
+ * @see ClassComposer
+ * @see ComeTogether
  */
 public record ClassSheet(
         List<ClassMember> members,
@@ -67,7 +69,12 @@ public record ClassSheet(
         LITTLE_IN_COMMON
     }
 
-    /** A goal of a member that the sheet does not serve. */
+    /**
+     * A goal of a member that the sheet does not serve.
+     *
+     * @param name as she is called in the class
+     * @param goal one of hers no line of the sheet works for
+     */
     public record Unserved(String name, Goal goal) {}
 
     /**

@@ -11,6 +11,8 @@ import openbloom.core.verdict.Adjustment;
  *
  * @param pick what they do; its dose is the one called out. Empty where they rest with breath
  * @param members by their numbers, from 0, in order
+ * @see ClassItem
+ * @see CommonExercise
  */
 public record ClassVersion(TakesPart how, Optional<Pick> pick, List<Integer> members) {
     public ClassVersion {

@@ -38,12 +38,12 @@ final class RestRuns {
     }
 
     /** @param gap how much more a better one could be worth at most, in quarters; empty where none is better */
-    record Found(List<Pick> work, int quarters, OptionalInt gap) {}
+    record WorkFound(List<Pick> work, int quarters, OptionalInt gap) {}
 
     /** What is looked for without some exercises, and what it can be worth at most. */
     private record Without(Set<Move> left, int most) {}
 
-    Found best(List<CommonWork.CommonItem> items) {
+    WorkFound best(List<CommonWork.CommonItem> items) {
         PriorityQueue<Without> open = new PriorityQueue<>(Comparator.comparingInt(one -> -one.most()));
         open.add(new Without(Set.of(), Integer.MAX_VALUE));
         Optional<CommonWork.CommonSolution> best = Optional.empty();
@@ -76,7 +76,7 @@ final class RestRuns {
         CommonWork.CommonSolution found = best.orElse(first.orElseThrow());
         List<Pick> work = shortened(found.work());
         int quarters = work.size() == found.work().size() ? found.quarters() : frame.worth(items, work);
-        return new Found(work, quarters, bound > quarters ? OptionalInt.of(bound - quarters) : OptionalInt.empty());
+        return new WorkFound(work, quarters, bound > quarters ? OptionalInt.of(bound - quarters) : OptionalInt.empty());
     }
 
     /** Within one per cent of what can be had at most nothing more is looked for. */

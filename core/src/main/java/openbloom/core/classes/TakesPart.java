@@ -1,6 +1,11 @@
 package openbloom.core.classes;
 
-/** How a woman takes part in an exercise of her class. */
+/**
+ * How a woman takes part in an exercise of her class.
+ *
+ * @see ClassCell
+ * @see CommonExercise
+ */
 public enum TakesPart {
     AS_WRITTEN("as written"),
     ADJUSTED("adjusted"),

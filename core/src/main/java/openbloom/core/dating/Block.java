@@ -2,7 +2,11 @@ package openbloom.core.dating;
 
 import java.util.Arrays;
 
-/** The four-week blocks a pregnancy is planned in, counted from 14w0d; before that one block. */
+/**
+ * The four-week blocks a pregnancy is planned in, counted from 14w0d; before that one block.
+ *
+ * @see GestationalAge
+ */
 public enum Block {
     WEEKS_0_13(0, "0-13"),
     WEEKS_14_17(14, "14-17"),

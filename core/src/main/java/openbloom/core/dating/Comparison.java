@@ -9,6 +9,7 @@ import openbloom.core.evidence.Published;
  *
  * @param differenceDays how far apart the two are, never negative
  * @param thresholdDays the scan replaces the date only if it differs by more than this
+ * @see Dating
  */
 public record Comparison(int differenceDays, int thresholdDays) {
     /** The rows of E-REDATE, chosen by how far she was on the day of the scan by the date it might replace. */

@@ -14,6 +14,7 @@ import openbloom.core.evidence.Published;
  *
  * @param scan the ultrasound held against the date, if one was given
  * @param redated whether that ultrasound replaced the date
+ * @see Comparison
  */
 public record Dating(LocalDate dueDate, DatingBasis basis, Optional<Comparison> scan, boolean redated) {
 

@@ -1,6 +1,11 @@
 package openbloom.core.dating;
 
-/** What a due date rests on. */
+/**
+ * What a due date rests on.
+ *
+ * @see Statement
+ * @see Dating
+ */
 public enum DatingBasis {
     LAST_PERIOD("last period"),
     CONCEPTION("conception"),

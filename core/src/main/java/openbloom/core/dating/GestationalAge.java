@@ -7,6 +7,9 @@ import java.util.regex.Pattern;
  * How far a pregnancy is, in whole days from the first day of a 28-day cycle.
  *
  * @param days 0 to 315 (45 weeks)
+ *
+ * @see Dating
+ * @see Comparison
  */
 public record GestationalAge(int days) implements Comparable<GestationalAge> {
     public static final int LONGEST_DAYS = 315;

@@ -6,7 +6,11 @@ import java.util.List;
 import openbloom.core.Problem;
 import openbloom.core.evidence.Published;
 
-/** What is known about when a pregnancy began, before any ultrasound. Always counted in days, never by calendar months. */
+/**
+ * What is known about when a pregnancy began, before any ultrasound. Always counted in days, never by calendar months.
+ *
+ * @see Dating
+ */
 public sealed interface Statement {
     int SHORTEST_CYCLE_DAYS = 20;
     int LONGEST_CYCLE_DAYS = 45;

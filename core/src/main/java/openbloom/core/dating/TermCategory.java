@@ -3,7 +3,12 @@ package openbloom.core.dating;
 import java.util.Arrays;
 import openbloom.core.evidence.Published;
 
-/** What a birth on this day would be called (E-TERM). */
+/**
+ * What a birth on this day would be called (E-TERM).
+ *
+ * @see Published
+ * @see GestationalAge
+ */
 public enum TermCategory {
     PRETERM_RANGE(0),
     EARLY_TERM(Published.EARLY_TERM.amount()),

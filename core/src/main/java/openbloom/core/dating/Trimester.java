@@ -2,15 +2,22 @@ package openbloom.core.dating;
 
 import openbloom.core.evidence.Published;
 
-/** The three thirds of a pregnancy (E-TRIM). */
+/**
+ * The three thirds of a pregnancy (E-TRIM).
+ *
+ * @see Published
+ * @see GestationalAge
+ */
 public enum Trimester {
-    FIRST("first trimester"),
-    SECOND("second trimester"),
-    THIRD("third trimester");
+    FIRST(1, "first trimester"),
+    SECOND(2, "second trimester"),
+    THIRD(3, "third trimester");
 
+    private final int number;
     private final String words;
 
-    Trimester(String words) {
+    Trimester(int number, String words) {
+        this.number = number;
         this.words = words;
     }
 
@@ -23,7 +30,7 @@ public enum Trimester {
 
     /** 1 to 3. */
     public int number() {
-        return ordinal() + 1;
+        return number;
     }
 
     public String words() {

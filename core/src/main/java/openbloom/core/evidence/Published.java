@@ -5,6 +5,8 @@ import static openbloom.core.evidence.Source.*;
 /**
  * Every number a rule or a calculation takes from outside, with its unit and source. Code reads the number
  * from here, so that the list of sources shown to the instructor is the list the program really uses.
+ *
+ * @see Source
  */
 public enum Published {
     PREGNANCY_FROM_LAST_PERIOD(E_DATE, 280, "days", "first day of last period to due date"),
@@ -143,9 +145,9 @@ public enum Published {
     EARLY_HOLD(COMMON_PRACTICE, 3, "s", "longest hold after birth before clearance"),
     EARLY_REPETITIONS(COMMON_PRACTICE, 5, "repetitions", "most lifts a set after birth before clearance"),
     WEAK_BELOW(COMMON_PRACTICE, 5, "s or flicks", "a best hold or a number of flicks below this is called weak"),
-    RECONNECT_FLOOR(COMMON_PRACTICE, 2, "weeks", "Reconnect, earliest"),
-    REBUILD_FLOOR(COMMON_PRACTICE, 6, "weeks", "Rebuild, earliest"),
-    STRENGTHEN_FLOOR(COMMON_PRACTICE, 12, "weeks", "Strengthen, earliest"),
+    EARLIEST_RECONNECT(COMMON_PRACTICE, 2, "weeks", "Reconnect, earliest"),
+    EARLIEST_REBUILD(COMMON_PRACTICE, 6, "weeks", "Rebuild, earliest"),
+    EARLIEST_STRENGTHEN(COMMON_PRACTICE, 12, "weeks", "Strengthen, earliest"),
     RETURN_AFTER_SURGERY_OR_TEAR(
             COMMON_PRACTICE, 16, "weeks", "Return after a caesarean or a tear of degree 3–4, earliest"),
     NEWLY_DELIVERED(COMMON_PRACTICE, 2, "years", "time floors apply for this long after birth"),

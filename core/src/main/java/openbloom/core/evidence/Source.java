@@ -9,7 +9,11 @@ import java.util.List;
 import java.util.Optional;
 import openbloom.core.Texts;
 
-/** The registry of sources. Every reason points at one of them, every published number hangs on one of them. */
+/**
+ * The registry of sources. Every reason points at one of them, every published number hangs on one of them.
+ *
+ * @see Published
+ */
 public enum Source {
     E_DATE(
             "ACOG Committee Opinion 700, methods for estimating the due date",

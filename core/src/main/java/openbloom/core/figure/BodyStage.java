@@ -3,6 +3,9 @@ package openbloom.core.figure;
 /**
  * The body that is drawn: pregnant in a week, some weeks after a birth, or neither. The outline is a convention of ours:
  * it grows from week 12 to 40 and falls after birth over about 8 weeks.
+ *
+ * @see OwnPoses
+ * @see Posing
  */
 public sealed interface BodyStage {
     BodyStage NEITHER = new Neither();

@@ -1,6 +1,11 @@
 package openbloom.core.figure;
 
-/** A change to a move that changes its picture, each with its line of set-up. Every figure can be drawn with any of them. */
+/**
+ * A change to a move that changes its picture, each with its line of set-up. Every figure can be drawn with any of them.
+ *
+ * @see Changed
+ * @see FigureStyle
+ */
 public enum FigureChange {
     SMALLER_RANGE("Go about half of the way, and back."),
     FEET_APART("Feet hip-width apart, knees over the feet."),

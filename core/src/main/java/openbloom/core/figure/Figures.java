@@ -14,7 +14,12 @@ import openbloom.core.Outcome;
 import openbloom.core.Problem;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Every figure that can be drawn, by its id. */
+/**
+ * Every figure that can be drawn, by its id.
+ *
+ * @see Figure
+ * @see FigureSheet
+ */
 public final class Figures {
     private static final String FILE = "/openbloom/figures/figures.yaml";
 

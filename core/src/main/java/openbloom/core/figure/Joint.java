@@ -4,7 +4,12 @@ import java.util.Arrays;
 import java.util.Optional;
 import openbloom.core.YamlFieldReader;
 
-/** What can be turned in a pose of the studio's own: directions in the plane looked at, 0° forward, 90° up, 180° back. */
+/**
+ * What can be turned in a pose of the studio's own: directions in the plane looked at, 0° forward, 90° up, 180° back.
+ *
+ * @see OwnPoses
+ * @see Figures
+ */
 public enum Joint {
     TRUNK("Trunk, from hips to head", -180, 360),
     CURL("Bending of the chest over the pelvis", -60, 100),

@@ -1,6 +1,11 @@
 package openbloom.core.figure;
 
-/** A pose of a studio's own, checked: where one of its moves goes to. */
+/**
+ * A pose of a studio's own, checked: where one of its moves goes to.
+ *
+ * @see Figures
+ * @see FigureStyle
+ */
 public final class OwnPose {
     private final Pose pose;
 

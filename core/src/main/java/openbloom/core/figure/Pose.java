@@ -7,11 +7,13 @@ import java.util.Optional;
 /**
  * One position of the body as data. Angles are of the plane that is looked at: 0° forward, 90° up, 180° back.
  *
- * @param trunk which way the trunk points from hips to head
- * @param curl how far the chest bends forward over the pelvis; below 0 it arches
- * @param side how far the chest bends to the nearer side
- * @param turn how far the chest turns towards the nearer side
- * @param nod how far the chin comes to the chest
+ * @param id as the file of figures names it
+ * @param view from where it is looked at, see {@link PoseView}
+ * @param onTheSide whether she lies on her side
+ * @param trunk how the trunk lies or stands
+ * @param ground what touches the ground
+ * @param limbs arms and legs
+ * @param props what is drawn beside her, in order
  */
 record Pose(
         String id,
@@ -31,6 +33,16 @@ record Pose(
         return new Pose(id, view, onTheSide, trunk, ground, other, props);
     }
 
+    /**
+     * The trunk, in degrees.
+     *
+     * @param angle which way it points from hips to head
+     * @param curl how far the chest bends forward over the pelvis; below 0 it arches
+     * @param side how far the chest bends to the nearer side
+     * @param turn how far the chest turns towards the nearer side
+     * @param nod how far the chin comes to the chest
+     * @param lean how far it leans out of the plane that is looked at
+     */
     record Trunk(double angle, double curl, double side, double turn, double nod, double lean) {}
 
     /**
@@ -49,7 +61,7 @@ record Pose(
 
     /** What an arm or a leg does: its angles, or the place it reaches. */
     sealed interface Reach {
-        /** @param out how far the first and the second bone point away from the middle */
+        /** Angles in degrees; {@code firstOut} and {@code secondOut} are how far the bones point away from the middle. */
         record Angles(double first, double firstOut, double second, double secondOut, double end, boolean grips)
                 implements Reach {
             Angles turned(double newFirst, double newSecond, double newEnd) {

@@ -13,6 +13,8 @@ import java.util.stream.Stream;
  * @param mm how much narrower in mm; empty unless both were read in mm
  * @param depthSteps knuckle steps shallower; empty unless both were read
  * @param firmnessSteps grades firmer; empty unless both were read
+ * @see Width
+ * @see GapState
  */
 public record ConnectedGain(
         Spot spot,

@@ -1,15 +1,22 @@
 package openbloom.core.gap;
 
-/** How deep the finger goes, told in knuckles (P-GAP-3). */
+/**
+ * How deep the finger goes, told in knuckles (P-GAP-3).
+ *
+ * @see GapReading
+ * @see GapCheck
+ */
 public enum Depth {
-    SURFACE("surface"),
-    FIRST_KNUCKLE("1st knuckle"),
-    SECOND_KNUCKLE("2nd knuckle"),
-    DEEPER("deeper");
+    SURFACE(0, "surface"),
+    FIRST_KNUCKLE(1, "1st knuckle"),
+    SECOND_KNUCKLE(2, "2nd knuckle"),
+    DEEPER(3, "deeper");
 
+    private final int grade;
     private final String words;
 
-    Depth(String words) {
+    Depth(int grade, String words) {
+        this.grade = grade;
         this.words = words;
     }
 
@@ -17,8 +24,13 @@ public enum Depth {
         return words;
     }
 
+    /** 0 at the surface to 3 beyond the second knuckle. */
+    public int grade() {
+        return grade;
+    }
+
     /** How many steps shallower {@code other} is; negative if deeper. */
     public int stepsTo(Depth other) {
-        return ordinal() - other.ordinal();
+        return grade - other.grade;
     }
 }

@@ -8,6 +8,10 @@ import java.util.stream.IntStream;
 /**
  * The breadth of an examiner's fingers laid side by side, one to four together, in millimetres. It turns her finger
  * readings into derived millimetres.
+ *
+ * @param togetherMm one to four fingers side by side, in mm, each more than the one before
+ *
+ * @see SideBySide
  */
 public record FingerWidths(List<Integer> togetherMm) {
     public static final int NARROWEST_MM = 8;

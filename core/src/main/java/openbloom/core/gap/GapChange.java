@@ -7,6 +7,8 @@ import java.util.Optional;
  *
  * @param amount later less earlier, in the unit of the method; 0 when not comparable
  * @param sum the calculation behind the answer, or why there is none
+ * @see Measured
+ * @see RepeatabilityInUse
  */
 public record GapChange(Significance worth, double amount, String words, String sum) {
     /** What a change is worth. */

@@ -7,7 +7,12 @@ import java.util.Optional;
 import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
 
-/** What several checks say together: whether the gap has settled, so that it need not be read every week (practice). */
+/**
+ * What several checks say together: whether the gap has settled, so that it need not be read every week (practice).
+ *
+ * @see GapCheck
+ * @see Published
+ */
 public final class GapHistory {
     private GapHistory() {}
 

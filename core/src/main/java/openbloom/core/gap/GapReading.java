@@ -9,6 +9,8 @@ import openbloom.core.YesNoUnknown;
  * @param depth empty when it was not read, as while a check is still being typed
  * @param firmness the same
  * @param sore whether being read there was uncomfortable
+ * @see GapCheck
+ * @see School
  */
 public record GapReading(
         Spot spot,

@@ -1,6 +1,11 @@
 package openbloom.core.gap;
 
-/** What she is doing while the midline is read. */
+/**
+ * What she is doing while the midline is read.
+ *
+ * @see School
+ * @see GapCheck
+ */
 public enum GapState {
     REST("rest"),
     LIFT("small head lift"),

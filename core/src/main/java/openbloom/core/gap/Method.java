@@ -2,7 +2,12 @@ package openbloom.core.gap;
 
 import openbloom.core.evidence.Published;
 
-/** How a width is measured. Series of different methods are never joined (E-RELI). */
+/**
+ * How a width is measured. Series of different methods are never joined (E-RELI).
+ *
+ * @see School
+ * @see RepeatabilityInUse
+ */
 public enum Method {
     FINGERS("fingers", "fingers", 0.5, 1),
     CALIPERS("calipers", "mm", 1, Published.NOMINAL_FINGER.amount()),

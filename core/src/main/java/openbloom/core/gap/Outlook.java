@@ -16,6 +16,8 @@ import openbloom.core.evidence.Published;
  * @param trend empty with readings on fewer than two days
  * @param forecast empty without ground for one
  * @param stalled whether it stood still for eight weeks while wider than her approach allows
+ * @see Trend
+ * @see Published
  */
 public record Outlook(
         Optional<Trend> trend, Optional<Trend.Forecast> forecast, boolean stalled, List<String> sentences) {

@@ -8,12 +8,18 @@ import java.util.List;
  * @param n pairs it rests on
  * @param withinSubjectSd s_w = √(Σd²/2n), in the unit of the readings
  * @param sdOfDifferences √(Σd²/n), the differences taken about zero
+ * @see RepeatabilityInUse
  */
 public record Repeatability(int n, double withinSubjectSd, double sdOfDifferences) {
     /** Two readings of one person differ by less than this in 95 of 100 pairs: 1.96·√2 of s_w. */
     private static final double COVERAGE = 1.96 * Math.sqrt(2);
 
-    /** First and second reading of one person. */
+    /**
+     * First and second reading of one person.
+     *
+     * @param first in mm, or in fingers where fingers were used
+     * @param second of the same woman, in the same unit, within minutes
+     */
     public record ReadingPair(double first, double second) {
         double squaredDifference() {
             return (first - second) * (first - second);

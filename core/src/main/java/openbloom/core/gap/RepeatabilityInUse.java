@@ -10,6 +10,8 @@ import openbloom.core.evidence.Published;
  * @param sites over how many sites a reading is the mean; 1 for a reading of one site
  * @param coefficient two readings of one woman differ by less in 95 of 100 pairs; never below one step of the reading
  * @param basis where it comes from, in words
+ * @see GapChange
+ * @see Outlook
  */
 public record RepeatabilityInUse(Method method, int sites, double coefficient, String basis) {
     private static final int FEWEST = Published.DUPLICATE_PAIRS.amount();

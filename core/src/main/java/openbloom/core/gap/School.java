@@ -14,7 +14,12 @@ import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
 
-/** Schools of reading a gap. Finger schools read the small head lift at every site. */
+/**
+ * Schools of reading a gap. Finger schools read the small head lift at every site.
+ *
+ * @see SideBySide
+ * @see MillimetreSchools
+ */
 public enum School {
     TWO_FINGERS("two fingers", Source.E_BOISS) {
         @Override

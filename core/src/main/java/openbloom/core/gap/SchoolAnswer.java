@@ -3,7 +3,16 @@ package openbloom.core.gap;
 import java.util.Optional;
 import openbloom.core.evidence.Source;
 
-/** How one school reads a check. */
+/**
+ * How one school reads a check.
+ *
+ * @param school whose reading it is, see {@link School}
+ * @param verdict what it calls the check
+ * @param grade its own grade, empty where it has none
+ * @param site the {@link Site} that decided it
+ * @param detail the readings it rests on, in words
+ * @param source where the school is published
+ */
 public record SchoolAnswer(
         School school,
         SchoolVerdict verdict,

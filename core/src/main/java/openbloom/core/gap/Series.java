@@ -12,6 +12,9 @@ import java.util.stream.Collectors;
  * Readings at one spot in one state by one examiner with one method: what may be joined by a line.
  *
  * @param readings in the order of their days, in the unit of the method
+ *
+ * @see WholeMidline
+ * @see Outlook
  */
 public record Series(Method method, Measured.Examiner by, List<Trend.TrendPoint> readings) {
     private record SeriesKey(Method method, Measured.Examiner by) {}

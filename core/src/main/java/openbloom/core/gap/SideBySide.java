@@ -7,6 +7,9 @@ import java.util.Optional;
 /**
  * One check read by every school. A school of millimetres reads a finger check only through the examiner's own finger
  * breadths, and says so.
+ *
+ * @see GapCheck
+ * @see SchoolAnswer
  */
 public final class SideBySide {
     private SideBySide() {}

@@ -2,7 +2,12 @@ package openbloom.core.gap;
 
 import java.util.List;
 
-/** Where on the midline a reading is taken. The distance from the navel belongs to the reading. */
+/**
+ * Where on the midline a reading is taken. The distance from the navel belongs to the reading.
+ *
+ * @see School
+ * @see GapReading
+ */
 public enum Site {
     XIPHOID("tip of the breastbone", 150),
     ABOVE("above the navel", 45),

@@ -10,6 +10,9 @@ import java.util.regex.Pattern;
  * its own, and an instructor may choose others. Ordered from the breastbone down.
  *
  * @param offsetMm distance from the navel along the midline, 0 to 300 mm
+ *
+ * @see School
+ * @see GapCheck
  */
 public record Spot(Site site, int offsetMm) implements Comparable<Spot> {
     public static final int FURTHEST_MM = 300;

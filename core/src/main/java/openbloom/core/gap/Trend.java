@@ -20,6 +20,8 @@ import openbloom.core.evidence.Published;
  * @param lowest lower end of the 90 % interval; minus infinity when three readings or fewer cannot bound it
  * @param highest upper end, or infinity
  * @param change last reading less the first
+ * @see Outlook
+ * @see WholeMidline
  */
 public record Trend(List<TrendPoint> readings, double slopePerWeek, double lowest, double highest, double change) {
     private static final double Z_90 = 1.6449;
@@ -27,10 +29,22 @@ public record Trend(List<TrendPoint> readings, double slopePerWeek, double lowes
     private static final int SHORTEST_DAYS_FOR_A_FORECAST = 21;
     private static final int FARTHEST_WEEKS = Published.LONGEST_FORECAST.amount();
 
-    /** A width on a day, in the unit of its series: mm or fingers. */
+    /**
+     * A width on a day, in the unit of its series: mm or fingers.
+     *
+     * @param date of the check
+     * @param amount in mm or fingers
+     */
     public record TrendPoint(LocalDate date, double amount) {}
 
-    /** When the trend would reach a width: earliest and latest by the ends of the slope's interval. */
+    /**
+     * When the trend would reach a width: earliest and latest by the ends of the slope's interval.
+     *
+     * @param reaches the width asked for, in the unit of the series
+     * @param earliest by the steeper end of the interval
+     * @param expected by the slope itself
+     * @param latest by the flatter end
+     */
     public record Forecast(double reaches, LocalDate earliest, LocalDate expected, LocalDate latest) {}
 
     /** @throws IllegalArgumentException unless there are readings on at least two days */

@@ -17,6 +17,8 @@ import openbloom.core.Days;
  *
  * @param spots the sites it is the mean of, two or more
  * @param means the mean width of each check, in the unit of the method
+ * @see Measured
+ * @see Trend
  */
 public record WholeMidline(List<Spot> spots, Series means) {
     private static final int FEWEST_SITES = 2;

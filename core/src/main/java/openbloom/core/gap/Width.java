@@ -2,7 +2,12 @@ package openbloom.core.gap;
 
 import openbloom.core.evidence.Published;
 
-/** How wide the gap is, in the unit it was measured in. A finger series and a millimetre series are never joined. */
+/**
+ * How wide the gap is, in the unit it was measured in. A finger series and a millimetre series are never joined.
+ *
+ * @see ConnectedGain
+ * @see Method
+ */
 public sealed interface Width {
     /** Widest that is taken for a reading rather than a slip: ten fingers, or 200 mm. */
     int WIDEST_HALF_FINGERS = 20;

@@ -1,6 +1,11 @@
 package openbloom.core.moves;
 
-/** How the breath goes with the effort. */
+/**
+ * How the breath goes with the effort.
+ *
+ * @see Move
+ * @see Dose
+ */
 public enum BreathPattern {
     OUT("effort on the out-breath"),
     EVEN("even breath"),

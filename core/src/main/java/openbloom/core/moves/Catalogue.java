@@ -10,7 +10,11 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/** Every move, each in its strand, checked when it was loaded. */
+/**
+ * Every move, each in its strand, checked when it was loaded.
+ *
+ * @see CatalogueLoader
+ */
 public final class Catalogue {
     private static final Comparator<Move> LADDER_ORDER =
             Comparator.comparing(Move::strand).thenComparing(Move::rung).thenComparing(Move::id);

@@ -15,7 +15,12 @@ import openbloom.core.Problem;
 import openbloom.core.figure.Figures;
 import tools.jackson.databind.JsonNode;
 
-/** Reads the catalogue that ships with the program and the moves a studio adds to it. */
+/**
+ * Reads the catalogue that ships with the program and the moves a studio adds to it.
+ *
+ * @see Move
+ * @see Catalogue
+ */
 public final class CatalogueLoader {
     private static final String FOLDER = "/openbloom/catalogue/";
     private final MoveReader reader;

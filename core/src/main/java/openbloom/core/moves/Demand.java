@@ -1,6 +1,11 @@
 package openbloom.core.moves;
 
-/** A feature of a move that some woman may have to be spared. */
+/**
+ * A feature of a move that some woman may have to be spared.
+ *
+ * @see Move
+ * @see MoveEntry
+ */
 public enum Demand {
     OVERHEAD("arms above the shoulder"),
     WRIST("weight on bent wrists"),

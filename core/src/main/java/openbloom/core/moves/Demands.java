@@ -9,6 +9,8 @@ import openbloom.core.Enums;
  * @param midlineLoad 0 (none) to 5
  * @param pressure on the pelvic floor from above, 0 to 5
  * @param impact 0 (none) to 3
+ * @see Move
+ * @see MoveReader
  */
 public record Demands(
         int midlineLoad, int pressure, Flexion flexion, Rotation rotation, int impact, Set<Demand> features) {

@@ -7,6 +7,9 @@ import java.util.Map;
  * How a move is done.
  *
  * @param doses one for every stage
+ *
+ * @see Move
+ * @see MoveReader
  */
 public record Doing(BreathPattern breath, PelvicTone tone, Sides sides, List<Kit> kit, Map<DoseStage, Dose> doses) {
     public Doing {

@@ -12,6 +12,8 @@ import openbloom.core.evidence.Published;
  * @param restSeconds between sets, 0 to 300 s
  * @param perSide whether the dose is for each side
  * @param letGoSeconds after each of several holds, 0 to 60 s
+ * @see Move
+ * @see DoseReader
  */
 public record Dose(
         int sets, int repetitions, int holdSeconds, int breaths, int restSeconds, boolean perSide, int letGoSeconds) {

@@ -1,6 +1,11 @@
 package openbloom.core.moves;
 
-/** The stage a dose is written for. */
+/**
+ * The stage a dose is written for.
+ *
+ * @see DoseReader
+ * @see Doing
+ */
 public enum DoseStage {
     HEAL("Heal"),
     RECONNECT("Reconnect"),

@@ -2,7 +2,12 @@ package openbloom.core.moves;
 
 import java.util.List;
 
-/** What a move may need beyond a floor, a wall and a counter. */
+/**
+ * What a move may need beyond a floor, a wall and a counter.
+ *
+ * @see Move
+ * @see Kit
+ */
 public enum Equipment {
     BLOCK("block"),
     BALL("soft ball"),

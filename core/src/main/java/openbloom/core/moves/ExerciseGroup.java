@@ -2,7 +2,12 @@ package openbloom.core.moves;
 
 import java.util.Locale;
 
-/** A ladder of moves of one kind, from easy to hard. */
+/**
+ * A ladder of moves of one kind, from easy to hard.
+ *
+ * @see Move
+ * @see Catalogue
+ */
 public enum ExerciseGroup {
     BREATH("Breath", "breath"),
     CONNECT("Connect", "connect"),

@@ -1,6 +1,11 @@
 package openbloom.core.moves;
 
-/** How much a move bends the trunk forward against load. */
+/**
+ * How much a move bends the trunk forward against load.
+ *
+ * @see Demands
+ * @see Move
+ */
 public enum Flexion {
     NONE("none"),
     HEAD("head lift"),

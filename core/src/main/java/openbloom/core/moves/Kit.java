@@ -7,6 +7,9 @@ import java.util.Set;
  * One thing a move needs and what may stand in for it.
  *
  * @param substitute things every home has, the best first; empty where nothing at home will do
+ *
+ * @see Move
+ * @see Doing
  */
 public record Kit(Equipment needs, Optional<String> substitute) {
     public boolean isMissing(Set<Equipment> atHand) {

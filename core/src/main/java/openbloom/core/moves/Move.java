@@ -3,7 +3,18 @@ package openbloom.core.moves;
 import java.util.List;
 import openbloom.core.evidence.Source;
 
-/** One move or one version of a move. */
+/**
+ * One move or one version of a move.
+ *
+ * @param id as the catalogue and the API name it
+ * @param name as it is said
+ * @param placing its {@link Placing}: group, level, position
+ * @param demands what it asks of her body, see {@link Demands}
+ * @param doing sides, breath and dose by stage, see {@link Doing}
+ * @param teaching set-up, cues and what to watch for, see {@link Teaching}
+ * @param links to moves beside it, see {@link Links}
+ * @param evidence the {@link Source} it rests on
+ */
 public record Move(
         String id,
         String name,

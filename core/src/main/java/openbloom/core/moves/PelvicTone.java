@@ -1,6 +1,11 @@
 package openbloom.core.moves;
 
-/** What a move asks of the pelvic floor. */
+/**
+ * What a move asks of the pelvic floor.
+ *
+ * @see Move
+ * @see Doing
+ */
 public enum PelvicTone {
     TRAIN("lift"),
     RELEASE("let go"),

@@ -3,7 +3,12 @@ package openbloom.core.moves;
 import java.util.EnumSet;
 import java.util.Set;
 
-/** Where the body is. Listed in an order that keeps changes of position small when a session follows it. */
+/**
+ * Where the body is. Listed in an order that keeps changes of position small when a session follows it.
+ *
+ * @see Move
+ * @see MoveReader
+ */
 public enum Position {
     SUPINE("on the back", "supine"),
     HOOKLYING("on the back, knees bent", "hooklying"),

@@ -1,6 +1,11 @@
 package openbloom.core.moves;
 
-/** What a move is for. A swap keeps the purpose where it can. */
+/**
+ * What a move is for. A swap keeps the purpose where it can.
+ *
+ * @see Move
+ * @see Placing
+ */
 public enum Purpose {
     BREATH("breath"),
     CONNECT("connect"),

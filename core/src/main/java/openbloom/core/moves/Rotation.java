@@ -1,6 +1,11 @@
 package openbloom.core.moves;
 
-/** How much a move turns the trunk. */
+/**
+ * How much a move turns the trunk.
+ *
+ * @see Demands
+ * @see MoveReader
+ */
 public enum Rotation {
     NONE("none"),
     RESIST("resists turning"),

@@ -1,6 +1,11 @@
 package openbloom.core.moves;
 
-/** Which sides of the body a move works. */
+/**
+ * Which sides of the body a move works.
+ *
+ * @see Move
+ * @see Doing
+ */
 public enum Sides {
     BOTH("both sides together"),
     EACH("each side in turn"),

@@ -1,6 +1,11 @@
 package openbloom.core.moves;
 
-/** What she leans on or lies on. */
+/**
+ * What she leans on or lies on.
+ *
+ * @see Move
+ * @see Placing
+ */
 public enum Surface {
     WALL("wall"),
     COUNTER("counter or rail"),

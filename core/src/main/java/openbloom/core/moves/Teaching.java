@@ -15,6 +15,8 @@ import openbloom.core.figure.OwnPose;
  * @param setup at most three lines
  * @param figure name of the figure that shows it
  * @param pose where it goes to instead, a pose of the studio's own
+ * @see MoveReader
+ * @see Move
  */
 public record Teaching(
         String shortName,

@@ -1,6 +1,11 @@
 package openbloom.core.pelvicfloor;
 
-/** What the time since a birth and her clearance allow. */
+/**
+ * What the time since a birth and her clearance allow.
+ *
+ * @see Prescriber
+ * @see Progression
+ */
 public enum Allowance {
     FULL,
     /** After a birth and not cleared yet: short, gentle, only while comfortable. */

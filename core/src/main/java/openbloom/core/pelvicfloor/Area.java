@@ -1,6 +1,11 @@
 package openbloom.core.pelvicfloor;
 
-/** An area of the pelvic floor, in the order of an area round (P-PF-4). */
+/**
+ * An area of the pelvic floor, in the order of an area round (P-PF-4).
+ *
+ * @see Pacer
+ * @see DatedCheck
+ */
 public enum Area {
     RIGHT("right"),
     LEFT("left"),

@@ -1,6 +1,11 @@
 package openbloom.core.pelvicfloor;
 
-/** How strongly she lifts (A6). */
+/**
+ * How strongly she lifts (A6).
+ *
+ * @see Prescriber
+ * @see Prescription
+ */
 public enum Effort {
     GENTLE("gently, about a quarter of her strength"),
     STRONG("close to full strength");

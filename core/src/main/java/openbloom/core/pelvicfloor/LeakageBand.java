@@ -2,7 +2,11 @@ package openbloom.core.pelvicfloor;
 
 import openbloom.core.evidence.Published;
 
-/** How a leakage total of 0 to 21 is banded (E-KLOV). Only the total is entered. */
+/**
+ * How a leakage total of 0 to 21 is banded (E-KLOV). Only the total is entered.
+ *
+ * @see Published
+ */
 public enum LeakageBand {
     NONE("no leakage", 0),
     SLIGHT("slight", Published.LEAKAGE_SLIGHT.amount()),

@@ -3,7 +3,12 @@ package openbloom.core.pelvicfloor;
 import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
 
-/** How completely she lets go after a lift, after E-ICS: absent, partial, complete. */
+/**
+ * How completely she lets go after a lift, after E-ICS: absent, partial, complete.
+ *
+ * @see ToneRule
+ * @see PelvicFloorCheck
+ */
 public enum LettingGo {
     ABSENT("does not let go"),
     PARTIAL("lets go in part"),

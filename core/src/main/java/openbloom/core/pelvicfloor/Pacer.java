@@ -3,7 +3,12 @@ package openbloom.core.pelvicfloor;
 import java.util.ArrayList;
 import java.util.List;
 
-/** A guided practice second by second: in to widen and let go, out to lift. Letting go lasts at least as long as the lift. */
+/**
+ * A guided practice second by second: in to widen and let go, out to lift. Letting go lasts at least as long as the lift.
+ *
+ * @see Area
+ * @see Prescription
+ */
 public final class Pacer {
     private static final int IN = 4;
     private static final int FLICK = 1;

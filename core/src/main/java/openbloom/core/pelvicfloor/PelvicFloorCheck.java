@@ -8,6 +8,8 @@ import openbloom.core.YesNoUnknown;
  * @param holdSeconds longest hold while breathing, 0 to 60 s
  * @param holdRepetitions such holds before it fades, 0 to 30
  * @param flicks quick lifts in a row with full letting-go, 0 to 50
+ * @see Release
+ * @see Prescriber
  */
 public record PelvicFloorCheck(
         int holdSeconds,

@@ -6,7 +6,12 @@ import java.util.List;
 import openbloom.core.Days;
 import openbloom.core.evidence.Published;
 
-/** What has changed since the first check, as honestly as a day's noise allows, what is due, and when to refer. */
+/**
+ * What has changed since the first check, as honestly as a day's noise allows, what is due, and when to refer.
+ *
+ * @see DatedCheck
+ * @see Published
+ */
 public final class PelvicFloorReview {
     /** Seconds or flicks that a day and a stopwatch make; a working value, as nobody has duplicates of this yet. */
     private static final int NOISE = 2;

@@ -20,7 +20,11 @@ import openbloom.core.pelvicfloor.Prescription.Flicks;
 import openbloom.core.pelvicfloor.Prescription.Holds;
 import openbloom.core.pelvicfloor.Prescription.Why;
 
-/** Turns a check into practice: release or train, and how much. The check is the prescription (E-PERFECT). */
+/**
+ * Turns a check into practice: release or train, and how much. The check is the prescription (E-PERFECT).
+ *
+ * @see Progression
+ */
 public final class Prescriber {
     private static final int SHORTEST_HOLD = 2;
     private static final int FEWEST_HOLDS = 3;

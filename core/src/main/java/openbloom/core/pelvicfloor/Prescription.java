@@ -27,17 +27,34 @@ public record Prescription(
         reasons = List.copyOf(reasons);
     }
 
-    /** Holds with the letting go after each, in seconds. */
+    /**
+     * Holds with the letting go after each, in seconds.
+     *
+     * @param seconds of one hold, 0 where none is prescribed
+     * @param repetitions in a set
+     * @param restSeconds letting go after each, in seconds
+     */
     public record Holds(int seconds, int repetitions, int restSeconds) {
         public static final Holds NONE = new Holds(0, 0, 0);
     }
 
-    /** Quick lifts; {@code restSeconds} is the pause before each set of them. */
+    /**
+     * Quick lifts; {@code restSeconds} is the pause before each set of them.
+     *
+     * @param repetitions in a set
+     * @param sets of them
+     * @param restSeconds before each set, in seconds
+     */
     public record Flicks(int repetitions, int sets, int restSeconds) {
         public static final Flicks NONE = new Flicks(0, 0, 0);
     }
 
-    /** Why a number is what it is. */
+    /**
+     * Why a number is what it is.
+     *
+     * @param sentence that ends without a full stop
+     * @param source the {@link Source} of the number
+     */
     public record Why(String sentence, Source source) {
         /** {@code The check showed 6 s (E-PERFECT).} */
         public String words() {

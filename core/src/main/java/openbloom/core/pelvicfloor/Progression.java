@@ -21,6 +21,8 @@ import openbloom.core.pelvicfloor.Prescription.Holds;
  * @param restTimes letting go lasts so many times the hold, and never under 4 s
  * @param longest seconds
  * @param most repetitions
+ * @see YesNoUnknown
+ * @see Allowance
  */
 public record Progression(int restTimes, int longest, int most) {
     private static final int DAYS_TO_MOVE_ON = 2;
@@ -37,7 +39,16 @@ public record Progression(int restTimes, int longest, int most) {
                 : new Progression(restTimes, FULL_HOLD.amount(), FULL_REPETITIONS.amount());
     }
 
-    /** What one practice showed. */
+    /**
+     * What one practice showed.
+     *
+     * @param on the day of the practice
+     * @param fullSet every hold asked for was done for its whole time
+     * @param fullLettingGo each was followed by letting go entirely
+     * @param faded a hold fell off before its end
+     * @param hurt pain during it
+     * @param heavy heaviness during it or after
+     */
     public record FloorPracticeDay(
             LocalDate on, boolean fullSet, boolean fullLettingGo, boolean faded, boolean hurt, boolean heavy) {
         boolean isAgainst() {
@@ -49,7 +60,12 @@ public record Progression(int restTimes, int longest, int most) {
         }
     }
 
-    /** The next dose, and why. */
+    /**
+     * The next dose, and why.
+     *
+     * @param holds the next dose, see {@link Holds}
+     * @param why what moved it or kept it
+     */
     public record ProgressionStep(Holds holds, String why) {}
 
     /**

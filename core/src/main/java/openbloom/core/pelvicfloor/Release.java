@@ -8,7 +8,12 @@ import java.util.stream.Stream;
 import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
 
-/** When release moves on: full letting-go felt on 8 of 10 on two days, and nothing hurts. */
+/**
+ * When release moves on: full letting-go felt on 8 of 10 on two days, and nothing hurts.
+ *
+ * @see PelvicFloorCheck
+ * @see Published
+ */
 public final class Release {
     private static final int DAYS_TO_MOVE_ON = 2;
 

@@ -1,6 +1,11 @@
 package openbloom.core.pelvicfloor;
 
-/** The pelvic floor in the app's words, after E-ICS. */
+/**
+ * The pelvic floor in the app's words, after E-ICS.
+ *
+ * @see ToneRule
+ * @see PelvicFloorCheck
+ */
 public enum Tone {
     TYPICAL("typical"),
     TIGHT("tight: does not let go"),

@@ -1,6 +1,11 @@
 package openbloom.core.pelvicfloor;
 
-/** What the pelvic floor practice is about. */
+/**
+ * What the pelvic floor practice is about.
+ *
+ * @see Prescriber
+ * @see Pacer
+ */
 public enum Track {
     RELEASE("Release first"),
     COORDINATE("Find it and let it go"),

@@ -7,6 +7,8 @@ import openbloom.core.pelvicfloor.Area;
 /**
  * The five areas of the pelvic floor as petals round a middle, seen from below with the front on top: filled where a lift
  * is felt. Our own drawing; the order of an area round is numbered.
+ *
+ * @see Area
  */
 public final class AreaDial {
     private static final double SIZE = 300;

@@ -4,7 +4,12 @@ import java.util.List;
 import openbloom.core.breath.ConnectCheck;
 import openbloom.core.breath.ConnectPosition;
 
-/** The positions of the connect check as a flight of steps, from lying to daily tasks; a step is filled where it is felt. */
+/**
+ * The positions of the connect check as a flight of steps, from lying to daily tasks; a step is filled where it is felt.
+ *
+ * @see ConnectPosition
+ * @see ConnectCheck
+ */
 public final class ConnectSteps {
     private static final double STEP_WIDE = 112;
     private static final double STEP_HIGH = 34;
@@ -33,8 +38,8 @@ public final class ConnectSteps {
 
     private static void step(Svg svg, ConnectCheck check, ConnectPosition position) {
         Boolean felt = check.positions().get(position);
-        double x = STEP_WIDE * position.ordinal();
-        double high = LOWEST + STEP_HIGH * position.ordinal();
+        double x = STEP_WIDE * position.step();
+        double high = LOWEST + STEP_HIGH * position.step();
         Paint paint = felt == null
                 ? Paint.filled("#F6F1E6").outlined(Palette.LINE, 1.2).dashed("3 4")
                 : felt ? Paint.filled(Palette.MOSS) : Paint.filled("#E3DFD6").outlined(Palette.CLAY, 1.6);

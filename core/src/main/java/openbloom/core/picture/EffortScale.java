@@ -4,7 +4,12 @@ import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
 import openbloom.core.screening.EffortCheck;
 
-/** Perceived exertion from 6 to 20 with the stretch she should work in, and what the talk test said. */
+/**
+ * Perceived exertion from 6 to 20 with the stretch she should work in, and what the talk test said.
+ *
+ * @see EffortCheck
+ * @see YesNoUnknown
+ */
 public final class EffortScale {
     private static final double LEFT = 24;
     private static final double POINT = 36;

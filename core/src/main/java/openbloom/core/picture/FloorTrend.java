@@ -21,6 +21,9 @@ import openbloom.core.screening.Symptom;
 /**
  * Best hold, repetitions and flicks over the weeks, the aim of ten as a line, and a mark where she did not let go; below
  * them the weaker side and, for every day on which she was asked, leaking, heaviness and pain.
+ *
+ * @see Symptom
+ * @see DatedCheck
  */
 public final class FloorTrend {
     private static final double LEFT = 44;
@@ -34,19 +37,26 @@ public final class FloorTrend {
     private static final double ROWS = GROUND + 50;
     private static final double ROW = 24;
 
-    /** What she told on a day when she was asked for symptoms. */
+    /**
+     * What she told on a day when she was asked for symptoms.
+     *
+     * @param on the day she was asked
+     * @param told the {@link Symptom}s she told, empty if none
+     */
     public record AskedFor(LocalDate on, Set<Symptom> told) {}
 
     /** Symptoms that share a row. */
     private enum FloorReading {
-        LEAK("leaking", Set.of(Symptom.LEAK_WITH_EFFORT, Symptom.LEAK_WITH_URGE)),
-        HEAVINESS("heaviness", Set.of(Symptom.HEAVINESS)),
-        PAIN("pain", Set.of(Symptom.PELVIC_PAIN, Symptom.PAIN_WITH_LIFTS));
+        LEAK(1, "leaking", Set.of(Symptom.LEAK_WITH_EFFORT, Symptom.LEAK_WITH_URGE)),
+        HEAVINESS(2, "heaviness", Set.of(Symptom.HEAVINESS)),
+        PAIN(3, "pain", Set.of(Symptom.PELVIC_PAIN, Symptom.PAIN_WITH_LIFTS));
 
+        private final int number;
         private final String words;
         private final Set<Symptom> symptoms;
 
-        FloorReading(String words, Set<Symptom> symptoms) {
+        FloorReading(int number, String words, Set<Symptom> symptoms) {
+            this.number = number;
             this.words = words;
             this.symptoms = symptoms;
         }
@@ -200,7 +210,7 @@ public final class FloorTrend {
     private void symptoms() {
         svg.words("filled: told that day; ring: asked, not told", LEFT, ROWS + 4.3 * ROW, QUIET);
         for (FloorReading row : FloorReading.values()) {
-            double y = ROWS + ROW * (1 + row.ordinal());
+            double y = ROWS + ROW * row.number;
             svg.line(LEFT, y, RIGHT, y, Paint.line("#EAE4D7", 1));
             svg.words(row.words, RIGHT + 12, y + 5, QUIET);
             for (AskedFor one : asked) {

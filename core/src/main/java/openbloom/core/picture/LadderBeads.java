@@ -3,7 +3,12 @@ package openbloom.core.picture;
 import java.util.Locale;
 import openbloom.core.moves.ExerciseGroup;
 
-/** An exercise group as beads: levels done, the one she works on, the one she is likely to reach, and those ahead. */
+/**
+ * An exercise group as beads: levels done, the one she works on, the one she is likely to reach, and those ahead.
+ *
+ * @see ExerciseGroup
+ * @see SessionStrip
+ */
 public final class LadderBeads {
     private static final double STEP = 20;
     private static final double MIDDLE = 10;

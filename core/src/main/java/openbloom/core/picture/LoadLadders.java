@@ -6,7 +6,12 @@ import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.record.LoadCheck;
 
-/** The ladders of loads side by side: rungs that stayed flat are filled, and a bar lies where the climb ended. */
+/**
+ * The ladders of loads side by side: rungs that stayed flat are filled, and a bar lies where the climb ended.
+ *
+ * @see LoadCheck
+ * @see ExerciseGroup
+ */
 public final class LoadLadders {
     private static final double COLUMN = 126;
     private static final double RUNG = 27;

@@ -21,6 +21,9 @@ import openbloom.core.gap.Width;
  *
  * <p>Fingers are drawn at the examiner's own breadths, or, while she has entered none, at 16 mm each (common practice,
  * no source), which the drawing says.
+ *
+ * @see GapReading
+ * @see GapState
  */
 public final class MidlineMap {
     private static final int NOMINAL_FINGER_MM = Published.NOMINAL_FINGER.amount();
@@ -162,7 +165,7 @@ public final class MidlineMap {
                             2 * HALF_TRUNK,
                             to - from,
                             0,
-                            Paint.filled(DEPTH_TONES[depth.ordinal()])));
+                            Paint.filled(DEPTH_TONES[depth.grade()])));
             reading.firmness().ifPresent(floor -> hatch(from, to, HATCH_SPACING[floor.grade()]));
         }
     }

@@ -5,7 +5,12 @@ import java.util.Map;
 import openbloom.core.breath.BreathZone;
 import openbloom.core.breath.Movement;
 
-/** A slice through the lower ribs seen from above, the belly in front; six zones fill as far as they move. */
+/**
+ * A slice through the lower ribs seen from above, the belly in front; six zones fill as far as they move.
+ *
+ * @see BreathZone
+ * @see Movement
+ */
 public final class RibSection {
     private static final double WIDE = 600;
     private static final double HIGH = 410;

@@ -15,10 +15,24 @@ public final class Ribbon {
     private static final double LETTER = 6.2;
     private static final Letters SMALL = Letters.of(12.5, Palette.MUTED);
 
-    /** A stretch of time; one that is only assumed is drawn pale. */
+    /**
+     * A stretch of time; one that is only assumed is drawn pale.
+     *
+     * @param from first day of it
+     * @param toExclusive first day after it
+     * @param label said on it
+     * @param tone colour as {@code #RRGGBB}
+     * @param assumed drawn pale
+     */
     public record Band(LocalDate from, LocalDate toExclusive, String label, String tone, boolean assumed) {}
 
-    /** Something on one day. */
+    /**
+     * Something on one day.
+     *
+     * @param date where it stands
+     * @param label said at it
+     * @param kind how it is drawn, see {@link RibbonKind}
+     */
     public record Mark(LocalDate date, String label, RibbonKind kind) {}
 
     /** How a mark is drawn. */

@@ -11,7 +11,11 @@ import java.util.Map;
 import openbloom.core.Days;
 import openbloom.core.moves.ExerciseGroup;
 
-/** Every ladder that was decided about, its rung over time: a step up or down is a day it was decided. */
+/**
+ * Every ladder that was decided about, its rung over time: a step up or down is a day it was decided.
+ *
+ * @see ExerciseGroup
+ */
 public final class RungsPicture {
     private static final double WIDE = 1_000;
     private static final double LEFT = 190;

@@ -3,14 +3,24 @@ package openbloom.core.picture;
 import java.util.List;
 import openbloom.core.moves.ExerciseGroup;
 
-/** A session as a ribbon to the scale of its time: a piece for each exercise group, in the order in which they come. */
+/**
+ * A session as a ribbon to the scale of its time: a piece for each exercise group, in the order in which they come.
+ *
+ * @see ExerciseGroup
+ * @see SessionStrip
+ */
 public final class SessionRibbon {
     private static final double WIDTH = 120;
     private static final double HEIGHT = 14;
     private static final double GAP = 1.6;
     private static final double THINNEST = 1.4;
 
-    /** Time for one exercise group. */
+    /**
+     * Time for one exercise group.
+     *
+     * @param group the {@link ExerciseGroup} it is coloured by
+     * @param seconds its breadth
+     */
     public record RibbonPiece(ExerciseGroup group, int seconds) {}
 
     private SessionRibbon() {}

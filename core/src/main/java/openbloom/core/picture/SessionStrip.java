@@ -4,7 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import openbloom.core.moves.ExerciseGroup;
 
-/** A session to the scale of its time, each item in the tone of its strand, its parts above, positions beneath. */
+/**
+ * A session to the scale of its time, each item in the tone of its strand, its parts above, positions beneath.
+ *
+ * @see LadderBeads
+ * @see RungsPicture
+ */
 public final class SessionStrip {
     private static final double WIDTH = 1000;
     private static final double BAR = 30;
@@ -12,7 +17,14 @@ public final class SessionStrip {
     private static final double GAP = 2;
     private static final double WIDTH_OF_A_LETTER = 6.2;
 
-    /** One item as it is drawn. */
+    /**
+     * One item as it is drawn.
+     *
+     * @param name of the exercise
+     * @param strand the {@link ExerciseGroup} it is coloured by
+     * @param seconds its breadth
+     * @param position said under it where it changes
+     */
     public record StripBlock(String name, ExerciseGroup strand, int seconds, String position) {}
 
     private SessionStrip() {}

@@ -6,7 +6,12 @@ import openbloom.core.screening.SideCheck;
 import openbloom.core.screening.SideScore;
 import openbloom.core.screening.SideTask;
 
-/** For every task a pair of bars from the middle: left to the left, right to the right, 0 to 7 points. */
+/**
+ * For every task a pair of bars from the middle: left to the left, right to the right, 0 to 7 points.
+ *
+ * @see SideTask
+ * @see SideCheck
+ */
 public final class SideBars {
     private static final double WIDE = 560;
     private static final double ROW = 62;

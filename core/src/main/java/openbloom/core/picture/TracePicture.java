@@ -9,7 +9,12 @@ import openbloom.core.pelvicfloor.trace.Trace;
 import openbloom.core.pelvicfloor.trace.TraceFindings;
 import openbloom.core.pelvicfloor.trace.TraceUnit;
 
-/** A sensor's trace with its rest level, holds as shaded stretches, flicks as marks and fade points. */
+/**
+ * A sensor's trace with its rest level, holds as shaded stretches, flicks as marks and fade points.
+ *
+ * @see TraceFindings
+ * @see Contraction
+ */
 public final class TracePicture {
     private static final double WIDE = 1_060;
     private static final double HIGH = 300;

@@ -16,6 +16,8 @@ import openbloom.core.gap.Trend;
  * Widths over time at one spot in one state. The latest series is joined and stands in its band of repeatability; other
  * examiners and methods of the same unit are drawn apart, as rings, and never joined to it. Methods of another unit are
  * left to their own chart.
+ *
+ * @see Trend
  */
 public final class TrendChart {
     private static final double WIDE = 640;
@@ -44,7 +46,12 @@ public final class TrendChart {
             Optional<Trend> trend,
             Optional<Trend.Forecast> forecast) {}
 
-    /** A width drawn as a line. */
+    /**
+     * A width drawn as a line.
+     *
+     * @param amount in the unit of the series
+     * @param words said at the line
+     */
     public record Limit(double amount, String words) {}
 
     private final Svg svg;

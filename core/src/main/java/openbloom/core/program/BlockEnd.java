@@ -55,7 +55,7 @@ final class BlockEnd {
     }
 
     private static Optional<LocalDate> stageFloor(Birth birth, LocalDate from) {
-        return Stream.of(Published.RECONNECT_FLOOR, Published.REBUILD_FLOOR, Published.STRENGTHEN_FLOOR)
+        return Stream.of(Published.EARLIEST_RECONNECT, Published.EARLIEST_REBUILD, Published.EARLIEST_STRENGTHEN)
                 .map(floor -> birth.date().plusDays(floor.days()))
                 .filter(begins -> {
                     long days = ChronoUnit.DAYS.between(from, begins);

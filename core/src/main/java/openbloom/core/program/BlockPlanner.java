@@ -33,6 +33,8 @@ import openbloom.core.verdict.Judgement;
  * Plans a block: lines with where they are likely to be, weeks with sessions on days, floor sets, walking, checks due, what
  * the calendar changes and what was left out. Everything is judged on its own date. Weights and walking minutes are common
  * practice, no source; weekly targets after E-ACOG804 and E-PP2025.
+ *
+ * @see GymPath
  */
 public final class BlockPlanner {
     private static final int MOST_STRANDS = 8;
@@ -151,7 +153,7 @@ public final class BlockPlanner {
             List<Program.PlannedSession> sessions = new ArrayList<>();
             WeekKind kind = BlockWeeks.kind(today.facts(), week, to);
             int visit = 0;
-            for (Rhythm.Slot slot : rhythm.slots(week, to)) {
+            for (Rhythm.SessionSlot slot : rhythm.slots(week, to)) {
                 boolean isVisit = slot.place() == Place.STUDIO;
                 Turn turn = isVisit
                         ? new Turn(letters.nameOf(weeks.size(), visit), letters.of(weeks.size(), visit))
@@ -199,10 +201,11 @@ public final class BlockPlanner {
 
     /** Levels that are earned take turns; breath, connect, release, mobility, scar and prescribed lifts are in every letter. */
     private SessionLetters letters(List<Program.LadderPlan> lines) {
-        List<Rhythm.Slot> visits = rhythm.slots(today.facts().day(), to).stream()
+        List<Rhythm.SessionSlot> visits = rhythm.slots(today.facts().day(), to).stream()
                 .filter(slot -> slot.place() == Place.STUDIO)
                 .toList();
-        int minutes = visits.stream().mapToInt(Rhythm.Slot::minutes).min().orElse(Rhythm.USUAL_VISIT_MINUTES);
+        int minutes =
+                visits.stream().mapToInt(Rhythm.SessionSlot::minutes).min().orElse(Rhythm.USUAL_VISIT_MINUTES);
         List<ExerciseGroup> dealt = lines.stream()
                 .map(Program.LadderPlan::strand)
                 .filter(strand -> takesTurns(strand))
@@ -225,7 +228,7 @@ public final class BlockPlanner {
     }
 
     /** While she heals no more than is composed for her on that day. */
-    private static int minutes(Rhythm.Slot slot, Judgement then) {
+    private static int minutes(Rhythm.SessionSlot slot, Judgement then) {
         return Composer.isHealing(then) ? Math.min(slot.minutes(), HardLine.HEALING_MINUTES) : slot.minutes();
     }
 
@@ -237,7 +240,8 @@ public final class BlockPlanner {
         return Math.max(FEWEST_STRANDS, Math.min(MOST_STRANDS, (int) (work / MINUTES_A_STRAND)));
     }
 
-    private Program.PlannedSession session(Rhythm.Slot slot, List<Program.LadderPlan> lines, WeekKind kind, Turn turn) {
+    private Program.PlannedSession session(
+            Rhythm.SessionSlot slot, List<Program.LadderPlan> lines, WeekKind kind, Turn turn) {
         Judgement then = Projection.of(today, slot.date());
         int minutes = minutes(slot, then);
         boolean isShort = minutes <= FIVE_MINUTES_UP_TO;

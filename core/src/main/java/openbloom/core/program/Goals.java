@@ -18,7 +18,12 @@ import openbloom.core.screening.Symptom;
 import openbloom.core.stage.Birth;
 import openbloom.core.verdict.Facts;
 
-/** Which aims a woman's record suggests, each with the fact that suggests it. */
+/**
+ * Which aims a woman's record suggests, each with the fact that suggests it.
+ *
+ * @see BlockPlanner
+ * @see Program
+ */
 public final class Goals {
     public static final int MOST = 3;
     private static final List<Integer> WORTH = List.of(30, 20, 10);

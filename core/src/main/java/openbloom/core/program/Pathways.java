@@ -17,7 +17,12 @@ import openbloom.core.stage.Birth;
 import openbloom.core.verdict.Facts;
 import openbloom.core.verdict.Judgement;
 
-/** The ways that fit her: each generated from her facts, dated, with its conditions and its source. */
+/**
+ * The ways that fit her: each generated from her facts, dated, with its conditions and its source.
+ *
+ * @see PathwayStepEdit
+ * @see GymPath
+ */
 public final class Pathways {
     private static final int FORTNIGHT = 14;
     private static final int WEEK = 7;

@@ -11,8 +11,16 @@ import openbloom.core.stage.Gate;
 /**
  * What is planned until the next look.
  *
- * @param minutesPerWeek planned in the last whole week, sessions and walking together
- * @param targetMinutes what her weeks may grow to: 150, after a birth 120
+ * @param from first day of the block
+ * @param to last day of it
+ * @param aims goals it works for, the strongest first, each with why
+ * @param lines a {@link LadderPlan} for each group that is in it
+ * @param weeks each with its sessions
+ * @param changesAhead what the calendar alone changes in it
+ * @param leftOut what somebody might ask for, and why it is not in it
+ * @param minutes planned in the last whole week, and what her weeks may grow to: 150, after a birth 120
+ * @see BlockPlanner
+ * @see DueChecks
  */
 public record Program(
         LocalDate from,
@@ -31,7 +39,12 @@ public record Program(
         leftOut = List.copyOf(leftOut);
     }
 
-    /** Minutes a week. */
+    /**
+     * Minutes a week.
+     *
+     * @param planned in the last whole week, sessions and walking together
+     * @param target what her weeks may grow to: 150, after a birth 120
+     */
     public record Minutes(int planned, int target) {}
 
     /**
@@ -59,7 +72,13 @@ public record Program(
         }
     }
 
-    /** Where a line is likely to stand at the end of a week, counted from 1. */
+    /**
+     * Where a line is likely to stand at the end of a week, counted from 1.
+     *
+     * @param week of the block, from 1
+     * @param rung level, from 1
+     * @param step {@link openbloom.core.progress.DoseStep} within it, from 1
+     */
     public record Expected(int week, int rung, int step) {}
 
     /**
@@ -115,13 +134,29 @@ public record Program(
         }
     }
 
-    /** Minutes of a planned session for one exercise group. */
+    /**
+     * Minutes of a planned session for one exercise group.
+     *
+     * @param strand the {@link ExerciseGroup}
+     * @param minutes of the session, more than 0
+     */
     public record Portion(ExerciseGroup strand, int minutes) {}
 
-    /** A strand that passes on a day only if a check before it still shows what it showed when the block was made. */
+    /**
+     * A strand that passes on a day only if a check before it still shows what it showed when the block was made.
+     *
+     * @param strand the {@link ExerciseGroup} that waits
+     * @param check the {@link Check} it waits for
+     * @param on the last day the check may be
+     */
     public record ItemCondition(ExerciseGroup strand, Check check, LocalDate on) {}
 
-    /** A check that is due. */
+    /**
+     * A check that is due.
+     *
+     * @param date the day it is due
+     * @param check which {@link Check}
+     */
     public record Due(LocalDate date, Check check) {}
 
     /** Checks a program calls for. */
@@ -142,6 +177,11 @@ public record Program(
         }
     }
 
-    /** What somebody might ask for and is not in it. */
+    /**
+     * What somebody might ask for and is not in it.
+     *
+     * @param what as it would be asked for
+     * @param why in one sentence
+     */
     public record LeftOver(String what, String why) {}
 }

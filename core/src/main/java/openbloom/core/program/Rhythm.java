@@ -18,6 +18,8 @@ import openbloom.core.session.Place;
  * @param homeMinutes on such a day, 0 to 120
  * @param visits those that are booked; they count instead of {@code visitsPerWeek}
  * @param walksNow minutes she walks briskly in a week now, 0 to 1,000; empty where nobody asked
+ * @see BlockPlanner
+ * @see DueChecks
  */
 public record Rhythm(
         int visitsPerWeek, Set<DayOfWeek> homeDays, int homeMinutes, List<PlannedVisit> visits, OptionalInt walksNow) {
@@ -43,23 +45,28 @@ public record Rhythm(
         this(visitsPerWeek, homeDays, homeMinutes, visits, OptionalInt.empty());
     }
 
-    /** A visit that is booked. */
+    /**
+     * A visit that is booked.
+     *
+     * @param date of the visit
+     * @param minutes it is booked for
+     */
     public record PlannedVisit(LocalDate date, int minutes) {}
 
     /** A day on which she does something. */
-    record Slot(LocalDate date, Place place, int minutes) {}
+    record SessionSlot(LocalDate date, Place place, int minutes) {}
 
     /** Visits and home days of a week, in order; on the day of a visit there is no home practice. */
-    List<Slot> slots(LocalDate weekFrom, LocalDate toInclusive) {
-        List<Slot> slots = new ArrayList<>();
+    List<SessionSlot> slots(LocalDate weekFrom, LocalDate toInclusive) {
+        List<SessionSlot> slots = new ArrayList<>();
         for (LocalDate day = weekFrom;
                 day.isBefore(weekFrom.plusDays(7)) && !day.isAfter(toInclusive);
                 day = day.plusDays(1)) {
             int minutes = visitMinutes(day, weekFrom);
             if (minutes > 0) {
-                slots.add(new Slot(day, Place.STUDIO, minutes));
+                slots.add(new SessionSlot(day, Place.STUDIO, minutes));
             } else if (homeMinutes > 0 && homeDays.contains(day.getDayOfWeek())) {
-                slots.add(new Slot(day, Place.HOME, homeMinutes));
+                slots.add(new SessionSlot(day, Place.HOME, homeMinutes));
             }
         }
         return slots;

@@ -24,6 +24,7 @@ import openbloom.core.verdict.VerdictKind;
  * @param why what holds her back beside the gates, in words
  * @param weeks empty until she may begin
  * @param refer whether leak or heaviness came twice within 28 days
+ * @see Pathways
  */
 public record RunningPath(boolean ready, List<Gate> missing, List<String> why, List<RunningWeek> weeks, boolean refer) {
     private static final int DAYS_BETWEEN_ANSWERS = Published.RUN_ANSWERS_APART.days();

@@ -21,6 +21,9 @@ import openbloom.core.verdict.VerdictKind;
 /**
  * What the calendar alone will change, with nothing else learned about her. Only days on which the rules find something
  * else than the day before are judged in full.
+ *
+ * @see BlockPlanner
+ * @see Program
  */
 public final class Season {
     /**

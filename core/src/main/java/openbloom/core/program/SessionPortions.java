@@ -46,11 +46,11 @@ final class SessionPortions {
     }
 
     /** Each group serves the first goal that wants it; what a part has no group for goes to the others. */
-    private void work(double minutes, List<Shape.Slot> slots) {
+    private void work(double minutes, List<Shape.ShapeSlot> slots) {
         List<Integer> left =
                 new ArrayList<>(IntStream.range(0, groups.size()).boxed().toList());
         double[] asked = new double[groups.size()];
-        for (Shape.Slot slot : slots) {
+        for (Shape.ShapeSlot slot : slots) {
             List<Integer> mine = left.stream()
                     .filter(i -> !SETTLES.test(groups.get(i)))
                     .filter(i -> slot.goal()

@@ -1,4 +1,4 @@
-/** Dose and time: sessions composed from what a woman may do. */
+/** A programme: goals, rhythm and a block of weeks with its sessions, checks due, and the pathways beside it. */
 @NullMarked
 package openbloom.core.program;
 

@@ -1,6 +1,11 @@
 package openbloom.core.progress;
 
-/** What the days so far say about a ladder. */
+/**
+ * What the days so far say about a ladder.
+ *
+ * @see Progress
+ * @see LadderHistory
+ */
 public enum Decision {
     UP("move up"),
     STAY("stay"),

@@ -5,6 +5,9 @@ import openbloom.core.moves.Dose;
 /**
  * The first of two gears: before a rung changes, its dose does. 1 is two thirds of the repetitions, 2 the written dose, 3
  * one set more (common practice, no source).
+ *
+ * @see Progress
+ * @see LadderDay
  */
 public final class DoseStep {
     public static final int LOWEST = 1;

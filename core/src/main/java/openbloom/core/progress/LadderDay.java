@@ -9,6 +9,8 @@ import java.util.Set;
  *
  * @param step dose step, 1 to 3
  * @param noted nothing noted against it when empty
+ * @see Progress
+ * @see TaughtDay
  */
 public record LadderDay(
         LocalDate date, int rung, int step, DoseDone done, Set<PlannedAgainst> noted, Pain pain, Report report) {
@@ -33,7 +35,12 @@ public record LadderDay(
         }
     }
 
-    /** Repetitions, or seconds of a hold. */
+    /**
+     * Repetitions, or seconds of a hold.
+     *
+     * @param done what was counted, from 0
+     * @param asked what the dose asked for, more than 0
+     */
     public record DoseDone(int done, int asked) {
         boolean isAll() {
             return done >= asked;

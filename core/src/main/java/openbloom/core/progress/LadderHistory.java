@@ -22,6 +22,8 @@ import openbloom.core.verdict.Judgement;
  * @param days by ladder, in any order; the same day told twice counts once
  * @param decisions in any order; the latest of a ladder counts, and days after it move it on
  * @param steps dose step 1 to 3 of the level she works on
+ * @see ExerciseGroup
+ * @see LadderStatus
  */
 public record LadderHistory(
         Map<ExerciseGroup, List<LadderDay>> days, List<LadderDecision> decisions, Map<ExerciseGroup, Integer> steps) {

@@ -17,6 +17,8 @@ import openbloom.core.record.Noted;
  *
  * @param shareOfBefore of what she used before, in per cent, of what is proposed; empty where that is not known
  * @param why what the proposal rests on
+ * @see Published
+ * @see Noted
  */
 public record Loading(BigDecimal kilograms, Optional<Used> last, Optional<Integer> shareOfBefore, String why) {
     public static final BigDecimal MOST = new BigDecimal("400");
@@ -39,7 +41,13 @@ public record Loading(BigDecimal kilograms, Optional<Used> last, Optional<Intege
         }
     }
 
-    /** A load she really used. */
+    /**
+     * A load she really used.
+     *
+     * @param on the day
+     * @param kilograms as it was told with the answer
+     * @param went how the set ended, see {@link Went}
+     */
     public record Used(LocalDate on, BigDecimal kilograms, Went went) {}
 
     /**

@@ -7,6 +7,8 @@ import java.util.Optional;
  *
  * @param place where; a place nobody told counts as elsewhere, on the ladders of the pelvic floor as the floor
  * @param nextMorning as told on the day after; empty when nobody asked, which counts as not gone
+ * @see TaughtDay
+ * @see Progress
  */
 public record Pain(int now, int before, Optional<PainRegion> place, Optional<Integer> nextMorning) {
     public static final Pain NONE = new Pain(0, 0, Optional.empty(), Optional.empty());

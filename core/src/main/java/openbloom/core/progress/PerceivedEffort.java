@@ -1,6 +1,11 @@
 package openbloom.core.progress;
 
-/** How hard a move felt to her. */
+/**
+ * How hard a move felt to her.
+ *
+ * @see TaughtDay
+ * @see LadderDay
+ */
 public enum PerceivedEffort {
     TOO_EASY("too easy"),
     EASY("easy"),

@@ -22,6 +22,8 @@ import openbloom.core.verdict.VerdictKind;
 /**
  * Decides about one ladder. The first row of the table that matches decides; every reason is kept. Pauses, two good days
  * and 48 hours are common practice without a source; pain above 5 of 10 stops (E-PAIN).
+ *
+ * @see LadderHistory
  */
 public final class Progress {
     private static final int PAIN_STOPS_ABOVE = Published.PAIN_TOO_MUCH.amount();

@@ -17,6 +17,9 @@ import openbloom.core.verdict.Judgement;
  * Where a woman begins in an exercise group: a level that was decided, recorded or shown is hers. Otherwise low, from her
  * training: never trained or not asked the first level that passes, lightly trained the second, regularly the middle one, for
  * sport one below the highest, impact after a birth soft first; one lower for bones, nausea, or age from 65 without training (common practice, no source).
+ *
+ * @see Progress
+ * @see LadderHistory
  */
 public final class StartingLevel {
     private static final int OLDER_FROM_YEARS = 65;

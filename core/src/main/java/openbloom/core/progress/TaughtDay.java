@@ -20,6 +20,8 @@ import openbloom.core.record.SessionObservation;
  * @param in the session: whether it was taught to its end, and how hard it was all in all
  * @param before pain told before the session, by place; empty where nobody asked
  * @param nextMorning the worst of the morning after; empty when nobody asked
+ * @see LadderDay
+ * @see Noted
  */
 public record TaughtDay(
         LocalDate on, List<Note> notes, SessionObservation.In in, Before before, Optional<Integer> nextMorning) {
@@ -27,7 +29,13 @@ public record TaughtDay(
         notes = List.copyOf(notes);
     }
 
-    /** Pain before the session, 0 to 10. */
+    /**
+     * Pain before the session, 0 to 10.
+     *
+     * @param floor pelvic floor or pelvis, 0 to 10, empty if not asked
+     * @param scar 0 to 10, empty if not asked
+     * @param elsewhere the most of any other place, 0 to 10, empty if not asked
+     */
     public record Before(OptionalInt floor, OptionalInt scar, OptionalInt elsewhere) {
         public static final Before NOT_ASKED =
                 new Before(OptionalInt.empty(), OptionalInt.empty(), OptionalInt.empty());

@@ -1,6 +1,10 @@
 package openbloom.core.progress;
 
-/** What a week of a block is for; each asks for something else of the same exercises (common practice, no source). */
+/**
+ * What a week of a block is for; each asks for something else of the same exercises (common practice, no source).
+ *
+ * @see DoseStep
+ */
 public enum WeekKind {
     LEARN(
             "learn",

@@ -7,20 +7,23 @@ import java.util.Optional;
  * What she said when she was asked on a day, or that nobody asked. Not asked is never "none".
  *
  * @param <T> what an answer holds
+ *
+ * @see Client
+ * @see Medical
  */
 public sealed interface Answer<T> {
     /** She was asked on a day. */
     record Given<T>(LocalDate on, T value) implements Answer<T> {}
 
     /** Nobody asked. */
-    record NotAsked<T>() implements Answer<T> {}
+    record NoAnswer<T>() implements Answer<T> {}
 
     static <T> Answer<T> given(LocalDate on, T value) {
         return new Given<>(on, value);
     }
 
     static <T> Answer<T> notAsked() {
-        return new NotAsked<>();
+        return new NoAnswer<>();
     }
 
     default boolean isGiven() {

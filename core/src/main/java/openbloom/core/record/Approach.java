@@ -10,7 +10,11 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import openbloom.core.gap.School;
 
-/** One choice for each question of approach. */
+/**
+ * One choice for each question of approach.
+ *
+ * @param choices one {@link ApproachChoice} for each {@link Question}, none missing
+ */
 public record Approach(Map<Question, ApproachChoice> choices) {
     public static final Approach USUAL = Approach.of(Set.of());
 

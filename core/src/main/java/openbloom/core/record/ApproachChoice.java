@@ -4,7 +4,12 @@ import static openbloom.core.record.Question.*;
 
 import openbloom.core.Texts;
 
-/** One answer to a question of approach; the first of each question is the default. */
+/**
+ * One answer to a question of approach; the first of each question is the default.
+ *
+ * @see Approach
+ * @see Question
+ */
 public enum ApproachChoice {
     TWO_FINGERS(A1, "more than two fingers at any site"),
     FUNCTIONAL(A1, "width together with depth and firmness"),

@@ -4,7 +4,12 @@ import static openbloom.core.record.ApproachChoice.*;
 
 import java.util.Set;
 
-/** Approaches that go well together. */
+/**
+ * Approaches that go well together.
+ *
+ * @see Approach
+ * @see ApproachChoice
+ */
 public enum ApproachPreset {
     GENTLE_COORDINATION("Gentle coordination", Approach.USUAL),
     STRUCTURED_STRENGTH(

@@ -11,6 +11,8 @@ import java.util.OptionalInt;
  * @param ageYears her age in years
  * @param training how she trained before
  * @param falls whether she is steady
+ * @see Client
+ * @see IntakeFacts
  */
 public record Background(
         OptionalInt births, OptionalInt babies, OptionalInt ageYears, Optional<Training> training, Falls falls) {

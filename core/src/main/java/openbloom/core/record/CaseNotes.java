@@ -72,7 +72,7 @@ public record CaseNotes(
     }
 
     /** A symptom that showed, in a session or at home. */
-    private record Shown(LocalDate on, Symptom symptom) {}
+    private record SymptomShown(LocalDate on, Symptom symptom) {}
 
     /**
      * What she answered last, unless that was before a birth: then nobody has asked yet. A leak, heaviness or pain noted in a
@@ -82,27 +82,29 @@ public record CaseNotes(
         Optional<SymptomReport.Asked> latest = latestAnswer();
         Set<Symptom> symptoms = EnumSet.noneOf(Symptom.class);
         latest.ifPresent(answer -> symptoms.addAll(answer.symptoms()));
-        List<Shown> shown = shown().filter(one ->
+        List<SymptomShown> shown = shown().filter(one ->
                         latest.filter(asked -> one.on().isBefore(asked.on())).isEmpty())
                 .toList();
         shown.forEach(one -> symptoms.add(one.symptom()));
         Optional<LocalDate> asked = latest.map(SymptomReport.Asked::on)
-                .or(() -> shown.stream().map(Shown::on).min(Comparator.naturalOrder()));
+                .or(() -> shown.stream().map(SymptomShown::on).min(Comparator.naturalOrder()));
         return asked.isPresent()
                 ? new SymptomReport.Asked(asked.get(), symptoms, leaks(latest, symptoms, shown))
                 : new SymptomReport.NotAsked();
     }
 
-    private Stream<Shown> shown() {
+    private Stream<SymptomShown> shown() {
         return Stream.concat(
                 responses.stream()
-                        .flatMap(response -> response.symptom().map(what -> new Shown(response.on(), what)).stream()),
+                        .flatMap(response ->
+                                response.symptom().map(what -> new SymptomShown(response.on(), what)).stream()),
                 told.fromHome().stream()
-                        .flatMap(report -> report.symptom().map(what -> new Shown(report.on(), what)).stream()));
+                        .flatMap(report -> report.symptom().map(what -> new SymptomShown(report.on(), what)).stream()));
     }
 
     /** When she leaks, as she told; a leak that showed since then may be any. */
-    private static Set<LeakWhen> leaks(Optional<SymptomReport.Asked> latest, Set<Symptom> symptoms, List<Shown> since) {
+    private static Set<LeakWhen> leaks(
+            Optional<SymptomReport.Asked> latest, Set<Symptom> symptoms, List<SymptomShown> since) {
         boolean noted = since.stream().anyMatch(one -> one.symptom() == Symptom.LEAK_WITH_EFFORT);
         return noted || !symptoms.contains(Symptom.LEAK_WITH_EFFORT)
                 ? Set.of()

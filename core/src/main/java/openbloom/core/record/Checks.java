@@ -12,6 +12,9 @@ import openbloom.core.screening.SideCheck;
  * What the latest checks found; each has a value of its own for "not checked".
  *
  * @param straightLegRaise active straight leg raise, both sides together, 0 to 10
+ *
+ * @see Client
+ * @see CaseNotes
  */
 public record Checks(
         Optional<GapCheck> gap,

@@ -31,6 +31,7 @@ import openbloom.core.stage.Birth;
  *
  * @param standing where she stands on each ladder
  * @param equipment what is at hand for her
+ * @see CaseNotes
  */
 public record Client(
         Background background,

@@ -8,7 +8,11 @@ import openbloom.core.moves.Equipment;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 
-/** Limits a clinician sets that the rules can read. Anything else she writes is kept as her words. */
+/**
+ * Limits a clinician sets that the rules can read. Anything else she writes is kept as her words.
+ *
+ * @see Clearance
+ */
 public enum ClinicalRestriction {
     NO_LYING_ON_THE_BACK("no lying on the back", Move::isOnTheBack),
     NO_IMPACT("no impact", move -> move.demands().impact() > 0),

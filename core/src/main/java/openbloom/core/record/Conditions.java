@@ -13,6 +13,9 @@ import openbloom.core.screening.Condition;
  * Conditions known of her.
  *
  * @param since since when, for those where it was told; every one of them is in {@code all}
+ *
+ * @see Medical
+ * @see Client
  */
 public record Conditions(Set<Condition> all, Map<Condition, LocalDate> since) {
     public static final Conditions NONE = new Conditions(Set.of(), Map.of());

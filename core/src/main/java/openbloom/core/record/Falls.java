@@ -1,6 +1,11 @@
 package openbloom.core.record;
 
-/** Whether she is steady: asked from 60, or when she says so. */
+/**
+ * Whether she is steady: asked from 60, or when she says so.
+ *
+ * @see Background
+ * @see Client
+ */
 public enum Falls {
     NOT_ASKED("falls not asked"),
     NONE("steady, no fall this year"),

@@ -13,6 +13,9 @@ import openbloom.core.moves.Move;
 /**
  * What a program is for, in the order in which aims come first when they compete. Strands in the order in which they are
  * wanted.
+ *
+ * @see Source
+ * @see Demand
  */
 public enum Goal {
     LET_GO(

@@ -11,6 +11,7 @@ import openbloom.core.screening.Symptom;
  * @param on the day it was for
  * @param noted what she told
  * @param place where it hurt; empty if it did not, or she did not say
+ * @see SafetyNotes
  */
 public record HomeReport(LocalDate on, Noted noted, Optional<PainSite> place) {
     /** The symptom it counts as; empty for pain no symptom says the place of. */

@@ -7,7 +7,14 @@ import java.util.Optional;
 import java.util.Set;
 import openbloom.core.Enums;
 
-/** The return-to-impact tests (E-RUN) she has passed without symptoms. */
+/**
+ * The return-to-impact tests (E-RUN) she has passed without symptoms.
+ *
+ * @param on the day they were tried, empty if never
+ * @param passed those done without a symptom
+ * @see Client
+ * @see Checks
+ */
 public record ImpactTests(Optional<LocalDate> on, Set<Test> passed) {
     public static final ImpactTests NOT_DONE = new ImpactTests(Optional.empty(), Set.of());
 

@@ -8,6 +8,7 @@ import openbloom.core.moves.Equipment;
  *
  * @param approach her own choices over her studio's over the usual ones
  * @param equipment what she has at home
+ * @see CaseNotes
  */
 public record IntakeFacts(
         Background background, Situation situation, Medical medical, Approach approach, Set<Equipment> equipment) {

@@ -8,6 +8,7 @@ import openbloom.core.moves.ExerciseGroup;
  *
  * @param rung the rung she works on from then, from 1
  * @param step the dose step she works at, 1 to 3
+ * @see LadderStatus
  */
 public record LadderDecision(LocalDate on, ExerciseGroup strand, int rung, int step) {
     /** The rung she is set down to from one she did; there is none below the first. */

@@ -25,6 +25,8 @@ import openbloom.core.moves.ExerciseGroup;
  * @param working the rung and dose step that were decided; a load check of that ladder ends it
  * @param flat how far a load check showed a ladder flat, and on which day
  * @param against what speaks against going on: pain that holds, and the latest doming
+ * @see Client
+ * @see CaseNotes
  */
 public record LadderStatus(
         Map<ExerciseGroup, Integer> rungs,
@@ -70,7 +72,12 @@ public record LadderStatus(
         return false;
     }
 
-    /** The rung and dose step an instructor decided on. */
+    /**
+     * The rung and dose step an instructor decided on.
+     *
+     * @param rung level, from 1
+     * @param step dose, from 1
+     */
     public record Working(int rung, int step) {
         /** After something that sets down on a rung she did: the one below it, unless she works lower still. */
         Working setDownFrom(int done) {
@@ -79,7 +86,12 @@ public record LadderStatus(
         }
     }
 
-    /** The highest rung a load check showed flat. */
+    /**
+     * The highest rung a load check showed flat.
+     *
+     * @param rung level, from 1
+     * @param on the day of the load check
+     */
     public record Flat(int rung, LocalDate on) {}
 
     /** A move in a session; both its sides together. */
@@ -89,7 +101,12 @@ public record LadderStatus(
     public static final LadderStatus UNWRITTEN =
             new LadderStatus(Map.of(), Map.of(), Map.of(), Map.of(), false, AgainstLoadCheck.NOTHING);
 
-    /** What was decided besides: about her ladders, and that it goes on after pain. */
+    /**
+     * What was decided besides: about her ladders, and that it goes on after pain.
+     *
+     * @param ladders each {@link LadderDecision} about a group, the oldest first
+     * @param lifts each {@link PainLift}, the oldest first
+     */
     public record DecidedRung(List<LadderDecision> ladders, List<PainLift> lifts) {
         public static final DecidedRung NOTHING = new DecidedRung(List.of(), List.of());
 

@@ -7,7 +7,11 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import openbloom.core.moves.ExerciseGroup;
 
-/** On each ladder of loads the highest rung that stayed flat with the breath going, and what ended it there. */
+/**
+ * On each ladder of loads the highest rung that stayed flat with the breath going, and what ended it there.
+ *
+ * @param climbs how far each {@link ExerciseGroup} was climbed; a group that was not tried is missing
+ */
 public record LoadCheck(Map<ExerciseGroup, LadderClimb> climbs) {
     /** Ladders whose rungs load the midline enough to look for its ceiling. */
     public static final List<ExerciseGroup> LADDERS = List.of(

@@ -13,6 +13,8 @@ import openbloom.core.screening.SurgeryKind;
  * @param besides conditions known by another way; that one is known never means that the others were asked
  * @param operations each with its kind and, where it was told, its day
  * @param pessary whether she wears one
+ * @see Client
+ * @see CaseNotes
  */
 public record Medical(
         Answer<Conditions> conditions,

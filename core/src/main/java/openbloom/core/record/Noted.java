@@ -3,7 +3,12 @@ package openbloom.core.record;
 import java.util.Optional;
 import openbloom.core.screening.Symptom;
 
-/** What the instructor noted about one item while teaching. */
+/**
+ * What the instructor noted about one item while teaching.
+ *
+ * @see LadderStatus
+ * @see PracticeTold
+ */
 public enum Noted {
     DONE("done", "", false),
     PARTLY("partly done", "", false),

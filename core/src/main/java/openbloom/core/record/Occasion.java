@@ -1,6 +1,10 @@
 package openbloom.core.record;
 
-/** Where something was taught or practised. */
+/**
+ * Where something was taught or practised.
+ *
+ * @see SessionObservation
+ */
 public enum Occasion {
     STUDIO("by herself"),
     CLASS("in a class"),

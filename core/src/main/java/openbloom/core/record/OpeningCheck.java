@@ -10,6 +10,9 @@ import openbloom.core.moves.ExerciseGroup;
  * About five minutes at a first visit: how she trained before, and what three or four try-outs showed.
  *
  * @param tries the rung tried on a ladder, and how it went
+ *
+ * @see LoadCheck
+ * @see ExerciseGroup
  */
 public record OpeningCheck(Optional<Training> training, Map<ExerciseGroup, Tried> tries) {
     public static final OpeningCheck NOT_DONE = new OpeningCheck(Optional.empty(), Map.of());
@@ -31,7 +34,12 @@ public record OpeningCheck(Optional<Training> training, Map<ExerciseGroup, Tried
         }
     }
 
-    /** One rung that was tried. */
+    /**
+     * One rung that was tried.
+     *
+     * @param rung level, from 1
+     * @param outcome how it went, see {@link TryOutOutcome}
+     */
     public record Tried(int rung, TryOutOutcome outcome) {
         /** @throws IllegalArgumentException unless the rung is 1 or more */
         public Tried {

@@ -15,6 +15,9 @@ import org.jspecify.annotations.Nullable;
 /**
  * Where it hurt while she was taught; each counts as the symptom of that place. Which moves load a place stands here and
  * nowhere else (common practice, no source).
+ *
+ * @see PainHold
+ * @see Noted
  */
 public enum PainSite {
     PELVIC_FLOOR(

@@ -19,6 +19,7 @@ import openbloom.core.Enums;
  * @param troubles leak, heaviness or pain she told
  * @param isUntroubled whether she also said that there was nothing
  * @param mornings pain of the morning after, 0 to 10
+ * @see Noted
  */
 public record PracticeTold(
         Set<HowMuch> howMuch, Set<Noted> efforts, Set<Noted> troubles, boolean isUntroubled, Set<Integer> mornings) {

@@ -3,7 +3,12 @@ package openbloom.core.record;
 import java.util.Arrays;
 import java.util.List;
 
-/** The questions on which practitioners differ. */
+/**
+ * The questions on which practitioners differ.
+ *
+ * @see ApproachChoice
+ * @see Approach
+ */
 public enum Question {
     A1(
             "When is a gap a separation?",

@@ -10,6 +10,8 @@ import openbloom.core.screening.WarningSign;
  *
  * @param signs the warning signs that stand, each with the day it was told
  * @param symptoms what she noticed lately
+ * @see Client
+ * @see SafetyNotes
  */
 public record Safety(Answer<Map<WarningSign, LocalDate>> signs, SymptomReport symptoms) {
     /** The warning signs that stand, with the day each was told. */

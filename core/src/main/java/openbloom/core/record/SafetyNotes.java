@@ -7,6 +7,7 @@ import java.util.List;
  *
  * @param safety the signs that stand, and the symptoms as she answered last in the studio
  * @param fromHome what she told from home besides, oldest first
+ * @see CaseNotes
  */
 public record SafetyNotes(Safety safety, List<HomeReport> fromHome) {
     public SafetyNotes {

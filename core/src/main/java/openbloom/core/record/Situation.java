@@ -4,7 +4,12 @@ import java.util.Optional;
 import openbloom.core.dating.Dating;
 import openbloom.core.stage.Birth;
 
-/** Where she is: pregnant, after a birth, or neither. */
+/**
+ * Where she is: pregnant, after a birth, or neither.
+ *
+ * @see Client
+ * @see CaseNotes
+ */
 public sealed interface Situation {
     /**
      * Pregnant by a dating.

@@ -10,6 +10,8 @@ import openbloom.core.screening.SurgeryKind;
  *
  * @param on its day; empty when nobody told it: then it counts as recent
  * @param longAgo told to be more than a year ago, without a day
+ * @see Medical
+ * @see Client
  */
 public record Surgery(SurgeryKind kind, Optional<LocalDate> on, boolean longAgo) {
     /** An operation on a day. */

@@ -1,6 +1,11 @@
 package openbloom.core.record;
 
-/** How she trained before: it says where her ladders begin when no rung is written down (common practice, no source). */
+/**
+ * How she trained before: it says where her ladders begin when no rung is written down (common practice, no source).
+ *
+ * @see Background
+ * @see Client
+ */
 public enum Training {
     NONE("no training before"),
     LIGHT("light: walks, easy classes now and then"),

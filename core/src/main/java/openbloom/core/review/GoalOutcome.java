@@ -23,6 +23,9 @@ import openbloom.core.verdict.Judgement;
  * What an aim came to. Nothing is reached on what nobody asked or read, nor on a day on which a ladder of it domed.
  *
  * @param why the fact that says so
+ *
+ * @see Recommendation
+ * @see ProgramReview
  */
 public record GoalOutcome(Goal aim, State state, String why) {
     /** How far. */

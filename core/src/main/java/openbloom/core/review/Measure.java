@@ -7,6 +7,8 @@ import java.util.Optional;
  *
  * @param sum the sum that led to the verdict, in words
  * @param scale the numbers behind it; empty where there are none on one scale
+ * @see OutcomeMeasures
+ * @see ProgramReview
  */
 public record Measure(
         String what, String before, String after, MeasureVerdict verdict, String sum, Optional<MeasureScale> scale) {

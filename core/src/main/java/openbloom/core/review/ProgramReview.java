@@ -9,6 +9,8 @@ import openbloom.core.moves.ExerciseGroup;
  *
  * @param sentences at most three that say the most important, for her
  * @param levels ladders that stood somewhere both times
+ * @see ReviewSentences
+ * @see OutcomeMeasures
  */
 public record ProgramReview(
         LocalDate from,

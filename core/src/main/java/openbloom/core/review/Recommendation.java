@@ -16,6 +16,7 @@ import openbloom.core.screening.Symptom;
  *
  * @param why the fact behind it
  * @param source key of its source
+ * @see ProgramReview
  */
 public record Recommendation(RecommendationKind kind, String what, String why, String source) {
     /** Kinds of proposal. */

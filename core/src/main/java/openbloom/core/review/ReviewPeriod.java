@@ -23,14 +23,16 @@ import openbloom.core.verdict.Judgement;
  * @param gap the gap checks at both ends, with who measured and how
  * @param answers what she told in between, each on its day; oldest first
  * @param planned whether it looks back at a block; otherwise there is none yet
+ * @see GoalOutcome
+ * @see Recommendation
  */
 public record ReviewPeriod(
         Judgement before,
         Judgement after,
         List<Goal> aims,
-        GapRead gap,
+        GapSeen gap,
         SessionsDone done,
-        List<Answered> answers,
+        List<SymptomsAnswered> answers,
         boolean planned) {
     private static final int WEEK = 7;
 
@@ -40,18 +42,18 @@ public record ReviewPeriod(
      * @param ofSite how far two readings of one site may differ, by the method of the later one
      * @param ofMeans the same for means over so many sites
      */
-    public record GapRead(
+    public record GapSeen(
             Optional<Measured> then,
             Optional<Measured> now,
             RepeatabilityInUse ofSite,
             IntFunction<RepeatabilityInUse> ofMeans) {
         /** Neither then nor now. */
-        public static final GapRead NONE = working(Optional.empty(), Optional.empty());
+        public static final GapSeen NONE = working(Optional.empty(), Optional.empty());
 
         /** With the working values, where nobody has read anything twice. */
-        public static GapRead working(Optional<Measured> then, Optional<Measured> now) {
+        public static GapSeen working(Optional<Measured> then, Optional<Measured> now) {
             Method method = now.or(() -> then).map(Measured::method).orElse(Method.FINGERS);
-            return new GapRead(
+            return new GapSeen(
                     then,
                     now,
                     RepeatabilityInUse.of(method, Repeatability.Sums.NONE, Repeatability.Sums.NONE),
@@ -65,7 +67,15 @@ public record ReviewPeriod(
         answers = List.copyOf(answers);
     }
 
-    /** Sessions and minutes, planned and really done, and minutes of each of the last weeks, the latest first. */
+    /**
+     * Sessions and minutes, planned and really done, and minutes of each of the last weeks, the latest first.
+     *
+     * @param plannedSessions in the block
+     * @param doneSessions that were taught or practised
+     * @param plannedMinutes of those
+     * @param doneMinutes of those
+     * @param weeks minutes of each week, the latest first
+     */
     public record SessionsDone(
             int plannedSessions, int doneSessions, int plannedMinutes, int doneMinutes, List<Integer> weeks) {
         public static final SessionsDone UNKNOWN = new SessionsDone(0, 0, 0, 0, List.of());
@@ -80,8 +90,8 @@ public record ReviewPeriod(
      *
      * @param fromHome told without being asked: what is not in it was not asked
      */
-    public record Answered(LocalDate on, Set<Symptom> told, boolean fromHome) {
-        public Answered {
+    public record SymptomsAnswered(LocalDate on, Set<Symptom> told, boolean fromHome) {
+        public SymptomsAnswered {
             told = Set.copyOf(told);
         }
     }
@@ -102,7 +112,7 @@ public record ReviewPeriod(
     boolean isFreeFor(int weeks, Set<Symptom> symptoms) {
         for (int week = 0; week < weeks; week++) {
             LocalDate end = to().minusDays((long) WEEK * week);
-            List<Answered> within = answers.stream()
+            List<SymptomsAnswered> within = answers.stream()
                     .filter(answer -> answer.on().isAfter(end.minusDays(WEEK))
                             && !answer.on().isAfter(end))
                     .toList();

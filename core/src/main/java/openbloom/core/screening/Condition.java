@@ -1,6 +1,10 @@
 package openbloom.core.screening;
 
-/** Conditions known at intake or told since. */
+/**
+ * Conditions known at intake or told since.
+ *
+ * @see Contraindication
+ */
 public enum Condition {
     RUPTURED_MEMBRANES("ruptured membranes"),
     PREMATURE_LABOUR("premature labour"),

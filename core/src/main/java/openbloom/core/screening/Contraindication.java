@@ -8,7 +8,12 @@ import java.util.Set;
 import openbloom.core.dating.GestationalAge;
 import openbloom.core.evidence.Published;
 
-/** How a condition bears on exercise at all (E-CONTRA). */
+/**
+ * How a condition bears on exercise at all (E-CONTRA).
+ *
+ * @see Condition
+ * @see GestationalAge
+ */
 public enum Contraindication {
     ABSOLUTE,
     RELATIVE;

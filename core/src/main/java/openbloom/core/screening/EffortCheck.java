@@ -10,6 +10,8 @@ import openbloom.core.evidence.Published;
  * @param talks whether she answers in full sentences while working (P-TALK-1)
  * @param exertion perceived exertion, 6 to 20
  * @param heartRate beats a minute, 40 to 220
+ * @see YesNoUnknown
+ * @see Published
  */
 public record EffortCheck(YesNoUnknown talks, Optional<Integer> exertion, Optional<Integer> heartRate) {
     public static final EffortCheck NOT_CHECKED =

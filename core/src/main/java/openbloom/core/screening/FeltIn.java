@@ -2,7 +2,11 @@ package openbloom.core.screening;
 
 import java.util.List;
 
-/** Where she felt the work of a task. */
+/**
+ * Where she felt the work of a task.
+ *
+ * @see SideScore
+ */
 public enum FeltIn {
     RIGHT_PLACE("where it should be"),
     BACK("back"),

@@ -6,6 +6,8 @@ import openbloom.core.evidence.Published;
 /**
  * How hard a heart rate is in pregnancy, by age (E-HR). A second guide beside the talk test. Age 29 is assigned to
  * neither row in print; the lower row is used for it.
+ *
+ * @see Published
  */
 public enum HeartRateZone {
     BELOW_LIGHT("below light"),

@@ -1,6 +1,10 @@
 package openbloom.core.screening;
 
-/** When she leaks. What she told of one thing holds back what belongs to it (common practice, no source). */
+/**
+ * When she leaks. What she told of one thing holds back what belongs to it (common practice, no source).
+ *
+ * @see SymptomReport
+ */
 public enum LeakWhen {
     COUGH("coughing, sneezing or laughing"),
     LIFT("lifting"),

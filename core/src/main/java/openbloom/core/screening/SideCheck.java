@@ -9,11 +9,19 @@ import java.util.Optional;
  * The same tasks left and right. Only a task scored on both sides is kept.
  *
  * @param told which side is weaker by what was told, where no task was scored
+ *
+ * @see SideScore
+ * @see SideTask
  */
 public record SideCheck(Map<SideTask, BothSides> tasks, Optional<Weaker> told) {
     public static final SideCheck NOT_CHECKED = new SideCheck(Map.of(), Optional.empty());
 
-    /** Left and right of one task. */
+    /**
+     * Left and right of one task.
+     *
+     * @param left how the left side did
+     * @param right how the right side did
+     */
     public record BothSides(SideScore left, SideScore right) {
         /** Points of the left less points of the right. */
         public int leftLead() {

@@ -5,6 +5,7 @@ package openbloom.core.screening;
  *
  * @param control 0 not possible to 3 steady
  * @param smoothness 0 jerky to 3 smooth
+ * @see SideCheck
  */
 public record SideScore(int control, int smoothness, FeltIn felt) {
     public static final int BEST = 3;

@@ -1,6 +1,10 @@
 package openbloom.core.screening;
 
-/** A task done left and right to compare. */
+/**
+ * A task done left and right to compare.
+ *
+ * @see SideCheck
+ */
 public enum SideTask {
     FLOAT_ONE_LEG("float one bent leg, lying"),
     LIFT_TOP_LEG("lift the top leg, lying on the side"),

@@ -3,7 +3,11 @@ package openbloom.core.screening;
 import java.util.List;
 import java.util.Set;
 
-/** What she noticed in the last 14 days. */
+/**
+ * What she noticed in the last 14 days.
+ *
+ * @see SymptomReport
+ */
 public enum Symptom {
     LEAK_WITH_EFFORT("leaking with a cough, jump or lift"),
     LEAK_WITH_URGE("leaking with a sudden urge"),

@@ -7,7 +7,12 @@ import java.util.Set;
 import openbloom.core.Enums;
 import openbloom.core.evidence.Published;
 
-/** What she said about the last 14 days, or that nobody asked. */
+/**
+ * What she said about the last 14 days, or that nobody asked.
+ *
+ * @see Symptom
+ * @see Published
+ */
 public sealed interface SymptomReport {
     /** Nobody asked, or it was too long ago. */
     record NotAsked() implements SymptomReport {}

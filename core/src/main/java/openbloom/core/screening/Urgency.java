@@ -1,6 +1,10 @@
 package openbloom.core.screening;
 
-/** What to do about a warning sign. The most urgent comes first. */
+/**
+ * What to do about a warning sign. The most urgent comes first.
+ *
+ * @see WarningSign
+ */
 public enum Urgency {
     EMERGENCY(
             "Stop now. Call the emergency number, stay with her, and let her rest in the position that is easiest. No exercise until a clinician has seen her and said so."),

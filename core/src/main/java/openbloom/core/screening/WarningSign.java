@@ -16,7 +16,12 @@ import java.util.List;
 import java.util.stream.Stream;
 import openbloom.core.evidence.Source;
 
-/** Signs asked about before anything else. One yes ends the visit (E-WARN in pregnancy, E-URGENT after birth). */
+/**
+ * Signs asked about before anything else. One yes ends the visit (E-WARN in pregnancy, E-URGENT after birth).
+ *
+ * @see Source
+ * @see Urgency
+ */
 public enum WarningSign {
     VAGINAL_BLEEDING(PREGNANT, NOW, "bleeding from the vagina"),
     ABDOMINAL_PAIN(PREGNANT, NOW, "pain in the belly"),

@@ -16,6 +16,8 @@ import java.util.List;
  * @param again −10 for each exercise of its group that is wanted more, down to −40, but for mobility where ease is the goal: another
  *     set before another of the same
  * @param changes −3 new to her, −2 adjusted, −4 swapped
+ * @see Candidates
+ * @see Pick
  */
 public record CandidateScore(
         int aims, int due, int lately, int working, int weaker, int pinned, int again, int changes) {

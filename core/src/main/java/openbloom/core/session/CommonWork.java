@@ -13,6 +13,8 @@ import openbloom.core.screening.SideCheck;
  * @param isFirst whether it is the first session of most of them
  * @param isPregnant whether anybody is pregnant
  * @param isLimitedOnTheBack whether anybody's time on the back comes in short bouts
+ * @see Pick
+ * @see SessionRequest
  */
 public record CommonWork(
         int minutes,
@@ -27,14 +29,24 @@ public record CommonWork(
         release = List.copyOf(release);
     }
 
-    /** An exercise that may be in it. */
+    /**
+     * An exercise that may be in it.
+     *
+     * @param pick the exercise as it would be given, see {@link Pick}
+     * @param options for how many sets it may be in it
+     */
     public record CommonItem(Pick pick, List<CommonSets> options) {
         public CommonItem {
             options = List.copyOf(options);
         }
     }
 
-    /** So many sets, and what they are worth to all together, in quarters of a point. */
+    /**
+     * So many sets, and what they are worth to all together, in quarters of a point.
+     *
+     * @param sets from 1
+     * @param quarters of a point, all women together
+     */
     public record CommonSets(int sets, int quarters) {}
 
     /**

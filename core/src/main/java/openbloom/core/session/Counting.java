@@ -17,6 +17,8 @@ import openbloom.core.moves.ExerciseGroup;
  * @param restSeconds between sets, 0 to 300 s
  * @param by what the number on the screen counts where it ends with its sets
  * @param clockSeconds how long it goes on by the clock, 10 to 300 s; 0 where it ends with its sets
+ * @see SessionItem
+ * @see Pick
  */
 public record Counting(
         List<CountStep> repetition, int repetitions, int sets, int restSeconds, CountedBy by, int clockSeconds) {

@@ -15,6 +15,8 @@ import openbloom.core.verdict.Verdict;
  *
  * @param session as it would be done
  * @param broken what breaks a hard line, by its entry
+ * @see BrokenLines
+ * @see Flow
  */
 public record Edited(Outline outline, Session session, List<Broken> broken) {
     public Edited {

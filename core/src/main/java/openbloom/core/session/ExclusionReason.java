@@ -10,7 +10,12 @@ import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Verdict;
 import openbloom.core.verdict.VerdictKind;
 
-/** Why a move or a whole strand is not in a plan, in words. */
+/**
+ * Why a move or a whole strand is not in a plan, in words.
+ *
+ * @see Flow
+ * @see BrokenLines
+ */
 public final class ExclusionReason {
     private ExclusionReason() {}
 

@@ -3,16 +3,27 @@ package openbloom.core.session;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Position;
 
-/** Positions she need not get up, down or over between. Work visits each family at most once, in this order or the reverse. */
+/**
+ * Positions she need not get up, down or over between. Work visits each family at most once, in this order or the reverse.
+ *
+ * @see OpeningAndRelease
+ * @see WorkConstraints
+ */
 public enum Family {
-    BACK,
-    SIDE,
-    FRONT,
-    HANDS_AND_KNEES,
-    SITTING,
-    KNEELING,
-    CHAIR,
-    STANDING;
+    BACK(0),
+    SIDE(1),
+    FRONT(2),
+    HANDS_AND_KNEES(3),
+    SITTING(4),
+    KNEELING(5),
+    CHAIR(6),
+    STANDING(7);
+
+    private final int height;
+
+    Family(int height) {
+        this.height = height;
+    }
 
     public static Family of(Move move) {
         return of(move.position());
@@ -29,6 +40,11 @@ public enum Family {
             case SEATED_CHAIR, SEATED_BALL -> CHAIR;
             case WALL, INCLINE, STANDING -> STANDING;
         };
+    }
+
+    /** From lying on the back, 0, to standing, 7: a session arrives and ends from high to low. */
+    public int height() {
+        return height;
     }
 
     /** Where the last move is done lying, she comes up by the side. */

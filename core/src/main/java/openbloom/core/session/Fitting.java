@@ -4,7 +4,12 @@ import java.util.Optional;
 import openbloom.core.moves.Move;
 import openbloom.core.verdict.Judgement;
 
-/** What of the catalogue fits one woman in a session, each exercise with her verdict, her dose and its worth to her. */
+/**
+ * What of the catalogue fits one woman in a session, each exercise with her verdict, her dose and its worth to her.
+ *
+ * @see Candidates
+ * @see Judgement
+ */
 public final class Fitting {
     private final Candidates candidates;
 

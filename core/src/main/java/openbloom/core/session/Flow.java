@@ -13,6 +13,8 @@ import openbloom.core.verdict.VerdictKind;
  * A sequence to be taught to more than one woman.
  *
  * @param about one sentence on what it is for
+ *
+ * @see Flows
  */
 public record Flow(String name, String about, Format format, List<TemplateItem> items) {
     public Flow {
@@ -26,7 +28,12 @@ public record Flow(String name, String about, Format format, List<TemplateItem> 
      */
     public record TemplateItem(String moveId, Part part, Optional<Dose> dose) {}
 
-    /** A flow as it is for one woman: what it becomes, and what was changed. */
+    /**
+     * A flow as it is for one woman: what it becomes, and what was changed.
+     *
+     * @param outline what it becomes, see {@link Outline}
+     * @param changes each in a sentence
+     */
     public record Fitted(Outline outline, List<String> changes) {
         public Fitted {
             changes = List.copyOf(changes);

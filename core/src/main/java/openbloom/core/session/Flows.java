@@ -11,7 +11,12 @@ import openbloom.core.Yaml;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Move;
 
-/** The flows that ship with the program. */
+/**
+ * The flows that ship with the program.
+ *
+ * @see Flow
+ * @see Catalogue
+ */
 public final class Flows {
     private static final String FILE = "/openbloom/flows/flows.yaml";
 

@@ -6,6 +6,9 @@ import openbloom.core.moves.Move;
 /**
  * The hard lines of a session, each in one place: composing keeps them, the editor holds against a change what can be read off
  * it, and {@code docs/sessions.md} lists them in these words. Numbers are common practice, no source, but for the time on the back.
+ *
+ * @see BrokenLines
+ * @see Composer
  */
 public enum HardLine {
     WHAT_PASSES("only what passes for her, changed only in ways the exercise can take"),

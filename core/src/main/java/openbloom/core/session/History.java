@@ -9,6 +9,8 @@ import java.util.Set;
  *
  * @param recent ids of the moves of her last sessions, the latest first
  * @param known ids of every move she ever did
+ * @see SessionRequest
+ * @see Wishes
  */
 public record History(List<List<String>> recent, Set<String> known) {
     public static final History NONE = new History(List.of(), Set.of());

@@ -60,7 +60,7 @@ final class Notes {
     static Session healing(Session session) {
         String why = "In the first weeks after a birth, until her clinician has seen her, "
                 + HardLine.HEALING_MINUTES + " minutes are the most ("
-                + Published.REBUILD_FLOOR.source().key()
+                + Published.EARLIEST_REBUILD.source().key()
                 + ").";
         return session.noting((why + " " + session.note()).strip());
     }

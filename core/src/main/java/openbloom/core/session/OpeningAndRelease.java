@@ -206,8 +206,8 @@ final class OpeningAndRelease {
     private static Comparator<Pick> changes(List<Pick> opening) {
         return Comparator.comparing(pick -> opening.isEmpty()
                 ? 0
-                : Math.abs(Family.of(opening.get(0).move()).ordinal()
-                        - Family.of(pick.move()).ordinal()));
+                : Math.abs(Family.of(opening.get(0).move()).height()
+                        - Family.of(pick.move()).height()));
     }
 
     private List<Pick> releases(List<Pick> opening) {
@@ -280,7 +280,7 @@ final class OpeningAndRelease {
 
     /** She ends lying: from the chair to the floor, to the side, to the back. */
     private static int restfulness(Pick pick) {
-        return -Family.of(pick.move()).ordinal();
+        return -Family.of(pick.move()).height();
     }
 
     private int count() {

@@ -8,6 +8,9 @@ import openbloom.core.moves.Move;
 /**
  * A session as an instructor changes it: one entry a move, both its sides together. Every change makes another outline; what
  * it means for her is judged by {@link Edited}.
+ *
+ * @param entries in order
+ * @param format how it is laid out and counted, see {@link Format}
  */
 public record Outline(List<OutlineLine> entries, Format format) {
     public Outline {

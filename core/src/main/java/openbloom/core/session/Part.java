@@ -1,6 +1,11 @@
 package openbloom.core.session;
 
-/** Part of a session. */
+/**
+ * Part of a session.
+ *
+ * @see Edited
+ * @see Timetable
+ */
 public enum Part {
     OPENING("settle and connect"),
     WORK("work"),

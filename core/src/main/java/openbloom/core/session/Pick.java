@@ -17,6 +17,9 @@ import openbloom.core.verdict.VerdictKind;
  * A move chosen for a session, with her verdict, her dose and what speaks for it.
  *
  * @param step dose step, 1 to 3; 0 where the prescription of the pelvic floor says the dose
+ *
+ * @see OpeningAndRelease
+ * @see Candidates
  */
 public record Pick(
         Move move,

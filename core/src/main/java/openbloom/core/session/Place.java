@@ -1,6 +1,10 @@
 package openbloom.core.session;
 
-/** Where a session is done. */
+/**
+ * Where a session is done.
+ *
+ * @see SessionRequest
+ */
 public enum Place {
     STUDIO("studio"),
     HOME("home");

@@ -14,6 +14,8 @@ import java.util.Optional;
  * @param score what the composer found it worth, in quarters
  * @param parts how its time is divided, in order; together they have all its items
  * @param remarks for each item what stands beside it, or nothing
+ * @see Composer
+ * @see GymCard
  */
 public record Session(
         List<SessionItem> items,

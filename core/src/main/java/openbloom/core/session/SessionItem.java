@@ -13,6 +13,8 @@ import openbloom.core.verdict.VerdictKind;
  * @param workSeconds doing it
  * @param setUpSeconds getting into it, any change of position included
  * @param round from 1 where the work is gone through more than once; else 0
+ * @see Timetable
+ * @see Session
  */
 public record SessionItem(Pick pick, Side side, int workSeconds, int setUpSeconds, Part part, int round)
         implements Sided {

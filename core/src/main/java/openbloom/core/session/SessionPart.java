@@ -51,7 +51,7 @@ public record SessionPart(PartKind kind, Optional<Goal> goal, int percent, int i
         if (solved.slots().size() < 2) {
             return undivided(items);
         }
-        Map<String, Shape.Slot> slotOf = new HashMap<>();
+        Map<String, Shape.ShapeSlot> slotOf = new HashMap<>();
         int from = 0;
         for (int i = 0; i < solved.slots().size(); i++) {
             for (WorkSolver.ChosenItem one :
@@ -61,7 +61,7 @@ public record SessionPart(PartKind kind, Optional<Goal> goal, int percent, int i
             from += solved.counts().get(i);
         }
         List<SessionPart> parts = new ArrayList<>();
-        Optional<Shape.Slot> at = Optional.empty();
+        Optional<Shape.ShapeSlot> at = Optional.empty();
         for (SessionItem item : items) {
             at = item.part() == Part.WORK
                     ? Optional.ofNullable(slotOf.get(item.moveId())).or(() -> last(parts))
@@ -73,21 +73,21 @@ public record SessionPart(PartKind kind, Optional<Goal> goal, int percent, int i
         return List.copyOf(parts);
     }
 
-    private static Optional<Shape.Slot> last(List<SessionPart> parts) {
+    private static Optional<Shape.ShapeSlot> last(List<SessionPart> parts) {
         return parts.isEmpty()
                 ? Optional.empty()
                 : parts.get(parts.size() - 1)
                         .goal()
-                        .map(goal -> new Shape.Slot(
+                        .map(goal -> new Shape.ShapeSlot(
                                 Optional.of(goal), parts.get(parts.size() - 1).percent()));
     }
 
-    private static SessionPart of(Optional<Shape.Slot> slot) {
-        Optional<Goal> goal = slot.flatMap(Shape.Slot::goal);
+    private static SessionPart of(Optional<Shape.ShapeSlot> slot) {
+        Optional<Goal> goal = slot.flatMap(Shape.ShapeSlot::goal);
         return new SessionPart(
                 goal.isPresent() ? PartKind.GOAL : PartKind.WHOLE_BODY,
                 goal,
-                slot.map(Shape.Slot::share).orElse(0),
+                slot.map(Shape.ShapeSlot::share).orElse(0),
                 1);
     }
 

@@ -14,6 +14,8 @@ import openbloom.core.moves.Move;
  * @param seed breaks ties; the same seed gives the same session
  * @param gentle nothing above load 1, as on a low day
  * @param breathesIn the position her breath check found, if it found one
+ * @see CommonWork
+ * @see Composer
  */
 public record SessionRequest(
         int minutes,

@@ -10,8 +10,11 @@ import openbloom.core.record.Goal;
  * whole body (shares: common practice, no source).
  *
  * @param slots in the order in which they are done; the last takes whatever time the others leave
+ *
+ * @see SessionPart
+ * @see ShapedWork
  */
-public record Shape(List<Slot> slots) {
+public record Shape(List<ShapeSlot> slots) {
     /** From so many minutes on a third goal has a share of its own. */
     private static final int THIRD_FROM_MINUTES = 30;
 
@@ -31,7 +34,7 @@ public record Shape(List<Slot> slots) {
      * @param goal whom it serves; empty for the whole body
      * @param share of the minutes between arriving and letting go, in per cent
      */
-    public record Slot(Optional<Goal> goal, int share) {}
+    public record ShapeSlot(Optional<Goal> goal, int share) {}
 
     /** Undivided where nobody said what for, and in formats that have a shape of their own. */
     static Shape of(SessionRequest request) {
@@ -50,13 +53,13 @@ public record Shape(List<Slot> slots) {
         int usual = goalsWithAShare(minutes, goals.size());
         List<Integer> percent = wanted.orElse(Shares.usual(usual)).percent();
         int count = Math.min(wanted.isPresent() ? goals.size() : usual, percent.size());
-        List<Slot> slots = new ArrayList<>();
+        List<ShapeSlot> slots = new ArrayList<>();
         int rest = 100;
         for (int i = 0; i < count; i++) {
-            slots.add(new Slot(Optional.of(goals.get(i)), percent.get(i)));
+            slots.add(new ShapeSlot(Optional.of(goals.get(i)), percent.get(i)));
             rest -= percent.get(i);
         }
-        slots.add(new Slot(Optional.empty(), rest));
+        slots.add(new ShapeSlot(Optional.empty(), rest));
         return new Shape(slots);
     }
 

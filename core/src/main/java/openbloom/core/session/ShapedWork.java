@@ -65,7 +65,7 @@ final class ShapedWork {
      */
     record Solved(
             List<Instance> instances,
-            List<Shape.Slot> slots,
+            List<Shape.ShapeSlot> slots,
             List<Integer> counts,
             List<WorkSolver.ChosenItem> chosen,
             int score,
@@ -74,7 +74,7 @@ final class ShapedWork {
     static Solved solve(SessionRequest request, Limits limits, List<WorkItem> items) {
         ShapedWork work = new ShapedWork(request, limits, items);
         List<Instance> instances = new ArrayList<>();
-        List<Shape.Slot> slots = Shape.of(request).slots();
+        List<Shape.ShapeSlot> slots = Shape.of(request).slots();
         List<Integer> counts = new ArrayList<>();
         for (int i = 0; i < slots.size(); i++) {
             int before = work.chosen.size();
@@ -84,7 +84,7 @@ final class ShapedWork {
         return new Solved(List.copyOf(instances), slots, counts, List.copyOf(work.chosen), work.score, work.soFar);
     }
 
-    private Instance part(Shape.Slot slot, boolean isLast) {
+    private Instance part(Shape.ShapeSlot slot, boolean isLast) {
         boolean fronted = chosen.stream().anyMatch(one -> one.item().isFrontSupport());
         List<WorkItem> candidates = items.stream()
                 .filter(item -> !used.contains(item.pick().move().id()))
@@ -118,7 +118,7 @@ final class ShapedWork {
         score += solution.score();
     }
 
-    private WorkConstraints frame(Shape.Slot slot, List<Family> order, boolean isLast) {
+    private WorkConstraints frame(Shape.ShapeSlot slot, List<Family> order, boolean isLast) {
         WorkConstraints.Rules whole = limits.whole();
         int before = limits.fixed() + soFar;
         int share = (limits.most() - limits.fixed()) * slot.share() / WHOLE;

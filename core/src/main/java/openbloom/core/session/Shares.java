@@ -8,6 +8,9 @@ import openbloom.core.Problem;
  * How much of the work each goal has, as somebody wants it for a session; the whole body has the rest.
  *
  * @param percent of the first, second and third goal, each 10 to 80 %, together 90 % at most
+ *
+ * @see Shape
+ * @see Wishes
  */
 public record Shares(List<Integer> percent) {
     public static final int LEAST = 10;

@@ -1,6 +1,11 @@
 package openbloom.core.session;
 
-/** Which side an item of a session works. */
+/**
+ * Which side an item of a session works.
+ *
+ * @see Timetable
+ * @see Sided
+ */
 public enum Side {
     BOTH("both sides together"),
     LEFT("left side"),

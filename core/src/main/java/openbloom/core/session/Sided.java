@@ -3,7 +3,12 @@ package openbloom.core.session;
 import java.util.ArrayList;
 import java.util.List;
 
-/** One item of a session as it is done; left and right of the same exercise are two of them, and each round has its own. */
+/**
+ * One item of a session as it is done; left and right of the same exercise are two of them, and each round has its own.
+ *
+ * @see Outline
+ * @see SessionItem
+ */
 public interface Sided {
     String moveId();
 

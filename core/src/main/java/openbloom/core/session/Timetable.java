@@ -13,6 +13,11 @@ import openbloom.core.screening.SideCheck;
  * Picks laid out in order with their times. Getting into a move takes 10 s, a change of position 20 s more, turning over
  * to the other side 5 s or, lying on the side, half kneeling or on one hand, 15 s, and coming up by the side at the end 15 s
  * (common practice, no source). Where a side is weaker it goes first: what it manages is what the other does.
+ *
+ * @param items in order, each with its seconds
+ * @param transitions seconds between them, in all
+ * @see Composer
+ * @see CommonWork
  */
 public record Timetable(List<SessionItem> items, int transitions) {
     static final int SET_UP_SECONDS = 10;
@@ -20,7 +25,13 @@ public record Timetable(List<SessionItem> items, int transitions) {
     private static final int OTHER_SIDE_SECONDS = 5;
     private static final int TURNING_ROUND_SECONDS = 15;
 
-    /** Opening, work and release, as they come. */
+    /**
+     * Opening, work and release, as they come.
+     *
+     * @param opening the first {@link Pick}s
+     * @param work those of its goals
+     * @param release the last
+     */
     public record TimetableParts(List<Pick> opening, List<Pick> work, List<Pick> release) {
         public TimetableParts {
             opening = List.copyOf(opening);

@@ -21,6 +21,8 @@ import openbloom.core.record.Goal;
  * @param usual ids of moves she does anyway; never new to her
  * @param day what her block plans for the day
  * @param shares how much of the work each goal has; empty where it is as usual
+ * @see SessionRequest
+ * @see Candidates
  */
 public record Wishes(
         List<Goal> goals,

@@ -5,7 +5,14 @@ import java.time.temporal.ChronoUnit;
 import openbloom.core.YesNoUnknown;
 import openbloom.core.evidence.Published;
 
-/** The latest birth. */
+/**
+ * The latest birth.
+ *
+ * @param date the day of the birth
+ * @param kind see {@link BirthKind}
+ * @param tear see {@link Tear}, not told is not none
+ * @param woundClosed {@link YesNoUnknown#UNKNOWN} until somebody looked
+ */
 public record Birth(LocalDate date, BirthKind kind, Tear tear, YesNoUnknown woundClosed) {
     public boolean isCaesarean() {
         return kind == BirthKind.CAESAREAN;

@@ -1,6 +1,10 @@
 package openbloom.core.stage;
 
-/** How a baby was born. */
+/**
+ * How a baby was born.
+ *
+ * @see Birth
+ */
 public enum BirthKind {
     VAGINAL("vaginal birth"),
     ASSISTED("assisted birth"),
@@ -12,6 +16,11 @@ public enum BirthKind {
 
     BirthKind(String words) {
         this.words = words;
+    }
+
+    /** Whether a birth of this kind can have torn so: a caesarean never tears the sphincter. */
+    public boolean allows(Tear tear) {
+        return this != CAESAREAN || !tear.reachesSphincter();
     }
 
     public String words() {

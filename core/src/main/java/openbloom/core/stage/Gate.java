@@ -10,6 +10,7 @@ import openbloom.core.Days;
  *
  * @param detail the reading and its date in words, or what is missing
  * @param earliestDate the first day on which a time-based condition is met
+ * @see Recovery
  */
 public record Gate(GateKind kind, boolean met, String detail, Optional<LocalDate> earliestDate) {
     /** {@code needs a closed wound; has: not known}; {@code …; has: 7 of 12 weeks, from 3 Jan 2027}. */

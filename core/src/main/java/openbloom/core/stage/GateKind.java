@@ -2,7 +2,12 @@ package openbloom.core.stage;
 
 import openbloom.core.evidence.Published;
 
-/** A condition that must be true before something is allowed. */
+/**
+ * A condition that must be true before something is allowed.
+ *
+ * @see Gate
+ * @see Recovery
+ */
 public enum GateKind {
     TIME("time since the birth"),
     TIME_SINCE_SURGERY("time since the operation"),

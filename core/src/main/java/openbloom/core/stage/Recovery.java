@@ -21,9 +21,16 @@ import openbloom.core.evidence.Published;
  * are no time floors.
  *
  * @param missing the unmet gates of the next stage; empty at the last
+ *
+ * @see Gate
+ * @see RecoveryStage
  */
 public record Recovery(RecoveryStage stage, List<Gate> missing) {
-    /** The criteria as gates, made by whoever knows the readings. */
+    /**
+     * The criteria as gates, made by whoever knows the readings.
+     *
+     * @param gates by kind, each met or open, see {@link Gate}
+     */
     public record Criteria(Map<GateKind, Gate> gates) {
         private static final Set<GateKind> ALL = EnumSet.of(
                 NO_WARNING_SIGN,
@@ -69,12 +76,12 @@ public record Recovery(RecoveryStage stage, List<Gate> missing) {
 
     private static Map<RecoveryStage, List<Gate>> gates(LocalDate day, Optional<Birth> birth, Criteria criteria) {
         Map<RecoveryStage, List<Gate>> gates = new EnumMap<>(RecoveryStage.class);
-        gates.put(RECONNECT, with(floor(day, birth, Published.RECONNECT_FLOOR), criteria.of(NO_WARNING_SIGN)));
+        gates.put(RECONNECT, with(floor(day, birth, Published.EARLIEST_RECONNECT), criteria.of(NO_WARNING_SIGN)));
         Gate[] rebuild = birth.isPresent() ? criteria.of(CLEARANCE, WOUND_CLOSED) : new Gate[0];
-        gates.put(REBUILD, with(floor(day, birth, Published.REBUILD_FLOOR), rebuild));
+        gates.put(REBUILD, with(floor(day, birth, Published.EARLIEST_REBUILD), rebuild));
         gates.put(
                 STRENGTHEN,
-                with(floor(day, birth, Published.STRENGTHEN_FLOOR), criteria.of(CONNECT, NO_HEAVINESS, NO_DOMING)));
+                with(floor(day, birth, Published.EARLIEST_STRENGTHEN), criteria.of(CONNECT, NO_HEAVINESS, NO_DOMING)));
         gates.put(RETURN, with(returnFloor(day, birth), criteria.of(IMPACT_TESTS, SYMPTOM_FREE, GAP_RECOVERED)));
         return gates;
     }

@@ -1,6 +1,10 @@
 package openbloom.core.stage;
 
-/** Stages of recovery, each needing both its time and its criteria. */
+/**
+ * Stages of recovery, each needing both its time and its criteria.
+ *
+ * @see Recovery
+ */
 public enum RecoveryStage {
     HEAL("Heal", "rest and breathe"),
     RECONNECT("Reconnect", "breath, gentle lifts, walking"),

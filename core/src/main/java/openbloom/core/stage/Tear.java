@@ -2,7 +2,11 @@ package openbloom.core.stage;
 
 import java.util.Arrays;
 
-/** Degree of a perineal tear, 0 to 4, or not known. */
+/**
+ * Degree of a perineal tear, 0 to 4, or not known.
+ *
+ * @see Birth
+ */
 public enum Tear {
     NONE(0),
     FIRST(1),

@@ -15,6 +15,9 @@ import openbloom.core.moves.Purpose;
 /**
  * A named change to a move, and the moves it can be made to. What cannot be changed so is swapped: nobody lowers the arms
  * while hanging, and nobody props the chest up in a bridge.
+ *
+ * @see Versions
+ * @see BodyRules
  */
 public enum Adjustment {
     TRY_ONE_SET("one set only to begin with; watch the midline and her breath", "one set", any()),

@@ -1,17 +1,17 @@
 package openbloom.core.verdict;
 
 import static openbloom.core.evidence.Published.BY_THE_SIDE;
+import static openbloom.core.evidence.Published.EARLIEST_REBUILD;
+import static openbloom.core.evidence.Published.EARLIEST_RECONNECT;
+import static openbloom.core.evidence.Published.EARLIEST_STRENGTHEN;
 import static openbloom.core.evidence.Published.LIFTING_AFTER_CAESAREAN;
 import static openbloom.core.evidence.Published.NO_NOTE_LIGHT;
 import static openbloom.core.evidence.Published.NO_NOTE_LIGHT_SLOWER;
 import static openbloom.core.evidence.Published.NO_NOTE_MIDDLE;
 import static openbloom.core.evidence.Published.NO_NOTE_MIDDLE_SLOWER;
 import static openbloom.core.evidence.Published.PRONE_AFTER_CAESAREAN;
-import static openbloom.core.evidence.Published.REBUILD_FLOOR;
-import static openbloom.core.evidence.Published.RECONNECT_FLOOR;
 import static openbloom.core.evidence.Published.SCAR_DEEP;
 import static openbloom.core.evidence.Published.SCAR_TOUCH;
-import static openbloom.core.evidence.Published.STRENGTHEN_FLOOR;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -53,7 +53,7 @@ final class AfterBirthRules {
                     .ifPresent(birth -> found.unlessMet(
                             move -> move.load() > 0 && !move.isWalking() && !EarlyMoves.areOpen(facts, move),
                             facts.evidence().sinceBirth(),
-                            facts.gates().time(birth, RECONNECT_FLOOR))));
+                            facts.gates().time(birth, EARLIEST_RECONNECT))));
 
     private static final Rule REBUILD = Rule.code("PP-TIME-REBUILD")
             .client("Loading starts when six weeks have passed, the wound has closed and your clinician has said yes.")
@@ -302,7 +302,7 @@ final class AfterBirthRules {
     /** Clearance opens load 3; without a note a woman who was asked everything and told nothing goes more slowly. */
     private static void rebuild(Facts facts, Findings found) {
         facts.recentBirth().ifPresent(birth -> {
-            Gate time = facts.gates().time(birth, REBUILD_FLOOR);
+            Gate time = facts.gates().time(birth, EARLIEST_REBUILD);
             Gate cleared = facts.gates().clearance();
             Gate wound = facts.gates().wound();
             if (cleared.met()) {
@@ -341,7 +341,7 @@ final class AfterBirthRules {
                 .ifPresent(birth -> found.unlessMet(
                         move -> move.load() > LOAD_IN_REBUILD,
                         facts.evidence().sinceBirth(),
-                        facts.gates().time(birth, STRENGTHEN_FLOOR),
+                        facts.gates().time(birth, EARLIEST_STRENGTHEN),
                         facts.gates().connect(),
                         facts.gates().noHeaviness(),
                         facts.gates().limbLoadFlat()));

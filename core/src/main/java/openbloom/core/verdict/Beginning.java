@@ -10,7 +10,12 @@ import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.record.Training;
 
-/** Where she begins: the try-outs of a first visit, and her first rung on every ladder with what says so. */
+/**
+ * Where she begins: the try-outs of a first visit, and her first rung on every ladder with what says so.
+ *
+ * @see ExerciseGroup
+ * @see Move
+ */
 public final class Beginning {
     private static final int HARDEST_TRY = 3;
     private static final List<ExerciseGroup> PREGNANT = List.of(
@@ -47,7 +52,7 @@ public final class Beginning {
         if (facts.isPregnant()) {
             return PREGNANT;
         }
-        return facts.isWithinOfBirth(Published.STRENGTHEN_FLOOR) ? NEWLY_DELIVERED : LATER;
+        return facts.isWithinOfBirth(Published.EARLIEST_STRENGTHEN) ? NEWLY_DELIVERED : LATER;
     }
 
     private static Optional<Move> hardest(Judgement judgement, ExerciseGroup strand, int mostLoad) {

@@ -144,7 +144,7 @@ final class CheckRules {
 
     /** How many positions of the connect check a move lies beyond the highest in which it was felt. */
     private static int furtherThan(ConnectPosition highest, Move move) {
-        return move.strand() == ExerciseGroup.CONNECT ? positionOf(move).ordinal() - highest.ordinal() : 0;
+        return move.strand() == ExerciseGroup.CONNECT ? positionOf(move).step() - highest.step() : 0;
     }
 
     private static ConnectPosition positionOf(Move move) {

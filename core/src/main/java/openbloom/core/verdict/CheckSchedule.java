@@ -9,7 +9,11 @@ import openbloom.core.gap.GapCheck;
 import openbloom.core.record.Client;
 import openbloom.core.stage.Birth;
 
-/** When her checks are due. */
+/**
+ * When her checks are due.
+ *
+ * @see CheckWindow
+ */
 public final class CheckSchedule {
     private CheckSchedule() {}
 

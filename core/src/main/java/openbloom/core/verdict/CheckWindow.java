@@ -12,7 +12,12 @@ import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
 import openbloom.core.stage.Birth;
 
-/** What a check may ask of her on a day (common practice, no source). */
+/**
+ * What a check may ask of her on a day (common practice, no source).
+ *
+ * @see Published
+ * @see Condition
+ */
 public final class CheckWindow {
     private CheckWindow() {}
 

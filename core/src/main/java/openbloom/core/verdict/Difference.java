@@ -4,7 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import openbloom.core.moves.Move;
 
-/** A move that would be judged otherwise if something about her were changed. */
+/**
+ * A move that would be judged otherwise if something about her were changed.
+ *
+ * @param before as she is
+ * @param after with the change
+ * @see Verdict
+ * @see Move
+ */
 public record Difference(Verdict before, Verdict after) {
     public Move move() {
         return before.move();

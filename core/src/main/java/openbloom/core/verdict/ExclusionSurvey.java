@@ -38,6 +38,8 @@ import openbloom.core.stage.Tear;
  * @param who the fact, in words
  * @param verdict what she gets
  * @param reason the strongest rule that speaks for her, when it does not speak for the well woman
+ * @see YesNoUnknown
+ * @see Client
  */
 public record ExclusionSurvey(String who, Verdict verdict, Reason reason) {
     /** The rules look at differences between days only; any day serves. */
@@ -59,7 +61,12 @@ public record ExclusionSurvey(String who, Verdict verdict, Reason reason) {
         return all;
     }
 
-    /** A change that is made to the move, and for whom. */
+    /**
+     * A change that is made to the move, and for whom.
+     *
+     * @param adjustment the {@link Adjustment} that is made
+     * @param who facts as they are said
+     */
     public record ExclusionVersion(Adjustment adjustment, List<String> who) {}
 
     /** What changes the move for someone so that it is seen: another picture, or another move. */

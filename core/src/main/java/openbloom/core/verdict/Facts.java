@@ -16,7 +16,12 @@ import openbloom.core.stage.Gate;
 import openbloom.core.stage.Recovery;
 import openbloom.core.words.Evidence;
 
-/** A woman on a day, as the rules want to see her: what is known, how her midline holds, and what she waits for. */
+/**
+ * A woman on a day, as the rules want to see her: what is known, how her midline holds, and what she waits for.
+ *
+ * @see Judgement
+ * @see GapRules
+ */
 public final class Facts extends KnownFacts {
     private final Midline midline;
     private final Gates gates;

@@ -223,7 +223,7 @@ final class GapRules {
                 loads(LOAD_THAT_NEEDS_A_READING).and(seenFlat(facts).negate()),
                 fact,
                 facts.gates().noDoming(),
-                floorGate(facts),
+                tensionGate(facts),
                 facts.gates().gapRead());
         found.adjust(loads(LOAD_TO_WATCH), fact, Adjustment.WATCH_MIDLINE);
     }
@@ -242,7 +242,7 @@ final class GapRules {
                 .orElseGet(() -> facts.evidence().doming());
     }
 
-    private static Gate floorGate(Facts facts) {
+    private static Gate tensionGate(Facts facts) {
         boolean firm = Midline.isFirmEverywhere(facts);
         String words = firm
                 ? "firm, or shallow, wherever it was read"
@@ -255,7 +255,7 @@ final class GapRules {
         return new Gate[] {
             facts.gates().gapRecovered(),
             facts.gates().noDoming(),
-            floorGate(facts),
+            tensionGate(facts),
             facts.gates().gapRead()
         };
     }
@@ -299,7 +299,7 @@ final class GapRules {
                     headLift,
                     facts.evidence().doming(),
                     facts.gates().noDoming(),
-                    floorGate(facts),
+                    tensionGate(facts),
                     facts.gates().gapRead());
         } else if (facts.midline() == Midline.PART && !Midline.mayBeginCurls(facts)) {
             found.notYet(headLift, facts.evidence().gap(), facts.gates().gapRecovered());

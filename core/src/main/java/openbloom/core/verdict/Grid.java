@@ -14,6 +14,9 @@ import openbloom.core.record.Client;
  * Every fact against every demand, computed from the rule book: three neutral women (neither pregnant nor after a birth; 24 weeks;
  * ten weeks after a birth) are judged without a fact and with it on moves that make one demand each. Never written down a second
  * time: what changes is what the rules say.
+ *
+ * @see GridColumn
+ * @see GridRow
  */
 public final class Grid {
     private final List<Fact> facts;
@@ -28,17 +31,42 @@ public final class Grid {
         this.noLimit = List.copyOf(noLimit);
     }
 
-    /** A fact a woman may have. */
+    /**
+     * A fact a woman may have.
+     *
+     * @param id as the API names it
+     * @param words as they are said
+     * @param group the heading it stands under
+     */
     public record Fact(String id, String words, String group) {}
 
-    /** A demand a move may make. */
+    /**
+     * A demand a move may make.
+     *
+     * @param id as the API names it
+     * @param words as they are said
+     */
     public record GridCellKey(String id, String words) {}
 
-    /** What a fact changes where a move makes a demand: the strongest verdict of the three women. */
+    /**
+     * What a fact changes where a move makes a demand: the strongest verdict of the three women.
+     *
+     * @param fact id of a {@link Fact}
+     * @param demand id of a demand
+     * @param verdict the strongest {@link VerdictKind}
+     * @param adjustments asked for, empty unless adjusted
+     * @param codes of the rules, see {@link Rule}
+     */
     public record Cell(
             String fact, String demand, VerdictKind verdict, Set<Adjustment> adjustments, List<String> codes) {}
 
-    /** Why a fact changes nothing there; without a demand it speaks of all that are left in its row. */
+    /**
+     * Why a fact changes nothing there; without a demand it speaks of all that are left in its row.
+     *
+     * @param fact id of a {@link Fact}
+     * @param demand id of a demand, empty for all that are left
+     * @param why in a sentence
+     */
     public record NoLimit(String fact, Optional<String> demand, String why) {}
 
     public static Grid of(Catalogue catalogue) {

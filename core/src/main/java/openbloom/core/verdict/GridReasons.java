@@ -10,7 +10,7 @@ final class GridReasons {
     private static final String TURNS = "ROTATION_.*";
     private static final String LOADS = "LOAD_.*|PRESSURE_.*";
 
-    private static final List<NoLimit> ALL = List.of(
+    private static final List<NoLimitPattern> ALL = List.of(
             // what is small enough for everybody
             of(
                     ".*",
@@ -164,10 +164,10 @@ final class GridReasons {
     private GridReasons() {}
 
     /** A reason for some facts and demands by their ids. */
-    private record NoLimit(Pattern fact, Pattern demand, String why) {}
+    private record NoLimitPattern(Pattern fact, Pattern demand, String why) {}
 
-    private static NoLimit of(String fact, String demand, String why) {
-        return new NoLimit(Pattern.compile(fact), Pattern.compile(demand), why);
+    private static NoLimitPattern of(String fact, String demand, String why) {
+        return new NoLimitPattern(Pattern.compile(fact), Pattern.compile(demand), why);
     }
 
     /** Empty when the two meet and nobody has said why nothing follows. */

@@ -26,6 +26,9 @@ import org.jspecify.annotations.Nullable;
  * One woman on one day, ready to judge any move of a catalogue. Deterministic and total: every move gets a verdict.
  *
  * <p>Not for several threads at once: verdicts are worked out when first asked for.
+ *
+ * @see Beginning
+ * @see Grid
  */
 public final class Judgement {
     private static final String NO_VERSION = "no version of this purpose suits her today";

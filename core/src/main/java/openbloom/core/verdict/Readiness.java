@@ -15,6 +15,8 @@ import openbloom.core.stage.Gate;
  * @param earliest the first day that every time condition allows; empty when none is waiting
  * @param steps the rungs between the highest she has done and the move itself, in order
  * @param meanwhile what she may do now for the same purpose
+ * @see Gate
+ * @see Move
  */
 public record Readiness(
         Verdict verdict,

@@ -7,6 +7,8 @@ import openbloom.core.words.Evidence;
  *
  * @param evidence what triggered the rule
  * @param kind what the rule alone would make of the move
+ * @see Verdict
+ * @see Judgement
  */
 public record Reason(Rule rule, Evidence evidence, VerdictKind kind) {
     /** What triggered the rule, in words. */

@@ -13,6 +13,9 @@ import openbloom.core.screening.Symptom;
 /**
  * One rule: its stable code, a sentence for the client and one for the instructor, where it comes from, the question of
  * approach it depends on, and what it finds in a woman's facts.
+ *
+ * @see BodyRules
+ * @see AfterBirthRules
  */
 public final class Rule {
     private final String code;

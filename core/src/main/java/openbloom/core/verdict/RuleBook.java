@@ -6,7 +6,11 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
-/** Every rule, in the order their reasons are told: warning signs first. */
+/**
+ * Every rule, in the order their reasons are told: warning signs first.
+ *
+ * @see Judgement
+ */
 public final class RuleBook {
     /** Stored with every plan, so that a verdict can be explained by the rules it was made with. */
     public static final String VERSION = "2026-11-v7";
@@ -32,7 +36,12 @@ public final class RuleBook {
 
     private RuleBook() {}
 
-    /** Rules of one kind, in the order their reasons are told. */
+    /**
+     * Rules of one kind, in the order their reasons are told.
+     *
+     * @param title as it is said
+     * @param rules each a {@link Rule}
+     */
     public record RuleChapter(String title, List<Rule> rules) {
         public RuleChapter {
             rules = List.copyOf(rules);

@@ -1,6 +1,11 @@
 package openbloom.core.verdict;
 
-/** The five verdicts, strongest last. */
+/**
+ * The five verdicts, strongest last.
+ *
+ * @see Judgement
+ * @see Findings
+ */
 public enum VerdictKind {
     GO("Go"),
     ADJUST("Adjust"),

@@ -17,6 +17,8 @@ import openbloom.core.moves.Position;
 /**
  * What a change makes of a move: another move of the catalogue, so that "raise the surface" says which, or the same move with
  * its picture changed.
+ *
+ * @see ExclusionSurvey
  */
 public final class Versions {
     /** Changes that can be seen in a picture. */

@@ -24,7 +24,11 @@ import openbloom.core.screening.WarningSign;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
 
-/** What made a rule speak: typed values and, where it has one, the day they are of. */
+/**
+ * What made a rule speak: typed values and, where it has one, the day they are of.
+ *
+ * @see EvidenceWords
+ */
 public sealed interface Evidence {
     /** The day it was told, read, done or reached; empty where it has none. */
     default Optional<LocalDate> on() {

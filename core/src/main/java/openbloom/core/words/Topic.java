@@ -2,7 +2,11 @@ package openbloom.core.words;
 
 import openbloom.core.evidence.Published;
 
-/** Something a woman can be asked or checked about. */
+/**
+ * Something a woman can be asked or checked about.
+ *
+ * @see Evidence
+ */
 public enum Topic {
     WARNING_SIGNS("warning signs not asked"),
     SYMPTOMS(Published.said("symptoms not asked in the last {} days", Published.SYMPTOM_MEMORY)),

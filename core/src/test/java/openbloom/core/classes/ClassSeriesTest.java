@@ -32,9 +32,11 @@ import openbloom.core.session.SessionRequest;
 import openbloom.core.session.Wishes;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Women;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Six weeks of one class in which everybody does everything well. Numbers: common practice, no source. */
+@Tag("long")
 class ClassSeriesTest {
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
     private static final int WEEKS = 6;

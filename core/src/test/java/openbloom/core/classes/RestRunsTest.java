@@ -50,7 +50,7 @@ class RestRunsTest {
     }
 
     /** @param rests numbers of the exercises in which the second woman rests */
-    private RestRuns.Found best(int exercises, Set<Integer> rests) {
+    private RestRuns.WorkFound best(int exercises, Set<Integer> rests) {
         List<CommonWork.CommonItem> items = new ArrayList<>();
         for (int i = 0; i < exercises; i++) {
             Move move = LYING.get(i);
@@ -76,7 +76,7 @@ class RestRunsTest {
 
     @Test
     void leavesTheBestAsItIsWhereNobodyRestsTooLong() {
-        RestRuns.Found found = best(4, Set.of(0, 1));
+        RestRuns.WorkFound found = best(4, Set.of(0, 1));
         assertThat(found.work()).hasSize(4);
         assertThat(found.gap()).isEmpty();
         assertThat(restsThrice(found.work())).isFalse();
@@ -85,7 +85,7 @@ class RestRunsTest {
     /** In three of six she rests: whatever order the solver has, changing two over parts them, and nothing is lost. */
     @Test
     void changesTwoOverBeforeItLeavesAnythingOut() {
-        RestRuns.Found found = best(6, Set.of(0, 1, 2));
+        RestRuns.WorkFound found = best(6, Set.of(0, 1, 2));
         assertThat(found.work().stream().map(Pick::move).collect(Collectors.toSet()))
                 .isEqualTo(Set.copyOf(LYING));
         assertThat(restsThrice(found.work())).isFalse();
@@ -95,7 +95,7 @@ class RestRunsTest {
     /** In three of three she rests: one has to go, the one that is worth least, and the gap says what that costs at most. */
     @Test
     void leavesOutTheOneWorthLeastAndSaysByHowMuchABetterOneCouldExceedIt() {
-        RestRuns.Found found = best(3, Set.of(0, 1, 2));
+        RestRuns.WorkFound found = best(3, Set.of(0, 1, 2));
         assertThat(found.work()).extracting(Pick::move).containsExactlyInAnyOrder(LYING.get(1), LYING.get(2));
         assertThat(restsThrice(found.work())).isFalse();
         // One set of 100 points less a rest of 15 is 340 quarters, and 70 s not filled cost both of them 7 × 4 points.

@@ -156,7 +156,8 @@ class PrescriberTest {
             int seconds,
             int flicks,
             Tone tone) {
-        ToneRule.Found found = ToneRule.of(new ToneRule.ToneAnswers(felt, bears, strains, pain, go, seconds, flicks));
+        ToneRule.ToneFound found =
+                ToneRule.of(new ToneRule.ToneAnswers(felt, bears, strains, pain, go, seconds, flicks));
         assertThat(found.tone()).isEqualTo(tone);
         assertThat(found.because()).isNotBlank();
     }

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.Tag;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.statistics.Statistics;
 import openbloom.core.moves.Catalogue;
@@ -29,6 +30,7 @@ import openbloom.core.session.Wishes;
 import openbloom.core.verdict.Judgement;
 
 /** The day composed is the day planned: what the block has for today is in the session, and what rests today rests. */
+@Tag("long")
 class AsPlannedPropertyTest {
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
 

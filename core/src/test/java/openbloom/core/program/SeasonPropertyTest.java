@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.Tag;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Move;
@@ -19,6 +20,7 @@ import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.RuleBook;
 
 /** Thousands of women walked day by day; slow, and so apart from the examples. */
+@Tag("long")
 class SeasonPropertyTest {
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
     private static final int DAYS = 21;

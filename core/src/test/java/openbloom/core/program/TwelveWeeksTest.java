@@ -20,6 +20,7 @@ import net.jqwik.api.EdgeCasesMode;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import net.jqwik.api.Tag;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Demand;
@@ -45,6 +46,7 @@ import openbloom.core.verdict.Women;
  * Twelve weeks of generated women, block after block, walked day by day with responses as they come: good, mixed, poor, or
  * with weeks away. {@code ./bloom soak} walks two thousand.
  */
+@Tag("long")
 class TwelveWeeksTest {
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
     private static final LocalDate END = Women.TODAY.plusWeeks(12);

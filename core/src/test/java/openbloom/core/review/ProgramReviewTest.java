@@ -62,7 +62,7 @@ class ProgramReviewTest {
     }
 
     private static ReviewPeriod look(
-            Client.Builder before, Client.Builder after, ReviewPeriod.GapRead gap, Goal... aims) {
+            Client.Builder before, Client.Builder after, ReviewPeriod.GapSeen gap, Goal... aims) {
         return new ReviewPeriod(
                 Judgement.of(CATALOGUE, before.build(), THEN),
                 Judgement.of(CATALOGUE, after.build(), NOW),
@@ -84,19 +84,19 @@ class ProgramReviewTest {
     })
     void whatIsToldFromHomeSpeaksAgainstAGoalAndNeverForIt(
             String asked, @Nullable Integer daysAgo, @Nullable Symptom fromHome, GoalOutcome.State state) {
-        List<ReviewPeriod.Answered> answers = new ArrayList<>();
+        List<ReviewPeriod.SymptomsAnswered> answers = new ArrayList<>();
         Arrays.stream(asked.split("\\+"))
-                .forEach(ago ->
-                        answers.add(new ReviewPeriod.Answered(NOW.minusDays(Long.parseLong(ago)), Set.of(), false)));
+                .forEach(ago -> answers.add(
+                        new ReviewPeriod.SymptomsAnswered(NOW.minusDays(Long.parseLong(ago)), Set.of(), false)));
         if (daysAgo != null) {
-            answers.add(new ReviewPeriod.Answered(NOW.minusDays(daysAgo), Set.of(fromHome), true));
+            answers.add(new ReviewPeriod.SymptomsAnswered(NOW.minusDays(daysAgo), Set.of(fromHome), true));
         }
         Client.Builder free = mother().symptoms(SymptomReport.none(NOW.minusDays(1)));
         ReviewPeriod look = new ReviewPeriod(
                 Judgement.of(CATALOGUE, free.build(), THEN),
                 Judgement.of(CATALOGUE, free.build(), NOW),
                 List.of(Goal.EASE_HEAVINESS),
-                ReviewPeriod.GapRead.NONE,
+                ReviewPeriod.GapSeen.NONE,
                 ReviewPeriod.SessionsDone.UNKNOWN,
                 answers,
                 true);
@@ -104,7 +104,7 @@ class ProgramReviewTest {
     }
 
     private static GoalOutcome aim(Goal aim, Client.Builder before, Client.Builder after) {
-        return ProgramReview.of(look(before, after, ReviewPeriod.GapRead.NONE, aim))
+        return ProgramReview.of(look(before, after, ReviewPeriod.GapSeen.NONE, aim))
                 .aims()
                 .get(0);
     }
@@ -121,7 +121,7 @@ class ProgramReviewTest {
 
     /** Navel only, so that one line is told and no mean. */
     private static List<Measure> gaps(Measured then, Measured now) {
-        ReviewPeriod.GapRead both = ReviewPeriod.GapRead.working(Optional.of(then), Optional.of(now));
+        ReviewPeriod.GapSeen both = ReviewPeriod.GapSeen.working(Optional.of(then), Optional.of(now));
         return ProgramReview.of(look(mother(), mother(), both, Goal.KEEP_ACTIVE))
                 .measures();
     }
@@ -169,7 +169,7 @@ class ProgramReviewTest {
         GoalOutcome told = aim(Goal.REBUILD_MIDLINE, before, mother());
         assertThat(told.state()).isEqualTo(GoalOutcome.State.NOT_READ);
         ProgramReview review =
-                ProgramReview.of(look(before, mother(), ReviewPeriod.GapRead.NONE, Goal.REBUILD_MIDLINE));
+                ProgramReview.of(look(before, mother(), ReviewPeriod.GapSeen.NONE, Goal.REBUILD_MIDLINE));
         assertThat(review.proposals())
                 .filteredOn(proposed -> proposed.kind() == Recommendation.RecommendationKind.CHECK)
                 .hasSize(1);
@@ -274,7 +274,7 @@ class ProgramReviewTest {
         Client.Builder before = mother().rungs(Map.of(ExerciseGroup.BRIDGE, 2, ExerciseGroup.LIMB_LOAD, 3));
         Client.Builder after = mother().rungs(Map.of(ExerciseGroup.BRIDGE, 4, ExerciseGroup.LIMB_LOAD, 3))
                 .domingCeiling(Map.of(ExerciseGroup.LIMB_LOAD, 2));
-        ReviewPeriod.GapRead both = ReviewPeriod.GapRead.working(
+        ReviewPeriod.GapSeen both = ReviewPeriod.GapSeen.working(
                 Optional.of(read(THEN, Method.CALIPERS, INES, 30)),
                 Optional.of(read(later, Method.CALIPERS, INES, 20)));
         ProgramReview review = ProgramReview.of(look(before, after, both, Goal.STOP_LEAKING));
@@ -287,7 +287,7 @@ class ProgramReviewTest {
                 .extracting(ProgramReview.LevelChange::before, ProgramReview.LevelChange::after)
                 .containsExactly(org.assertj.core.groups.Tuple.tuple(3, 3), org.assertj.core.groups.Tuple.tuple(2, 4));
         assertThat(review.measures().get(0).scale()).contains(new Measure.MeasureScale(30, 20, 16));
-        ReviewPeriod.GapRead others = ReviewPeriod.GapRead.working(
+        ReviewPeriod.GapSeen others = ReviewPeriod.GapSeen.working(
                 Optional.of(read(THEN, Method.FINGERS, INES, 4)), Optional.of(read(later, Method.FINGERS, LOTTE, 1)));
         ProgramReview unlike = ProgramReview.of(look(mother(), mother(), others, Goal.STOP_LEAKING));
         assertThat(unlike.sentences().get(0))
@@ -299,7 +299,7 @@ class ProgramReviewTest {
     void aWiderGapIsNoProgress() {
         Client.Builder wide = mother().gap(gap(NOW, Width.ofHalfFingers(12), YesNoUnknown.NO));
         for (double now : new double[] {6, 1}) {
-            ReviewPeriod.GapRead both = ReviewPeriod.GapRead.working(
+            ReviewPeriod.GapSeen both = ReviewPeriod.GapSeen.working(
                     Optional.of(read(THEN, Method.FINGERS, INES, 4)),
                     Optional.of(read(NOW, Method.FINGERS, INES, now)));
             GoalOutcome told = ProgramReview.of(look(wide, wide, both, Goal.REBUILD_MIDLINE))
@@ -319,7 +319,7 @@ class ProgramReviewTest {
                 Judgement.of(CATALOGUE, mother().build(), NOW),
                 Judgement.of(CATALOGUE, held.build(), NOW),
                 List.of(Goal.KEEP_ACTIVE),
-                ReviewPeriod.GapRead.NONE,
+                ReviewPeriod.GapSeen.NONE,
                 ReviewPeriod.SessionsDone.UNKNOWN,
                 List.of(),
                 false);

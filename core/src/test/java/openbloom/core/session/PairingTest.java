@@ -23,8 +23,9 @@ class PairingTest {
                 .map(id -> Pick.of(WELL.of(CATALOGUE.get(id)), WELL).orElseThrow())
                 .map(pick -> new WorkSolver.ChosenItem(WorkItem.of(pick, List.of()), new WorkItem.Option(1, 1, 1)))
                 .toList();
-        List<Shape.Slot> slots =
-                counts.stream().map(any -> new Shape.Slot(Optional.empty(), 0)).toList();
+        List<Shape.ShapeSlot> slots = counts.stream()
+                .map(any -> new Shape.ShapeSlot(Optional.empty(), 0))
+                .toList();
         ShapedWork.Solved solved = new ShapedWork.Solved(List.of(), slots, counts, chosen, 0, 0);
         return Pairing.of(solved, 0).stream()
                 .map(one -> one.item().pick().move().id())

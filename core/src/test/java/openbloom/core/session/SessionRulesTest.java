@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.Tag;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import net.jqwik.api.constraints.UniqueElements;
@@ -27,6 +28,7 @@ import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Judgement;
 
 /** Every hard line of a session, for generated women, every length and every format. */
+@Tag("long")
 class SessionRulesTest {
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
     private static final Pattern LIFTS_THE_FLOOR =

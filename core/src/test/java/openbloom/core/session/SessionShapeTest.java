@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.Tag;
 import net.jqwik.api.constraints.IntRange;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
@@ -24,6 +25,7 @@ import openbloom.core.record.Training;
 import openbloom.core.verdict.Judgement;
 
 /** What an instructor recognises in an hour: begun low, for what it is for, filled (practice values of the studio's design page). */
+@Tag("long")
 class SessionShapeTest {
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
     private static final int MANY_PASS = 60;

@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.Tag;
 import net.jqwik.api.constraints.IntRange;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
@@ -14,6 +15,7 @@ import openbloom.core.record.Client;
 import openbloom.core.stage.Gate;
 
 /** Days of one woman that judge alike are judged once in a season. */
+@Tag("long")
 class JudgedAlikePropertyTest {
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
 

@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.Tag;
 import openbloom.core.YesNoUnknown;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
@@ -40,6 +41,7 @@ import openbloom.core.stage.Birth;
  * The lines of the rule page said again, each on its own and from her facts alone, over women in whom everything meets: no
  * verdict is more permissive than any line that speaks of her. Numbers are those of the page (practice unless it says else).
  */
+@Tag("long")
 class LawsTest {
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
     private static final Set<Condition> RAISED = Set.of(

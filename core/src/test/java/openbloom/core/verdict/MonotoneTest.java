@@ -15,6 +15,7 @@ import java.util.regex.Pattern;
 import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.Tag;
 import net.jqwik.api.constraints.IntRange;
 import openbloom.core.YesNoUnknown;
 import openbloom.core.moves.Demand;
@@ -32,6 +33,7 @@ import openbloom.core.stage.Birth;
 import openbloom.core.stage.Tear;
 
 /** More that is bad never opens, what is written down never closes, a swap never asks for more, a later day opens. */
+@Tag("long")
 class MonotoneTest {
     private static final String SEED = "20261130";
 

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.Tag;
 import openbloom.core.YesNoUnknown;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
@@ -30,6 +31,7 @@ import openbloom.core.screening.SymptomReport;
 import openbloom.core.stage.Birth;
 
 /** Unknown is never safe; for every woman and every move, on thousands of generated women with a fixed seed. */
+@Tag("long")
 class NotAskedPropertyTest {
     private static final String SEED = "20261124";
 

@@ -123,12 +123,12 @@ class RuleTest {
         Client stale = well().gap(gap(5, 15, YesNoUnknown.NO, Depth.DEEPER, Firmness.SOFT))
                 .build();
         Client unfelt = withoutGapCheck(Client.of(1, 1, 40)).build();
-        assertThat(floorGateOf(felt)).isEqualTo("deep and soft under the fingers");
-        assertThat(floorGateOf(stale)).isEqualTo("depth and floor not read");
-        assertThat(floorGateOf(unfelt)).isEqualTo("depth and floor not read");
+        assertThat(tensionGateOf(felt)).isEqualTo("deep and soft under the fingers");
+        assertThat(tensionGateOf(stale)).isEqualTo("depth and floor not read");
+        assertThat(tensionGateOf(unfelt)).isEqualTo("depth and floor not read");
     }
 
-    private static String floorGateOf(Client woman) {
+    private static String tensionGateOf(Client woman) {
         return verdict(woman, "heel-tap").gates().stream()
                 .filter(gate -> gate.kind() == GateKind.GAP_FIRM)
                 .map(Gate::detail)

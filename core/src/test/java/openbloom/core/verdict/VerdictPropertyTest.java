@@ -20,6 +20,8 @@ import openbloom.core.screening.WarningSign;
 import org.junit.jupiter.api.Test;
 
 /** What must hold for every woman and every move; each property on thousands of generated women with a fixed seed. */
+@net.jqwik.api.Tag("long")
+@org.junit.jupiter.api.Tag("long")
 class VerdictPropertyTest {
     private static final String SEED = "20261124";
 

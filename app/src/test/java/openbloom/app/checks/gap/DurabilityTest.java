@@ -98,7 +98,7 @@ class DurabilityTest {
                             owner,
                             new IntakeForm(
                                     empty.kept(),
-                                    new IntakeForm.Who("Dora", "1990", "", "", "NEITHER", "0", "1", List.of()),
+                                    new IntakeForm.PersonFields("Dora", "1990", "", "", "NEITHER", "0", "1", List.of()),
                                     empty.dated(),
                                     empty.stated(),
                                     empty.scan(),

@@ -12,6 +12,8 @@ import java.util.OptionalDouble;
  * @param riseSeconds from a tenth to nine tenths of the amplitude
  * @param returnSeconds from its end until it has let go to a fifth of the amplitude; empty if it never does before the next
  * @param faded s after its start at which it has fallen by the convention's share; empty if it has not
+ * @see TraceFindings
+ * @see TraceAnalyser
  */
 public record Contraction(
         boolean hold,

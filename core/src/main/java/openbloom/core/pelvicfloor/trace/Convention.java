@@ -13,6 +13,8 @@ import openbloom.core.evidence.Published;
  * @param holdSeconds from this length on it is a hold, below it a flick
  * @param fadeShare a hold has faded when it falls by this share of its first second (35 %, defined for palpation: here an
  *     extrapolation)
+ * @see Finder
+ * @see TraceAnalyser
  */
 public record Convention(
         double edgeShare, double dipShare, double shortestSeconds, double holdSeconds, double fadeShare) {

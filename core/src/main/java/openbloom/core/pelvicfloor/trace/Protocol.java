@@ -9,6 +9,8 @@ import java.util.stream.Stream;
  * What is asked for while a trace is recorded.
  *
  * @param steps one after the other from the start
+ *
+ * @see SimulatedSensor
  */
 public record Protocol(String words, List<ProtocolStep> steps) {
     /** What she is asked to do for a while. */
@@ -18,7 +20,12 @@ public record Protocol(String words, List<ProtocolStep> steps) {
         HOLD
     }
 
-    /** One step, in seconds; a flick has the rest that follows in a step of its own. */
+    /**
+     * One step, in seconds; a flick has the rest that follows in a step of its own.
+     *
+     * @param ask what is asked for, see {@link Ask}
+     * @param seconds it lasts
+     */
     public record ProtocolStep(Ask ask, double seconds) {}
 
     public static final double FLICK_SECONDS = 1;

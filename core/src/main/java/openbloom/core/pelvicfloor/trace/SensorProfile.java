@@ -3,12 +3,7 @@ package openbloom.core.pelvicfloor.trace;
 /**
  * How the simulated sensor behaves. Shares are of the squeeze.
  *
- * @param rest level at rest, in the unit
- * @param squeeze height of a squeeze above rest, in the unit
- * @param fade share a hold loses to its end
- * @param keeps share that stays after every contraction because she does not let go
- * @param rampSeconds how long rising and returning take in a hold
- * @param wobble share by which a hold wavers
+ * @see SimulatedSensor
  */
 public enum SensorProfile {
     TYPICAL("typical", 8, 20, 0.05, 0, 0.5, 0.02),
@@ -33,6 +28,14 @@ public enum SensorProfile {
     private final double rampSeconds;
     private final double wobble;
 
+    /**
+     * @param rest level at rest, in the unit
+     * @param squeeze height of a squeeze above rest, in the unit
+     * @param fade share a hold loses to its end
+     * @param keeps share that stays after every contraction because she does not let go
+     * @param rampSeconds how long rising and returning take in a hold
+     * @param wobble share by which a hold wavers
+     */
     SensorProfile(
             String words, double rest, double squeeze, double fade, double keeps, double rampSeconds, double wobble) {
         this.words = words;

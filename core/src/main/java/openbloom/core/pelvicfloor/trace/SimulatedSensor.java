@@ -7,6 +7,9 @@ import java.util.Random;
 /**
  * A sensor that is not there: pressure or EMG as a profile would give it, with the truth known. The same seed gives the same
  * trace.
+ *
+ * @see SensorProfile
+ * @see Protocol
  */
 public final class SimulatedSensor {
     private static final double FLICK_RAMP = 0.25;
@@ -32,7 +35,16 @@ public final class SimulatedSensor {
     private final double seconds;
     private long sample;
 
-    /** A contraction as it was made: start and end where it passes half of its level. */
+    /**
+     * A contraction as it was made: start and end where it passes half of its level.
+     *
+     * @param hold or, if not, a flick
+     * @param start in seconds
+     * @param end in seconds
+     * @param ramp seconds from rest to its level
+     * @param height above rest, in the unit of the sensor
+     * @param fade share of the height lost by its end, 0 to 1
+     */
     public record Truth(boolean hold, double start, double end, double ramp, double height, double fade) {
         /** Height at a time, without wobble. */
         double at(double time) {
@@ -52,7 +64,12 @@ public final class SimulatedSensor {
         }
     }
 
-    /** One sample; the value is NaN while the sensor has no contact. */
+    /**
+     * One sample; the value is NaN while the sensor has no contact.
+     *
+     * @param seconds since the beginning
+     * @param value in the unit of the sensor, NaN without contact
+     */
     public record Sample(double seconds, double value) {}
 
     /**

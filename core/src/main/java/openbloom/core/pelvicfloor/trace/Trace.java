@@ -7,6 +7,8 @@ package openbloom.core.pelvicfloor.trace;
  * @param rate steps a second, at most 50
  * @param samples how many samples it was made from
  * @param rectified whether the samples went below zero as a raw signal does, and were rectified
+ * @see TraceBuilder
+ * @see TraceAnalyser
  */
 public record Trace(double startSeconds, double rate, float[] steps, long samples, boolean rectified) {
     public double seconds() {

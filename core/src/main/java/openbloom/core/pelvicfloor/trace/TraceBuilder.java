@@ -5,6 +5,9 @@ import java.util.Arrays;
 /**
  * Gathers samples one by one into steps, so that a whole day at a thousand samples a second needs a few megabytes. The rate
  * of the steps is chosen from the first samples.
+ *
+ * @see TraceUnit
+ * @see Trace
  */
 public final class TraceBuilder {
     public static final double MOST_STEPS_A_SECOND = 50;

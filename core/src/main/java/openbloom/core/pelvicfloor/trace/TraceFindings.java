@@ -11,6 +11,8 @@ import java.util.Optional;
  * @param squeeze usual level of a contraction above rest
  * @param letsGoFully whether it came back to rest after every contraction and over the whole recording; empty without a
  *     contraction
+ * @see TraceAnalyser
+ * @see Protocol
  */
 public record TraceFindings(
         double restLevel,
@@ -42,7 +44,12 @@ public record TraceFindings(
         }
     }
 
-    /** Time without samples. */
+    /**
+     * Time without samples.
+     *
+     * @param from seconds since the beginning
+     * @param to seconds since the beginning, later than {@code from}
+     */
     public record Hole(double from, double to) {}
 
     public List<Contraction> holds() {

@@ -3,7 +3,12 @@ package openbloom.core.pelvicfloor.trace;
 import java.util.Arrays;
 import java.util.Optional;
 
-/** What a sensor measures in. Microvolts depend on the device and are never graded. */
+/**
+ * What a sensor measures in. Microvolts depend on the device and are never graded.
+ *
+ * @see TraceAnalyser
+ * @see TraceBuilder
+ */
 public enum TraceUnit {
     CMH2O("cmH2O", "cmH₂O", 2, 500),
     UV("uV", "µV", 1, 20_000);

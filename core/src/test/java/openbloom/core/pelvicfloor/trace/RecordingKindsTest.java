@@ -7,10 +7,12 @@ import java.util.List;
 import java.util.Optional;
 import org.hipparchus.stat.descriptive.DescriptiveStatistics;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** Recordings as sensors and bodies make them, a practitioner's bar for each kind (common practice, no source). */
+@Tag("long")
 class RecordingKindsTest {
     private static final int EACH = 12;
     private static final List<String> TABLE = new ArrayList<>();

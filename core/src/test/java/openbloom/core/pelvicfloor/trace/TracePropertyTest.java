@@ -16,6 +16,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** What may not depend on the sensor's amplifier, on when the recording began, or on how fast it samples. */
+@net.jqwik.api.Tag("long")
+@org.junit.jupiter.api.Tag("long")
 class TracePropertyTest {
     private static final double RATE = 50;
 
