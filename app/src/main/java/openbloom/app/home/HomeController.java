@@ -44,6 +44,7 @@ class HomeController {
 
     private final HomeLinks links;
     private final HomePages pages;
+    private final ScriptWords scriptWords;
     private final HomeAnswers answers;
     private final Sessions sessions;
     private final RecordReader records;
@@ -56,6 +57,7 @@ class HomeController {
     HomeController(
             HomeLinks links,
             HomePages pages,
+            ScriptWords scriptWords,
             HomeAnswers answers,
             Sessions sessions,
             RecordReader records,
@@ -68,6 +70,7 @@ class HomeController {
         this.version = version;
         this.links = links;
         this.pages = pages;
+        this.scriptWords = scriptWords;
         this.answers = answers;
         this.sessions = sessions;
         this.records = records;
@@ -161,7 +164,7 @@ class HomeController {
         shown.put("refused", refused);
         shown.put("places", PainSite.values());
         shown.put("stopsAbove", pages.stopsAbove());
-        shown.put("say", pages.say(her));
+        shown.put("say", scriptWords.of(her));
         shown.put("keys", new FormKeys());
         return new ModelAndView(
                 "home/home", shown, refused.isEmpty() ? HttpStatus.OK : HttpStatus.UNPROCESSABLE_CONTENT);

@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -48,37 +47,6 @@ class HomePages {
     private static final int WEEK = 7;
     private static final int QUESTIONS_SHOWN_DAYS = 60;
     private static final int PAIN_ASKED_DAYS = 2;
-
-    private static final int LONGEST_LEFT_MINUTES = 60;
-
-    /** Sentences of the script by the name it has for them. */
-    private static final Map<String, String> SAID_BY_SCRIPT = Map.ofEntries(
-            Map.entry("of", "player.of"),
-            Map.entry("start", "player.start"),
-            Map.entry("pause", "player.pause"),
-            Map.entry("goOn", "player.goOn"),
-            Map.entry("next", "player.next"),
-            Map.entry("finish", "player.finish"),
-            Map.entry("then", "player.then"),
-            Map.entry("how", "player.how"),
-            Map.entry("soundOn", "player.soundOn"),
-            Map.entry("soundOff", "player.soundOff"),
-            Map.entry("ready", "count.ready"),
-            Map.entry("rest", "count.rest"),
-            Map.entry("done", "count.done"),
-            Map.entry("change", "count.change"),
-            Map.entry("secondsChange", "count.secondsChange"),
-            Map.entry("secondsRest", "count.secondsRest"),
-            Map.entry("secondsLeft", "count.secondsLeft"),
-            Map.entry("breaths", "count.breaths"),
-            Map.entry("repetitions", "count.repetitions"),
-            Map.entry("each", "count.each"),
-            Map.entry("set", "count.set"),
-            Map.entry("kept", "offline.kept"),
-            Map.entry("sent", "offline.sent"),
-            Map.entry("refused", "offline.refused"),
-            Map.entry("floorCounted", "floor.counted"),
-            Map.entry("floorFinished", "floor.finished"));
 
     private final HomeMapper rows;
     private final HomePractices practices;
@@ -362,18 +330,5 @@ class HomePages {
     /** Pain above this, 0 to 10, ends an exercise. */
     int stopsAbove() {
         return PainHold.HOLDS_ABOVE;
-    }
-
-    /** What the script of her page says, as JSON. */
-    String say(HomeVisitor her) {
-        HerWords words = her.words();
-        Map<String, Object> said = new LinkedHashMap<>();
-        SAID_BY_SCRIPT.forEach((name, key) -> said.put(name, words.of(key)));
-        said.put(
-                "left",
-                IntStream.rangeClosed(0, LONGEST_LEFT_MINUTES)
-                        .mapToObj(minutes -> words.of("player.left", minutes))
-                        .toList());
-        return json.writeValueAsString(said);
     }
 }

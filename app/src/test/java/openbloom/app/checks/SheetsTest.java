@@ -109,6 +109,18 @@ class SheetsTest extends PageTest {
     }
 
     @Test
+    void anAnswerHasSoManyLettersAndNoMore() throws Exception {
+        String tone = "holdSeconds=6;tone=TIGHT;toneReason=";
+        assertThat(body(form("pelvic-floor", tone + "x".repeat(301)))).contains("id=\"problem-toneReason\"", "301");
+        assertThat(send(form("pelvic-floor", tone + "x".repeat(300))).getStatus())
+                .isEqualTo(302);
+        assertThat(body(form("breath", "faults=HELD;other=" + "x".repeat(401))))
+                .contains("id=\"problem-sheet\"", "At most 400 characters; this has 401");
+        assertThat(send(form("breath", "faults=HELD;other=" + "x".repeat(400))).getStatus())
+                .isEqualTo(302);
+    }
+
+    @Test
     void aCorrectionIsANewVersionAndTheOldOneStays() throws Exception {
         send(form("breath", "faults=HELD"));
         String first = correctLink();

@@ -116,6 +116,13 @@ class ClassPagesTest extends PageTest {
                 .limit(17)
                 .forEach(woman -> many.param("members", String.valueOf(woman.id())));
         assertThat(body(many)).contains("A class has 1 to 16 women; here are 17.");
+        MockHttpServletRequestBuilder most = typed("/classes", Map.of("name", "n".repeat(80)));
+        people.page(ines, "", 0).women().stream()
+                .limit(16)
+                .forEach(woman -> most.param("members", String.valueOf(woman.id())));
+        assertThat(send(most).getStatus()).isEqualTo(302);
+        assertThat(body(typed("/classes", Map.of("name", "n".repeat(81))).param("members", String.valueOf(ada.id()))))
+                .contains("id=\"problem-name\"");
     }
 
     @Test

@@ -364,6 +364,7 @@ class HomeAnswersTest extends PageTest {
                 .isEqualTo(404);
         send(rendered(record, record + "/seen"));
         assertThat(news()).isEmpty();
+        isKept(tell("QUESTION", "text", "y".repeat(300)));
     }
 
     /** What went well where nobody watched moves nothing on, and counts for the review. */

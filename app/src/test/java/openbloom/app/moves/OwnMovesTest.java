@@ -133,7 +133,11 @@ class OwnMovesTest extends PageTest {
                     .contains("Nothing was kept.")
                     .doesNotContain("openbloom.");
         }
-        assertThat(yaml(cycle, "2").getContentAsString()).contains("lead round in a circle");
+        String longest = kept.replace("rung: 4", "rung: 5") + "#".repeat(1_000_000 - kept.length());
+        assertThat(yaml(longest + "#", "2").getContentAsString())
+                .contains("A file has at most 1000000 characters; this has 1000001.");
+        assertThat(yaml(longest, "2").getRedirectedUrl()).isEqualTo("/moves/own?kept");
+        assertThat(yaml(cycle, "3").getContentAsString()).contains("lead round in a circle");
         assertThat(yaml(kept, "1").getContentAsString()).contains("Somebody else changed our own moves meanwhile");
         assertThat(catalogues.of(ines.studioId()).get("blue-mat-hover").rung()).isEqualTo(5);
     }
