@@ -47,7 +47,7 @@ public record IntakeForm(
             @Nullable String babies,
             @Nullable List<String> equipment) {
         /** Read beside what is typed, so that a new fact about her is told here and nowhere else in the form. */
-        Woman.AboutHer about(FormReader typed, LocalDate today, @Nullable String falls) {
+        Woman.AboutHer about(FormReader typed, LocalDate today, Has has) {
             String called = typed.requiredText("name", name, IntakeReader.LONGEST_NAME);
             Integer bornIn = typed.whole(
                             "birthYear",
@@ -70,7 +70,7 @@ public record IntakeForm(
                     bornTo,
                     typed.whole("babies", babies, 1, InputRanges.MOST_BABIES).orElse(null),
                     now,
-                    typed.choice("falls", falls, Falls.class).orElse(Falls.NOT_ASKED));
+                    typed.choice("falls", has.falls(), Falls.class).orElse(Falls.NOT_ASKED));
         }
     }
 

@@ -51,7 +51,7 @@ final class IntakeReader {
     record Owner(long id, long studioId, long accountId, int version, String approach) {}
 
     private Woman read(Owner of) {
-        Woman.AboutHer about = form.who().about(typed, today, form.has().falls());
+        Woman.AboutHer about = form.who().about(typed, today, form.has());
         LifeSituation situation = about.situation();
         Woman.DatingTold pregnancy = situation == LifeSituation.PREGNANT ? pregnancy() : Woman.DatingTold.NONE;
         Woman.BirthRow birth = situation == LifeSituation.AFTER_BIRTH ? birth() : Woman.BirthRow.NONE;

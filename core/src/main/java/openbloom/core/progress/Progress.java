@@ -17,7 +17,6 @@ import openbloom.core.stage.Birth;
 import openbloom.core.stage.Gate;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.Verdict;
-import openbloom.core.verdict.VerdictKind;
 
 /**
  * Decides about one ladder. The first row of the table that matches decides; every reason is kept. Pauses, two good days
@@ -292,7 +291,7 @@ public final class Progress {
         return judgement.catalogue().ladder(strand).stream()
                 .filter(move -> move.rung() == rung)
                 .map(earned::of)
-                .sorted(Comparator.comparing(Verdict::kind, Comparator.comparing(VerdictKind::ordinal)))
+                .sorted(Comparator.comparing(Verdict::kind))
                 .toList();
     }
 

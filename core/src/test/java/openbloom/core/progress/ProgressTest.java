@@ -374,4 +374,96 @@ class ProgressTest {
             }
         }
     }
+
+    /** Each row of what keeps a level, said in its own words. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "DOMED_UNTIL_CUED |0|0|8|RIGHT   |domed, flat after one cue",
+                "BREATH_HELD      |0|0|8|RIGHT   |breath held or another part took over, once",
+                "TOOK_OVER        |0|0|8|RIGHT   |breath held or another part took over, once",
+                "                 |1|0|8|RIGHT   |a little more pain than before",
+                "                 |4|4|8|RIGHT   |pain 4 of 10, as before: no rung rises with it",
+                "                 |0|0|7|RIGHT   |less done than asked",
+                "                 |0|0|8|TOO_HARD|too hard"
+            })
+    void saysWhatKeepsALevel(
+            LadderDay.PlannedAgainst against, int now, int before, int done, PerceivedEffort felt, String why) {
+        Pain pain = new Pain(now, before, Optional.of(Pain.PainRegion.ELSEWHERE), Optional.of(0));
+        LadderDay day = day(1, 2, 2, against == null ? Set.of() : Set.of(against), pain, felt, done);
+        Proposal proposal = bridge(day);
+        is(proposal, Decision.STAY, 2, 2);
+        assertThat(proposal.reasons()).containsExactly(why);
+    }
+
+    /** P-PAUSE-1: 14 days one level down with the whole dose, 42 days two down with the least and a look first. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "13|3|STAY|3|2|a good day: one more on another day earns the next rung",
+                "14|3|DOWN|2|2|14 days without a session",
+                "41|3|DOWN|2|2|41 days without a session",
+                "42|4|DOWN|2|1|42 days without a session: look again first",
+                "14|1|DOWN|1|1|14 days without a session",
+                "42|2|DOWN|1|1|42 days without a session: look again first"
+            })
+    void aPauseIsSaidInDays(int daysAgo, int rung, Decision decision, int to, int step, String why) {
+        Proposal proposal = bridge(good(daysAgo, rung, 2));
+        is(proposal, decision, to, step);
+        assertThat(proposal.reasons()).containsExactly(why);
+    }
+
+    @Test
+    void saysWhyItGoesDown() {
+        assertThat(bridge(hurting(3, 0, Pain.PainRegion.SCAR, Optional.of(0))).reasons())
+                .containsExactly("scar pain 3 of 10, before 0");
+        assertThat(bridge(hurting(3, 0, Pain.PainRegion.FLOOR, Optional.of(0))).reasons())
+                .containsExactly("pelvic floor pain 3 of 10, before 0");
+        assertThat(bridge(hurting(3, 3, Pain.PainRegion.SCAR, Optional.of(0))).decision())
+                .as("no more than before")
+                .isEqualTo(Decision.STAY);
+        assertThat(bridge(hurting(3, 1, Pain.PainRegion.ELSEWHERE, Optional.empty()))
+                        .reasons())
+                .containsExactly("pain 3 of 10, before 1, next morning not asked");
+        assertThat(bridge(hurting(3, 1, Pain.PainRegion.ELSEWHERE, Optional.of(2)))
+                        .reasons())
+                .containsExactly("pain 3 of 10, before 1, not gone next morning");
+        assertThat(bridge(against(1, LadderDay.PlannedAgainst.DOMED)).reasons()).containsExactly("domed");
+        Proposal bottom =
+                bridge(day(1, 1, 2, Set.of(LadderDay.PlannedAgainst.LEAKED), Pain.NONE, PerceivedEffort.RIGHT, 8));
+        assertThat(bottom.reasons())
+                .containsExactly("leaked", "there is no rung below: another move of the same purpose is offered");
+        assertThat(bottom.swap()).isTrue();
+        assertThat(bridge(against(1, LadderDay.PlannedAgainst.LEAKED)).swap()).isFalse();
+    }
+
+    @Test
+    void namesAWarningSign() {
+        Judgement bleeding = judged(well().warningSigns(DAY, Set.of(WarningSign.BLEEDING_AFTER_EXERCISE)));
+        assertThat(Progress.of(bleeding, ExerciseGroup.BRIDGE, List.of(good(1, 2, 2)))
+                        .reasons())
+                .containsExactly("warning sign: " + WarningSign.BLEEDING_AFTER_EXERCISE.words());
+        LadderDay cued = day(1, 2, 2, Set.of(), Pain.NONE, PerceivedEffort.RIGHT, 8);
+        LadderDay domed =
+                day(2, 1, 2, Set.of(LadderDay.PlannedAgainst.DOMED_UNTIL_CUED), Pain.NONE, PerceivedEffort.RIGHT, 8);
+        assertThat(bridge(good(9, 2, 2), domed, cued).reasons())
+                .as("two days are 48 hours")
+                .noneMatch(why -> why.contains("hours"));
+        assertThat(bridge(good(9, 2, 2), good(4, 2, 2), day(1, 2, 2, Set.of(), Pain.NONE, PerceivedEffort.RIGHT, 8))
+                        .decision())
+                .isEqualTo(Decision.UP);
+    }
+
+    @Test
+    void twoThatFeltTooEasySaySo() {
+        LadderDay first = day(4, 2, 2, Set.of(), Pain.NONE, PerceivedEffort.TOO_EASY, 8);
+        LadderDay second = day(1, 2, 2, Set.of(), Pain.NONE, PerceivedEffort.TOO_EASY, 8);
+        assertThat(bridge(first, second).reasons())
+                .containsExactly(
+                        "two good days with the whole dose",
+                        "both felt too easy: the next rung begins with the whole dose");
+        assertThat(bridge(good(4, 2, 2), second).reasons()).containsExactly("two good days with the whole dose");
+    }
 }
