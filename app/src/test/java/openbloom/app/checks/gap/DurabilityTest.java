@@ -8,7 +8,6 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import openbloom.app.OpenBloom;
 import openbloom.app.people.IntakeForm;
@@ -103,7 +102,7 @@ class DurabilityTest {
                                     empty.stated(),
                                     empty.scan(),
                                     empty.born(),
-                                    new IntakeForm.Has(List.of(), "yes", Map.of(), "", "", "", ""),
+                                    empty.has(),
                                     empty.clearance()))
                     .value();
             GapReading reading = new GapReading(
