@@ -132,4 +132,16 @@ class UnitsTest {
         assertThat(new FingerWidths(List.of(15, 31, 47, 62)).mmOf(new Width.Fingers(halves)))
                 .isEqualTo(mm);
     }
+
+    /** Two millimetres a week less: the line goes on so, before its first reading and after its last. */
+    @ParameterizedTest
+    @CsvSource({"-7, 42", "0, 40", "14, 36", "28, 32"})
+    void aLineGoesOnByTheWeek(int days, double mm) {
+        Trend trend = Trend.of(List.of(
+                new Trend.TrendPoint(DAY, 40),
+                new Trend.TrendPoint(DAY.plusDays(7), 38),
+                new Trend.TrendPoint(DAY.plusDays(14), 36)));
+        assertThat(trend.slopePerWeek()).isCloseTo(-2, within(1e-9));
+        assertThat(trend.at(DAY.plusDays(days))).isCloseTo(mm, within(1e-9));
+    }
 }
