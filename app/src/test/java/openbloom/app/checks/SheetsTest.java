@@ -108,6 +108,19 @@ class SheetsTest extends PageTest {
         assertThat(page(at("/checks"))).doesNotContain("/correct");
     }
 
+    /** Looked at again after 14 days (common practice, no source): due on the fourteenth, not on the thirteenth. */
+    @ParameterizedTest
+    @CsvSource({"14, next due now", "13, next 2 Jul 2027"})
+    void aFloorCheckIsDueAgainAfterAFortnight(int daysAgo, String next) throws Exception {
+        assertThat(send(form("pelvic-floor", "holdSeconds=6")).getStatus()).isEqualTo(302);
+        send(post(correctLink("pelvic-floor"))
+                .param("formKey", key())
+                .param("reason", "another day")
+                .param("checkedOn", TODAY.minusDays(daysAgo).toString())
+                .param("holdSeconds", "6"));
+        assertThat(page(at("/checks"))).contains(next);
+    }
+
     @Test
     void anAnswerHasSoManyLettersAndNoMore() throws Exception {
         String tone = "holdSeconds=6;tone=TIGHT;toneReason=";
@@ -160,8 +173,12 @@ class SheetsTest extends PageTest {
     }
 
     private String correctLink() throws Exception {
-        Matcher link =
-                Pattern.compile("/people/\\d+/checks/breath/\\d+/correct").matcher(page(at("/checks")));
+        return correctLink("breath");
+    }
+
+    private String correctLink(String sheet) throws Exception {
+        Matcher link = Pattern.compile("/people/\\d+/checks/" + sheet + "/\\d+/correct")
+                .matcher(page(at("/checks")));
         assertThat(link.find()).isTrue();
         return link.group();
     }

@@ -311,6 +311,17 @@ class HomeAnswersTest extends PageTest {
         isRefused(sent(fields), why);
     }
 
+    /** Of an exercise nobody does more than was asked, however much is sent. */
+    @Test
+    void nobodyDoesMoreThanWasAsked() throws Exception {
+        long session = practice();
+        Map<String, String> fields = new LinkedHashMap<>(form("HOW"));
+        fields.putAll(Map.of("kind", "MOVE", "line", "0", "told", "DONE", "counted", "600"));
+        isKept(sent(fields));
+        StoredResponse.How how = sessions.responsesIn(session).get(0).how();
+        assertThat(how.done()).isPositive().isLessThan(600).isEqualTo(how.asked());
+    }
+
     @Test
     void takesAnotherWomansPracticeForNone() throws Exception {
         long hers = practice();

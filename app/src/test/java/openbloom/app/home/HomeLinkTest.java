@@ -159,6 +159,15 @@ class HomeLinkTest extends PageTest {
         assertThat(open(address, HOUSE).getStatus()).isEqualTo(200);
     }
 
+    /** Half past midnight in the studio, when it is still evening at Greenwich. */
+    @Test
+    void greetsByTheStudiosClock() throws Exception {
+        Woman woman = askedWoman("Ilse");
+        assertThat(open(made(woman, "HOME"), HOUSE).getContentAsString())
+                .contains("Good morning, Ilse")
+                .doesNotContain("Good evening");
+    }
+
     @Test
     void speaksHerLanguageAndSaysWhatNobodyHasConfirmed() throws Exception {
         tables.update("delete from language_check");

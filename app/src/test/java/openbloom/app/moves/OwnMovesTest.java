@@ -136,6 +136,9 @@ class OwnMovesTest extends PageTest {
         String longest = kept.replace("rung: 4", "rung: 5") + "#".repeat(1_000_000 - kept.length());
         assertThat(yaml(longest + "#", "2").getContentAsString())
                 .contains("A file has at most 1000000 characters; this has 1000001.");
+        MockHttpServletRequestBuilder pasted =
+                post("/moves/own/yaml").param("version", "2").param("text", longest + "#");
+        assertThat(body(pasted)).contains("A file has at most 1000000 characters; this has 1000001.");
         assertThat(yaml(longest, "2").getRedirectedUrl()).isEqualTo("/moves/own?kept");
         assertThat(yaml(cycle, "3").getContentAsString()).contains("lead round in a circle");
         assertThat(yaml(kept, "1").getContentAsString()).contains("Somebody else changed our own moves meanwhile");

@@ -87,6 +87,25 @@ class BlockCalendarTest {
         assertThat(cell(rows, 0).orElseThrow().sessionId()).isEqualTo(2);
     }
 
+    /** The last day of a block is in it, the day after is not. */
+    @Test
+    void whatWasTaughtOnItsLastDayIsOfTheBlock() {
+        ProgramDocument block = new ProgramDocument(
+                FROM,
+                FROM.plusDays(13),
+                List.of(),
+                List.of(),
+                List.of(week(0, planned(0, "studio", "A")), week(7, planned(13, "studio", "A"))),
+                List.of(),
+                List.of(),
+                new ProgramDocument.MinutesTold(90, 120));
+        List<BlockCalendar.WeekRow> rows =
+                BlockCalendar.of(block, List.of(made(5, 13, true), made(6, 14, true)), Set.of(), FROM.plusDays(20));
+        assertThat(state(rows, 13)).contains(DayState.TAUGHT);
+        assertThat(cell(rows, 13).orElseThrow().sessionId()).isEqualTo(5);
+        assertThat(cell(rows, 14)).isEmpty();
+    }
+
     /** Thirteen days away are a fortnight without its last day; fourteen are a pause; what was not taught does not count. */
     @Test
     void tellsAPauseOfAFortnight() {

@@ -43,18 +43,6 @@ class OrdersTest extends PageTest {
         assertThat(days.get(0)).isAfter(days.get(days.size() - 1));
     }
 
-    /** Written later, but of an earlier day: it stands by its day. */
-    @Test
-    void aCheckWrittenLaterStandsByItsDay() throws Exception {
-        Woman woman = askedWoman("Order");
-        String her = "/people/" + woman.id();
-        for (int back : List.of(3, 20, 10)) {
-            send(set(rendered(her + "/checks/breath", her + "/checks/breath"), "faults", "HELD")
-                    .param("on", TestDay.TODAY.minusDays(back).toString()));
-        }
-        assertThat(days(opened(her + "/checks"), ".history td.day")).isSortedAccordingTo(Comparator.reverseOrder());
-    }
-
     @Test
     void classesStandByName() throws Exception {
         String key = key();

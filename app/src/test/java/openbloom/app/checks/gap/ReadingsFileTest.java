@@ -130,6 +130,18 @@ class ReadingsFileTest extends PageTest {
                 .containsOnly(Width.ofHalfFingers(6));
     }
 
+    /** A file or what is pasted has a million bytes at most; one more is refused before it is read. */
+    @Test
+    void aMillionBytesAreRead() throws Exception {
+        String into = address(woman(), "/readings");
+        String most = " ".repeat(1_000_000);
+        for (String end : List.of("/look", "")) {
+            assertThat(body(post(into + end).param("formKey", key()).param("written", most + " ")))
+                    .contains("larger than 1 MB");
+        }
+        assertThat(body(post(into + "/look").param("written", most))).doesNotContain("larger than 1 MB");
+    }
+
     private String look(Woman woman, String file) throws Exception {
         return send(post(address(woman, "/readings/look")).param("written", file))
                 .getContentAsString();

@@ -6,6 +6,7 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
 import openbloom.core.pelvicfloor.trace.TraceUnit;
@@ -70,6 +71,16 @@ class TraceFileTest {
         } else {
             assertThat(repairs).contains(repaired);
         }
+    }
+
+    /** A line of a time and a value has at most 400 letters; spaces count. */
+    @ParameterizedTest
+    @CsvSource({"400, false", "401, true"})
+    void aLineHasSoManyLettersAndNoMore(int letters, boolean refused) throws IOException {
+        String line = "0.1," + " ".repeat(letters - 5) + "5";
+        Outcome<TraceFile.TraceRead> read = read("time_s,value/0,5/" + line + "/0.2,5/0.3,5");
+        assertThat(read.problems().stream().map(Problem::key).toList())
+                .isEqualTo(refused ? List.of("trace.longLine") : List.of());
     }
 
     /** What no body gives is bridged and told with its line; more than one in twenty, and the file is refused at the first. */
