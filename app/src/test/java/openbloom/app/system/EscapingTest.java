@@ -9,6 +9,7 @@ import openbloom.app.PageTest;
 import openbloom.app.TestDay;
 import openbloom.app.people.Woman;
 import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockHttpServletResponse;
 
@@ -77,7 +78,11 @@ class EscapingTest extends PageTest {
         assertThat(Jsoup.parse(page(her + "/journey")).text()).contains(name);
         assertThat(Jsoup.parse(page(her + "/edit")).select("[name=goals]").text())
                 .contains("planted");
-        assertThat(Jsoup.parse(page("/")).select("#planted")).isEmpty();
+        send(set(rendered(her + "/safe?again=1", her + "/safe"), "signs", "VAGINAL_BLEEDING")
+                .param("noSymptom", "yes"));
+        Document today = Jsoup.parse(page("/"));
+        assertThat(today.select("#planted")).isEmpty();
+        assertThat(today.select(".panel-stop").text()).contains(name);
     }
 
     private static String key(String name) {
