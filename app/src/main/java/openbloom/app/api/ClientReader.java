@@ -3,6 +3,7 @@ package openbloom.app.api;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -31,6 +32,7 @@ import openbloom.core.record.Background;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
 import openbloom.core.record.Conditions;
+import openbloom.core.record.Contradictions;
 import openbloom.core.record.Question;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.LeakWhen;
@@ -101,9 +103,7 @@ final class ClientReader {
     private SymptomReport symptoms(ClientRequest.HealthTold told) {
         Set<Symptom> symptoms = set("symptoms", told.symptoms());
         Set<LeakWhen> when = set("leaksWhen", told.leaksWhen());
-        if (!when.isEmpty() && !symptoms.contains(Symptom.LEAK_WITH_EFFORT)) {
-            reading.refuse("client.leaksWhen", "safe.leaksWhen");
-        }
+        reading.refuseAll(Contradictions.leaksWhen("client.leaksWhen", when, symptoms));
         return new SymptomReport.Asked(onDate, symptoms, when);
     }
 
@@ -160,9 +160,7 @@ final class ClientReader {
         if (birth == null) {
             return Optional.empty();
         }
-        if (!background.mayHaveGivenBirth()) {
-            reading.refuse("client.births", "api.birthsAfterBirth");
-        }
+        reading.refuseAll(Contradictions.births("client.births", background.births()));
         int degree = reading.numberOr("client.birth.tearDegree", birth.tearDegree(), -1, 0, Tear.WORST_DEGREE);
         Tear tear = degree < 0 ? Tear.UNKNOWN : Tear.of(degree);
         var date = reading.past("client.birth.date", birth.date(), onDate);
@@ -171,20 +169,12 @@ final class ClientReader {
         }
         BirthKind kind = birth.kind() == null ? BirthKind.UNKNOWN : birth.kind();
         Birth read = new Birth(date.get(), kind, tear, told(birth.woundClosed()));
-        if (!kind.allows(tear)) {
-            reading.refuse("client.birth.tearDegree", "intake.tearWithCaesarean");
-        }
+        reading.refuseAll(Contradictions.tear("client.birth.tearDegree", kind, tear));
         if (told.pregnancy() != null && told.pregnancy().dueDate() != null) {
-            checkBefore(read, told.pregnancy().dueDate());
+            reading.refuseAll(Contradictions.pregnantAtBirth(
+                    "client.birth.date", read.date(), told.pregnancy().dueDate()));
         }
         return Optional.of(read);
-    }
-
-    /** A pregnancy cannot have begun before the latest birth. */
-    private void checkBefore(Birth birth, LocalDate dueDate) {
-        if (Dating.stated(dueDate).firstDay().isBefore(birth.date())) {
-            reading.refuse("client.birth.date", "api.pregnantAtBirth", birth.date());
-        }
     }
 
     private Optional<Clearance> clearance(ClientRequest.HealthTold woman) {
@@ -194,10 +184,11 @@ final class ClientReader {
         }
         Set<Condition> answers = set("clearance.for", told.answers());
         List<ClientRequest.ConditionTold> has = woman.conditions() == null ? List.of() : woman.conditions();
-        answers.stream()
+        Set<Condition> hers = Arrays.stream(Condition.values())
                 .filter(condition -> has.stream()
-                        .noneMatch(one -> one != null && condition.name().equals(one.name())))
-                .forEach(condition -> reading.refuse("client.clearance.for", "intake.clearedFor", condition.words()));
+                        .anyMatch(one -> one != null && condition.name().equals(one.name())))
+                .collect(Collectors.toSet());
+        reading.refuseAll(Contradictions.clearedFor("client.clearance.for", answers, hers));
         List<String> limits = told.limits() == null ? List.of() : told.limits();
         if (limits.size() > MOST_LIMITS || limits.stream().anyMatch(l -> l == null || l.length() > LONGEST_WORDS)) {
             reading.refuse("client.clearance.limits", "api.limits", MOST_LIMITS, LONGEST_WORDS);

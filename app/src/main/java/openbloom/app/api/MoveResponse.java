@@ -94,26 +94,38 @@ public record MoveResponse(
         }
     }
 
-    /** How it is taught. */
+    /**
+     * How it is taught.
+     *
+     * @param cues by family; one of which the middle is not the point has PLAIN alone, said to everybody
+     */
     public record Taught(
             List<String> setup,
             Map<CueFamily, String> cues,
+            String breathWords,
             String feel,
             String look,
             String hands,
             int effortPercent,
-            @JsonProperty("watch_for") List<String> watchFor) {
+            @JsonUnwrapped Corrected corrected) {
         static Taught of(Teaching teaching) {
             return new Taught(
                     teaching.setup(),
                     new TreeMap<>(teaching.cues()),
+                    teaching.signs().breath(),
                     teaching.signs().feel(),
                     teaching.signs().look(),
                     teaching.signs().hands(),
                     teaching.signs().effortPercent(),
-                    teaching.watchFor());
+                    new Corrected(teaching.watchFor(), teaching.signs().mistakes(), teaching.levers()));
         }
     }
+
+    /** What goes wrong with what to change, and what makes it easier or harder without leaving it. */
+    public record Corrected(
+            @JsonProperty("watch_for") List<String> watchFor,
+            List<Teaching.Mistake> mistakes,
+            Teaching.Levers levers) {}
 
     /** Where it leads, as ids of moves. */
     public record Linked(List<String> easier, List<String> harder, List<String> swaps) {}

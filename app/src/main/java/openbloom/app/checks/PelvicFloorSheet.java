@@ -15,7 +15,7 @@ import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Prescription;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.pelvicfloor.ToneRule;
-import openbloom.core.picture.AreaDial;
+import openbloom.core.picture.PelvicFloorMap;
 import openbloom.core.screening.Symptom;
 import openbloom.core.verdict.CheckWindow;
 import org.springframework.stereotype.Component;
@@ -163,7 +163,8 @@ class PelvicFloorSheet implements SheetReader {
                 .ifPresent(total -> lines.add(new SheetReader.FindingLine(
                         "Leakage", total + " of 21: " + LeakageBand.of(total).words())));
         faults(answers).forEach(fault -> lines.add(new SheetReader.FindingLine("Seen", fault.words())));
-        return new SheetReader.SheetView(AreaDial.of(answers.choices("areas", Area.class), weaker(answers)), lines);
+        return new SheetReader.SheetView(
+                PelvicFloorMap.of(answers.choices("areas", Area.class), weaker(answers)), lines);
     }
 
     /** What she told in the last 14 days, and what only this check asks. */

@@ -9,6 +9,7 @@ import java.util.Set;
 import openbloom.app.system.CompositeForm;
 import openbloom.app.system.FormReader;
 import openbloom.core.progress.Pain;
+import openbloom.core.record.Contradictions;
 import openbloom.core.screening.BloodPressure;
 import openbloom.core.screening.LeakWhen;
 import openbloom.core.screening.Symptom;
@@ -138,9 +139,7 @@ public record SafetyForm(Sent sent, SymptomsTyped told, LiftedTyped lifted, Meas
     /** When she leaks; told without a leak it needs the leak to be ticked. */
     Set<LeakWhen> leaksWhen(FormReader typed) {
         Set<LeakWhen> when = typed.choices("leaksWhen", told.leaksWhen(), LeakWhen.class);
-        if (!when.isEmpty() && !symptomSet().contains(Symptom.LEAK_WITH_EFFORT)) {
-            typed.refuse("leaksWhen", "safe.leaksWhen");
-        }
+        typed.refuseAll(Contradictions.leaksWhen("leaksWhen", when, symptomSet()));
         return when;
     }
 

@@ -7,6 +7,7 @@ import static openbloom.core.moves.Equipment.BARBELL;
 import static openbloom.core.moves.Equipment.BLOCK;
 import static openbloom.core.moves.Equipment.CHAIR;
 import static openbloom.core.moves.Equipment.DUMBBELL;
+import static openbloom.core.moves.Equipment.RACK;
 import static openbloom.core.moves.Equipment.ROPE;
 import static openbloom.core.moves.Equipment.STEP;
 import static openbloom.core.screening.Condition.BREASTFEEDING;
@@ -49,7 +50,7 @@ final class Stories {
                 new Story(
                         Story.DemoIntake.pregnant(
                                         "Brisa Calder", 29, 16, 2, "keep lifting; asks about box jumps and burpees")
-                                .having(BLOCK, BAND, DUMBBELL, CHAIR, STEP, BARBELL, BAR, ROPE),
+                                .having(BLOCK, BAND, DUMBBELL, CHAIR, STEP, BARBELL, BAR, ROPE, RACK),
                         Set.of(WRIST_PAIN),
                         Set.of(),
                         new GapStory(4, 5, 2, 3, 1, false),

@@ -21,7 +21,6 @@ import openbloom.core.care.CareCard;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Kit;
 import openbloom.core.moves.Move;
-import openbloom.core.moves.Teaching;
 import openbloom.core.pelvicfloor.Prescription;
 import openbloom.core.pelvicfloor.Track;
 import openbloom.core.verdict.Adjustment;
@@ -37,6 +36,9 @@ public final class HerWords {
     private static final int RELEASE_SENTENCES = 3;
     private static final String EXERCISES = "openbloom.app.language.moves";
     private static final Map<HerLanguage, HerWords> ALL = new EnumMap<>(HerLanguage.class);
+
+    /** How the middle may begin before a move's own words, as the catalogue calls it. */
+    private static final List<String> LEADS = List.of("middle", "held", "connect", "floor", "quick", "areas");
 
     /** What a mistake in could hurt her: signs, what to do about them, when to stop. */
     private static final List<String> ABOUT_SAFETY =
@@ -130,15 +132,23 @@ public final class HerWords {
 
     /** The cue in the family that works for her. */
     public String cue(Move move, Judgement judgement) {
-        Teaching teaching = move.teaching();
-        CueFamily family =
-                teaching.cues().containsKey(judgement.cueFamily(move)) ? judgement.cueFamily(move) : CueFamily.PLAIN;
+        CueFamily family = judgement.cueFamily(move);
+        return said(move, family).or(() -> said(move, CueFamily.PLAIN)).orElse(judgement.cue(move));
+    }
+
+    /**
+     * What is said in a family, in her language: the move's own sentence, or how the middle begins and then its own words; empty where
+     * the language has none.
+     */
+    Optional<String> said(Move move, CueFamily family) {
         String written = family.name().toLowerCase(Locale.ROOT).replace('_', '-');
-        return isTold(move)
-                ? exercise(move.id() + ".cue." + written)
-                        .or(() -> exercise("cue." + move.strand().fileName() + "." + written))
-                        .orElse(judgement.cue(move))
-                : judgement.cue(move);
+        return exercise(move.id() + ".cue." + written)
+                .or(() -> LEADS.stream()
+                        .flatMap(lead -> exercise(move.id() + "." + lead)
+                                .flatMap(then -> exercise("lead." + lead + "." + written)
+                                        .map(begins -> of("cue.then", begins, then)))
+                                .stream())
+                        .findFirst());
     }
 
     /** Whether an exercise is told in this language; one of the studio's own is told as the studio wrote it. */

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -14,6 +15,7 @@ import openbloom.app.system.FormReader;
 import openbloom.core.YesNoUnknown;
 import openbloom.core.dating.DatingBasis;
 import openbloom.core.record.ClinicalRestriction;
+import openbloom.core.record.Contradictions;
 import openbloom.core.record.Falls;
 import openbloom.core.record.InputRanges;
 import openbloom.core.record.Training;
@@ -59,8 +61,8 @@ public record IntakeForm(
                     .orElse(LifeSituation.NEITHER);
             Integer bornTo =
                     typed.whole("births", births, 0, InputRanges.MOST_BIRTHS).orElse(null);
-            if (now == LifeSituation.AFTER_BIRTH && bornTo != null && bornTo == 0) {
-                typed.refuse("births", "intake.birthsAfterBirth");
+            if (now == LifeSituation.AFTER_BIRTH && bornTo != null) {
+                typed.refuseAll(Contradictions.births("births", OptionalInt.of(bornTo)));
             }
             return new Woman.AboutHer(
                     called,

@@ -17,6 +17,7 @@ import openbloom.core.dating.GestationalAge;
 import openbloom.core.dating.Statement;
 import openbloom.core.moves.Equipment;
 import openbloom.core.record.ClinicalRestriction;
+import openbloom.core.record.Contradictions;
 import openbloom.core.screening.Condition;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
@@ -107,10 +108,7 @@ final class IntakeReader {
         if (cleared.isEmpty() && !named.isEmpty()) {
             typed.refuse("clearedOn", "intake.clearedOn");
         }
-        named.stream()
-                .filter(condition -> !conditions.contains(condition))
-                .findFirst()
-                .ifPresent(condition -> typed.refuse("clearedFor", "intake.clearedFor", condition.words()));
+        typed.refuseAll(Contradictions.clearedFor("clearedFor", named, conditions));
         return named;
     }
 
@@ -236,9 +234,7 @@ final class IntakeReader {
         BirthKind kind =
                 typed.requiredChoice("birthKind", kindTyped, BirthKind.class).orElse(BirthKind.VAGINAL);
         Tear tear = typed.choice("tear", tearTyped, Tear.class).orElse(Tear.UNKNOWN);
-        if (!kind.allows(tear)) {
-            typed.refuse("tear", "intake.tearWithCaesarean");
-        }
+        typed.refuseAll(Contradictions.tear("tear", kind, tear));
         YesNoUnknown wound =
                 typed.choice("woundClosed", woundTyped, YesNoUnknown.class).orElse(YesNoUnknown.UNKNOWN);
         return new Woman.BirthRow(on.orElse(null), kind, tear, wound);

@@ -3,6 +3,7 @@ package openbloom.app.reasons;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import openbloom.app.system.CompositeForm;
 import openbloom.app.system.FormReader;
@@ -21,6 +22,8 @@ import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
 import openbloom.core.record.Clearance;
 import openbloom.core.record.Client;
+import openbloom.core.record.Contradictions;
+import openbloom.core.record.InputRanges;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.Symptom;
@@ -99,9 +102,10 @@ public record WhatIfForm(Her her, Says says, GapTyped gap, Looked looked) {
         int most = where == StageTyped.PREGNANT ? LONGEST_PREGNANCY : MOST_WEEKS;
         int far = typed.whole("weeks", her.weeks(), 0, most).orElse(0);
         boolean delivered = where == StageTyped.BORN || where == StageTyped.CAESAREAN;
-        int before = typed.whole("births", her.births(), 0, 25).orElse(delivered ? 1 : 0);
-        if (delivered && before == 0) {
-            typed.refuse("births", "intake.birthsAfterBirth");
+        int before =
+                typed.whole("births", her.births(), 0, InputRanges.MOST_BIRTHS).orElse(delivered ? 1 : 0);
+        if (delivered) {
+            typed.refuseAll(Contradictions.births("births", OptionalInt.of(before)));
         }
         Client.Builder client = Client.of(before, 1, USUAL_AGE)
                 .warningSigns(day, Set.of())

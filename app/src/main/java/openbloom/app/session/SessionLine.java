@@ -9,6 +9,7 @@ import openbloom.core.moves.BreathPattern;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
+import openbloom.core.moves.Teaching;
 import openbloom.core.progress.DoseStep;
 import openbloom.core.session.Counting;
 import openbloom.core.session.Format;
@@ -224,6 +225,13 @@ public record SessionLine(
         return SessionDocument.minutesAndSeconds(seconds());
     }
 
+    /** What goes wrong, each with what to change. */
+    private static List<String> toWatch(Move move) {
+        return move.teaching().signs().mistakes().stream()
+                .map(Teaching.Mistake::words)
+                .toList();
+    }
+
     /** As it is called out to several. */
     static SessionLine calledOut(SessionItem item, Format format) {
         Move move = item.move();
@@ -233,10 +241,7 @@ public record SessionLine(
                 new Judged(VerdictKind.GO, List.of(), "", ""),
                 LineDose.of(item, format),
                 LinePace.of(item),
-                new LineTeaching(
-                        move.teaching().setup(),
-                        move.teaching().cueFor(CueFamily.PLAIN),
-                        move.teaching().watchFor()),
+                new LineTeaching(move.teaching().setup(), move.teaching().cueFor(CueFamily.PLAIN), toWatch(move)),
                 List.of(),
                 new Detail(item.part(), item.round(), false, item.pick().step(), "", "", "", ""));
     }
@@ -250,10 +255,7 @@ public record SessionLine(
                 Judged.of(item, judgement),
                 LineDose.of(item, format),
                 LinePace.of(item),
-                new LineTeaching(
-                        move.teaching().setup(),
-                        judgement.cue(move),
-                        move.teaching().watchFor()),
+                new LineTeaching(move.teaching().setup(), judgement.cue(move), toWatch(move)),
                 judgement.of(item.insteadOf().orElse(move)).reasons().stream()
                         .map(SessionDocument.LineReason::of)
                         .toList(),

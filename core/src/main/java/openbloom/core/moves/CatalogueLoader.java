@@ -14,6 +14,7 @@ import openbloom.core.Outcome;
 import openbloom.core.Problem;
 import openbloom.core.figure.Figures;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Reads the catalogue that ships with the program and the moves a studio adds to it.
@@ -36,7 +37,7 @@ public final class CatalogueLoader {
         Map<String, JsonNode> schemes = StrandFile.doseSchemes(resource("doses"));
         DoseReader doses = new DoseReader(schemes);
         doseSchemes = doses.schemes();
-        reader = new MoveReader(doses, figures);
+        reader = new MoveReader(doses, figures, new Leads(StrandFile.leads(resource("words/leads"))));
     }
 
     /** Doses a move may refer to by name, each as it is for a woman neither pregnant nor newly delivered. */
@@ -52,12 +53,14 @@ public final class CatalogueLoader {
     public Catalogue shipped() {
         List<Move> moves = new ArrayList<>();
         for (ExerciseGroup strand : ExerciseGroup.values()) {
-            Outcome<List<Move>> read = read(resource(strand.fileName()));
+            Map<String, ObjectNode> words = StrandFile.words(resource("words/" + strand.fileName()));
+            Outcome<List<Move>> read = read(resource(strand.fileName()), words);
             requireClean(strand.fileName(), read.problems());
             moves.addAll(read.value());
         }
         List<Move> linked = Ladders.link(moves);
         requireClean("catalogue", CatalogueChecker.check(linked));
+        requireClean("words", WordsChecker.check(linked));
         return new Catalogue(linked);
     }
 
@@ -68,7 +71,7 @@ public final class CatalogueLoader {
      * @return the larger catalogue, or every problem with the file, its moves and their place among the others
      */
     public Outcome<Catalogue> add(Catalogue base, String yaml) {
-        Outcome<List<Move>> read = read(yaml);
+        Outcome<List<Move>> read = read(yaml, Map.of());
         if (!read.problems().isEmpty()) {
             return new Outcome.Refused<>(read.problems());
         }
@@ -78,8 +81,8 @@ public final class CatalogueLoader {
         return problems.isEmpty() ? Outcome.accepted(new Catalogue(all)) : new Outcome.Refused<>(problems);
     }
 
-    private Outcome<List<Move>> read(String yaml) {
-        Outcome<List<MoveEntry>> entries = StrandFile.entries(yaml);
+    private Outcome<List<Move>> read(String yaml, Map<String, ObjectNode> words) {
+        Outcome<List<MoveEntry>> entries = StrandFile.entries(yaml, words);
         if (!entries.problems().isEmpty()) {
             return new Outcome.Refused<>(entries.problems());
         }
@@ -91,7 +94,7 @@ public final class CatalogueLoader {
                 : new Outcome.Refused<>(problems);
     }
 
-    private static void requireClean(String what, List<Problem> problems) {
+    private static void requireClean(String what, List<?> problems) {
         if (!problems.isEmpty()) {
             throw new IllegalStateException("The shipped " + what + " should pass the checker, but: " + problems);
         }

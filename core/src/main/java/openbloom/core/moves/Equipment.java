@@ -18,7 +18,9 @@ public enum Equipment {
     STEP("step or box"),
     BARBELL("barbell"),
     BAR("pull-up bar"),
-    ROPE("rope");
+    ROPE("rope"),
+    RACK("rack for a barbell"),
+    SPRING("springs or pulleys");
 
     private final String words;
 
@@ -37,7 +39,7 @@ public enum Equipment {
             case BALL -> List.of(BLOCK);
             case CHAIR -> List.of(STEP, BIG_BALL);
             case BIG_BALL -> List.of(CHAIR);
-            case STEP, BAND, DUMBBELL, BARBELL, BAR, ROPE -> List.of();
+            case STEP, BAND, DUMBBELL, BARBELL, BAR, ROPE, RACK, SPRING -> List.of();
         };
     }
 }

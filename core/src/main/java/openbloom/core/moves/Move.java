@@ -150,7 +150,7 @@ public record Move(
 
     /** Needs what only a gym has; asked about often, planned only where it is at hand. */
     public boolean isGymStaple() {
-        return needs(Equipment.BARBELL) || needs(Equipment.BAR) || needs(Equipment.ROPE);
+        return needs(Equipment.BARBELL) || needs(Equipment.BAR) || needs(Equipment.ROPE) || needs(Equipment.SPRING);
     }
 
     /** Done with a weight that can be told in kg. */

@@ -23,7 +23,7 @@ record MoveEntry(
         Graded graded,
         Done done,
         Taught taught,
-        Drawn drawn,
+        Known known,
         Linked linked,
         Set<Demand> features,
         Set<String> unknown) {
@@ -55,18 +55,30 @@ record MoveEntry(
             @Nullable List<KitEntry> equipment,
             @Nullable JsonNode dose) {}
 
-    /** How it is taught. */
+    /**
+     * What is said and shown. {@code then} follows how the middle begins, in each family of {@code leads}; {@code cue} is said as it
+     * stands, whatever the family.
+     */
     record Taught(
             @Nullable List<String> setup,
             @Nullable Map<String, String> cues,
+            @Nullable String cue,
+            @Nullable String then,
+            @Nullable String leads,
+            @JsonProperty("breath_words") @Nullable String breathWords,
+            @Nullable String figure,
+            @Nullable ObjectNode pose) {}
+
+    /** By what it is known, and what makes it easier and harder without leaving it. */
+    record Known(
             @Nullable String feel,
             @Nullable String look,
             @Nullable String hands,
             @Nullable Integer effort,
-            @JsonProperty("watch_for") @Nullable List<String> watchFor) {}
-
-    /** How it is drawn. */
-    record Drawn(@Nullable String figure, @Nullable ObjectNode pose) {}
+            @JsonProperty("watch_for") @Nullable List<String> watchFor,
+            @Nullable Map<String, String> mistakes,
+            @JsonProperty("easier_by") @Nullable List<String> easierBy,
+            @JsonProperty("harder_by") @Nullable List<String> harderBy) {}
 
     /** Where it leads. */
     record Linked(
@@ -85,7 +97,7 @@ record MoveEntry(
                 take(left, Graded.class),
                 take(left, Done.class),
                 take(left, Taught.class),
-                take(left, Drawn.class),
+                take(left, Known.class),
                 take(left, Linked.class),
                 features(left),
                 new TreeSet<>(left.propertyNames()));

@@ -1,5 +1,6 @@
 package openbloom.core.moves;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -21,10 +22,12 @@ final class MoveReader {
 
     private final DoseReader doses;
     private final Figures figures;
+    private final Leads leads;
 
-    MoveReader(DoseReader doses, Figures figures) {
+    MoveReader(DoseReader doses, Figures figures, Leads leads) {
         this.doses = doses;
         this.figures = figures;
+        this.leads = leads;
     }
 
     Outcome<Move> read(MoveEntry entry) {
@@ -54,7 +57,7 @@ final class MoveReader {
                 placing,
                 demands(entry, fields),
                 doing,
-                teaching(entry, position, fields),
+                teaching(entry, placing, doing, fields),
                 new Links(
                         orNone(entry.linked().easier()),
                         orNone(entry.linked().harder()),
@@ -83,32 +86,56 @@ final class MoveReader {
                 .toList();
     }
 
-    private Teaching teaching(MoveEntry entry, Position position, YamlFieldReader fields) {
+    private Teaching teaching(MoveEntry entry, Placing placing, Doing doing, YamlFieldReader fields) {
         List<String> setup = orNone(entry.taught().setup());
         if (setup.isEmpty() || setup.size() > Teaching.MOST_SETUP_LINES) {
             fields.refuse("setup", "move.setup", Teaching.MOST_SETUP_LINES, setup.size());
         }
         setup.forEach(line -> fields.text("setup", line, LONGEST_LINE));
-        List<String> watchFor = orNone(entry.taught().watchFor());
-        if (watchFor.isEmpty()) {
-            fields.refuse("watch_for", "move.watchFor");
-        }
-        watchFor.forEach(line -> fields.text("watch_for", line, LONGEST_LINE));
-        Teaching.Signs signs = new Teaching.Signs(
-                orEmpty("feel", entry.taught().feel(), fields),
-                orEmpty("look", entry.taught().look(), fields),
-                watchFor,
-                orEmpty("hands", entry.taught().hands(), fields),
-                entry.taught().effort() == null
-                        ? 0
-                        : fields.number("effort", entry.taught().effort(), 0, 100));
         return new Teaching(
                 shortName(entry, fields),
                 setup,
-                cues(entry, fields),
-                signs,
-                figure(entry, position, fields),
+                cues(entry, doing.breath(), fields),
+                signs(entry, fields),
+                new Teaching.Levers(
+                        lines("easier_by", entry.known().easierBy(), fields),
+                        lines("harder_by", entry.known().harderBy(), fields)),
+                figure(entry, placing.position(), fields),
                 pose(entry, fields));
+    }
+
+    private static Teaching.Signs signs(MoveEntry entry, YamlFieldReader fields) {
+        return new Teaching.Signs(
+                orEmpty("feel", entry.known().feel(), fields),
+                orEmpty("look", entry.known().look(), fields),
+                mistakes(entry.known(), fields),
+                orEmpty("hands", entry.known().hands(), fields),
+                entry.known().effort() == null
+                        ? 0
+                        : fields.number("effort", entry.known().effort(), 0, 100),
+                orEmpty("breath_words", entry.taught().breathWords(), fields));
+    }
+
+    /** Each with what to change; a plain list of what to watch for says only what goes wrong. */
+    private static List<Teaching.Mistake> mistakes(MoveEntry.Known known, YamlFieldReader fields) {
+        List<Teaching.Mistake> mistakes = new ArrayList<>();
+        if (known.mistakes() != null) {
+            known.mistakes()
+                    .forEach((sign, change) -> mistakes.add(new Teaching.Mistake(
+                            fields.text("mistakes", sign, LONGEST_LINE),
+                            fields.text("mistakes." + sign, change, LONGEST_LINE))));
+        }
+        lines("watch_for", known.watchFor(), fields).forEach(sign -> mistakes.add(new Teaching.Mistake(sign, "")));
+        if (mistakes.isEmpty()) {
+            fields.refuse("watch_for", "move.watchFor");
+        }
+        return mistakes;
+    }
+
+    private static List<String> lines(String field, @Nullable List<String> told, YamlFieldReader fields) {
+        return orNone(told).stream()
+                .map(line -> fields.text(field, line, LONGEST_LINE))
+                .toList();
     }
 
     private static String orEmpty(String field, @Nullable String told, YamlFieldReader fields) {
@@ -127,7 +154,7 @@ final class MoveReader {
     }
 
     private Optional<OwnPose> pose(MoveEntry entry, YamlFieldReader fields) {
-        ObjectNode told = entry.drawn().pose();
+        ObjectNode told = entry.taught().pose();
         if (told == null) {
             return Optional.empty();
         }
@@ -138,7 +165,7 @@ final class MoveReader {
 
     /** A move without a figure of its own is shown by its position; a name that is no figure is refused. */
     private String figure(MoveEntry entry, Position position, YamlFieldReader fields) {
-        String told = entry.drawn().figure();
+        String told = entry.taught().figure();
         if (told == null || told.isBlank()) {
             return position.figure();
         }
@@ -148,13 +175,21 @@ final class MoveReader {
         return told;
     }
 
-    private static Map<CueFamily, String> cues(MoveEntry entry, YamlFieldReader fields) {
+    private Map<CueFamily, String> cues(MoveEntry entry, BreathPattern breath, YamlFieldReader fields) {
         Map<CueFamily, String> cues = new EnumMap<>(CueFamily.class);
-        Map<String, String> written =
-                entry.taught().cues() == null ? Map.of() : entry.taught().cues();
+        MoveEntry.Taught taught = entry.taught();
+        if (taught.then() != null) {
+            String lead = taught.leads() == null ? "" : taught.leads();
+            leads.cues(lead, breath, fields.text("then", taught.then(), LONGEST_LINE))
+                    .ifPresentOrElse(cues::putAll, () -> fields.refuse("leads", "move.leads", lead));
+        }
+        if (taught.cue() != null) {
+            cues.put(CueFamily.PLAIN, fields.text("cue", taught.cue(), LONGEST_LINE));
+        }
+        Map<String, String> written = taught.cues() == null ? Map.of() : taught.cues();
         written.forEach((family, cue) -> cues.put(
                 fields.word("cues", family, CueFamily.class), fields.text("cues." + family, cue, LONGEST_LINE)));
-        if (!written.containsKey(YamlFieldReader.asWritten(CueFamily.PLAIN))) {
+        if (!cues.containsKey(CueFamily.PLAIN)) {
             fields.refuse("cues", "move.cues");
         }
         return cues;

@@ -23,12 +23,20 @@ public enum Purpose {
     STRENGTH_PUSH("pushing strength"),
     STRENGTH_PULL("pulling strength"),
     IMPACT("impact"),
-    SCAR("scar care");
+    SCAR("scar care"),
+    /** At a desk, in a queue, in the feeding chair. */
+    EVERYDAY("a moment away from the mat"),
+    BIRTH("getting ready for birth");
 
     private final String words;
 
     Purpose(String words) {
         this.words = words;
+    }
+
+    /** Given only where it is asked for by name, in a set or a template: never chosen to fill a session. */
+    public boolean isAskedFor() {
+        return this == EVERYDAY || this == BIRTH;
     }
 
     public String words() {

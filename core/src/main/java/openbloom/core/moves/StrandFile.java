@@ -1,6 +1,7 @@
 package openbloom.core.moves;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -20,7 +21,8 @@ import tools.jackson.databind.node.ObjectNode;
 /** A YAML file of moves: what they have in common under {@code defaults}, then the moves. */
 record StrandFile(@Nullable ObjectNode defaults, List<ObjectNode> moves) {
 
-    static Outcome<List<MoveEntry>> entries(String yaml) {
+    /** @param words how each move is said, by its id, over what the file says */
+    static Outcome<List<MoveEntry>> entries(String yaml, Map<String, ObjectNode> words) {
         if (yaml.length() > Yaml.LONGEST) {
             return Outcome.refused(Problem.of("file", "yaml.tooLong", Yaml.LONGEST, yaml.length()));
         }
@@ -28,7 +30,7 @@ record StrandFile(@Nullable ObjectNode defaults, List<ObjectNode> moves) {
             StrandFile file = Yaml.MAPPER.readValue(yaml, StrandFile.class);
             return file == null || file.moves() == null || file.moves().isEmpty()
                     ? Outcome.refused(Problem.of("file", "yaml.empty"))
-                    : file.entries();
+                    : file.entries(words);
         } catch (JacksonException broken) {
             return Outcome.refused(problem("file", broken));
         }
@@ -38,12 +40,34 @@ record StrandFile(@Nullable ObjectNode defaults, List<ObjectNode> moves) {
         return Yaml.MAPPER.readValue(yaml, new TypeReference<Map<String, JsonNode>>() {});
     }
 
-    private Outcome<List<MoveEntry>> entries() {
+    /** How the moves of a ladder are said, by id; {@code leads} of the file are those of each. */
+    static Map<String, ObjectNode> words(String yaml) {
+        Map<String, JsonNode> written =
+                Yaml.MAPPER.readValue(yaml, new TypeReference<LinkedHashMap<String, JsonNode>>() {});
+        JsonNode leads = written.remove("leads");
+        Map<String, ObjectNode> words = new LinkedHashMap<>();
+        written.forEach((id, said) -> {
+            ObjectNode one = (ObjectNode) said;
+            if (leads != null && one.has("then")) {
+                one.set("leads", leads);
+            }
+            words.put(id, one);
+        });
+        return words;
+    }
+
+    static Map<String, Map<String, String>> leads(String yaml) {
+        return Yaml.MAPPER.readValue(yaml, new TypeReference<Map<String, Map<String, String>>>() {});
+    }
+
+    private Outcome<List<MoveEntry>> entries(Map<String, ObjectNode> words) {
         List<MoveEntry> entries = new ArrayList<>();
         Problems problems = new Problems();
         for (ObjectNode move : moves) {
             try {
-                entries.add(MoveEntry.of(withDefaults(move)));
+                ObjectNode whole = withDefaults(move);
+                ObjectNode said = words.get(move.path("id").asString(""));
+                entries.add(MoveEntry.of(said == null ? whole : whole.setAll(said)));
             } catch (JacksonException broken) {
                 problems.refuseAll(List.of(problem(move.path("id").asString("move"), broken)));
             }

@@ -13,6 +13,7 @@ import openbloom.core.figure.OwnPose;
  *
  * @param shortName for maps and narrow places, at most 22 characters
  * @param setup at most three lines
+ * @param cues what is said, by family; a move of which the middle is not the point has the plain one alone, for everybody
  * @param figure name of the figure that shows it
  * @param pose where it goes to instead, a pose of the studio's own
  * @see MoveReader
@@ -23,6 +24,7 @@ public record Teaching(
         List<String> setup,
         Map<CueFamily, String> cues,
         Signs signs,
+        Levers levers,
         String figure,
         Optional<OwnPose> pose) {
     public static final int MOST_SETUP_LINES = 3;
@@ -38,18 +40,49 @@ public record Teaching(
      *
      * @param feel where she feels it
      * @param look what an eye sees when it is right
-     * @param watchFor what goes wrong
+     * @param mistakes what goes wrong most, each with what to change
      * @param hands where hers and the instructor's go
      * @param effortPercent of her strongest, 0 for what asks for none (common practice, no source: P-PF-1)
+     * @param breath how she breathes, in words
      */
-    public record Signs(String feel, String look, List<String> watchFor, String hands, int effortPercent) {
+    public record Signs(
+            String feel, String look, List<Mistake> mistakes, String hands, int effortPercent, String breath) {
         public Signs {
-            watchFor = List.copyOf(watchFor);
+            mistakes = List.copyOf(mistakes);
         }
     }
 
+    /**
+     * What goes wrong, and what to change then.
+     *
+     * @param sign what is seen or felt
+     * @param change what to do about it, or empty where nothing was written
+     */
+    public record Mistake(String sign, String change) {
+        /** {@code low back lifts: slide half as far}. */
+        public String words() {
+            return change.isEmpty() ? sign : sign + ": " + change;
+        }
+    }
+
+    /**
+     * What makes a move easier or harder without leaving it: lever, range, surface, speed, breath.
+     *
+     * @param easier the gentlest change first
+     * @param harder the smallest change first
+     */
+    public record Levers(List<String> easier, List<String> harder) {
+        public static final Levers NONE = new Levers(List.of(), List.of());
+
+        public Levers {
+            easier = List.copyOf(easier);
+            harder = List.copyOf(harder);
+        }
+    }
+
+    /** What to watch for. */
     public List<String> watchFor() {
-        return signs.watchFor();
+        return signs.mistakes().stream().map(Mistake::sign).toList();
     }
 
     /** The cue in the family that works for her, or the plain one. */

@@ -34,6 +34,11 @@ final class Svg {
         return open("g", " transform=\"translate(" + number(byX) + " " + number(byY) + ")\"");
     }
 
+    /** A group drawn smaller or larger, its middle moved to a place. */
+    Svg scaled(double scale, double toX, double toY) {
+        return open("g", " transform=\"translate(" + number(toX) + " " + number(toY) + ") scale(" + scale + ")\"");
+    }
+
     /** A group that shows only inside an outline. */
     Svg inside(String id, String outline) {
         open("clipPath", " id=\"" + id + "\"")

@@ -78,7 +78,8 @@ public record SessionRequest(
 
     /** Whether a move is not too much for what was asked. */
     boolean takes(Move move) {
-        return (!gentle || move.load() <= 1) && !wishes.banned().contains(move.id());
+        boolean isAskedFor = !move.purpose().isAskedFor() || wishes.pinned().contains(move.id());
+        return isAskedFor && (!gentle || move.load() <= 1) && !wishes.banned().contains(move.id());
     }
 
     int seconds() {

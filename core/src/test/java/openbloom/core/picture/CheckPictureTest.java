@@ -139,10 +139,10 @@ class CheckPictureTest {
         assertThat(picture).containsOnlyOnce(">L<").doesNotContain(">R<");
         assertThat(picture).containsOnlyOnce("does not let go").contains("best hold, s");
         assertThatIllegalArgumentException().isThrownBy(() -> FloorTrend.of(List.of(), List.of()));
-        String dial = AreaDial.of(Set.of(Area.LEFT, Area.MIDDLE), Set.of(Area.LEFT));
-        assertThat(name(dial)).isEqualTo("Five areas of the pelvic floor, a lift felt left, middle; weaker left");
-        assertThat(dial).isNotEqualTo(AreaDial.of(Set.of(Area.LEFT, Area.MIDDLE), Set.of()));
-        assertThat(name(AreaDial.of(Set.of(), Set.of()))).contains("felt in none yet");
+        String dial = PelvicFloorMap.of(Set.of(Area.LEFT, Area.MIDDLE), Set.of(Area.LEFT));
+        assertThat(name(dial)).isEqualTo("The pelvic floor from below, a lift felt left, middle; weaker left");
+        assertThat(dial).isNotEqualTo(PelvicFloorMap.of(Set.of(Area.LEFT, Area.MIDDLE), Set.of()));
+        assertThat(name(PelvicFloorMap.of(Set.of(), Set.of()))).contains("felt in none of its five areas yet");
     }
 
     private static String chart(int readings, double first, Optional<TrendChart.Limit> limit) {

@@ -41,11 +41,11 @@ public final class KnownWomen {
         return knowing(Client.of(1, 1, 40));
     }
 
-    static Client.Builder knowing(Client.Builder woman) {
+    public static Client.Builder knowing(Client.Builder woman) {
         return withoutGapCheck(woman).gap(gap(3, 0));
     }
 
-    static Client.Builder withoutGapCheck(Client.Builder woman) {
+    public static Client.Builder withoutGapCheck(Client.Builder woman) {
         return woman.symptoms(SymptomReport.none(TODAY))
                 .warningSigns(TODAY, Set.of())
                 .conditions(TODAY, Set.of())
@@ -86,23 +86,23 @@ public final class KnownWomen {
                 .build();
     }
 
-    static Client.Builder born(int daysAgo) {
+    public static Client.Builder born(int daysAgo) {
         return knowing(Client.of(1, 1, 30)).gaveBirth(birth(daysAgo, BirthKind.VAGINAL, Tear.NONE));
     }
 
-    static Client.Builder cleared(int daysAgo) {
+    public static Client.Builder cleared(int daysAgo) {
         return born(daysAgo).cleared(clearance());
     }
 
-    static Client.Builder caesarean(int daysAgo) {
+    public static Client.Builder caesarean(int daysAgo) {
         return born(daysAgo).gaveBirth(birth(daysAgo, BirthKind.CAESAREAN, Tear.NONE));
     }
 
-    static Birth birth(int daysAgo, BirthKind kind, Tear tear) {
+    public static Birth birth(int daysAgo, BirthKind kind, Tear tear) {
         return new Birth(TODAY.minusDays(daysAgo), kind, tear, YesNoUnknown.YES);
     }
 
-    static Clearance clearance() {
+    public static Clearance clearance() {
         return Clearance.of(TODAY, "family doctor", List.of());
     }
 
@@ -110,11 +110,11 @@ public final class KnownWomen {
         return Clearance.of(TODAY, "family doctor", List.of(limit));
     }
 
-    static Client told(Client.Builder woman, Symptom symptom) {
+    public static Client told(Client.Builder woman, Symptom symptom) {
         return woman.symptoms(new SymptomReport.Asked(TODAY, Set.of(symptom))).build();
     }
 
-    static Client floor(Tone tone, YesNoUnknown letsGo, YesNoUnknown pain) {
+    public static Client floor(Tone tone, YesNoUnknown letsGo, YesNoUnknown pain) {
         return well().pelvicFloor(new PelvicFloorCheck(5, 5, 5, LettingGo.of(letsGo), tone, pain, YesNoUnknown.NO))
                 .build();
     }
@@ -123,15 +123,15 @@ public final class KnownWomen {
         return Approach.of(Set.of(choice));
     }
 
-    static GapCheck gap(int halves, int daysAgo) {
+    public static GapCheck gap(int halves, int daysAgo) {
         return gap(halves, daysAgo, YesNoUnknown.NO);
     }
 
-    static GapCheck gap(int halves, int daysAgo, YesNoUnknown domed) {
+    public static GapCheck gap(int halves, int daysAgo, YesNoUnknown domed) {
         return gap(halves, daysAgo, domed, Depth.SURFACE, Firmness.FIRM);
     }
 
-    static GapCheck gap(int halves, int daysAgo, YesNoUnknown domed, Depth depth, Firmness firmness) {
+    public static GapCheck gap(int halves, int daysAgo, YesNoUnknown domed, Depth depth, Firmness firmness) {
         return GapCheck.alike(
                 TODAY.minusDays(daysAgo),
                 Width.ofHalfFingers(halves),
