@@ -6,6 +6,8 @@ import java.time.Clock;
 import java.util.Optional;
 import openbloom.app.system.StartupChecks;
 import openbloom.core.care.CareCards;
+import openbloom.core.care.Explanations;
+import openbloom.core.care.PlaceSets;
 import openbloom.core.figure.Figures;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.CatalogueLoader;
@@ -78,6 +80,16 @@ public class OpenBloom {
     @Bean
     CareCards careCards() {
         return CareCards.shipped();
+    }
+
+    @Bean
+    Explanations explanations() {
+        return Explanations.shipped();
+    }
+
+    @Bean
+    PlaceSets placeSets() {
+        return PlaceSets.shipped();
     }
 
     @Bean

@@ -54,7 +54,7 @@ function play(place) {
   let since = performance.now();
   let steps = [];
   const name = () => {
-    button.textContent = moving ? 'Hold still' : 'Move';
+    button.textContent = moving ? (place.dataset.hold ?? 'Hold still') : (place.dataset.move ?? 'Move');
   };
   const load = async () => {
     steps = await frames(place.dataset.frames);

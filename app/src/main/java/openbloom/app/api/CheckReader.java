@@ -20,6 +20,7 @@ import openbloom.core.record.Client;
 import openbloom.core.record.ImpactTests;
 import openbloom.core.screening.EffortCheck;
 import openbloom.core.screening.FeltIn;
+import openbloom.core.screening.PostureCheck;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.screening.SideScore;
 import openbloom.core.screening.SideTask;
@@ -41,6 +42,9 @@ final class CheckReader {
     void addTo(Client.Builder client, ClientRequest told) {
         Optional.ofNullable(told.checks().breath()).map(this::breath).ifPresent(client::breath);
         Optional.ofNullable(told.checks().connect()).map(this::connect).ifPresent(client::connect);
+        Optional.ofNullable(told.checks().posture())
+                .map(posture -> PostureCheck.of(Set.copyOf(listed(posture.found()))))
+                .ifPresent(client::posture);
         Optional.ofNullable(told.checks().sides()).map(this::sides).ifPresent(client::sides);
         if (told.bump() != null && Boolean.TRUE.equals(told.bump().barCurves())) {
             client.barCurves();

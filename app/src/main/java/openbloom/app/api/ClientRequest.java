@@ -34,6 +34,7 @@ import openbloom.core.record.Surgery;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.LeakWhen;
+import openbloom.core.screening.PostureFinding;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.screening.SideTask;
 import openbloom.core.screening.SurgeryKind;
@@ -117,6 +118,7 @@ public record ClientRequest(
             @Nullable PelvicFloorTold pelvicFloor,
             @Nullable BreathTold breath,
             @Nullable ConnectTold connect,
+            @Nullable PostureTold posture,
             @Nullable SidesTold sides,
             @Nullable EffortTold effort,
             @Nullable RaiseTold straightLegRaise,
@@ -187,6 +189,9 @@ public record ClientRequest(
             @Nullable CueFamily works,
             @Nullable List<ConnectPosition> positions,
             @Nullable List<ConnectFault> faults) {}
+
+    /** A look at her posture: what was seen; told and empty, somebody looked and found nothing. */
+    public record PostureTold(@Nullable List<PostureFinding> found) {}
 
     /** A side-to-side check: which side is weaker, or the tasks it was seen in. */
     public record SidesTold(

@@ -34,7 +34,7 @@ import org.springframework.web.servlet.ModelAndView;
 
 /** The sheets of the check room: fill in, see, keep, correct. */
 @Controller
-@RequestMapping("/people/{womanId}/checks/{kind:opening|breath|connect|pelvic-floor|load|sides|effort}")
+@RequestMapping("/people/{womanId}/checks/{kind:[a-z-]+}")
 class SheetController {
     private static final int LONGEST_REASON = 300;
     private static final int LONGEST_ANSWER = 400;

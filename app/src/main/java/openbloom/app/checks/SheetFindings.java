@@ -22,6 +22,7 @@ import openbloom.core.record.ImpactTests;
 import openbloom.core.record.LoadCheck;
 import openbloom.core.record.Training;
 import openbloom.core.screening.EffortCheck;
+import openbloom.core.screening.PostureCheck;
 import openbloom.core.screening.SideCheck;
 import org.springframework.stereotype.Service;
 
@@ -58,11 +59,13 @@ public class SheetFindings {
                 Release.settled(pelvicFloorChecks(all), practices).orElse(PelvicFloorCheck.NOT_CHECKED),
                 read(latest, SheetKind.BREATH, found -> Breathing.of(BreathSheet.read(found)), Breathing.NOT_CHECKED),
                 read(latest, SheetKind.CONNECT, ConnectSheet::read, ConnectCheck.NOT_CHECKED),
+                read(latest, SheetKind.POSTURE, PostureSheet::read, PostureCheck.NOT_CHECKED),
                 read(latest, SheetKind.SIDES, SidesSheet::read, SideCheck.NOT_CHECKED),
                 read(latest, SheetKind.EFFORT, EffortSheet::read, EffortCheck.NOT_CHECKED),
-                effort.flatMap(sheet -> EffortSheet.straightLegRaise(sheet.answers())),
-                effort.map(sheet -> EffortSheet.tests(sheet.answers(), sheet.checkedOn()))
-                        .orElse(ImpactTests.NOT_DONE));
+                new Checks.ReturnChecks(
+                        effort.flatMap(sheet -> EffortSheet.straightLegRaise(sheet.answers())),
+                        effort.map(sheet -> EffortSheet.tests(sheet.answers(), sheet.checkedOn()))
+                                .orElse(ImpactTests.NOT_DONE)));
     }
 
     /** The pelvic floor checks up to a day, oldest first. */

@@ -11,6 +11,7 @@ public enum SheetKind {
     CONNECT("Connect"),
     PELVIC_FLOOR("Pelvic floor"),
     LOAD("Load"),
+    POSTURE("Posture"),
     SIDES("Side to side"),
     EFFORT("Effort and return");
 

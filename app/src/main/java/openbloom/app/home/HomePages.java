@@ -14,6 +14,7 @@ import openbloom.app.checks.pelvicfloor.Practices;
 import openbloom.app.language.HerWords;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.VisitMapper;
+import openbloom.app.program.BetweenSessions;
 import openbloom.app.program.ProgramDocument;
 import openbloom.app.program.Programs;
 import openbloom.app.session.SessionLine;
@@ -53,6 +54,7 @@ class HomePages {
     private final Practices floors;
     private final Sessions sessions;
     private final Programs programs;
+    private final BetweenSessions between;
     private final Judgements judgements;
     private final VisitMapper visits;
     private final HomeStops stops;
@@ -66,6 +68,7 @@ class HomePages {
             Practices floors,
             Sessions sessions,
             Programs programs,
+            BetweenSessions between,
             Judgements judgements,
             VisitMapper visits,
             HomeStops stops,
@@ -77,6 +80,7 @@ class HomePages {
         this.floors = floors;
         this.sessions = sessions;
         this.programs = programs;
+        this.between = between;
         this.judgements = judgements;
         this.visits = visits;
         this.stops = stops;
@@ -102,7 +106,13 @@ class HomePages {
                 new HomeView.TodaySaid(
                         hasExercises || stop.isPresent() ? List.of() : noPractice(her, practice.isPresent(), today),
                         practice.filter(one -> one.stored().taughtOn() != null).isPresent()),
-                new HomeView.AtHand(week(her, today), moments(her, judgement), floor(her, judgement), stops.all(her)),
+                new HomeView.AtHand(
+                        week(her, today),
+                        moments(her, judgement),
+                        floor(her, judgement),
+                        stops.all(her),
+                        places(her, judgement),
+                        explained(her, judgement)),
                 questions(her, answers));
     }
 
@@ -262,6 +272,28 @@ class HomePages {
         }
         return new HomeView.WeekDay(
                 words.day(date), what.isEmpty() ? List.of(words.of("week.free")) : what, date.equals(today));
+    }
+
+    private List<HomeView.PlaceShown> places(HomeVisitor her, Judgement judgement) {
+        HerWords words = her.words();
+        return between.places(judgement).stream()
+                .map(set -> new HomeView.PlaceShown(
+                        words.title(set),
+                        set.moves().stream()
+                                .map(Verdict::move)
+                                .map(move -> new HomeView.SmallOne(words.name(move), words.cue(move, judgement)))
+                                .toList()))
+                .toList();
+    }
+
+    private List<HomeView.CardShown> explained(HomeVisitor her, Judgement judgement) {
+        return between.explanations(judgement).stream()
+                .map(card -> new HomeView.CardShown(
+                        card.id(),
+                        her.words().title(card),
+                        her.words().words(card),
+                        her.words().title(card)))
+                .toList();
     }
 
     private HomeView.MomentsShown moments(HomeVisitor her, Judgement judgement) {

@@ -88,7 +88,27 @@ public record HomeView(
     public record TodaySaid(List<String> noPractice, boolean isDone) {}
 
     /** What is always at hand: her week, her moments, her floor practice, when to stop. */
-    public record AtHand(List<WeekDay> week, MomentsShown moments, Optional<FloorShown> floor, List<SignGroup> stops) {}
+    public record AtHand(
+            List<WeekDay> week,
+            MomentsShown moments,
+            Optional<FloorShown> floor,
+            List<SignGroup> stops,
+            List<PlaceShown> places,
+            List<CardShown> explained) {}
+
+    /** A small set for a place: what she does there, each with its cue. */
+    public record PlaceShown(String title, List<SmallOne> moves) {}
+
+    /** One of a small set. */
+    public record SmallOne(String name, String cue) {}
+
+    /**
+     * A card that explains.
+     *
+     * @param id by which its picture is found
+     * @param picture what is to be seen in it, in words
+     */
+    public record CardShown(String id, String title, String words, String picture) {}
 
     /** A day of her week. */
     public record WeekDay(String day, List<String> what, boolean isToday) {}

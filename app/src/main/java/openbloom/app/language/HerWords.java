@@ -18,6 +18,8 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import openbloom.core.breath.CueFamily;
 import openbloom.core.care.CareCard;
+import openbloom.core.care.Explanation;
+import openbloom.core.care.PlaceSet;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Kit;
 import openbloom.core.moves.Move;
@@ -121,7 +123,12 @@ public final class HerWords {
     }
 
     public String name(Move move) {
-        return exercise(move.id()).orElse(move.name());
+        return ofHers(move, move.id()).orElse(move.name());
+    }
+
+    /** What the language has for a move; where a studio has words of its own for it, those count. */
+    private Optional<String> ofHers(Move move, String key) {
+        return move.teaching().isOwnWords() ? Optional.empty() : exercise(key);
     }
 
     /** How she sets herself up, at most three lines. */
@@ -133,7 +140,9 @@ public final class HerWords {
     /** The cue in the family that works for her. */
     public String cue(Move move, Judgement judgement) {
         CueFamily family = judgement.cueFamily(move);
-        return said(move, family).or(() -> said(move, CueFamily.PLAIN)).orElse(judgement.cue(move));
+        return move.teaching().isOwnWords()
+                ? judgement.cue(move)
+                : said(move, family).or(() -> said(move, CueFamily.PLAIN)).orElse(judgement.cue(move));
     }
 
     /**
@@ -254,6 +263,18 @@ public final class HerWords {
         }
         said.add(of("floor.stop"));
         return said;
+    }
+
+    public String title(Explanation card) {
+        return exercise("explained." + card.id()).orElse(card.title());
+    }
+
+    public String words(Explanation card) {
+        return exercise("explained." + card.id() + ".words").orElse(card.words());
+    }
+
+    public String title(PlaceSet set) {
+        return exercise("place." + set.id()).orElse(set.title());
     }
 
     public String title(CareCard card) {

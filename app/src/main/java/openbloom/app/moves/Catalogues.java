@@ -2,8 +2,10 @@ package openbloom.app.moves;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import openbloom.app.studio.SignedIn;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
 import openbloom.core.figure.Figures;
@@ -25,9 +27,12 @@ public class Catalogues {
     private final CatalogueLoader loader;
     private final Catalogue shipped;
     private final StudioMovesMapper mapper;
+    private final OwnWordsShelf words;
     private final Map<Long, KeptCatalogue> cache = new ConcurrentHashMap<>();
+    private final Map<Said, KeptSaid> said = new ConcurrentHashMap<>();
 
-    Catalogues(Catalogue shipped, Figures figures, StudioMovesMapper mapper) {
+    Catalogues(Catalogue shipped, Figures figures, StudioMovesMapper mapper, OwnWordsShelf words) {
+        this.words = words;
         this.figures = figures;
         this.loader = new CatalogueLoader(figures);
         this.shipped = shipped;
@@ -36,8 +41,38 @@ public class Catalogues {
 
     private record KeptCatalogue(int version, Catalogue catalogue) {}
 
-    /** The moves a studio works with. */
+    /** In whose words: a studio's, or those of an instructor of it; nobody is 0. */
+    private record Said(long studioId, long accountId) {}
+
+    /** A catalogue in somebody's words, as long as neither words nor moves change. */
+    private record KeptSaid(long latestWords, Catalogue base, Catalogue catalogue) {}
+
+    /** The moves a studio works with, in the words of whoever is signed in there, else in the studio's. */
     public Catalogue of(long studioId) {
+        Catalogue base = moves(studioId);
+        long latest = words.latest(studioId);
+        if (latest == 0) {
+            return base;
+        }
+        OptionalLong account = SignedIn.current()
+                .filter(me -> me.studioId() == studioId)
+                .map(me -> OptionalLong.of(me.accountId()))
+                .orElseGet(OptionalLong::empty);
+        Said who = new Said(studioId, account.orElse(0));
+        KeptSaid kept = said.get(who);
+        if (kept == null || kept.latestWords() != latest || kept.base() != base) {
+            kept = new KeptSaid(latest, base, base.saying(words.counting(studioId, account)));
+            said.put(who, kept);
+        }
+        return kept.catalogue();
+    }
+
+    /** The catalogue as it ships. */
+    Catalogue shipped() {
+        return shipped;
+    }
+
+    private Catalogue moves(long studioId) {
         Optional<StudioMoves> own =
                 mapper.of(studioId).filter(moves -> !moves.yaml().isBlank());
         if (own.isEmpty()) {

@@ -11,6 +11,7 @@ import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.StudioDay;
+import openbloom.core.care.Explanations;
 import openbloom.core.figure.BodyStage;
 import openbloom.core.figure.FigureChange;
 import openbloom.core.moves.Catalogue;
@@ -44,8 +45,11 @@ class MovesController {
     private final Judgements judgements;
     private final People people;
     private final StudioDay day;
+    private final Explanations explanations;
 
-    MovesController(Catalogues catalogues, Judgements judgements, People people, StudioDay day) {
+    MovesController(
+            Catalogues catalogues, Judgements judgements, People people, StudioDay day, Explanations explanations) {
+        this.explanations = explanations;
         this.catalogues = catalogues;
         this.judgements = judgements;
         this.people = people;
@@ -171,6 +175,7 @@ class MovesController {
         model.addAttribute("whoMayNot", whoMayNot);
         model.addAttribute("versions", versions(catalogue, move, whoMayNot));
         model.addAttribute("ours", !catalogues.isShipped(moveId));
+        model.addAttribute("explained", explanations.of(move).orElse(null));
         return "moves/move";
     }
 

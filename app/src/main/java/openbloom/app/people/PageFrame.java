@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import openbloom.app.studio.SignedIn;
 import openbloom.app.studio.TourMapper;
 import openbloom.app.system.FormKeys;
 import openbloom.app.system.StudioDay;
@@ -36,7 +37,7 @@ class PageFrame {
 
     @ModelAttribute
     void frame(HttpServletRequest request, Model model) {
-        WomanArgument.signedIn().ifPresent(me -> {
+        SignedIn.current().ifPresent(me -> {
             LocalDate today = day.today(me);
             model.addAttribute("me", me);
             model.addAttribute("keys", new FormKeys());

@@ -6,8 +6,6 @@ import java.util.Optional;
 import openbloom.app.studio.SignedIn;
 import org.springframework.core.MethodParameter;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.core.Authentication;
-import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
 import org.springframework.web.bind.support.WebDataBinderFactory;
 import org.springframework.web.context.request.NativeWebRequest;
@@ -49,16 +47,11 @@ public class WomanArgument implements HandlerMethodArgumentResolver {
         if (request.getAttribute(KEPT) instanceof Woman woman) {
             return woman;
         }
-        Woman woman = signedIn()
+        Woman woman = SignedIn.current()
                 .flatMap(me -> numberIn(request).flatMap(id -> people.find(me, id)))
                 .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
         request.setAttribute(KEPT, woman);
         return woman;
-    }
-
-    static Optional<SignedIn> signedIn() {
-        Authentication who = SecurityContextHolder.getContext().getAuthentication();
-        return who != null && who.getPrincipal() instanceof SignedIn me ? Optional.of(me) : Optional.empty();
     }
 
     private static Optional<Long> numberIn(HttpServletRequest request) {

@@ -40,6 +40,7 @@ class ProgramController {
     private static final int LONGEST_NOTE = 200;
 
     private final Programs programs;
+    private final BetweenSessions between;
     private final PathwayService ways;
     private final LadderPictures ladders;
     private final Sessions sessions;
@@ -51,6 +52,7 @@ class ProgramController {
 
     ProgramController(
             Programs programs,
+            BetweenSessions between,
             PathwayService ways,
             LadderPictures ladders,
             Sessions sessions,
@@ -62,6 +64,7 @@ class ProgramController {
         this.editions = editions;
         this.shares = shares;
         this.programs = programs;
+        this.between = between;
         this.ways = ways;
         this.ladders = ladders;
         this.sessions = sessions;
@@ -219,7 +222,8 @@ class ProgramController {
                 .addObject(
                         "since", last.map(found -> since(woman, found, today)).orElse(Programs.SinceMade.NOTHING))
                 .addObject("suggested", programs.suggested(woman, today))
-                .addObject("cards", programs.cards(woman, today))
+                .addObject("cards", between.cards(woman, today))
+                .addObject("places", between.places(woman, today))
                 .addObject("paths", ways.of(woman, today))
                 .addObject("stepChanges", EditKind.values())
                 .addObject("planned", session.orElse(null))

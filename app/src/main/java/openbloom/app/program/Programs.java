@@ -20,8 +20,6 @@ import openbloom.app.studio.SignedIn;
 import openbloom.app.system.ColumnCodec;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Problem;
-import openbloom.core.care.CareCard;
-import openbloom.core.care.CareCards;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.program.BlockPlanner;
 import openbloom.core.program.Goals;
@@ -46,22 +44,14 @@ public class Programs {
 
     private final ProgramMapper mapper;
     private final Judgements judgements;
-    private final CareCards cards;
     private final WantedMoves wanted;
     private final StudioDay day;
     private final JsonMapper json;
 
-    Programs(
-            ProgramMapper mapper,
-            Judgements judgements,
-            CareCards cards,
-            WantedMoves wanted,
-            StudioDay day,
-            JsonMapper json) {
+    Programs(ProgramMapper mapper, Judgements judgements, WantedMoves wanted, StudioDay day, JsonMapper json) {
         this.wanted = wanted;
         this.mapper = mapper;
         this.judgements = judgements;
-        this.cards = cards;
         this.day = day;
         this.json = json;
     }
@@ -149,11 +139,6 @@ public class Programs {
 
     List<Goals.Suggested> suggested(Woman woman, LocalDate today) {
         return Goals.suggest(judgements.of(woman, today, Place.STUDIO).facts());
-    }
-
-    /** The cards for between the sessions that fit her on a day. */
-    public List<CareCard> cards(Woman woman, LocalDate today) {
-        return cards.offered(judgements.of(woman, today, Place.STUDIO).facts());
     }
 
     /** The aims that a woman's record suggested on a day. */

@@ -2,11 +2,11 @@ package openbloom.app.share;
 
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import openbloom.app.classes.ClassPapers;
 import openbloom.app.language.HerLanguage;
 import openbloom.app.language.HerWords;
 import openbloom.app.studio.SignedIn;
+import openbloom.app.system.FormKeys;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
 import org.springframework.http.HttpStatus;
@@ -26,7 +26,6 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 @RequestMapping("/teachings/{teachingId:\\d{1,18}}/paper")
 class ClassPaperController {
-    private static final Pattern FORM_KEY = Pattern.compile("[A-Za-z0-9-]{8,36}");
 
     private final ClassPapers classes;
     private final HandOuts handOuts;
@@ -73,7 +72,7 @@ class ClassPaperController {
         HandOutForm form = new HandOutForm(typed);
         FormReader problems = new FormReader();
         Draft said = form.over(draft, problems);
-        if (!FORM_KEY.matcher(formKey).matches()) {
+        if (!FormKeys.isKey(formKey)) {
             problems.refuse("title", "handOut.key");
         }
         if (!problems.isClean()) {

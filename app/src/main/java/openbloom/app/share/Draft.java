@@ -43,6 +43,10 @@ public record Draft(String title, List<String> under, List<DraftPart> parts) {
             return new DraftPart(heading, lines, null, List.of(), Look.PLAIN);
         }
 
+        static DraftPart explaining(String heading, String words, String view) {
+            return new DraftPart(heading, List.of(words), Pictured.explaining(view, heading), List.of(), Look.PLAIN);
+        }
+
         static DraftPart boxed(String heading, List<String> lines) {
             return new DraftPart(heading, lines, null, List.of(), Look.BOX);
         }
@@ -68,7 +72,16 @@ public record Draft(String title, List<String> under, List<DraftPart> parts) {
      * @param version what is changed in it, as an address says it
      * @param name what the picture shows, for whoever hears the page
      */
-    public record Pictured(String moveId, boolean leftSide, String version, String name) {}
+    public record Pictured(String moveId, boolean leftSide, String version, String name) {
+        /** A view that explains, by its constant. */
+        static Pictured explaining(String view, String name) {
+            return new Pictured("", false, view, name);
+        }
+
+        boolean isExplaining() {
+            return moveId.isEmpty();
+        }
+    }
 
     /** What was typed over it, part by part; a part left with nothing is left out when it is made. */
     record Typed(String title, String under, List<String> headings, List<String> lines) {}

@@ -16,6 +16,7 @@ import openbloom.app.home.HomeVisitor;
 import openbloom.app.language.HerWords;
 import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
+import openbloom.app.program.BetweenSessions;
 import openbloom.app.program.ProgramDocument;
 import openbloom.app.program.Programs;
 import openbloom.app.program.Reviews;
@@ -47,6 +48,7 @@ class Drafts {
     private static final int CARD_MINUTES = 30;
 
     private final Programs programs;
+    private final BetweenSessions between;
     private final Judgements judgements;
     private final Sessions sessions;
     private final SheetFindings findings;
@@ -57,6 +59,7 @@ class Drafts {
 
     Drafts(
             Programs programs,
+            BetweenSessions between,
             Judgements judgements,
             Sessions sessions,
             SheetFindings findings,
@@ -65,6 +68,7 @@ class Drafts {
             HomeStops stops,
             HomeLinks links) {
         this.programs = programs;
+        this.between = between;
         this.judgements = judgements;
         this.sessions = sessions;
         this.findings = findings;
@@ -336,15 +340,30 @@ class Drafts {
                 Stream.concat(groups, Stream.of(tell(words), own())).toList());
     }
 
-    /** The cards that fit her today. */
-    List<CareCard> cards(Woman woman, LocalDate today) {
-        return programs.cards(woman, today);
+    /** A card she may be given. */
+    record CardChoice(String id, String title) {}
+
+    /** The cards that fit her today, those that explain after those for between the sessions. */
+    List<CardChoice> cards(HomeVisitor her, LocalDate today) {
+        return Stream.concat(
+                        between.cards(her.woman(), today).stream()
+                                .map(card ->
+                                        new CardChoice(card.id(), her.words().title(card))),
+                        between.explanations(her.woman(), today).stream()
+                                .map(card ->
+                                        new CardChoice(card.id(), her.words().title(card))))
+                .toList();
+    }
+
+    /** Ids of the cards for between the sessions that fit her: taken unless others are chosen. */
+    List<String> usualCards(Woman woman, LocalDate today) {
+        return between.cards(woman, today).stream().map(CareCard::id).toList();
     }
 
     private Draft care(HomeVisitor her, LocalDate today, List<String> chosen) {
         HerWords words = her.words();
         List<Draft.DraftPart> parts = new ArrayList<>();
-        cards(her.woman(), today).stream()
+        between.cards(her.woman(), today).stream()
                 .filter(card -> chosen.isEmpty() || chosen.contains(card.id()))
                 .map(card -> Draft.DraftPart.of(
                         words.title(card),
@@ -352,6 +371,10 @@ class Drafts {
                                         words.lines(card).stream(),
                                         Stream.of(words.of("paper.care.stop", words.stop(card))))
                                 .toList()))
+                .forEach(parts::add);
+        between.explanations(her.woman(), today).stream()
+                .filter(card -> chosen.contains(card.id()))
+                .map(card -> Draft.DraftPart.explaining(words.title(card), words.words(card), card.view()))
                 .forEach(parts::add);
         parts.add(call(her));
         parts.add(own());

@@ -13,7 +13,6 @@ import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
-import openbloom.core.care.CareCard;
 import openbloom.core.figure.BodyStage;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -69,8 +68,13 @@ class HandOuts {
         return drafts.of(kind, visitor(me, woman), day.today(me), cards);
     }
 
-    List<CareCard> cards(SignedIn me, Woman woman) {
-        return drafts.cards(woman, day.today(me));
+    /** Ids of the cards that are taken unless others are chosen. */
+    List<String> usualCards(SignedIn me, Woman woman) {
+        return drafts.usualCards(woman, day.today(me));
+    }
+
+    List<Drafts.CardChoice> cards(SignedIn me, Woman woman) {
+        return drafts.cards(visitor(me, woman), day.today(me));
     }
 
     HerWords words(Woman woman) {

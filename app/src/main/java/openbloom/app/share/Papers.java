@@ -28,6 +28,7 @@ import openbloom.app.language.HerWords;
 import openbloom.app.moves.MoveFigures;
 import openbloom.core.figure.BodyStage;
 import openbloom.core.moves.Catalogue;
+import openbloom.core.picture.ExplainingView;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.context.Context;
 import org.thymeleaf.spring6.SpringTemplateEngine;
@@ -130,6 +131,9 @@ class Papers {
     }
 
     private Optional<String> picture(Paper paper, Draft.Pictured shown) {
+        if (shown.isExplaining()) {
+            return Optional.of(held(ExplainingView.valueOf(shown.version()).at(1)));
+        }
         return paper.catalogue()
                 .find(shown.moveId())
                 .map(move -> figures.picture(MoveFigures.FigureSeen.changed(

@@ -7,7 +7,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import openbloom.app.home.HomeLink;
 import openbloom.app.home.HomeLinks;
 import openbloom.app.language.HerLanguage;
@@ -15,6 +14,7 @@ import openbloom.app.language.HerWords;
 import openbloom.app.moves.Catalogues;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
+import openbloom.app.system.FormKeys;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.Idempotent;
@@ -40,7 +40,6 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 @Controller
 @RequestMapping("/people/{womanId}/share")
 class ShareController {
-    private static final Pattern FORM_KEY = Pattern.compile("[A-Za-z0-9-]{8,36}");
 
     private final HomeLinks links;
     private final HandOuts handOuts;
@@ -178,8 +177,9 @@ class ShareController {
         shown.put("kind", kind);
         shown.put("draft", draft);
         shown.put("typed", typed);
-        shown.put("cards", kind == HandOutKind.CARE ? handOuts.cards(me, woman) : List.of());
-        shown.put("chosen", cards);
+        List<Drafts.CardChoice> offered = kind == HandOutKind.CARE ? handOuts.cards(me, woman) : List.of();
+        shown.put("cards", offered);
+        shown.put("chosen", cards.isEmpty() ? handOuts.usualCards(me, woman) : cards);
         shown.put("hw", handOuts.words(woman));
         return new ModelAndView("share/draft", shown);
     }
@@ -201,7 +201,7 @@ class ShareController {
         FormReader problems = new FormReader();
         Draft draft = handOuts.draft(me, woman, wanted, chosen(cards));
         Draft said = form.over(draft, problems);
-        if (!FORM_KEY.matcher(formKey).matches()) {
+        if (!FormKeys.isKey(formKey)) {
             problems.refuse("title", "handOut.key");
         }
         if (!problems.isClean()) {

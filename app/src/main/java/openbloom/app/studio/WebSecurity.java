@@ -27,7 +27,15 @@ class WebSecurity {
             "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self';"
                     + " connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
     private static final String[] OPEN = {
-        "/sign-in", "/first", "/error", "/webjars/**", "/css/**", "/js/**", "/fonts/**", "/favicon.svg"
+        "/sign-in",
+        "/first",
+        "/error",
+        "/webjars/**",
+        "/css/**",
+        "/js/**",
+        "/fonts/**",
+        "/favicon.svg",
+        "/explained/*/picture.*"
     };
 
     @Bean

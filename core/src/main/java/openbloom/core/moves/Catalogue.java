@@ -36,6 +36,15 @@ public final class Catalogue {
                         Move::id, move -> around(move).toList()));
     }
 
+    /** The same moves, some of them told in words of a studio or an instructor; words for a move that is not there say nothing. */
+    public Catalogue saying(Map<String, OwnWords> words) {
+        return words.values().stream().allMatch(OwnWords::isEmpty)
+                ? this
+                : new Catalogue(moves.stream()
+                        .map(move -> move.saying(words.getOrDefault(move.id(), OwnWords.NONE)))
+                        .toList());
+    }
+
     /** All moves, strand by strand, from the first rung. */
     public List<Move> moves() {
         return moves;

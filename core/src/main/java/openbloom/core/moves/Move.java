@@ -34,6 +34,21 @@ public record Move(
         return new Move(id, name, placing, demands, doing, teaching, others, evidence);
     }
 
+    /** Called and cued in somebody's own words where she has some; what is done stays. */
+    Move saying(OwnWords words) {
+        return words.isEmpty()
+                ? this
+                : new Move(
+                        id,
+                        words.name().orElse(name),
+                        placing,
+                        demands,
+                        doing,
+                        teaching.saying(words),
+                        links,
+                        evidence);
+    }
+
     public ExerciseGroup strand() {
         return placing.strand();
     }
@@ -158,6 +173,11 @@ public record Move(
         return needs(Equipment.DUMBBELL) || needs(Equipment.BARBELL);
     }
 
+    /** Drops to the hands and comes up with a jump. */
+    public boolean isDroppedInto() {
+        return has(Demand.WRIST) && isImpact() && !needs(Equipment.BARBELL);
+    }
+
     /**
      * Bears weight on hands or forearms facing down: front supports and push-ups on whatever surface, the inverted V, and on
      * hands and knees whatever loads the arms more than resting there does.
@@ -166,12 +186,11 @@ public record Move(
         boolean facingDown = position() == Position.PLANK_FULL || position() == Position.PLANK_KNEES;
         boolean loadedOnAllFours =
                 position() == Position.HANDS_AND_KNEES && (load() >= TIRING_LOAD || has(Demand.HEAD_LOW));
-        boolean fallsIntoIt = has(Demand.WRIST) && isImpact() && !needs(Equipment.BARBELL);
         return purpose() == Purpose.FRONT_SUPPORT
                 || strand() == ExerciseGroup.STRENGTH_PUSH
                 || facingDown
                 || loadedOnAllFours
-                || fallsIntoIt;
+                || isDroppedInto();
     }
 
     public boolean isFullFrontSupport() {

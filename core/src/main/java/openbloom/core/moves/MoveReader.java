@@ -101,7 +101,8 @@ final class MoveReader {
                         lines("easier_by", entry.known().easierBy(), fields),
                         lines("harder_by", entry.known().harderBy(), fields)),
                 figure(entry, placing.position(), fields),
-                pose(entry, fields));
+                pose(entry, fields),
+                false);
     }
 
     private static Teaching.Signs signs(MoveEntry entry, YamlFieldReader fields) {

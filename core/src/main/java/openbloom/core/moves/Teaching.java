@@ -16,6 +16,7 @@ import openbloom.core.figure.OwnPose;
  * @param cues what is said, by family; a move of which the middle is not the point has the plain one alone, for everybody
  * @param figure name of the figure that shows it
  * @param pose where it goes to instead, a pose of the studio's own
+ * @param isOwnWords whether a studio or an instructor says it in words of her own
  * @see MoveReader
  * @see Move
  */
@@ -26,7 +27,8 @@ public record Teaching(
         Signs signs,
         Levers levers,
         String figure,
-        Optional<OwnPose> pose) {
+        Optional<OwnPose> pose,
+        boolean isOwnWords) {
     public static final int MOST_SETUP_LINES = 3;
     public static final int LONGEST_SHORT_NAME = 22;
 
@@ -78,6 +80,20 @@ public record Teaching(
             easier = List.copyOf(easier);
             harder = List.copyOf(harder);
         }
+    }
+
+    /** Told in somebody's own words where she has some. */
+    Teaching saying(OwnWords words) {
+        Map<CueFamily, String> own =
+                words.cues().containsKey(CueFamily.PLAIN) || words.cues().isEmpty()
+                        ? new EnumMap<>(CueFamily.class)
+                        : new EnumMap<>(cues);
+        own.putAll(words.cues().isEmpty() ? cues : words.cues());
+        Signs told = words.feel()
+                .map(feel -> new Signs(
+                        feel, signs.look(), signs.mistakes(), signs.hands(), signs.effortPercent(), signs.breath()))
+                .orElse(signs);
+        return new Teaching(shortName, setup, own, told, levers, figure, pose, true);
     }
 
     /** What to watch for. */

@@ -30,7 +30,7 @@ public enum ExplainingView {
     STANDING("A woman standing from the side: ribs in front of the pelvis, then above it", View::standing),
     WHAT_TO_EXPECT("Of 100 women how many have a gap of two fingers: at 6 weeks, 26 weeks and a year", View::expect);
 
-    private static final double WIDE = 320;
+    private static final double WIDE = 356;
     private static final double HIGH = 220;
 
     private final String words;

@@ -105,7 +105,8 @@ public record Loading(BigDecimal kilograms, Optional<Used> last, Optional<Intege
         return new Loading(proposed, Optional.of(used), before.map(usual -> shareOf(proposed, usual)), why);
     }
 
-    private static Published share(DoseStage stage, int trimester) {
+    /** How much of her best before she begins with, in per cent. */
+    public static Published share(DoseStage stage, int trimester) {
         return switch (stage) {
             case PREGNANT ->
                 trimester == 1
@@ -115,6 +116,16 @@ public record Loading(BigDecimal kilograms, Optional<Used> last, Optional<Intege
             case RETURN -> Published.LOAD_RETURN;
             case HEAL, RECONNECT, REBUILD -> Published.LOAD_REBUILD;
             case OTHER -> Published.LOAD_FIRST_TIME;
+        };
+    }
+
+    /** Repetitions left in reserve in each set. */
+    public static Published reserve(DoseStage stage) {
+        return switch (stage) {
+            case PREGNANT -> Published.RESERVE_PREGNANT;
+            case HEAL, RECONNECT, REBUILD -> Published.RESERVE_REBUILD;
+            case STRENGTHEN -> Published.RESERVE_STRENGTHEN;
+            case RETURN, OTHER -> Published.RESERVE_RETURN;
         };
     }
 

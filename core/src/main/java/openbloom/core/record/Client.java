@@ -20,6 +20,7 @@ import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.screening.Condition;
 import openbloom.core.screening.EffortCheck;
+import openbloom.core.screening.PostureCheck;
 import openbloom.core.screening.SideCheck;
 import openbloom.core.screening.Symptom;
 import openbloom.core.screening.SymptomReport;
@@ -96,6 +97,7 @@ public record Client(
         private PelvicFloorCheck pelvicFloor = PelvicFloorCheck.NOT_CHECKED;
         private Breathing breath = Breathing.NOT_CHECKED;
         private ConnectCheck connect = ConnectCheck.NOT_CHECKED;
+        private PostureCheck posture = PostureCheck.NOT_CHECKED;
         private SideCheck sides = SideCheck.NOT_CHECKED;
         private EffortCheck effort = EffortCheck.NOT_CHECKED;
         private Optional<Integer> straightLegRaise = Optional.empty();
@@ -118,6 +120,7 @@ public record Client(
             pelvicFloor = known.checks.pelvicFloor();
             breath = known.checks.breath();
             connect = known.checks.connect();
+            posture = known.checks.posture();
             sides = known.checks.sides();
             effort = known.checks.effort();
             straightLegRaise = known.checks.straightLegRaise();
@@ -246,6 +249,11 @@ public record Client(
             return this;
         }
 
+        public Builder posture(PostureCheck latest) {
+            posture = latest;
+            return this;
+        }
+
         public Builder sides(SideCheck latest) {
             sides = latest;
             return this;
@@ -294,7 +302,15 @@ public record Client(
         }
 
         public Client build() {
-            Checks checks = new Checks(gap, pelvicFloor, breath, connect, sides, effort, straightLegRaise, impactTests);
+            Checks checks = new Checks(
+                    gap,
+                    pelvicFloor,
+                    breath,
+                    connect,
+                    posture,
+                    sides,
+                    effort,
+                    new Checks.ReturnChecks(straightLegRaise, impactTests));
             Situation situation = Situation.of(pregnancy, birth);
             return new Client(background, situation, medical, safety, checks, standing, approach, equipment);
         }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import openbloom.core.breath.BreathPosition;
 import openbloom.core.breath.BreathZone;
@@ -41,6 +42,7 @@ final class OpeningAndRelease {
 
     private final Candidates candidates;
     private final Set<BreathZone> still;
+    private final Steering steering;
     private final boolean tight;
     private final boolean limitedOnTheBack;
 
@@ -50,6 +52,7 @@ final class OpeningAndRelease {
         this.candidates = candidates;
         this.still = judgement.facts().client().checks().breath().still();
         this.tight = judgement.facts().isFloorToLetGo();
+        this.steering = new Steering(judgement.facts().client().checks());
     }
 
     /** Whether her time on the back comes in short bouts. */
@@ -65,6 +68,7 @@ final class OpeningAndRelease {
 
     Timetable.TimetableParts parts() {
         List<Pick> opening = new ArrayList<>();
+        loosened(steering::beforeBreath).ifPresent(opening::add);
         breath().ifPresent(opening::add);
         List<Pick> releases = releases(opening);
         FormatRules format = request.format().rules();
@@ -74,6 +78,9 @@ final class OpeningAndRelease {
             release = withBreath(release);
         }
         if (format.hasConnect()) {
+            loosened(steering::beforeConnect)
+                    .filter(pick -> !isIn(opening, pick))
+                    .ifPresent(opening::add);
             Optional<Pick> connect = connect(opening);
             Optional<Pick> mobilising = mobilising(opening);
             boolean movesFirst =
@@ -81,6 +88,7 @@ final class OpeningAndRelease {
                             && connect.filter(pick -> isThere(opening, pick)).isEmpty();
             (movesFirst ? mobilising : connect).ifPresent(opening::add);
             (movesFirst ? connect(opening) : mobilising(opening)).ifPresent(opening::add);
+            oneStepFurther(opening).ifPresent(opening::add);
         }
         return shrunk(new Timetable.TimetableParts(opening, List.of(), format.hasRelease() ? release : List.of()));
     }
@@ -139,13 +147,32 @@ final class OpeningAndRelease {
         return pick.move().strand() == ExerciseGroup.RELEASE;
     }
 
+    /** What a check asks to loosen first, once. */
+    private Optional<Pick> loosened(Function<List<Pick>, Optional<Pick>> asked) {
+        return asked.apply(candidates.rest(ExerciseGroup.MOBILITY))
+                .map(pick -> pick.withDose(pick.dose().withSets(1)));
+    }
+
+    private static boolean isIn(List<Pick> opening, Pick pick) {
+        return opening.stream().anyMatch(there -> there.move().equals(pick.move()));
+    }
+
+    /** One connect position further than she has felt it, where there is time to try. */
+    private Optional<Pick> oneStepFurther(List<Pick> opening) {
+        return request.minutes() < MOBILISING_FROM_MINUTES
+                ? Optional.empty()
+                : steering.oneStepFurther(candidates.rest(ExerciseGroup.CONNECT))
+                        .filter(pick -> !isIn(opening, pick) && !isTooMuchForTheWrists(opening, pick));
+    }
+
     private Optional<Pick> breath() {
         List<Pick> breaths = candidates.rest(ExerciseGroup.BREATH);
-        return breaths.stream()
-                .filter(pick -> beginsIn()
-                        .filter(position -> pick.move().position() == placeOf(position))
-                        .isPresent())
-                .findFirst()
+        Optional<Pick> steered = beginsIn().isPresent() ? Optional.empty() : steering.breath(breaths);
+        return steered.or(() -> breaths.stream()
+                        .filter(pick -> beginsIn()
+                                .filter(position -> pick.move().position() == placeOf(position))
+                                .isPresent())
+                        .findFirst())
                 .or(() -> breaths.stream().findFirst());
     }
 
@@ -154,7 +181,7 @@ final class OpeningAndRelease {
         return request.breathesIn().or(() -> still.stream().findFirst().map(BreathZone::freesIn));
     }
 
-    private static Position placeOf(BreathPosition found) {
+    static Position placeOf(BreathPosition found) {
         return switch (found) {
             case ON_THE_BACK -> Position.HOOKLYING;
             case ON_THE_SIDE -> Position.SIDE_LYING;
@@ -168,9 +195,13 @@ final class OpeningAndRelease {
     /** At rest, where she breathes already or near by; of those alike the most wanted. */
     private Optional<Pick> connect(List<Pick> opening) {
         Comparator<Pick> worth = Comparator.comparing(pick -> -pick.worth().total());
-        return candidates.rest(ExerciseGroup.CONNECT).stream()
+        List<Pick> resting = candidates.rest(ExerciseGroup.CONNECT).stream()
                 .filter(pick -> !pick.move().isEarned() && !isTooMuchForTheWrists(opening, pick))
-                .min(unpinned().thenComparing(changes(opening)).thenComparing(worth));
+                .filter(pick -> !pick.adjustments().contains(Adjustment.TRY_ONE_SET))
+                .toList();
+        return steering.connect(resting)
+                .or(() -> resting.stream()
+                        .min(unpinned().thenComparing(changes(opening)).thenComparing(worth)));
     }
 
     /** One easy move that loosens before the work, where she is or near by. */
@@ -179,6 +210,7 @@ final class OpeningAndRelease {
                 ? Optional.empty()
                 : candidates.rest(ExerciseGroup.MOBILITY).stream()
                         .filter(pick -> pick.move().load() == 0 && !isTooMuchForTheWrists(opening, pick))
+                        .filter(pick -> !isIn(opening, pick))
                         .min(unpinned()
                                 .thenComparing(changes(opening))
                                 .thenComparing(pick -> pick.move().rung()))

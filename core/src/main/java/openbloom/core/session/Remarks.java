@@ -47,11 +47,19 @@ final class Remarks {
     /** For each item what stands beside it, or nothing. */
     static List<String> of(List<SessionItem> items, Judgement judgement, SessionRequest request) {
         Remarks remarks = new Remarks(items);
+        remarks.steered(new Steering(judgement.facts().client().checks()).words(items));
         remarks.liftsBefore(judgement, request.wishes().goals().contains(Goal.STOP_LEAKING));
         if (request.format().rules().isInSets()) {
             request.wishes().usual().forEach(remarks::lighterFirst);
         }
         return List.copyOf(remarks.remarks);
+    }
+
+    /** What her checks say beside an item stands first. */
+    private void steered(List<String> words) {
+        for (int at = 0; at < items.size(); at++) {
+            remarks.set(at, words.get(at));
+        }
     }
 
     private void liftsBefore(Judgement judgement, boolean isForLeaking) {

@@ -185,6 +185,17 @@ final class PregnancyRules {
                 }
             });
 
+    private static final Rule DROP = Rule.code("PREG-DROP")
+            .client("No dropping to the hands and jumping up for now; we step instead.")
+            .instructor(
+                    "Dropping into full support and jumping up while pregnant: step back to a raised surface, without a jump.")
+            .onlyPregnant()
+            .looks((facts, found) -> {
+                if (facts.isPregnant()) {
+                    found.swap(Move::isDroppedInto, facts.evidence().weeks());
+                }
+            });
+
     private static final Rule FALL = Rule.code("PREG-FALL")
             .client("Nothing you could fall from: we keep the feet on the floor.")
             .instructor(
@@ -284,6 +295,7 @@ final class PregnancyRules {
                 JUMP,
                 BALANCE,
                 BAR,
+                DROP,
                 FALL,
                 LEVER,
                 UNSEEN,

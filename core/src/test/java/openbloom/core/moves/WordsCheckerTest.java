@@ -106,7 +106,8 @@ class WordsCheckerTest {
                 other,
                 was.levers(),
                 was.figure(),
-                was.pose());
+                was.pose(),
+                false);
         return new Move(
                 move.id(),
                 move.name(),

@@ -308,6 +308,7 @@ class RuleTest {
                         told(at(20), Symptom.LEAK_WITH_EFFORT),
                         well().build()),
                 new Case("PREG-BAL", "step-up", VerdictKind.ADJUST, at(20).build(), dayBefore(20)),
+                new Case("PREG-DROP", "burpee", VerdictKind.SWAP, at(9).build(), well().build()),
                 new Case("PREG-BAR", "barbell-clean", VerdictKind.SWAP, at(20).build(), dayBefore(20)),
                 new Case("PREG-FALL", "box-jump", VerdictKind.SWAP, at(14).build(), dayBefore(14)),
                 new Case("PREG-LEVER", "arm-leg-reach", VerdictKind.SWAP, at(14).build(), dayBefore(14)),
