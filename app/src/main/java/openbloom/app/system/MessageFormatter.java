@@ -13,7 +13,7 @@ import org.springframework.stereotype.Component;
 /** Turns problems into sentences of the messages file. */
 @Component
 public class MessageFormatter {
-    private static final int LONGEST_QUOTE = 60;
+    private static final int LONGEST_QUOTE = 200;
     private final MessageSource messages;
 
     MessageFormatter(MessageSource messages) {

@@ -56,7 +56,7 @@ class ClientFactsTest {
                 "'symptoms':[],'warningSigns':[],'feeding':true|squat|NOT_YET|ASK-CONDITIONS",
                 "'symptoms':[],'conditions':[],'warningSigns':[]|two-hand-carry|ADJUST|LADDER-START",
                 "'conditions':[{'name':'MILD_HEART_OR_LUNG','since':'2026-11-20'}],'clearance':{'date':'2026-11-01','by':'doctor'}|squat|NOT_YET|STOP-REL-MILD-HEART-OR-LUNG-NOT-PREGNANT",
-                "'pregnancy':{'dueDate':'2027-05-01'},'symptoms':[],'conditions':[],'warningSigns':[],'training':'SPORT','bump':{'barCurves':true},'equipment':['BARBELL']|front-squat|SWAP|PREG-BAR",
+                "'pregnancy':{'dueDate':'2027-05-01'},'symptoms':[],'conditions':[],'warningSigns':[],'training':'SPORT','bump':{'barCurves':true},'equipment':['BARBELL']|barbell-clean|SWAP|PREG-BAR",
                 "'straightLegRaise':{'left':2,'right':2}|one-leg-stand|SWAP|PGP-ASLR",
                 "'falls':'FELL'|one-leg-stand|ADJUST|FALL-SUPPORT",
                 "'birth':{'date':'2026-09-20'}|front-rest|NOT_YET|PP-CS-PRONE",

@@ -81,7 +81,17 @@ class EarlierStudioTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"version-7, 14", "0.10, 1", "0.11, 1", "0.12, 1", "0.13, 1", "0.14, 1", "0.15, 1", "0.16, 1", "0.17, 1"
+    @CsvSource({
+        "version-7, 14",
+        "0.10, 1",
+        "0.11, 1",
+        "0.12, 1",
+        "0.13, 1",
+        "0.14, 1",
+        "0.15, 1",
+        "0.16, 1",
+        "0.17, 1",
+        "0.18, 1"
     })
     void opensEveryPageOfEveryWoman(String version, int kept) throws Exception {
         open(version);

@@ -81,14 +81,7 @@ final class OpeningAndRelease {
             loosened(steering::beforeConnect)
                     .filter(pick -> !isIn(opening, pick))
                     .ifPresent(opening::add);
-            Optional<Pick> connect = connect(opening);
-            Optional<Pick> mobilising = mobilising(opening);
-            boolean movesFirst =
-                    mobilising.filter(pick -> isThere(opening, pick)).isPresent()
-                            && connect.filter(pick -> isThere(opening, pick)).isEmpty();
-            (movesFirst ? mobilising : connect).ifPresent(opening::add);
-            (movesFirst ? connect(opening) : mobilising(opening)).ifPresent(opening::add);
-            oneStepFurther(opening).ifPresent(opening::add);
+            connectAndWhatGoesWithIt(opening);
         }
         return shrunk(new Timetable.TimetableParts(opening, List.of(), format.hasRelease() ? release : List.of()));
     }
@@ -157,9 +150,26 @@ final class OpeningAndRelease {
         return opening.stream().anyMatch(there -> there.move().equals(pick.move()));
     }
 
+    /** Connecting, and then one position further where there is one to try; else what loosens, first where she lies already. */
+    private void connectAndWhatGoesWithIt(List<Pick> opening) {
+        Optional<Pick> connect = connect(opening);
+        Optional<Pick> further = connect.flatMap(pick -> oneStepFurther(opening));
+        Optional<Pick> mobilising = further.isPresent() ? Optional.empty() : mobilising(opening);
+        boolean movesFirst = mobilising.filter(pick -> isThere(opening, pick)).isPresent()
+                && connect.filter(pick -> isThere(opening, pick)).isEmpty();
+        if (movesFirst) {
+            mobilising.ifPresent(opening::add);
+            connect(opening).ifPresent(opening::add);
+        } else {
+            connect.ifPresent(opening::add);
+            further.or(() -> mobilising(opening)).ifPresent(opening::add);
+        }
+    }
+
     /** One connect position further than she has felt it, where there is time to try. */
     private Optional<Pick> oneStepFurther(List<Pick> opening) {
-        return request.minutes() < MOBILISING_FROM_MINUTES
+        FormatRules format = request.format().rules();
+        return request.minutes() < MOBILISING_FROM_MINUTES || format.isForEase()
                 ? Optional.empty()
                 : steering.oneStepFurther(candidates.rest(ExerciseGroup.CONNECT))
                         .filter(pick -> !isIn(opening, pick) && !isTooMuchForTheWrists(opening, pick));
