@@ -87,6 +87,8 @@ function show() {
   at('how').textContent = [isClass ? '' : part().how, item.note].filter(Boolean).join('; ');
   at('setup').textContent = item.setup;
   at('cue').textContent = item.cue;
+  at('explain').hidden = !item.explained;
+  at('explain').href = `/explained#${item.explained ?? ''}`;
   at('watch').textContent = item.watch ? `Watch for: ${item.watch}` : '';
   at('next').textContent = counting.isLast() ? 'up by the side, then done' : named(items[now() + 1]);
   at('announced').textContent = `${named(item)}, ${item.dose}`;

@@ -2,7 +2,6 @@ package openbloom.app.session;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,6 +13,7 @@ import openbloom.app.moves.Judgements;
 import openbloom.app.people.StageStrip;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
+import openbloom.core.care.Explanations;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Move;
 import openbloom.core.progress.Loading;
@@ -34,8 +34,16 @@ public class RunnerPages {
     private final Loads loads;
     private final Catalogues catalogues;
     private final JsonMapper json;
+    private final Explanations explanations;
 
-    RunnerPages(Sessions sessions, Judgements judgements, Loads loads, Catalogues catalogues, JsonMapper json) {
+    RunnerPages(
+            Sessions sessions,
+            Judgements judgements,
+            Loads loads,
+            Catalogues catalogues,
+            JsonMapper json,
+            Explanations explanations) {
+        this.explanations = explanations;
         this.sessions = sessions;
         this.judgements = judgements;
         this.loads = loads;
@@ -135,6 +143,7 @@ public class RunnerPages {
                 .addObject("runner", runner)
                 .addObject("plan", runner.plan())
                 .addObject("shown", drawn(any, runner.plan()))
+                .addObject("explained", explanations.byMove(catalogues.of(any.studioId()).moves()))
                 .addObject("places", PainSite.values())
                 .addObject("tookOver", CompensationSite.values())
                 .addObject("start", runner.start())

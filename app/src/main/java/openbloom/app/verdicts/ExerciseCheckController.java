@@ -20,6 +20,7 @@ import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.Idempotent;
 import openbloom.app.system.StudioDay;
+import openbloom.core.care.Explanations;
 import openbloom.core.record.Goal;
 import openbloom.core.screening.Symptom;
 import openbloom.core.session.Format;
@@ -49,6 +50,7 @@ class ExerciseCheckController {
     private final StudioShares shares;
     private final FormPages forms;
     private final StudioDay day;
+    private final Explanations explanations;
 
     ExerciseCheckController(
             Judgements judgements,
@@ -58,7 +60,9 @@ class ExerciseCheckController {
             SheetFindings findings,
             StudioShares shares,
             FormPages forms,
-            StudioDay day) {
+            StudioDay day,
+            Explanations explanations) {
+        this.explanations = explanations;
         this.judgements = judgements;
         this.sessions = sessions;
         this.safety = safety;
@@ -136,6 +140,9 @@ class ExerciseCheckController {
                                 "asked", safety.today(me, woman).isPresent(),
                                 "lowDay", judgement.facts().client().has(Symptom.LOW_DAY),
                                 "formKey", UUID.randomUUID().toString()))
+                .addObject(
+                        "explained",
+                        explanations.byMove(judgement.catalogue().moves()))
                 .addObject("goals", goals.stream().limit(3).toList())
                 .addObject(
                         "usualShares",

@@ -3,6 +3,7 @@ package openbloom.app.moves;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 
+import java.util.Objects;
 import java.util.UUID;
 import openbloom.app.PageTest;
 import openbloom.app.people.Woman;
@@ -111,5 +112,20 @@ class OwnWordsTest extends PageTest {
     @Test
     void isNotForMovesOfTheStudioOrThatDoNotExist() throws Exception {
         assertThat(as(owner, get("/moves/no-such-move/words")).getStatus()).isEqualTo(404);
+    }
+
+    /** A session is taught in the words it was made with, even if they are taken back meanwhile. */
+    @Test
+    void teachesInTheWordsTheSessionWasMadeWith() throws Exception {
+        Woman woman = askedWoman("Taught");
+        String breath = "/moves/breath-lying/words";
+        assertThat(keep(owner, breath, "cues[PLAIN]", "Ribs wide, then easy.")).isEqualTo(302);
+        String program = "/people/" + woman.id() + "/program";
+        assertThat(send(rendered(program, "/program")).getStatus()).isEqualTo(302);
+        String session = Objects.requireNonNull(send(rendered(program, "/sessions")).getRedirectedUrl());
+        assertThat(page(session + "/teach")).contains("Ribs wide, then easy.");
+        assertThat(send(rendered(breath, "/words/shipped")).getStatus()).isEqualTo(302);
+        assertThat(page("/moves/breath-lying")).doesNotContain("Ribs wide, then easy.");
+        assertThat(page(session + "/teach")).contains("Ribs wide, then easy.");
     }
 }

@@ -3,8 +3,11 @@ package openbloom.core.care;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import openbloom.core.Yaml;
@@ -79,6 +82,13 @@ public final class Explanations {
                 .filter(one -> one.explainsItself(move))
                 .findFirst()
                 .or(() -> all.stream().filter(one -> one.explains(move)).findFirst());
+    }
+
+    /** By move the card that explains it; a move that none explains is not in it. */
+    public Map<String, Explanation> byMove(Collection<Move> moves) {
+        Map<String, Explanation> byMove = new HashMap<>();
+        moves.forEach(move -> of(move).ifPresent(card -> byMove.put(move.id(), card)));
+        return Map.copyOf(byMove);
     }
 
     /** Those that fit a woman on a day; none while a warning sign stands. */

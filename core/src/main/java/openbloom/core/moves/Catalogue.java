@@ -74,9 +74,9 @@ public final class Catalogue {
     }
 
     /**
-     * Where to look for a swap, nearest first: the move's own swaps, then the other versions of its rung, then down its
-     * strand rung by rung, then moves of
-     * the same purpose in other strands from the nearest load downwards. The move itself is not among them.
+     * Where to look for a swap, nearest first: the move's own swaps, then the same exercise in another position, then down its
+     * strand rung by rung, what needs least kit first, then other exercises of its rung, then moves of the same purpose in other
+     * strands from the nearest load downwards. The move itself is not among them.
      */
     public List<Move> nearest(Move move) {
         List<Move> known = nearest.get(move.id());
@@ -87,12 +87,22 @@ public final class Catalogue {
         Stream<Move> named = move.links().swaps().stream().map(this::get);
         Stream<Move> below = ladder(move.strand()).stream()
                 .filter(other -> other != move && isNoHarder(other, move))
-                .sorted(Comparator.comparingInt(other -> Math.abs(other.rung() - move.rung())));
+                .sorted(Comparator.comparingInt((Move other) -> move.isEarned() ? kinship(other, move) : 0)
+                        .thenComparing(other -> Math.abs(other.rung() - move.rung()))
+                        .thenComparing(other -> move.isEarned() ? other.kit().size() : 0));
         Stream<Move> across = moves.stream()
                 .filter(other -> other.strand() != move.strand() && other.purpose() == move.purpose())
                 .filter(other -> other.load() <= move.load())
                 .sorted(Comparator.comparing(Move::load).reversed());
         return Stream.of(named, below, across).flatMap(Function.identity()).distinct();
+    }
+
+    /** 0 for the same exercise in another position, 1 for a rung below, 2 for another exercise of the same rung. */
+    private static int kinship(Move other, Move move) {
+        if (other.rung() < move.rung()) {
+            return 1;
+        }
+        return other.purpose() == move.purpose() && other.position() != move.position() ? 0 : 2;
     }
 
     /** On a ladder of loads the same rung or below; where rungs are positions, any of no greater load. */

@@ -17,7 +17,7 @@ class TradeFactsTest {
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
 
     private static final List<String> CONTAINED =
-            List.of("says", "swaps", "harder", "easier", "needs", "feature", "breathes", "hands", "mistakes", "cue");
+            List.of("says", "swaps", "harder", "easier", "needs", "feature", "breathes", "hands", "mistakes", "cue", "details");
 
     @ParameterizedTest
     @CsvSource(
@@ -185,7 +185,18 @@ class TradeFactsTest {
                 "support-chair|cue DRAW_IN|draw the lower belly in lightly, then push the chair away",
                 "supported-butterfly|cue LIFT_FIRST|on the out-breath do nothing at all",
                 "knee-sway|cue DRAW_IN|let both knees sway a little",
-                "areas-round|cue LET_GO|do nothing on the out-breath"
+                "areas-round|cue LET_GO|do nothing on the out-breath",
+                // details of setting up, wherever they fit
+                "heel-slide|details|lay it back long",
+                "heel-slide|details|stop where neither end pulls",
+                "kneel-one-arm|details|doubled mat",
+                "kneel-one-arm|details|toes under, hands back to the feet, roll up",
+                "clam|details|without sitting up",
+                "side-support-knees|details|straight under its shoulder",
+                "support-full-10|details|straight under its shoulder",
+                "long-sit-press|details|raise the seat",
+                "breath-lying|details|band crossed loosely",
+                "squat|details|[]"
             })
     void isDoneAsTheTradeDoesIt(String id, String asked, String expected) {
         Move move = CATALOGUE.get(id);
@@ -196,6 +207,7 @@ class TradeFactsTest {
                 String.join(" ", move.teaching().setup()).toLowerCase(Locale.ROOT) + " "
                         + move.name().toLowerCase(Locale.ROOT);
             case "breath" -> move.breath().name();
+            case "details" -> SetUpDetails.of(move).toString();
             case "load" -> Integer.toString(move.load());
             case "breathes" -> move.teaching().signs().breath();
             case "hands" -> move.teaching().signs().hands().toLowerCase(Locale.ROOT);
