@@ -12,6 +12,9 @@ import tools.jackson.dataformat.yaml.YAMLMapper;
  * @see Problem
  */
 public final class Yaml {
+    /** What a parser says beyond this is about itself. */
+    private static final int LONGEST_SAID = 60;
+
     public static final int LONGEST = 1_000_000;
     public static final YAMLMapper MAPPER = YAMLMapper.builder(YAMLFactory.builder()
                     .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
@@ -26,6 +29,7 @@ public final class Yaml {
     public static Problem broken(String owner, JacksonException broken) {
         int line = broken.getLocation() == null ? 0 : broken.getLocation().getLineNr();
         String what = broken.getOriginalMessage().lines().findFirst().orElse("unreadable");
-        return Problem.of(owner, "yaml.broken", Math.max(line, 0), what);
+        String said = what.length() > LONGEST_SAID ? what.substring(0, LONGEST_SAID) + "…" : what;
+        return Problem.of(owner, "yaml.broken", Math.max(line, 0), said);
     }
 }

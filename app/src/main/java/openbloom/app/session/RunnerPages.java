@@ -2,6 +2,7 @@ package openbloom.app.session;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -143,7 +144,9 @@ public class RunnerPages {
                 .addObject("runner", runner)
                 .addObject("plan", runner.plan())
                 .addObject("shown", drawn(any, runner.plan()))
-                .addObject("explained", explanations.byMove(catalogues.of(any.studioId()).moves()))
+                .addObject(
+                        "explained",
+                        explanations.byMove(catalogues.of(any.studioId()).moves()))
                 .addObject("places", PainSite.values())
                 .addObject("tookOver", CompensationSite.values())
                 .addObject("start", runner.start())

@@ -141,8 +141,7 @@ class ExerciseCheckController {
                                 "lowDay", judgement.facts().client().has(Symptom.LOW_DAY),
                                 "formKey", UUID.randomUUID().toString()))
                 .addObject(
-                        "explained",
-                        explanations.byMove(judgement.catalogue().moves()))
+                        "explained", explanations.byMove(judgement.catalogue().moves()))
                 .addObject("goals", goals.stream().limit(3).toList())
                 .addObject(
                         "usualShares",

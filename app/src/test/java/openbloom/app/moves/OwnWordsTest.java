@@ -3,6 +3,7 @@ package openbloom.app.moves;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 
+import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
 import openbloom.app.PageTest;
@@ -16,6 +17,17 @@ import org.junit.jupiter.api.Test;
 /** An instructor's and a studio's own words of shipped moves, each test in a studio of its own. */
 class OwnWordsTest extends PageTest {
     private static final String PAGE = "/moves/bridge/words";
+
+    private static final List<String> BREATHS = List.of(
+            "breath-lying",
+            "breath-side",
+            "breath-propped",
+            "breath-seated",
+            "breath-cross-legged",
+            "breath-kneeling",
+            "breath-rocked-back",
+            "breath-hands-knees",
+            "breath-standing");
 
     private SignedIn owner;
     private SignedIn instructor;
@@ -118,14 +130,21 @@ class OwnWordsTest extends PageTest {
     @Test
     void teachesInTheWordsTheSessionWasMadeWith() throws Exception {
         Woman woman = askedWoman("Taught");
-        String breath = "/moves/breath-lying/words";
-        assertThat(keep(owner, breath, "cues[PLAIN]", "Ribs wide, then easy.")).isEqualTo(302);
+        for (String breath : BREATHS) {
+            assertThat(keep(owner, "/moves/" + breath + "/words", "cues[PLAIN]", "Ribs wide, then easy."))
+                    .isEqualTo(302);
+        }
         String program = "/people/" + woman.id() + "/program";
         assertThat(send(rendered(program, "/program")).getStatus()).isEqualTo(302);
-        String session = Objects.requireNonNull(send(rendered(program, "/sessions")).getRedirectedUrl());
+        String session =
+                Objects.requireNonNull(send(rendered(program, "/sessions")).getRedirectedUrl());
         assertThat(page(session + "/teach")).contains("Ribs wide, then easy.");
-        assertThat(send(rendered(breath, "/words/shipped")).getStatus()).isEqualTo(302);
-        assertThat(page("/moves/breath-lying")).doesNotContain("Ribs wide, then easy.");
+        for (String breath : BREATHS) {
+            assertThat(send(rendered("/moves/" + breath + "/words", "/words/shipped"))
+                            .getStatus())
+                    .isEqualTo(302);
+        }
+        assertThat(page("/moves/" + BREATHS.get(0))).doesNotContain("Ribs wide, then easy.");
         assertThat(page(session + "/teach")).contains("Ribs wide, then easy.");
     }
 }

@@ -27,8 +27,8 @@ public final class SetUpDetails {
 
     /** What is worth saying before a move, in the order of the file; empty where its position needs nothing. */
     public static List<String> of(Move move) {
-        List<String> details = new ArrayList<>(
-                TOLD.positions().getOrDefault(YamlFieldReader.asWritten(move.position()), List.of()));
+        List<String> details =
+                new ArrayList<>(TOLD.positions().getOrDefault(YamlFieldReader.asWritten(move.position()), List.of()));
         String setup = String.join(" ", move.teaching().setup()).toLowerCase(Locale.ROOT);
         if (setup.contains("forearm") && move.position() == Position.SIDE_LYING) {
             details.add(TOLD.forearm());

@@ -16,8 +16,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 class TradeFactsTest {
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
 
-    private static final List<String> CONTAINED =
-            List.of("says", "swaps", "harder", "easier", "needs", "feature", "breathes", "hands", "mistakes", "cue", "details");
+    private static final List<String> CONTAINED = List.of(
+            "says", "swaps", "harder", "easier", "needs", "feature", "breathes", "hands", "mistakes", "cue", "details");
 
     @ParameterizedTest
     @CsvSource(
