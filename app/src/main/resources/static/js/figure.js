@@ -78,6 +78,16 @@ function play(place) {
   requestAnimationFrame(tick);
 }
 
+// What is folded away or far down loads when it comes into view.
+const seen = new IntersectionObserver((entries) => {
+  entries
+    .filter((entry) => entry.isIntersecting)
+    .forEach((entry) => {
+      seen.unobserve(entry.target);
+      play(entry.target);
+    });
+});
+
 document.querySelectorAll('.moving').forEach((place) => {
   const slider = document.getElementById('week');
   const address = new URL(place.dataset.frames, location.href);
@@ -95,7 +105,7 @@ document.querySelectorAll('.moving').forEach((place) => {
     });
     slider.form.querySelector('button').hidden = true;
   }
-  play(place);
+  seen.observe(place);
 });
 
 // A figure that is chosen from a list is shown beside it; its joints can be turned, and the picture follows.

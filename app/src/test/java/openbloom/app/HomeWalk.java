@@ -56,9 +56,10 @@ abstract class HomeWalk extends BrowserTest {
     /** Her page itself and so much besides are kept on her phone. */
     private void isAtHand(int most) {
         page.evaluate(
-                "async (most) => { const path = location.pathname; for (;;) {"
+                "async (most) => { const path = location.pathname; const until = Date.now() + 30000; for (;;) {"
                         + " const kept = (await (await caches.open('home-pages')).keys()).map((one) => new URL(one.url).pathname);"
                         + " if (kept.includes(path) && kept.length >= most) return;"
+                        + " if (Date.now() > until) throw new Error('only kept: ' + kept.join(' '));"
                         + " await new Promise((go) => setTimeout(go, 50)); } }",
                 most);
     }

@@ -291,7 +291,7 @@ class VisitWalkTest extends BrowserTest {
     /** The plan and the review show at once what they are for, and may be long. */
     /** A page one reads rather than works through may be longer than two screens. */
     private static boolean isForReading(String task) {
-        return task.endsWith("/program") || task.endsWith("/review") || task.startsWith("/moves/");
+        return task.endsWith("/program") || task.endsWith("/review") || task.startsWith("/moves");
     }
 
     /** On paper everything stands; a line of the editor shows its buttons when it is opened. */

@@ -1,10 +1,13 @@
 package openbloom.app.moves;
 
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import openbloom.app.studio.SignedIn;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
@@ -127,10 +130,26 @@ public class Catalogues {
             return Outcome.refused(Problem.of(
                     "file", "moves.tooMany", MOST_OWN_MOVES, checked.value().size() - shipped.size()));
         }
+        List<Problem> taken = checked.problems().isEmpty() ? takenNames(checked.value()) : List.of();
+        if (!taken.isEmpty()) {
+            return new Outcome.Refused<>(taken);
+        }
         if (checked.problems().isEmpty() && !store(studioId, version, yaml)) {
             return Outcome.refused(Problem.of("version", "moves.stale"));
         }
         return checked;
+    }
+
+    /** Own moves that are called as a shipped one: nobody could tell them apart. */
+    private List<Problem> takenNames(Catalogue larger) {
+        Set<String> names = shipped.moves().stream()
+                .map(move -> move.name().toLowerCase(Locale.ROOT))
+                .collect(Collectors.toSet());
+        return larger.moves().stream()
+                .filter(move -> !isShipped(move.id()))
+                .filter(move -> names.contains(move.name().toLowerCase(Locale.ROOT)))
+                .map(move -> Problem.of(move.id() + ".name", "words.taken", move.name()))
+                .toList();
     }
 
     private boolean store(long studioId, int version, String yaml) {

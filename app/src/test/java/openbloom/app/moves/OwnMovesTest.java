@@ -59,6 +59,9 @@ class OwnMovesTest extends PageTest {
                 .contains("id=\"problem-cues\"")
                 .contains("Blue mat hover");
         assertThat(body(form("curl-up", "0"))).contains("The key curl-up is used twice.");
+        assertThat(body(set(form("blue-mat-hover", "0"), "name", "curl-UP")))
+                .contains("id=\"problem-name\"")
+                .contains("Another exercise is called “curl-UP”. Choose another name.");
         assertThat(body(set(form("blue-mat-hover", "0"), "swaps", "no-such-move")))
                 .contains("There is no move no-such-move.");
         assertThat(catalogues.own(ines.studioId()).version()).isZero();

@@ -1,16 +1,20 @@
 package openbloom.core.session;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import openbloom.core.breath.BreathZone;
 import openbloom.core.breath.ConnectFault;
 import openbloom.core.breath.ConnectPosition;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.record.Checks;
+import openbloom.core.screening.FeltIn;
 import openbloom.core.screening.PostureFinding;
 import openbloom.core.verdict.Adjustment;
 
@@ -19,6 +23,9 @@ import openbloom.core.verdict.Adjustment;
  * practice, no source).
  */
 final class Steering {
+    /** In how many exercises of a session what to change is said. */
+    private static final int MOST_LEVERS = 2;
+
     /** Where in the opening a finding asks for something. */
     private enum Turn {
         BEFORE_BREATH,
@@ -142,29 +149,52 @@ final class Steering {
     /** What is said beside each item, or nothing. */
     List<String> words(List<SessionItem> items) {
         List<String> words = new ArrayList<>();
+        Set<Move> levers = new HashSet<>();
         boolean isBreathSaid = false;
         boolean isUprightSaid = false;
         for (SessionItem item : items) {
             List<String> beside = new ArrayList<>();
+            boolean isBreath = item.part() == Part.OPENING && item.move().strand() == ExerciseGroup.BREATH;
+            boolean isUpright =
+                    item.part() == Part.WORK && item.move().position().isUpright();
             if (item.part() == Part.OPENING) {
                 beside.addAll(opening(item));
-                if (item.move().strand() == ExerciseGroup.BREATH && !isBreathSaid) {
-                    isBreathSaid = true;
-                    stillZone(item.move()).ifPresent(beside::add);
-                }
-            } else if (!isUprightSaid
-                    && item.part() == Part.WORK
-                    && item.move().position().isUpright()) {
-                isUprightSaid = true;
-                UPRIGHT.forEach((finding, cue) -> {
-                    if (checks.posture().has(finding)) {
-                        beside.add(cue);
-                    }
+            }
+            if (isBreath && !isBreathSaid) {
+                stillZone(item.move()).ifPresent(beside::add);
+            }
+            if (isUpright && !isUprightSaid) {
+                UPRIGHT.keySet().stream()
+                        .sorted()
+                        .filter(checks.posture()::has)
+                        .map(UPRIGHT::get)
+                        .forEach(beside::add);
+            }
+            if (item.part() == Part.WORK && levers.size() < MOST_LEVERS && !levers.contains(item.move())) {
+                lever(item.move()).ifPresent(change -> {
+                    levers.add(item.move());
+                    beside.add(change);
                 });
             }
+            isBreathSaid |= isBreath;
+            isUprightSaid |= isUpright;
             words.add(String.join(" ", beside));
         }
         return words;
+    }
+
+    /** Where her sides were felt elsewhere than they should be: what to change in an exercise that is known to go wrong there. */
+    private Optional<String> lever(Move move) {
+        return checks.sides().tasks().values().stream()
+                .flatMap(both -> Stream.of(both.left().felt(), both.right().felt()))
+                .filter(FeltIn::isElsewhere)
+                .distinct()
+                .sorted()
+                .flatMap(felt -> move.teaching().signs().mistakes().stream()
+                        .filter(mistake -> mistake.sign().contains(felt.words()))
+                        .map(mistake ->
+                                "Side check: felt in the " + felt.words() + ". If so here: " + mistake.change() + "."))
+                .findFirst();
     }
 
     private List<String> opening(SessionItem item) {

@@ -19,8 +19,12 @@ import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.record.Client;
+import openbloom.core.screening.FeltIn;
 import openbloom.core.screening.PostureCheck;
 import openbloom.core.screening.PostureFinding;
+import openbloom.core.screening.SideCheck;
+import openbloom.core.screening.SideScore;
+import openbloom.core.screening.SideTask;
 import openbloom.core.verdict.Adjustment;
 import openbloom.core.verdict.Judgement;
 import org.junit.jupiter.api.Test;
@@ -160,6 +164,19 @@ class SteeringTest {
         assertThat(session.remarks().get(upright)).contains(words);
         assertThat(session.remarks().stream().filter(one -> one.contains(words)))
                 .hasSize(1);
+    }
+
+    /** Felt in the back where the seat should work: what to change, beside at most two exercises known to go wrong there. */
+    @Test
+    void saysWhatToChangeWhereItIsFeltElsewhere() {
+        SideScore elsewhere = new SideScore(3, 3, FeltIn.BACK);
+        SideScore unasked = new SideScore(3, 3, FeltIn.NOT_ASKED);
+        SideCheck sides = SideCheck.of(Map.of(SideTask.values()[0], new SideCheck.BothSides(elsewhere, unasked)));
+        Session session = session(well().sides(sides), History.NONE);
+        assertThat(session.remarks().stream()
+                        .filter(words -> words.contains("Side check: felt in the back. If so here: ")))
+                .isNotEmpty()
+                .hasSizeLessThanOrEqualTo(2);
     }
 
     @Test
