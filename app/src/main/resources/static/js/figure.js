@@ -89,7 +89,7 @@ const seen = new IntersectionObserver((entries) => {
 });
 
 document.querySelectorAll('.moving').forEach((place) => {
-  const slider = document.getElementById('week');
+  const slider = document.querySelector('input[type=range]#week');
   const address = new URL(place.dataset.frames, location.href);
   if (slider) {
     const set = () => {
