@@ -86,6 +86,7 @@ function show() {
   at('round').textContent = number(item.round) ? `· round ${item.round}` : '';
   at('how').textContent = [isClass ? '' : part().how, item.note].filter(Boolean).join('; ');
   at('setup').textContent = item.setup;
+  at('details').textContent = item.details;
   at('cue').textContent = item.cue;
   at('explain').hidden = !item.explained;
   at('explain').href = `/explained#${item.explained ?? ''}`;

@@ -98,10 +98,7 @@ public class MoveFigures {
         Move move = seen.shownBy();
         String changes = seen.changes().stream().map(FigureChange::setUp).collect(Collectors.joining(" "));
         String description = String.join(
-                " ",
-                move.position().words() + ".",
-                String.join(" ", move.teaching().setup()),
-                changes);
+                " ", move.where() + ".", String.join(" ", move.teaching().setup()), changes);
         return new FigureStyle(
                 seen.stage(),
                 seen.leftSide(),

@@ -85,11 +85,14 @@ class FlowController {
         if (found.isEmpty()) {
             typed.refuse("flow", "flow.unknown", flow);
         }
+        Judgement judgement = judgements.of(woman, day.today(me), Place.STUDIO);
+        Optional<Flow.Fitted> hers = found.map(one -> one.fittedTo(judgement));
+        hers.filter(one -> one.outline().entries().isEmpty())
+                .ifPresent(one -> typed.refuse("flow", "flow.nothing", flow, String.join("; ", one.changes())));
         if (!typed.isClean()) {
             return forms.refused(list(me, woman), typed);
         }
-        Judgement judgement = judgements.of(woman, day.today(me), Place.STUDIO);
-        Flow.Fitted fitted = found.orElseThrow().fittedTo(judgement);
+        Flow.Fitted fitted = hers.orElseThrow();
         long id = sessions.fromFlow(me, woman, judgement, found.get().name(), fitted, formKey);
         return new ModelAndView("redirect:/people/" + woman.id() + "/sessions/" + id);
     }

@@ -23,7 +23,7 @@ import org.springframework.stereotype.Service;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The flows a studio teaches from: six that ship with the program, and its own. */
+/** The flows a studio teaches from: those that ship with the program, and its own. */
 @Service
 public class FlowShelf {
     private static final Logger LOG = LoggerFactory.getLogger(FlowShelf.class);

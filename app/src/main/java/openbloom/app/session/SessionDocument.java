@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import openbloom.core.moves.Catalogue;
+import openbloom.core.moves.SetUpDetails;
 import openbloom.core.session.Format;
 import openbloom.core.session.Format.FormatKind;
 import openbloom.core.session.Outline;
@@ -78,10 +79,15 @@ public record SessionDocument(
     public record LeftOutLine(String moveId, String name, VerdictKind verdict, String reason) {}
 
     public static SessionDocument of(Session session, Judgement judgement) {
+        List<List<String>> details = detailsOf(session.items());
         return new SessionDocument(
                 IntStream.range(0, session.items().size())
                         .mapToObj(at -> SessionLine.of(
-                                session.items().get(at), session.remarks().get(at), session.format(), judgement))
+                                session.items().get(at),
+                                session.remarks().get(at),
+                                session.format(),
+                                judgement,
+                                details.get(at)))
                         .toList(),
                 session.transitions(),
                 session.upByTheSide(),
@@ -97,14 +103,21 @@ public record SessionDocument(
     /** What is called out to several: nobody's verdicts, the plain cue. */
     public static SessionDocument calledOut(List<SessionItem> items, int transitions, String note) {
         Format sets = Format.of(FormatKind.SETS);
+        List<List<String>> details = detailsOf(items);
         return new SessionDocument(
-                items.stream().map(item -> SessionLine.calledOut(item, sets)).toList(),
+                IntStream.range(0, items.size())
+                        .mapToObj(at -> SessionLine.calledOut(items.get(at), sets, details.get(at)))
+                        .toList(),
                 transitions,
                 false,
                 List.of(),
                 note,
                 sets,
                 null);
+    }
+
+    private static List<List<String>> detailsOf(List<SessionItem> items) {
+        return SetUpDetails.inTurn(items.stream().map(SessionItem::move).toList());
     }
 
     /** What one of several does of it. */

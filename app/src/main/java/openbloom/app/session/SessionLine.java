@@ -47,8 +47,7 @@ public record SessionLine(
     /** What it is called and where it stands. */
     public record LineName(String name, ExerciseGroup strand, int rung, String position) {
         static LineName of(Move move) {
-            return new LineName(
-                    move.name(), move.strand(), move.rung(), move.position().words());
+            return new LineName(move.name(), move.strand(), move.rung(), move.where());
         }
     }
 
@@ -106,8 +105,20 @@ public record SessionLine(
         }
     }
 
-    /** How it is taught. */
-    public record LineTeaching(List<String> setup, String cue, List<String> watchFor) {}
+    /**
+     * How it is taught.
+     *
+     * @param details what its position is worth saying, where it is met first in the session
+     */
+    public record LineTeaching(
+            List<String> setup,
+            String cue,
+            List<String> watchFor,
+            @Nullable List<String> details) {
+        public LineTeaching {
+            details = details == null ? List.of() : List.copyOf(details);
+        }
+    }
 
     /**
      * What came to the plan with the second composer.
@@ -233,7 +244,7 @@ public record SessionLine(
     }
 
     /** As it is called out to several. */
-    static SessionLine calledOut(SessionItem item, Format format) {
+    static SessionLine calledOut(SessionItem item, Format format, List<String> details) {
         Move move = item.move();
         return new SessionLine(
                 move.id(),
@@ -241,13 +252,14 @@ public record SessionLine(
                 new Judged(VerdictKind.GO, List.of(), "", ""),
                 LineDose.of(item, format),
                 LinePace.of(item),
-                new LineTeaching(move.teaching().setup(), move.teaching().cueFor(CueFamily.PLAIN), toWatch(move)),
+                new LineTeaching(
+                        move.teaching().setup(), move.teaching().cueFor(CueFamily.PLAIN), toWatch(move), details),
                 List.of(),
                 new Detail(item.part(), item.round(), false, item.pick().step(), "", "", "", ""));
     }
 
     /** @param remark what stands beside it, or nothing */
-    static SessionLine of(SessionItem item, String remark, Format format, Judgement judgement) {
+    static SessionLine of(SessionItem item, String remark, Format format, Judgement judgement, List<String> details) {
         Move move = item.move();
         return new SessionLine(
                 move.id(),
@@ -255,7 +267,7 @@ public record SessionLine(
                 Judged.of(item, judgement),
                 LineDose.of(item, format),
                 LinePace.of(item),
-                new LineTeaching(move.teaching().setup(), judgement.cue(move), toWatch(move)),
+                new LineTeaching(move.teaching().setup(), judgement.cue(move), toWatch(move), details),
                 judgement.of(item.insteadOf().orElse(move)).reasons().stream()
                         .map(SessionDocument.LineReason::of)
                         .toList(),

@@ -12,8 +12,8 @@ public enum DoseStage {
     REBUILD("Rebuild"),
     STRENGTHEN("Strengthen"),
     RETURN("Return"),
-    PREGNANT("pregnant"),
-    OTHER("neither pregnant nor newly delivered");
+    PREGNANT("Pregnant"),
+    OTHER("Neither pregnant nor newly delivered");
 
     private final String words;
 

@@ -65,6 +65,11 @@ public record Move(
         return placing.position();
     }
 
+    /** Where the body is, in words: her position, or hanging where she hangs by her hands. */
+    public String where() {
+        return has(Demand.HANGING) ? "hanging" : position().words();
+    }
+
     public Surface surface() {
         return placing.surface();
     }

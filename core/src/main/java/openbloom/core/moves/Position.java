@@ -17,7 +17,7 @@ public enum Position {
     HANDS_AND_KNEES("hands and knees", "hands-knees"),
     PLANK_KNEES("kneeling front support", "plank-knees"),
     PLANK_FULL("full front support", "plank-full"),
-    ROCKED_BACK("sitting back on the heels, rounded", "rocked-back"),
+    ROCKED_BACK("sitting back on the heels", "rocked-back"),
     SEATED_FLOOR("sitting on the floor", "seated-floor"),
     TALL_KNEEL("tall kneeling", "tall-kneel"),
     HALF_KNEEL("half kneeling", "half-kneel"),

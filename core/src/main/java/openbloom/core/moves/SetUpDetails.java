@@ -4,10 +4,12 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import openbloom.core.Yaml;
 import openbloom.core.YamlFieldReader;
 
@@ -37,6 +39,14 @@ public final class SetUpDetails {
             details.add(TOLD.ribs());
         }
         return List.copyOf(details);
+    }
+
+    /** For moves one after another: each detail stands with the first move it belongs to, and is not said again. */
+    public static List<List<String>> inTurn(List<Move> moves) {
+        Set<String> said = new HashSet<>();
+        return moves.stream()
+                .map(move -> of(move).stream().filter(said::add).toList())
+                .toList();
     }
 
     private static DetailFile read() {

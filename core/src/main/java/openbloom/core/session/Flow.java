@@ -3,6 +3,7 @@ package openbloom.core.session;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import openbloom.core.dating.GestationalAge;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.Move;
 import openbloom.core.verdict.Judgement;
@@ -13,10 +14,11 @@ import openbloom.core.verdict.VerdictKind;
  * A sequence to be taught to more than one woman.
  *
  * @param about one sentence on what it is for
+ * @param fromWeek the completed week of pregnancy from which it is for her, and for nobody else; empty where it is for every woman
  *
  * @see Flows
  */
-public record Flow(String name, String about, Format format, List<TemplateItem> items) {
+public record Flow(String name, String about, Format format, List<TemplateItem> items, Optional<Integer> fromWeek) {
     public Flow {
         items = List.copyOf(items);
     }
@@ -42,6 +44,10 @@ public record Flow(String name, String about, Format format, List<TemplateItem> 
 
     /** Judged anew: what does not pass is swapped or left out, every change said. */
     public Fitted fittedTo(Judgement judgement) {
+        Optional<String> why = fromWeek.flatMap(week -> notYet(judgement, week));
+        if (why.isPresent()) {
+            return new Fitted(new Outline(List.of(), format), List.of(why.get()));
+        }
         List<Outline.OutlineLine> entries = new ArrayList<>();
         List<String> changes = new ArrayList<>();
         for (TemplateItem item : items) {
@@ -67,6 +73,15 @@ public record Flow(String name, String about, Format format, List<TemplateItem> 
         return new Fitted(new Outline(entries, format), changes);
     }
 
+    private static Optional<String> notYet(Judgement judgement, int week) {
+        Optional<GestationalAge> age = judgement.facts().age();
+        if (age.isEmpty()) {
+            return Optional.of("for the weeks before a birth, from " + week + " weeks: she is not pregnant");
+        }
+        return age.filter(now -> !now.isAtLeastWeeks(week))
+                .map(now -> "from " + week + " weeks: she is " + now.words());
+    }
+
     private static Outline.OutlineLine entry(Judgement judgement, TemplateItem item, Move move) {
         Outline.OutlineLine hers = Edited.entry(judgement, move, item.part());
         boolean prescribed = move.strand().isPelvicFloorLift();
@@ -81,6 +96,7 @@ public record Flow(String name, String about, Format format, List<TemplateItem> 
                 outline.format(),
                 outline.entries().stream()
                         .map(entry -> new TemplateItem(entry.move().id(), entry.part(), Optional.of(entry.dose())))
-                        .toList());
+                        .toList(),
+                Optional.empty());
     }
 }

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import openbloom.core.Yaml;
+import openbloom.core.evidence.Published;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Move;
 
@@ -23,7 +24,7 @@ public final class Flows {
     private Flows() {}
 
     /** A flow as it stands in the file. */
-    private record TemplateEntry(String name, String about, String kind, List<String> moves) {
+    private record TemplateEntry(String name, String about, String kind, List<String> moves, boolean beforeBirth) {
         Flow flow(Catalogue catalogue) {
             Format.FormatKind format =
                     Format.FormatKind.valueOf(kind.toUpperCase(Locale.ROOT).replace('-', '_'));
@@ -39,7 +40,8 @@ public final class Flows {
                                             .map((Move move) -> Edited.partOf(move))
                                             .orElse(Part.WORK),
                                     Optional.empty()))
-                            .toList());
+                            .toList(),
+                    beforeBirth ? Optional.of(Published.NO_RISE_PREGNANT.amount()) : Optional.empty());
         }
     }
 

@@ -40,7 +40,7 @@ public record GymTable(List<GymColumn> columns, List<GymRow> rows) {
     /**
      * A stage, or one woman today.
      *
-     * @param share of her best before, in per cent
+     * @param share of the load she usually trained with before, at most, in per cent
      * @param reserve repetitions left in reserve in each set
      */
     public record GymColumn(String name, int share, int reserve) {
@@ -56,13 +56,6 @@ public record GymTable(List<GymColumn> columns, List<GymRow> rows) {
                     Loading.share(stage, trimester).amount(),
                     Loading.reserve(stage).amount());
         }
-
-        /** The ceiling by effort, in words. */
-        public String effort() {
-            return "up to " + share + " % of her best before; " + reserve
-                    + " repetitions in reserve; whole sentences between sets; breath never held; "
-                    + Published.EXERTION_LEAST.amount() + " to " + Published.EXERTION_MOST.amount() + " of 20";
-        }
     }
 
     /** A movement with what is open of it in each column. */
@@ -77,11 +70,32 @@ public record GymTable(List<GymColumn> columns, List<GymRow> rows) {
      *
      * @param version the hardest that passes; empty where none does
      * @param changes how it is changed
-     * @param reason why not the next harder one, or why none; empty where the hardest is open
+     * @param harder what the next harder one is refused for, or the gentlest where none passes; empty where the hardest is open
      */
-    public record GymCell(Optional<Move> version, List<Adjustment> changes, String reason) {
+    public record GymCell(Optional<Move> version, List<Adjustment> changes, Optional<Verdict> harder) {
         public GymCell {
             changes = List.copyOf(changes);
+        }
+
+        /** The rule that passes over the harder one, true of every woman of that stage; empty where the hardest is open. */
+        public Optional<String> note() {
+            return harder.map(verdict ->
+                    verdict.leading().map(reason -> reason.rule().instructor()).orElseGet(() -> need(verdict)));
+        }
+
+        /** Why not the harder one with what is on file of this woman: {@code not Box jump: needs …; has: 8 of 12 weeks}. */
+        public String reason() {
+            return harder.map(verdict -> "not " + verdict.move().teaching().shortName() + ": " + need(verdict))
+                    .orElse("");
+        }
+
+        private static String need(Verdict verdict) {
+            return verdict.gates().stream()
+                    .filter(gate -> !gate.met())
+                    .findFirst()
+                    .map(Gate::words)
+                    .or(() -> verdict.leading().map(Reason::fact))
+                    .orElse("not for her now");
         }
     }
 
@@ -107,6 +121,21 @@ public record GymTable(List<GymColumn> columns, List<GymRow> rows) {
         return new GymTable(List.of(GymColumn.of(name, judgement)), rows(List.of(judgement)));
     }
 
+    /** Each rule once that passes over something, as it first comes. */
+    public List<String> notes() {
+        return rows.stream()
+                .flatMap(row -> row.cells().stream())
+                .flatMap(cell -> cell.note().stream())
+                .distinct()
+                .toList();
+    }
+
+    /** The ceiling by effort, the same for everybody. */
+    public String effort() {
+        return "For everybody: whole sentences between sets, the breath never held, effort "
+                + Published.EXERTION_LEAST.amount() + " to " + Published.EXERTION_MOST.amount() + " of 20.";
+    }
+
     private static List<GymRow> rows(List<Judgement> judgements) {
         return movements().stream()
                 .map(movement -> new GymRow(
@@ -118,28 +147,18 @@ public record GymTable(List<GymColumn> columns, List<GymRow> rows) {
     }
 
     private static GymCell cell(GymMovement movement, Judgement judgement) {
-        String reason = "";
+        Optional<Verdict> harder = Optional.empty();
         for (String id : movement.versions()) {
             Verdict verdict = judgement.of(judgement.catalogue().get(id));
             if (verdict.passes()) {
                 return new GymCell(
                         Optional.of(verdict.move()),
                         verdict.adjustments().stream().sorted().toList(),
-                        reason);
+                        harder);
             }
-            reason = why(verdict);
+            harder = Optional.of(verdict);
         }
-        return new GymCell(Optional.empty(), List.of(), reason);
-    }
-
-    private static String why(Verdict verdict) {
-        String because = verdict.gates().stream()
-                .filter(gate -> !gate.met())
-                .findFirst()
-                .map(Gate::words)
-                .or(() -> verdict.leading().map(Reason::fact))
-                .orElse("not for her now");
-        return "not " + verdict.move().teaching().shortName() + ": " + because;
+        return new GymCell(Optional.empty(), List.of(), harder);
     }
 
     private static List<GymMovement> movements() {
