@@ -249,6 +249,7 @@ class VisitWalkTest extends BrowserTest {
                 her + "/checks/gap",
                 her + "/checks/breath",
                 her + "/checks/pelvic-floor",
+                her + "/checks/posture",
                 her + "/program",
                 her + "/exercise-check",
                 her + "/can?wish=PLANKS",
@@ -262,36 +263,54 @@ class VisitWalkTest extends BrowserTest {
                 "/moves",
                 "/moves/bridge",
                 "/moves/own",
+                "/moves/gym",
+                "/moves/bridge/words",
+                her + "/gym",
+                "/explained",
                 "/reasons",
                 "/reasons/grid",
                 "/studio");
-        for (int[] screen : new int[][] {{1024, 768}, {390, 844}, {640, 400}}) {
-            page.setViewportSize(screen[0], screen[1]);
-            for (String task : tasks) {
-                int status = page.navigate("http://localhost:" + port() + task).status();
-                assertThat(status).as(task).isEqualTo(200);
-                page.waitForLoadState();
-                int width = (Integer) page.evaluate("() => document.documentElement.scrollWidth");
-                int height = (Integer) page.evaluate("() => document.documentElement.scrollHeight");
-                System.out.printf("%d x %d %s: %d x %d px%n", screen[0], screen[1], task, width, height);
-                assertThat(width).as(task + " at " + screen[0]).isLessThanOrEqualTo(screen[0]);
-                if (!isForReading(task)) {
-                    assertThat(height)
-                            .as(task + " at " + screen[0])
-                            .isLessThanOrEqualTo(Math.max(2 * screen[1], MOST_HEIGHT));
-                }
-                if (screen[0] == 390) {
-                    look();
-                    unfolds(task, session);
-                }
-            }
+        for (String task : tasks) {
+            page.setViewportSize(1024, 768);
+            visit(task);
+            fits(task);
+            page.setViewportSize(390, 844);
+            visit(task);
+            fits(task);
+            // Letters of twice the size.
+            page.setViewportSize(640, 400);
+            fits(task);
+            page.setViewportSize(390, 844);
+            look();
+            unfolds(task, session);
+        }
+    }
+
+    private void visit(String task) {
+        assertThat(page.navigate("http://localhost:" + port() + task).status())
+                .as(task)
+                .isEqualTo(200);
+        page.waitForLoadState();
+    }
+
+    private void fits(String task) {
+        int wide = page.viewportSize().width;
+        int width = (Integer) page.evaluate("() => document.documentElement.scrollWidth");
+        int height = (Integer) page.evaluate("() => document.documentElement.scrollHeight");
+        System.out.printf("%d %s: %d x %d px%n", wide, task, width, height);
+        assertThat(width).as(task + " at " + wide).isLessThanOrEqualTo(wide);
+        if (!isForReading(task)) {
+            assertThat(height).as(task + " at " + wide).isLessThanOrEqualTo(Math.max(2 * page.viewportSize().height, MOST_HEIGHT));
         }
     }
 
     /** The plan and the review show at once what they are for, and may be long. */
     /** A page one reads rather than works through may be longer than two screens. */
     private static boolean isForReading(String task) {
-        return task.endsWith("/program") || task.endsWith("/review") || task.startsWith("/moves");
+        return task.endsWith("/program") || task.endsWith("/review")
+                || task.startsWith("/moves")
+                || task.endsWith("/gym")
+                || task.equals("/explained");
     }
 
     /** On paper everything stands; a line of the editor shows its buttons when it is opened. */
