@@ -59,7 +59,7 @@ abstract class ClassWalk extends BrowserTest {
         assertThat(page.locator(".class-rows tbody tr")).hasCount(3);
         assertThat(row("Brisa")).containsText("asked today");
         row("Nora Reed").getByLabel("no sign, no symptom").check();
-        page.getByRole(AriaRole.BUTTON, named("Compose the sheet")).click();
+        page.getByRole(AriaRole.BUTTON, named("Build the class sheet")).click();
         page.waitForURL("**/teachings/*");
         assertThat(page.locator("main")).containsText("Corin cannot take part: Not asked today");
         assertThat(page.locator(".matrix thead th")).hasCount(3);
@@ -95,7 +95,7 @@ abstract class ClassWalk extends BrowserTest {
         page.locator("#forward").click();
         page.locator(".person").nth(1).click();
         Page hers = context.waitForPage(() -> page.locator("#unwell").click());
-        assertThat(hers.getByRole(AriaRole.HEADING, named("Safe today?")).first())
+        assertThat(hers.getByRole(AriaRole.HEADING, named("Safety check")).first())
                 .isVisible();
         hers.close();
         assertThat(page.locator(".person").nth(1).locator(".person-does")).hasText("stopped");
@@ -136,7 +136,7 @@ abstract class ClassWalk extends BrowserTest {
         look();
         picture("class-edit-refused");
         page.getByLabel("Reason", exactly()).fill("she watches first");
-        page.getByRole(AriaRole.BUTTON, named("Do it all the same")).click();
+        page.getByRole(AriaRole.BUTTON, named("Keep anyway")).click();
         assertThat(page.locator("#line-4 .edit-ways")).containsText("rests: Brisa");
         assertThat(page.locator("#line-4")).containsText("Stays because: she watches first");
         picture("class-edit");

@@ -137,7 +137,7 @@ abstract class HomeWalk extends BrowserTest {
         look();
         page.locator("#from-home-news").getByText("Rhona Vale").click();
         assertThat(page.locator(".home-days li").first())
-                .containsText("Told both: “none of these” and heavy. The more careful one counts.");
+                .containsText("Reported both: “none of these” and heavy. The more careful one counts.");
         look();
         assertThat(
                         (Integer)

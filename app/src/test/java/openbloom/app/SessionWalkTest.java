@@ -40,7 +40,7 @@ class SessionWalkTest extends ClassWalk {
             page.locator("#workSeconds").fill("20");
             page.locator("#restSeconds").fill("5");
         }
-        page.getByRole(AriaRole.BUTTON, named("Compose")).click();
+        page.getByRole(AriaRole.BUTTON, named("Build session")).click();
         assertThat(page.locator(".session-items")).isVisible();
     }
 

@@ -86,7 +86,7 @@ class VisitWalkTest extends BrowserTest {
         fill("clearedOn", TODAY.minusDays(60).toString());
         fill("clearedBy", "family doctor");
         save();
-        next("Safe today?");
+        next("Safety check");
         tap("input[name=noSign]");
         tap("input[name=noSymptom]");
         save();
@@ -114,10 +114,10 @@ class VisitWalkTest extends BrowserTest {
         tap("label[for=letsGo-FULL]");
         save();
         next("Plan");
-        tap(page.getByRole(AriaRole.BUTTON, named("Make her plan")));
+        tap(page.getByRole(AriaRole.BUTTON, named("Make her programme")));
         page.waitForURL("**/program");
         assertThat(page.locator(".block-grid")).isVisible();
-        tap(page.getByRole(AriaRole.BUTTON, named("Compose today")));
+        tap(page.getByRole(AriaRole.BUTTON, named("Build today")));
         assertThat(page.locator(".session-items")).isVisible();
         key(".");
         teaching();
@@ -135,11 +135,11 @@ class VisitWalkTest extends BrowserTest {
         pages = 0;
         open("/");
         tap(page.locator(".lane-do a").first());
-        arrived("Safe today?");
+        arrived("Safety check");
         tap("input[name=noSign]");
         tap("input[name=noSymptom]");
         save();
-        tap(page.getByRole(AriaRole.BUTTON, named("Compose")));
+        tap(page.getByRole(AriaRole.BUTTON, named("Build session")));
         assertThat(page.locator(".session-items")).isVisible();
         tap(page.getByRole(AriaRole.LINK, named("Teach it")));
         teaching();
@@ -163,7 +163,7 @@ class VisitWalkTest extends BrowserTest {
         key("Space");
         key("Enter");
         page.waitForURL("**/journey");
-        next("Safe today?");
+        next("Safety check");
         reachNamed("noSign");
         key("Space");
         reachNamed("noSymptom");
@@ -300,14 +300,17 @@ class VisitWalkTest extends BrowserTest {
         System.out.printf("%d %s: %d x %d px%n", wide, task, width, height);
         assertThat(width).as(task + " at " + wide).isLessThanOrEqualTo(wide);
         if (!isForReading(task)) {
-            assertThat(height).as(task + " at " + wide).isLessThanOrEqualTo(Math.max(2 * page.viewportSize().height, MOST_HEIGHT));
+            assertThat(height)
+                    .as(task + " at " + wide)
+                    .isLessThanOrEqualTo(Math.max(2 * page.viewportSize().height, MOST_HEIGHT));
         }
     }
 
     /** The plan and the review show at once what they are for, and may be long. */
     /** A page one reads rather than works through may be longer than two screens. */
     private static boolean isForReading(String task) {
-        return task.endsWith("/program") || task.endsWith("/review")
+        return task.endsWith("/program")
+                || task.endsWith("/review")
                 || task.startsWith("/moves")
                 || task.endsWith("/gym")
                 || task.equals("/explained");

@@ -53,7 +53,7 @@ class WalkTest extends BrowserTest {
                 .click();
         page.getByLabel("Born on").fill(TODAY.minusDays(100).toString());
         page.getByLabel("Kind of birth").selectOption("VAGINAL");
-        page.getByLabel("Births so far").fill("1");
+        page.getByLabel("Previous births").fill("1");
         page.getByRole(AriaRole.BUTTON, named("Save")).click();
         assertThat(page.locator("#problem-birthYear")).containsText("“ninety” is none");
         assertThat(page.getByLabel("Name", exactly())).hasValue("Nora Ebb");
@@ -71,7 +71,7 @@ class WalkTest extends BrowserTest {
 
     private void askWhetherSheIsSafe() {
         page.keyboard().press("n");
-        assertThat(heading("Safe today?")).isVisible();
+        assertThat(heading("Safety check")).isVisible();
         page.getByRole(AriaRole.BUTTON, named("Save her answers")).click();
         assertThat(page.locator("#problem-signs")).containsText("Ask, then tick");
         look();
@@ -151,7 +151,7 @@ class WalkTest extends BrowserTest {
     }
 
     private String composeASession() {
-        link("May she?").click();
+        link("Exercise check").click();
         for (String verdict : List.of("Go", "Adjust", "Not yet")) {
             assertThat(page.locator(".filter").getByText(verdict, exactText())).isVisible();
         }
@@ -162,12 +162,12 @@ class WalkTest extends BrowserTest {
         page.getByText("Curl-up", new Page.GetByTextOptions().setExact(true)).click();
         assertThat(page.locator("details.move-row[open]")).containsText("a recovered gap");
         look();
-        page.getByLabel("Compose a session of").fill("500");
-        page.getByRole(AriaRole.BUTTON, named("Compose")).click();
+        page.getByLabel("Build a session of").fill("500");
+        page.getByRole(AriaRole.BUTTON, named("Build session")).click();
         assertThat(page.locator("#problem-minutes")).containsText("5 to 120");
         page.waitForLoadState();
-        page.getByLabel("Compose a session of").fill("20");
-        page.getByRole(AriaRole.BUTTON, named("Compose")).click();
+        page.getByLabel("Build a session of").fill("20");
+        page.getByRole(AriaRole.BUTTON, named("Build session")).click();
         assertThat(heading("20 minutes")).isVisible();
         look();
         return page.url();
@@ -227,11 +227,11 @@ class WalkTest extends BrowserTest {
         assertThat(page.getByText("She calls her maternity unit or clinician from here"))
                 .isVisible();
         look();
-        link("May she?").click();
+        link("Exercise check").click();
         assertThat(page.locator(".move-row").first()).containsText("Stop");
         open("/people?q=esme");
         link("Esme Hollin").click();
-        link("May she?").click();
+        link("Exercise check").click();
         for (String verdict : List.of("Go", "Adjust", "Swap", "Not yet")) {
             assertThat(page.locator(".strand-line", new Page.LocatorOptions().setHasText(verdict))
                             .first())
@@ -349,7 +349,7 @@ class WalkTest extends BrowserTest {
         page.waitForLoadState();
         page.getByLabel("Flat, breath going, up to").nth(1).selectOption("2");
         page.getByLabel("On the next").nth(1).selectOption("DOMED");
-        assertThat(page.locator("#seen")).containsText("flat up to rung 2");
+        assertThat(page.locator("#seen")).containsText("flat up to level 2");
         look();
         page.getByRole(AriaRole.BUTTON, named("Save this check")).click();
         assertThat(page.locator(".history")).containsText("limb load flat to 2 then domes");

@@ -143,6 +143,7 @@ class CalculatorsApi {
                 .of(me.studioId())
                 .find(id)
                 .map(MoveResponse::of)
-                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND, "There is no move " + id + "."));
+                .orElseThrow(
+                        () -> new ResponseStatusException(HttpStatus.NOT_FOUND, "There is no exercise " + id + "."));
     }
 }

@@ -64,7 +64,8 @@ class FiguresApi {
         Catalogue catalogue = catalogues.of(me.studioId());
         Move found = catalogue
                 .find(move)
-                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND, "There is no move " + move + "."));
+                .orElseThrow(
+                        () -> new ResponseStatusException(HttpStatus.NOT_FOUND, "There is no exercise " + move + "."));
         JsonFieldReader reading = new JsonFieldReader();
         int weeks = reading.numberOr("week", week, 0, 0, BodyStage.LAST_WEEK);
         int after = reading.numberOr("afterBirthWeeks", afterBirthWeeks, 0, 0, LONGEST_AFTER_BIRTH);

@@ -46,7 +46,7 @@ class ConnectSheet implements SheetReader {
         lines.add(new SheetReader.FindingLine("Cue that works", cue));
         check.positionsFelt()
                 .ifPresent(felt -> lines.add(new SheetReader.FindingLine(
-                        "Felt in", felt + (felt == 1 ? " position" : " positions") + "; Strengthen asks for two")));
+                        "Felt in", felt + (felt == 1 ? " position" : " positions") + "; Strengthening asks for two")));
         check.next().ifPresent(position -> lines.add(new SheetReader.FindingLine("Try next", position.words())));
         check.faults().stream()
                 .map(fault -> new SheetReader.FindingLine("Seen", fault.words()))

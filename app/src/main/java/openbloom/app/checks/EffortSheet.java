@@ -96,7 +96,7 @@ class EffortSheet implements SheetReader {
         HeartRateZone zone = HeartRateZone.of(bpm, beside.ageYears());
         OptionalInt years = beside.ageYears();
         String age = years.isEmpty()
-                ? " (year of birth not told: the lower row is used)"
+                ? " (year of birth not given: the lower row is used)"
                 : years.getAsInt() == Published.HEART_RATE_OLDER_FROM.amount()
                         ? " (age 29 stands in neither row in print; the lower row is used)"
                         : "";

@@ -76,7 +76,7 @@ class LoadSheet implements SheetReader {
 
     private static String told(ExerciseGroup strand, LoadCheck.LadderClimb climb, Catalogue catalogue) {
         String flat = climb.flatRung() == 0
-                ? "not flat on the first rung"
+                ? "not flat on the first level"
                 : "flat up to " + named(strand, climb.flatRung(), catalogue);
         String ended = climb.endedBy().isLimit()
                 ? "; " + climb.endedBy().words() + " on the next, so that waits"
@@ -90,7 +90,7 @@ class LoadSheet implements SheetReader {
                 .map(Move::name)
                 .limit(2)
                 .collect(Collectors.joining(" or "));
-        return "rung " + rung + (names.isEmpty() ? "" : ", " + names.toLowerCase(Locale.ROOT));
+        return "level " + rung + (names.isEmpty() ? "" : ", " + names.toLowerCase(Locale.ROOT));
     }
 
     @Override

@@ -88,7 +88,7 @@ class OpeningSheet implements SheetReader {
         List<String> parts = new ArrayList<>();
         check.training().map(Training::words).ifPresent(parts::add);
         parts.addAll(check.tries().entrySet().stream()
-                .map(tried -> tried.getKey().words().toLowerCase(Locale.ROOT) + " rung "
+                .map(tried -> tried.getKey().words().toLowerCase(Locale.ROOT) + " level "
                         + tried.getValue().rung() + " "
                         + tried.getValue().outcome().words())
                 .collect(Collectors.toList()));

@@ -94,7 +94,8 @@ class PostureSheet implements SheetReader {
                 : List.of(
                         new SheetReader.FindingLine("Seen", seen),
                         new SheetReader.FindingLine(
-                                "Changes", "a first move or one cue in her next sessions, said beside the exercise"));
+                                "Changes",
+                                "a first exercise or one cue in her next sessions, said beside the exercise"));
         return new SheetReader.SheetView(PostureLine.of(check), lines);
     }
 

@@ -299,7 +299,7 @@ public class SafetyService {
 
     private static String words(SafetyRecord record) {
         String known = record.signs().entrySet().stream()
-                .map(told -> told.getKey().words() + ", told " + Days.words(told.getValue()))
+                .map(told -> told.getKey().words() + ", reported " + Days.words(told.getValue()))
                 .collect(Collectors.joining("; "));
         return known.isEmpty() ? String.join("; ", record.unknownSigns()) : known;
     }

@@ -43,7 +43,7 @@ public record ClassSheetDocument(
             SessionDocument.calledOut(
                     List.of(),
                     0,
-                    "This sheet cannot be read: it was kept in a way this version does not understand. Compose a new one."),
+                    "This sheet cannot be read: it was kept in a way this version does not understand. Build a new one."),
             List.of(),
             List.of(),
             List.of(),

@@ -111,7 +111,7 @@ class FeedbackController {
                 .filter(strand -> !typed.getOrDefault("rung-" + strand, "").isBlank())
                 .map(strand -> {
                     String because = typed.getOrDefault("because-" + strand, "").strip();
-                    return strand.words() + ": rung " + typed.get("rung-" + strand)
+                    return strand.words() + ": level " + typed.get("rung-" + strand)
                             + (because.isEmpty() ? "" : ", “" + because + "”");
                 })
                 .toList();

@@ -230,6 +230,6 @@ public class LadderPages {
                                         what.name().toLowerCase(Locale.ROOT).replace('_', ' '))
                                 .collect(Collectors.joining(", "))
                         + (day.pain().equals(Pain.NONE) ? "" : " hurt");
-        return day.date().format(SHORT_DAY) + ", rung " + day.rung() + ": " + noted.strip();
+        return day.date().format(SHORT_DAY) + ", level " + day.rung() + ": " + noted.strip();
     }
 }

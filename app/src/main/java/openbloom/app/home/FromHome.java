@@ -226,7 +226,7 @@ public class FromHome {
             words.add("which counts until she is asked again");
         }
         String both = String.join("; ", all.contradictions());
-        String said = String.join(", ", words) + (both.isEmpty() ? "" : "; told both " + both);
+        String said = String.join(", ", words) + (both.isEmpty() ? "" : "; reported both " + both);
         return words.isEmpty() && both.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new ToldLine(

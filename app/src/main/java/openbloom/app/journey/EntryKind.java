@@ -2,7 +2,7 @@ package openbloom.app.journey;
 
 /** What a line of her journey is about. Names stand in the statement of {@link WrittenTimes}. */
 enum EntryKind {
-    ASKED("Safe today?"),
+    ASKED("Safety check"),
     SESSION("Session"),
     FROM_HOME("From home"),
     PLAN("Plan"),

@@ -79,7 +79,7 @@ final class EntryLines {
     }
 
     static JourneyEntry event(LifeEvent event, String record) {
-        String detail = event.words() + "; told by " + event.toldBy();
+        String detail = event.words() + "; reported by " + event.toldBy();
         return entry(event.happenedOn(), EntryKind.LIFE, event.kind().words(), detail, record + "/edit", false);
     }
 
@@ -122,7 +122,7 @@ final class EntryLines {
     private static String chosen(LadderDecisions.DecisionMade made) {
         return made.proposed().decision() == Decision.STOP
                 ? made.strand().words() + " stopped: " + made.proposed().reasons()
-                : made.strand().words() + " rung " + made.chosen().rung();
+                : made.strand().words() + " level " + made.chosen().rung();
     }
 
     /** Why it went on after pain, and who said so. */
@@ -194,7 +194,7 @@ final class EntryLines {
                 EntryKind.SESSION,
                 planned.stored().minutes() + " minutes, " + where(planned.stored()) + ", "
                         + (taught ? "taught" : "planned"),
-                moves + " moves, " + planned.plan().totalClock() + " min" + beside,
+                moves + " exercises, " + planned.plan().totalClock() + " min" + beside,
                 record + "/sessions/" + planned.stored().id(),
                 false);
     }

@@ -132,7 +132,7 @@ public record SeasonView(
                 .or(() -> facts.recentBirth()
                         .map(birth -> weeksWords(birth.daysOn(day) / 7) + " after birth, "
                                 + facts.recovery().stage().words()))
-                .orElse("neither pregnant nor newly delivered");
+                .orElse("neither pregnant nor postnatal");
     }
 
     private static String weeksWords(long weeks) {

@@ -67,14 +67,14 @@ record SinceLast(String day, List<String> lines) {
         String come = words(today, before);
         String gone = words(before, today);
         if (now.get().stops()) {
-            return "A warning sign was told: refer first.";
+            return "A warning sign was reported: refer first.";
         }
         if (come.isEmpty() && gone.isEmpty()) {
             return today.isEmpty()
-                    ? "She told no symptom, as before."
-                    : "She told the same as before: " + words(today, Set.of()) + ".";
+                    ? "She reported no symptom, as before."
+                    : "She reported the same as before: " + words(today, Set.of()) + ".";
         }
-        return "She told " + (come.isEmpty() ? "nothing new" : "new: " + come)
+        return "She reported " + (come.isEmpty() ? "nothing new" : "new: " + come)
                 + (gone.isEmpty() ? "." : "; no longer: " + gone + ".");
     }
 

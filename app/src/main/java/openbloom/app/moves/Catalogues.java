@@ -95,7 +95,7 @@ public class Catalogues {
         if (larger.problems().isEmpty()) {
             return larger.value();
         }
-        LOG.warn("The own moves of studio {} no longer pass the checker: {}", own.studioId(), larger.problems());
+        LOG.warn("The own exercises of studio {} no longer pass the checker: {}", own.studioId(), larger.problems());
         return shipped;
     }
 

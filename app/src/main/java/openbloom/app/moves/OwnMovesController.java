@@ -187,7 +187,7 @@ class OwnMovesController {
         try {
             file = yaml.readValue(kept, new TypeReference<Map<String, Object>>() {});
         } catch (JacksonException unreadable) {
-            throw new UnreadableRecord("Our own moves", "the own moves of studio " + me.studioId(), unreadable);
+            throw new UnreadableRecord("Our own exercises", "the own exercises of studio " + me.studioId(), unreadable);
         }
         Map<String, Object> defaults = asMap(file.get("defaults"));
         List<Map<String, Object>> entries = new ArrayList<>();

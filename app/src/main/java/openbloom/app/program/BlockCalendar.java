@@ -58,7 +58,7 @@ final class BlockCalendar {
         BEGUN("taught in part"),
         TAUGHT("taught"),
         DONE_AT_HOME("done at home"),
-        AT_HOME("nothing told from home"),
+        AT_HOME("nothing reported from home"),
         MISSED("missed");
 
         private final String words;
@@ -130,7 +130,7 @@ final class BlockCalendar {
                 .filter(last -> ChronoUnit.DAYS.between(last, today) >= Published.SHORT_PAUSE.days())
                 .map(last ->
                         "Nothing was taught since " + Days.words(last) + ", " + ChronoUnit.DAYS.between(last, today)
-                                + " days: her levels go down first, on Response; then make the plan anew");
+                                + " days: her levels go down first, on Session feedback; then update the programme");
     }
 
     /** The day on which it was taught, or else for which it was composed. */

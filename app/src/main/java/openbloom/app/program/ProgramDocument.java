@@ -277,7 +277,9 @@ public record ProgramDocument(
         if (!line.isEarned()) {
             return NOTHING + "levels to earn: her checks choose it";
         }
-        return line.rung() >= catalogue.topRung(line.strand()) ? "the top of this ladder" : "two good days earn it";
+        return line.rung() >= catalogue.topRung(line.strand())
+                ? "the top of this progression"
+                : "two good days earn it";
     }
 
     private static String needs(Gate gate) {

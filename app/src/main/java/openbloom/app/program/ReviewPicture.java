@@ -19,7 +19,7 @@ final class ReviewPicture {
     /** Levels have beads of their own. */
     static List<MeasuredBar> bars(ProgramReview review) {
         List<String> ladders = review.levels().stream()
-                .map(level -> level.group().words() + ", rung")
+                .map(level -> level.group().words() + ", level")
                 .toList();
         return review.measures().stream()
                 .filter(measure -> !ladders.contains(measure.what()))

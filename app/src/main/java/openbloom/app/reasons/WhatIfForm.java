@@ -66,7 +66,7 @@ public record WhatIfForm(Her her, Says says, GapTyped gap, Looked looked) {
 
     /** Where she is. */
     public enum StageTyped {
-        NEITHER("neither pregnant nor newly delivered"),
+        NEITHER("neither pregnant nor postnatal"),
         PREGNANT("pregnant"),
         BORN("after a vaginal birth"),
         CAESAREAN("after a caesarean");

@@ -247,7 +247,7 @@ class ClientAssembler implements RecordReader {
                         answers.latest().stream().flatMap(answer -> answer.unknownWords().stream()))
                 .toList();
         if (!unknown.isEmpty()) {
-            throw new UnreadableRecord(woman.name(), "answers to “Safe today?”: " + unknown, null);
+            throw new UnreadableRecord(woman.name(), "answers to the safety check: " + unknown, null);
         }
         Optional<LocalDate> told =
                 answers.latest().or(() -> answers.stops().stream().findFirst()).map(SafetyAnswer::askedOn);

@@ -59,7 +59,7 @@ class NextStepFinder implements NextSteps {
             return List.of();
         }
         if (!safety.isAskedOn(woman, today)) {
-            return List.of(new NextSteps.NextStep("Ask: safe today?", "warning signs come first", "safe"));
+            return List.of(new NextSteps.NextStep("Safety check", "warning signs come first", "safe"));
         }
         Facts facts = judgements.of(woman, today, Place.STUDIO).facts();
         if (!facts.client().safety().standing().isEmpty()) {
@@ -94,22 +94,22 @@ class NextStepFinder implements NextSteps {
                 .filter(block -> !block.to().isBefore(today))
                 .isEmpty()) {
             String why = program.isPresent() ? "the last block has ended" : "there is none yet";
-            left.add(new NextSteps.NextStep("Make her plan", why, "program"));
+            left.add(new NextSteps.NextStep("Make her programme", why, "program"));
         }
         Optional<Sessions.ComposedFor> todays =
                 session.filter(planned -> planned.stored().plannedOn().equals(today));
         left.add(todays.map(planned -> new NextSteps.NextStep(
                         "Teach today’s session",
-                        "it is composed",
+                        "it is ready",
                         "sessions/" + planned.stored().id() + "/teach"))
-                .orElseGet(() -> new NextSteps.NextStep("Compose today’s session", "from her plan", "program")));
+                .orElseGet(() -> new NextSteps.NextStep("Build today’s session", "from her programme", "program")));
         return left;
     }
 
     private List<NextSteps.NextStep> afterwards(Woman woman, LocalDate today) {
         List<NextSteps.NextStep> left = new ArrayList<>();
         if (ladders.hasOpenDecisions(woman, today)) {
-            left.add(new NextSteps.NextStep("Note the response", "what today says about her ladders", "response"));
+            left.add(new NextSteps.NextStep("Session feedback", "what today says about her progressions", "response"));
         }
         if (visits.ahead(woman.id(), today.plusDays(1).atStartOfDay()).isEmpty()) {
             left.add(new NextSteps.NextStep("Book her next visit", "none is noted", "journey#on"));

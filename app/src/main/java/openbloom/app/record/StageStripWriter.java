@@ -8,7 +8,6 @@ import java.util.Optional;
 import openbloom.app.people.StageStrip;
 import openbloom.app.people.Woman;
 import openbloom.core.Days;
-import openbloom.core.dating.Block;
 import openbloom.core.dating.GestationalAge;
 import openbloom.core.dating.Trimester;
 import openbloom.core.figure.BodyStage;
@@ -88,7 +87,7 @@ final class StageStripWriter {
         if (facts.age().isPresent()) {
             return facts.age().get().words();
         }
-        return client.situation().birth().map(this::sinceBirth).orElse("neither pregnant nor newly delivered");
+        return client.situation().birth().map(this::sinceBirth).orElse("neither pregnant nor postnatal");
     }
 
     private String sinceBirth(Birth birth) {
@@ -100,9 +99,7 @@ final class StageStripWriter {
 
     private String detail() {
         if (facts.age().isPresent()) {
-            GestationalAge age = facts.age().get();
-            return Trimester.at(age).words() + ", block "
-                    + Block.at(age).label().replace('-', '–');
+            return Trimester.at(facts.age().get()).words();
         }
         return client.situation()
                 .birth()
@@ -111,7 +108,7 @@ final class StageStripWriter {
     }
 
     private String stage() {
-        return facts.isPregnant() ? "Pregnant" : facts.recovery().stage().words();
+        return facts.isPregnant() ? "pregnant" : facts.recovery().stage().words();
     }
 
     private List<String> cautions() {

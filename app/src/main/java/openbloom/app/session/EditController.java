@@ -273,7 +273,7 @@ class EditController {
                         .filter(one -> one.name().equalsIgnoreCase(asked))
                         .findFirst());
         String answer = found.map(one -> answer(judgement, one))
-                .orElse("There is no move of that name. Type a few letters and choose from the list.");
+                .orElse("There is no exercise of that name. Type a few letters and choose from the list.");
         return page(me, woman, planned, 0).addObject("asked", asked).addObject("answer", answer);
     }
 
@@ -284,7 +284,7 @@ class EditController {
                     + ExclusionReason.of(judgement, move) + ".";
         }
         return move.name() + " passes for her today (" + verdict.kind().words()
-                + "), but other moves were worth more for her aims, or the time was full. Add it if you want it.";
+                + "), but other exercises were worth more for her aims, or the time was full. Add it if you want it.";
     }
 
     private static List<String> words(Verdict verdict, Judgement judgement) {

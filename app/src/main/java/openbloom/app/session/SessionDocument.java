@@ -40,7 +40,7 @@ public record SessionDocument(
             0,
             false,
             List.of(),
-            "This session cannot be read: it was kept in a way this version does not understand. Compose a new one.",
+            "This session cannot be read: it was kept in a way this version does not understand. Build a new one.",
             null,
             List.of());
 

@@ -36,7 +36,7 @@ public class SessionEdits {
 
     /** A version without its plan. */
     public record PlanVersion(int version, int content, int before, String by, Instant at, String change) {
-        public static final PlanVersion COMPOSED = new PlanVersion(0, 0, 0, "", Instant.EPOCH, "as it was composed");
+        public static final PlanVersion COMPOSED = new PlanVersion(0, 0, 0, "", Instant.EPOCH, "as it was built");
 
         public boolean canBeTakenBack() {
             return content > 0;

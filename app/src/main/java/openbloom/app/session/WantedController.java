@@ -58,7 +58,7 @@ class WantedController {
                                         catalogue
                                                 .find(one.moveId())
                                                 .map(Move::name)
-                                                .orElse(one.moveId() + " (no longer among the moves)"),
+                                                .orElse(one.moveId() + " (no longer among the exercises)"),
                                         one.kind(),
                                         one.kilograms(),
                                         one.note()))

@@ -155,8 +155,7 @@ class TodayController {
     }
 
     private static String words(ProgramDocument.SessionTold session) {
-        return "planned: " + session.place() + " " + session.minutes() + " min, "
-                + session.strands().size() + " ladders";
+        return "planned: " + session.minutes() + " min, " + session.place();
     }
 
     private static Map<Long, StageStrip> strips(People.Page women, List<RecordReader.ListedRecord> listed) {

@@ -94,12 +94,12 @@ class SheetsTest extends PageTest {
                 "pelvic-floor|leakage=22|Give a whole number from 0 to 21|value=\"22\"",
                 "pelvic-floor|letGoOfTen=11|Give a whole number from 0 to 10|value=\"11\"",
                 "pelvic-floor|letGoOfTen=9;letsGo=ABSENT|Ten lifts were counted: lets go fully|value=\"9\"",
-                "load|flat-FRONT_SUPPORT=9|At most one rung above what passes|FRONT_SUPPORT",
+                "load|flat-FRONT_SUPPORT=9|At most one level above what passes|FRONT_SUPPORT",
                 "pelvic-floor|power=6|Give a whole number from 0 to 5|value=\"6\"",
                 "pelvic-floor|tone=PURPLE|is not one of the choices|name=\"tone\"",
                 "breath|zone-BACK_RIBS=LOTS|is not one of the choices|zone-BACK_RIBS",
                 "sides|control-STAND_ON_ONE_LEG-left=3|Score control and smoothness on both sides|STAND_ON_ONE_LEG",
-                "load|ended-LIMB_LOAD=DOMED|Say up to which rung|LIMB_LOAD",
+                "load|ended-LIMB_LOAD=DOMED|Say up to which level|LIMB_LOAD",
                 "load|flat-LIMB_LOAD=15|Give a whole number from 0 to|LIMB_LOAD",
                 "connect|nothing=|Nothing is filled in yet|cue-DRAW_IN"
             })
@@ -199,7 +199,7 @@ class SheetsTest extends PageTest {
     void theOpeningCheckPlacesHerOnEveryLadder() throws Exception {
         assertThat(page(at("/checks/opening"))).contains("Opening check", "Training before", "regular: strength");
         assertThat(body(form("opening", "rung-BRIDGE=3"))).contains("sheet");
-        assertThat(body(form("opening", "try-BRIDGE=EASY"))).contains("Which rung was tried?");
+        assertThat(body(form("opening", "try-BRIDGE=EASY"))).contains("Which level was tried?");
         assertThat(send(form(
                                 "opening",
                                 "training=REGULAR;rung-HANDS_AND_KNEES=5;try-HANDS_AND_KNEES=EASY"
@@ -211,7 +211,7 @@ class SheetsTest extends PageTest {
                 .containsEntry(ExerciseGroup.HANDS_AND_KNEES, 5)
                 .containsEntry(ExerciseGroup.STRENGTH_LEGS, 3);
         assertThat(client().standing().ceilings()).containsOnlyKeys(ExerciseGroup.STRENGTH_LEGS);
-        assertThat(page(at("/checks"))).contains("hands and knees rung 5 easy and flat");
+        assertThat(page(at("/checks"))).contains("hands and knees level 5 easy and flat");
         assertThat(verdict("goblet-squat").kind()).isEqualTo(VerdictKind.NOT_YET);
     }
 

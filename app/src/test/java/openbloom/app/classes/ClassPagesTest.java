@@ -465,7 +465,7 @@ class ClassPagesTest extends PageTest {
                 .isEqualTo(302);
         assertThat(page("/teachings/" + teaching + "/edit")).contains("Stays because: she asked");
         Document forNobody = Jsoup.parse(body(change(teaching, 2, "ADD", "move", "No such exercise")));
-        assertThat(forNobody.select("#problem-move").text()).isEqualTo("There is no move No such exercise.");
+        assertThat(forNobody.select("#problem-move").text()).isEqualTo("There is no exercise No such exercise.");
         for (String[] wrong : new String[][] {{"item", "99"}, {"item", "0", "woman", "7", "move", ""}, {"item", "x"}}) {
             assertThat(send(change(teaching, 2, "ONE", wrong)).getStatus())
                     .as(String.join(" ", wrong))

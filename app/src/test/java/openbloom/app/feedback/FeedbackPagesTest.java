@@ -93,7 +93,7 @@ class FeedbackPagesTest extends PageTest {
         LadderPages.LadderLine line = first(woman);
         int higher = Math.min(line.top(), line.proposal().rung() + 1);
         assertThat(as(ines, answer(woman, Integer.toString(higher), "")).getStatus())
-                .as("another rung without a reason")
+                .as("another level without a reason")
                 .isEqualTo(422);
         assertThat(made(woman)).isEmpty();
         send(answer(woman, Integer.toString(higher), "she does this at home already"));
@@ -139,7 +139,7 @@ class FeedbackPagesTest extends PageTest {
         send(rendered(page, "/response"));
         int decided = made(woman).size();
         assertThat(decided).isPositive();
-        assertThat(body(slow)).contains("Ines changed this after the page was opened", "rung 2, “seen at home”");
+        assertThat(body(slow)).contains("Ines changed this after the page was opened", "level 2, “seen at home”");
         assertThat(made(woman)).hasSize(decided);
         assertThat(body(post(page).param("formKey", key())))
                 .as("sent empty")

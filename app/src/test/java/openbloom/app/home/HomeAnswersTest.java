@@ -148,7 +148,7 @@ class HomeAnswersTest extends PageTest {
         assertThat(safety.of(woman).signs()).containsOnlyKeys(WarningSign.NOT_SAID_WHICH);
         assertThat(news()).contains("Meret", "Warning sign, not said which");
         Element first = Jsoup.parse(page("/")).select("#content .panel").first();
-        assertThat(first.selectFirst("h2").text()).isEqualTo("Told from home");
+        assertThat(first.selectFirst("h2").text()).isEqualTo("From home");
         assertThat(first.hasClass("panel-stop")).isTrue();
         assertThat(first.selectFirst("li.home-line").hasClass("home-alarm")).isTrue();
         assertThat(page("/from-home")).contains(woman.name());
@@ -205,7 +205,7 @@ class HomeAnswersTest extends PageTest {
         var stored = sessions.find(woman.id(), session).orElseThrow().stored();
         assertThat(stored.taughtOn()).isNull();
         assertThat(page("/people/" + woman.id() + "/from-home"))
-                .contains("Told both: “none of it” and “all of it”", "“too easy” and “too hard”");
+                .contains("Reported both: “none of it” and “all of it”", "“too easy” and “too hard”");
     }
 
     @ParameterizedTest
@@ -267,7 +267,7 @@ class HomeAnswersTest extends PageTest {
         Map<String, String> morning = form("MORNING");
         assertThat(morning.get("session")).isEqualTo("" + session);
         morning.put("pain", "11");
-        isRefused(sent(morning), "Pain is told from 0 to 10.");
+        isRefused(sent(morning), "Pain is given from 0 to 10.");
         morning.put("pain", "4");
         isKept(sent(morning));
         assertThat(opened().select("#morning")).isEmpty();

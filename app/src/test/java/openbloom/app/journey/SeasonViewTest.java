@@ -28,8 +28,8 @@ class SeasonViewTest {
     @ParameterizedTest
     @CsvSource({
         "0, '0 weeks + 0, first trimester', false", "22, '22 weeks + 0, second trimester', false",
-        "40, '40 weeks + 0, third trimester', false", "41, '1 week after birth, Heal', true",
-        "46, '6 weeks after birth, Reconnect', true"
+        "40, '40 weeks + 0, third trimester', false", "41, '1 week after birth, Early healing', true",
+        "46, '6 weeks after birth, Early recovery', true"
     })
     void goesFromConceptionPastTheDueDateAsIfSheGaveBirthOnIt(int week, String where, boolean assumed) {
         SeasonView view = view(pregnant(), Optional.of(week));
@@ -69,10 +69,10 @@ class SeasonViewTest {
                 .gaveBirth(new Birth(TODAY.minusWeeks(10), BirthKind.CAESAREAN, Tear.NONE, YesNoUnknown.YES))
                 .build();
         SeasonView after = view(born, Optional.empty());
-        assertThat(after.shown().where()).isEqualTo("10 weeks after birth, Reconnect");
-        assertThat(after.ribbon()).contains("pregnancy").contains("caesarean").contains("Strengthen");
+        assertThat(after.shown().where()).isEqualTo("10 weeks after birth, Early recovery");
+        assertThat(after.ribbon()).contains("pregnancy").contains("caesarean").contains("Strengthening");
         SeasonView neither = view(Client.of(0, 1, 58).build(), Optional.empty());
-        assertThat(neither.shown().where()).isEqualTo("neither pregnant nor newly delivered");
+        assertThat(neither.shown().where()).isEqualTo("neither pregnant nor postnatal");
         assertThat(neither.ribbon()).contains("no time floors");
         assertThat(neither.changes()).isEmpty();
     }

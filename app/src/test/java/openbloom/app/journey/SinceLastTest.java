@@ -35,7 +35,7 @@ class SinceLastTest extends PageTest {
                 .update();
         assertThat(journey(woman)).contains("Since ", "She has not been asked since.");
         answer(woman, "LEAK_WITH_EFFORT");
-        assertThat(journey(woman)).contains("She told new: ", "leak", "no longer: ", "back pain");
+        assertThat(journey(woman)).contains("She reported new: ", "leak", "no longer: ", "back pain");
         isNothingForAStranger("/people/" + woman.id() + "/journey");
     }
 
@@ -44,7 +44,7 @@ class SinceLastTest extends PageTest {
         List<JourneyEntries.JourneyEntry> entries = List.of(
                 entry(DAY.minusDays(1), EntryKind.GAP_CHECK, "2 fingers"),
                 entry(DAY.minusDays(1), EntryKind.PLAN, "planned"),
-                entry(DAY.minusDays(1), EntryKind.DECISION, "rung 3"),
+                entry(DAY.minusDays(1), EntryKind.DECISION, "level 3"),
                 entry(DAY.minusDays(8), EntryKind.SESSION, "taught"),
                 entry(DAY.minusDays(20), EntryKind.ASKED, "none"));
         assertThat(SinceLast.lastVisit(entries, DAY)).contains(DAY.minusDays(8));

@@ -29,7 +29,7 @@ class FigurePagesTest extends PageTest {
         assertThat(inner(svg("/moves/one-foot-float/figure.svg?version=A_WORD_OF_OLD")))
                 .isEqualTo(plain);
         assertThat(inner(svg("/moves/opposite-hold-10/figure.svg?version=TOES_STAY_DOWN")))
-                .as("another move of the catalogue")
+                .as("another exercise of the catalogue")
                 .isEqualTo(inner(svg("/moves/kneel-leg-slide/figure.svg")));
         assertThat(inner(opened("/api/v1/figures/one-foot-float.svg?version=PROP_UP")
                         .getContentAsString()))

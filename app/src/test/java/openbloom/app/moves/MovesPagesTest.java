@@ -34,7 +34,7 @@ class MovesPagesTest extends PageTest {
         assertThat(shown("/moves?named=BRIDGE"))
                 .containsExactlyInAnyOrderElementsOf(
                         ids(move -> move.name().toLowerCase(Locale.ROOT).contains("bridge")));
-        assertThat(page("/moves?named=zzz")).contains("No move is like that");
+        assertThat(page("/moves?named=zzz")).contains("No exercise is like that");
         assertThat(shown("/moves?position=NOWHERE&most=99&kit=SPOON")).hasSize(catalogue.size());
     }
 
@@ -54,7 +54,7 @@ class MovesPagesTest extends PageTest {
         String page = page("/moves/compare?move=bridge&move=squat&move=nothing&move=clam&move=curl-up");
         assertThat(page).contains("/moves/bridge/figure.svg", "/moves/squat/figure.svg", "/moves/clam/figure.svg");
         assertThat(page).doesNotContain("/moves/curl-up/figure.svg");
-        assertThat(page("/moves/compare")).contains("Choose two or three moves");
+        assertThat(page("/moves/compare")).contains("Choose two or three exercises");
     }
 
     private List<String> ids(Predicate<Move> which) {

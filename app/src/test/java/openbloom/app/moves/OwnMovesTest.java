@@ -63,7 +63,7 @@ class OwnMovesTest extends PageTest {
                 .contains("id=\"problem-name\"")
                 .contains("Another exercise is called “curl-UP”. Choose another name.");
         assertThat(body(set(form("blue-mat-hover", "0"), "swaps", "no-such-move")))
-                .contains("There is no move no-such-move.");
+                .contains("There is no exercise no-such-move.");
         assertThat(catalogues.own(ines.studioId()).version()).isZero();
     }
 
@@ -93,7 +93,7 @@ class OwnMovesTest extends PageTest {
         String file = page("/moves/own.yaml");
         assertThat(file).contains("pose:").contains("from: \"hands-knees\"");
         assertThat(inner(page("/moves/raised-hover/figure.svg")))
-                .as("the move is drawn as it was turned")
+                .as("the exercise is drawn as it was turned")
                 .isNotEqualTo(inner(page("/moves/plain-hover/figure.svg")))
                 .isEqualTo(inner(page("/figures/hands-knees.svg?near-thigh=176&near-shank=178")));
 
@@ -144,7 +144,7 @@ class OwnMovesTest extends PageTest {
         assertThat(body(pasted)).contains("A file has at most 1000000 characters; this has 1000001.");
         assertThat(yaml(longest, "2").getRedirectedUrl()).isEqualTo("/moves/own?kept");
         assertThat(yaml(cycle, "3").getContentAsString()).contains("lead round in a circle");
-        assertThat(yaml(kept, "1").getContentAsString()).contains("Somebody else changed our own moves meanwhile");
+        assertThat(yaml(kept, "1").getContentAsString()).contains("Somebody else changed our own exercises meanwhile");
         assertThat(catalogues.of(ines.studioId()).get("blue-mat-hover").rung()).isEqualTo(5);
     }
 

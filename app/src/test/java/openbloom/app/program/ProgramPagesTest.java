@@ -73,7 +73,7 @@ class ProgramPagesTest extends PageTest {
     @Test
     void suggestsAimsAndPlansTheWeeksFromThem() throws Exception {
         Woman woman = askedWoman("Weeks");
-        assertThat(program(woman)).contains("No program yet", "support the midline (pregnant)");
+        assertThat(program(woman)).contains("No programme yet", "support the midline (pregnant)");
         send(form(woman, key()));
         assertThat(program(woman))
                 .contains(
@@ -176,8 +176,8 @@ class ProgramPagesTest extends PageTest {
         send(form(woman, key()));
         tables.update(
                 "update program set document = '{broken', aims = 'FLY SUPPORT_MIDLINE' where woman_id = ?", woman.id());
-        assertThat(program(woman)).contains("The last program was kept in a way this version does not");
-        assertThat(page("/people/" + woman.id() + "/exercise-check")).contains("What may she do?", " Go, ", " Not yet");
+        assertThat(program(woman)).contains("The last programme was kept in a way this version does not");
+        assertThat(page("/people/" + woman.id() + "/exercise-check")).contains("Exercise check", " Go, ", " Not yet");
         send(form(woman, key()));
         assertThat(program(woman)).contains("<strong>45 min</strong> <span>studio</span>");
     }

@@ -35,7 +35,7 @@ class NextStepTest extends PageTest {
         String name = "Step " + key();
         send(intake(name));
         Woman woman = people.page(ines, name, 0).women().get(0);
-        assertThat(next(woman)).isEqualTo("Ask: safe today?");
+        assertThat(next(woman)).isEqualTo("Safety check");
         assertThat(page("/people/" + woman.id() + "/journey")).contains("id=\"next-step\"", "/safe");
         send(to(woman, "/safe").param("noSign", "yes").param("noSymptom", "yes"));
         assertThat(words(woman))
@@ -45,8 +45,8 @@ class NextStepTest extends PageTest {
                         "Breath",
                         "Connect",
                         "Pelvic floor",
-                        "Make her plan",
-                        "Compose today’s session");
+                        "Make her programme",
+                        "Build today’s session");
         assertThat(page("/people/" + woman.id() + "/exercise-check")).contains("Next:", "/checks/gap");
     }
 
@@ -57,9 +57,9 @@ class NextStepTest extends PageTest {
         send(set(intake(name), "lastPeriod", TODAY.minusWeeks(30).toString()));
         Woman woman = people.page(ines, name, 0).women().get(0);
         send(to(woman, "/safe").param("noSign", "yes").param("noSymptom", "yes"));
-        assertThat(words(woman)).doesNotContain("Gap check").contains("Make her plan");
+        assertThat(words(woman)).doesNotContain("Gap check").contains("Make her programme");
         send(to(woman, "/program").param("visitsPerWeek", "2"));
-        assertThat(words(woman)).doesNotContain("Make her plan").endsWith("Compose today’s session");
+        assertThat(words(woman)).doesNotContain("Make her programme").endsWith("Build today’s session");
         send(to(woman, "/sessions").param("minutes", "20"));
         assertThat(words(woman)).endsWith("Teach today’s session");
         List<NextSteps.NextStep> left = steps.of(woman, TODAY);

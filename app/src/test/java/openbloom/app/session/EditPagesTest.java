@@ -66,7 +66,7 @@ class EditPagesTest extends PageTest {
         send(edit("REMOVE", 4));
         assertThat(moves()).doesNotContain(composed.get(3));
         send(post(here + "/edit").param("version", "3").param("act", "ADD").param("move", "seated trunk nothing"));
-        assertThat(edits.latest(id).version()).as("no such move").isEqualTo(3);
+        assertThat(edits.latest(id).version()).as("no such exercise").isEqualTo(3);
         send(edit("ADD", 0).param("move", "Hip hitch, sitting"));
         assertThat(moves()).contains("hip-hitch");
         send(edit("NOTE", 3).param("words", "slowly"));
@@ -173,7 +173,7 @@ class EditPagesTest extends PageTest {
     @Test
     void answersWhyAMoveIsNotInIt() throws Exception {
         assertThat(page(here + "/why?move=Sit-up")).contains("Sit-up is");
-        assertThat(page(here + "/why?move=Nothing")).contains("There is no move of that name");
+        assertThat(page(here + "/why?move=Nothing")).contains("There is no exercise of that name");
     }
 
     @Test

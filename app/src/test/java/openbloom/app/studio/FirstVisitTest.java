@@ -44,7 +44,7 @@ class FirstVisitTest {
     @Order(1)
     void leadsFromSigningInToMakingTheStudio() throws Exception {
         assertThat(send(get("/sign-in")).getRedirectedUrl()).isEqualTo("/first");
-        assertThat(send(get("/first")).getContentAsString()).contains("Make the studio");
+        assertThat(send(get("/first")).getContentAsString()).contains("Create studio");
     }
 
     @Test

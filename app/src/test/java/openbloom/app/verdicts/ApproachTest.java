@@ -23,7 +23,7 @@ class ApproachTest extends PageTest {
         assertThat(look).contains("Heel slide").contains("Swap");
         assertThat(send(post(address + "/look").param("A8", "LIMITED_FROM_20_NONE_FROM_28"))
                         .getContentAsString())
-                .contains("every move keeps its verdict");
+                .contains("every exercise keeps its verdict");
         assertThat(records.approachOf(people.find(ines, her.id()).orElseThrow()).is(ApproachChoice.NONE_FROM_18))
                 .isFalse();
 

@@ -22,7 +22,7 @@ import openbloom.core.evidence.Published;
 public record Outlook(
         Optional<Trend> trend, Optional<Trend.Forecast> forecast, boolean stalled, List<String> sentences) {
     private static final String NEXT_WHEN_STALLED =
-            "Look at the connect check again, change the strand that loads the midline, or refer her to a clinician.";
+            "Look at the connect check again, change the exercise group that loads the midline, or refer her to a clinician.";
 
     /** What the outlook is measured against. */
     public sealed interface GapTarget {

@@ -61,7 +61,7 @@ public final class Catalogue {
     /** @throws IllegalArgumentException if there is no such move */
     public Move get(String id) {
         return find(id).orElseThrow(
-                        () -> new IllegalArgumentException("A move of the catalogue was expected, but was " + id));
+                        () -> new IllegalArgumentException("An exercise of the catalogue was expected, but was " + id));
     }
 
     /** A strand's moves from the first rung; empty if it has none. */

@@ -7,13 +7,13 @@ package openbloom.core.moves;
  * @see Doing
  */
 public enum DoseStage {
-    HEAL("Heal"),
-    RECONNECT("Reconnect"),
-    REBUILD("Rebuild"),
-    STRENGTHEN("Strengthen"),
-    RETURN("Return"),
+    HEAL("Early healing"),
+    RECONNECT("Early recovery"),
+    REBUILD("Rebuilding"),
+    STRENGTHEN("Strengthening"),
+    RETURN("Return to impact"),
     PREGNANT("Pregnant"),
-    OTHER("Neither pregnant nor newly delivered");
+    OTHER("Neither pregnant nor postnatal");
 
     private final String words;
 

@@ -170,7 +170,7 @@ public final class Prescriber {
     private Prescription function() {
         why(
                 Published.said(
-                        "{} holds of {} s and {} flicks are there: take them upright, into moves, and before a cough or a lift",
+                        "{} holds of {} s and {} flicks are there: take them upright, into exercises, and before a cough or a lift",
                         FULL_REPETITIONS,
                         FULL_HOLD,
                         FULL_REPETITIONS),

@@ -25,7 +25,8 @@ public final class ConnectSteps {
             step(svg, check, position);
         }
         svg.line(0, GROUND, STEP_WIDE * steps, GROUND, Paint.line(Palette.MUTED, 1.2));
-        svg.words("felt in two positions is what Strengthen asks for", 0, GROUND + 24, Letters.of(14, Palette.MUTED));
+        svg.words(
+                "felt in two positions is what Strengthening asks for", 0, GROUND + 24, Letters.of(14, Palette.MUTED));
         return svg.finish();
     }
 

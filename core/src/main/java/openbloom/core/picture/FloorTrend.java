@@ -208,7 +208,7 @@ public final class FloorTrend {
 
     /** Filled where it was told, a ring where she was asked and did not tell it. */
     private void symptoms() {
-        svg.words("filled: told that day; ring: asked, not told", LEFT, ROWS + 4.3 * ROW, QUIET);
+        svg.words("filled: reported that day; ring: asked, not reported", LEFT, ROWS + 4.3 * ROW, QUIET);
         for (FloorReading row : FloorReading.values()) {
             double y = ROWS + ROW * row.number;
             svg.line(LEFT, y, RIGHT, y, Paint.line("#EAE4D7", 1));

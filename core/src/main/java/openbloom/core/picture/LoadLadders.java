@@ -35,11 +35,13 @@ public final class LoadLadders {
 
     private static String describe(LoadCheck check) {
         List<String> parts = check.climbs().entrySet().stream()
-                .map(climb -> climb.getKey().words() + " flat to rung "
+                .map(climb -> climb.getKey().words() + " flat to level "
                         + climb.getValue().flatRung() + ", "
                         + climb.getValue().endedBy().words())
                 .toList();
-        return parts.isEmpty() ? "Ladders of loads, none climbed yet" : "Ladders of loads: " + String.join("; ", parts);
+        return parts.isEmpty()
+                ? "Progressions of loads, none climbed yet"
+                : "Progressions of loads: " + String.join("; ", parts);
     }
 
     private static void ladder(

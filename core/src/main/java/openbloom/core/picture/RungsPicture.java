@@ -67,7 +67,7 @@ public final class RungsPicture {
     }
 
     private static String describe(Map<ExerciseGroup, List<RungBar>> ladders) {
-        StringBuilder words = new StringBuilder("Rungs over time: ");
+        StringBuilder words = new StringBuilder("Levels over time: ");
         ladders.forEach((strand, steps) -> words.append(String.format(
                 Locale.ROOT, "%s %d to %d; ", strand.words(), steps.get(0).rung(), last(steps))));
         return words.toString();

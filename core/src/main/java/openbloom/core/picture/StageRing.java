@@ -42,7 +42,7 @@ public final class StageRing {
 
     /** For a woman who is neither pregnant nor newly delivered: a plain ring with a dot. */
     public static String plain() {
-        Svg svg = Svg.drawing(-26, -26, 52, 52, "neither pregnant nor newly delivered", "stage-ring");
+        Svg svg = Svg.drawing(-26, -26, 52, 52, "neither pregnant nor postnatal", "stage-ring");
         return svg.circle(0, 0, RADIUS, GROUND)
                 .circle(0, 0, 4, Paint.filled(Palette.PLUM))
                 .finish();

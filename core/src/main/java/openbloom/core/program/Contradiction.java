@@ -22,7 +22,7 @@ enum Contradiction {
     BIRTH(
             Goal.READY_FOR_BIRTH,
             Set.of(Goal.RUN, Goal.JUMP, Goal.LIFT, Goal.CRUNCH, Goal.PLANK),
-            "no rung rises any more before the birth");
+            "no level rises any more before the birth");
 
     private final Goal first;
     private final Set<Goal> waiting;

@@ -44,7 +44,7 @@ final class GymPath {
             }
         }
         return Optional.of(new Pathways.Path(
-                "gym", "Gym card for the block", "her usual moves", steps, Source.COMMON_PRACTICE.key()));
+                "gym", "Gym card for the block", "her usual exercises", steps, Source.COMMON_PRACTICE.key()));
     }
 
     private static String version(Verdict verdict, Judgement judgement) {

@@ -143,7 +143,7 @@ public final class Pathways {
         steps.add(on(
                 "check",
                 birth.date().plusDays(Published.FULL_CHECK_AFTER_BIRTH.days()),
-                "the check by her clinician; then the ladders",
+                "the check by her clinician; then the progressions",
                 "clearance on file"));
         return new Path(
                 "first-weeks", "The first six weeks", birth.kind().words(), steps, Source.COMMON_PRACTICE.key());
@@ -170,7 +170,7 @@ public final class Pathways {
                         on(
                                 "holds",
                                 born.plusDays(Published.PRONE_AFTER_CAESAREAN.days()),
-                                "still holds on the surface ladder, from the wall down",
+                                "still holds on the surface progression, from the wall down",
                                 "the scar quiet, the midline flat"),
                         on(
                                 "deep",
@@ -269,7 +269,7 @@ public final class Pathways {
                                 from,
                                 "ease in the hips and back, letting go on the in-breath, resting positions",
                                 "comfortable"),
-                        on("letting-go", from, "floor practice stresses letting go; no ladder rises", ""),
+                        on("letting-go", from, "floor practice stresses letting go; no progression rises", ""),
                         on("massage", from, "perineal massage: she asks her midwife", "her midwife says yes"),
                         then("recorded", "the birth is recorded: a new beginning", "")),
                 Source.COMMON_PRACTICE.key());

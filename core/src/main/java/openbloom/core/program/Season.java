@@ -38,7 +38,7 @@ public final class Season {
             LocalDate date, Rule rule, boolean lifted, VerdictKind from, VerdictKind to, List<Move> moves) {
         /** {@code 12 exercises: Adjust becomes Swap. …}. */
         public String words() {
-            String change = from == to ? "done another way" : from.words() + " becomes " + to.words();
+            String change = from == to ? "modified" : from.words() + " becomes " + to.words();
             return counted(moves) + ": " + change + ". " + why();
         }
 

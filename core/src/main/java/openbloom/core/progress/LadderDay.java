@@ -18,7 +18,7 @@ public record LadderDay(
         noted = Set.copyOf(noted);
         if (rung < 1 || step < 1 || step > DoseStep.HIGHEST) {
             throw new IllegalArgumentException(
-                    "A rung from 1 and a dose step 1 to 3 were expected, but there were " + rung + " and " + step);
+                    "A level from 1 and a dose step 1 to 3 were expected, but there were " + rung + " and " + step);
         }
     }
 

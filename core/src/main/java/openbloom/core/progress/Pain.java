@@ -30,7 +30,7 @@ public record Pain(int now, int before, Optional<PainRegion> place, Optional<Int
 
     private static void require(int told) {
         if (told < 0 || told > MOST) {
-            throw new IllegalArgumentException("Pain is told from 0 to " + MOST + ", but was " + told);
+            throw new IllegalArgumentException("Pain is given from 0 to " + MOST + ", but was " + told);
         }
     }
 

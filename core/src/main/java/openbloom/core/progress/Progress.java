@@ -73,7 +73,7 @@ public final class Progress {
             return decided(Decision.STOP, latestRung(), latestStep());
         }
         if (days.isEmpty()) {
-            reasons.add("nothing was done on this ladder yet");
+            reasons.add("nothing was done on this progression yet");
             return decided(Decision.STAY, StartingLevel.of(judgement, strand), DoseStep.LOWEST);
         }
         LadderDay latest = days.get(days.size() - 1);
@@ -99,7 +99,7 @@ public final class Progress {
             reasons.add("pain " + latest.pain().now() + " of 10: above " + PAIN_STOPS_ABOVE);
         }
         if (strand.isPelvicFloorLift() && latest.pain().isMore() && placeOf(latest) == Pain.PainRegion.FLOOR) {
-            reasons.add("pain with pelvic floor lifts: this ladder stops, ask her clinician");
+            reasons.add("pain with pelvic floor lifts: this progression stops, ask her clinician");
         }
         return !reasons.isEmpty();
     }
@@ -131,7 +131,7 @@ public final class Progress {
                 days.size() > 1
                         && latest.isStrained()
                         && days.get(days.size() - 2).isStrained(),
-                "breath held or another part took over on the last two days");
+                "breath held or another part compensated on the last two days");
         return !reasons.isEmpty();
     }
 
@@ -144,7 +144,7 @@ public final class Progress {
     private Proposal down(LadderDay latest) {
         boolean atTheBottom = latest.rung() == 1;
         if (atTheBottom) {
-            reasons.add("there is no rung below: another move of the same purpose is offered");
+            reasons.add("there is no level below: another exercise of the same purpose is offered");
         }
         return new Proposal(
                 Decision.DOWN, LadderDecision.below(latest.rung()), DoseStep.LOWEST, reasons, List.of(), atTheBottom);
@@ -174,7 +174,7 @@ public final class Progress {
         }
         Optional<LadderDay> before = goodDayBefore(latest);
         if (before.isEmpty()) {
-            reasons.add("a good day: one more on another day earns the next rung");
+            reasons.add("a good day: one more on another day earns the next level");
             return decided(Decision.STAY, latest.rung(), latest.step());
         }
         if (isTooSoonAfterDoming(latest)) {
@@ -201,13 +201,13 @@ public final class Progress {
             return "domed, flat after one cue";
         }
         if (day.isStrained()) {
-            return "breath held or another part took over, once";
+            return "breath held or another part compensated, once";
         }
         if (day.pain().isMore()) {
             return "a little more pain than before";
         }
         if (isKeptByPain(day)) {
-            return "pain " + day.pain().now() + " of 10, as before: no rung rises with it";
+            return "pain " + day.pain().now() + " of 10, as before: no level rises with it";
         }
         if (!day.done().isAll()) {
             return "less done than asked";
@@ -246,7 +246,7 @@ public final class Progress {
                 .filter(rung -> rung > latest.rung())
                 .findFirst();
         if (next.isEmpty()) {
-            reasons.add("the top of this ladder: one set more");
+            reasons.add("the top of this progression: one set more");
             return decided(Decision.STAY, latest.rung(), DoseStep.HIGHEST);
         }
         if (judgement
@@ -254,13 +254,13 @@ public final class Progress {
                 .age()
                 .filter(age -> age.isAtLeastWeeks(NO_RISE_FROM_WEEK))
                 .isPresent()) {
-            reasons.add("from " + NO_RISE_FROM_WEEK + " weeks no rung rises");
+            reasons.add("from " + NO_RISE_FROM_WEEK + " weeks no level rises");
             return decided(Decision.HELD, latest.rung(), latest.step());
         }
         List<Verdict> verdicts = onRung(next.get(), latest.rung());
         if (verdicts.stream().anyMatch(verdict -> verdict.kind().passes())) {
             boolean easy = feltTooEasy(latest) && feltTooEasy(before);
-            addIf(easy, "both felt too easy: the next rung begins with the whole dose");
+            addIf(easy, "both felt too easy: the next level begins with the whole dose");
             return decided(Decision.UP, next.get(), easy ? DoseStep.WRITTEN : DoseStep.LOWEST);
         }
         List<Gate> gates = verdicts.stream()
@@ -270,8 +270,8 @@ public final class Progress {
                 .toList();
         reasons.add(
                 gates.isEmpty()
-                        ? "the next rung does not pass for her today: one set more meanwhile"
-                        : "the next rung waits: one set more meanwhile");
+                        ? "the next level does not pass for her today: one set more meanwhile"
+                        : "the next level waits: one set more meanwhile");
         return new Proposal(Decision.HELD, latest.rung(), DoseStep.HIGHEST, reasons, gates, false);
     }
 

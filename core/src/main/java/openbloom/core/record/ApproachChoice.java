@@ -15,7 +15,7 @@ public enum ApproachChoice {
     FUNCTIONAL(A1, "width together with depth and firmness"),
     MILLIMETRE_NORMS(A1, "millimetre norms by age and site"),
     FOUR_FINGERS(A1, "four fingers: for reading others' notes, never unlocks"),
-    SURFACE_LADDER(A2, "a ladder of surfaces, stopped by doming"),
+    SURFACE_LADDER(A2, "a progression of surfaces, stopped by doming"),
     NO_SUPPORT_UNTIL_RECOVERED(A2, "none until the gap has recovered"),
     STILL_HOLDS_WELCOME(A2, "still holds welcome if nothing pushes out"),
     RESIST_THEN_SMALL(A3, "resist rotation only, then a small range"),

@@ -25,7 +25,7 @@ public record Conditions(Set<Condition> all, Map<Condition, LocalDate> since) {
         all = Enums.copyOf(all);
         since = Enums.copyOf(since);
         if (!all.containsAll(since.keySet())) {
-            throw new IllegalArgumentException("Since-when was told for conditions she has not: " + since.keySet());
+            throw new IllegalArgumentException("Since-when was given for conditions she has not: " + since.keySet());
         }
     }
 

@@ -45,7 +45,7 @@ public enum Goal {
             CONNECT),
     EASE_PELVIS(
             "ease the pelvis",
-            "Easier days with small, even moves; pain may come back with long days.",
+            "Easier days with small, even exercises; pain may come back with long days.",
             Source.COMMON_PRACTICE,
             MOBILITY,
             STRENGTH_LEGS,
@@ -59,7 +59,7 @@ public enum Goal {
             CONNECT),
     SUPPORT_MIDLINE(
             "support the midline",
-            "Moves without doming; no width is promised while she is pregnant.",
+            "Exercises without doming; no width is promised while she is pregnant.",
             Source.E_SPER,
             BREATH,
             CONNECT,
@@ -89,7 +89,7 @@ public enum Goal {
             STRENGTH_PULL),
     READY_FOR_BIRTH(
             "ready for birth",
-            "Ease and letting go; no ladder rises now.",
+            "Ease and letting go; no progression rises now.",
             Source.COMMON_PRACTICE,
             MOBILITY,
             RELEASE,
@@ -117,7 +117,7 @@ public enum Goal {
             STRENGTH_LEGS,
             STRENGTH_PULL,
             UPRIGHT_CONTROL),
-    CRUNCH("curl up again", "One flat rung at a time.", Source.E_CURL, FLEXION, LIMB_LOAD),
+    CRUNCH("curl up again", "One flat level at a time.", Source.E_CURL, FLEXION, LIMB_LOAD),
     PLANK("hold a front support", "One flat surface at a time.", Source.COMMON_PRACTICE, FRONT_SUPPORT, LIMB_LOAD),
     KEEP_ACTIVE(
             "keep active",

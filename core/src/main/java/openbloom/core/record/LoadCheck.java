@@ -53,7 +53,7 @@ public record LoadCheck(Map<ExerciseGroup, LadderClimb> climbs) {
         /** @throws IllegalArgumentException if the rung is negative */
         public LadderClimb {
             if (flatRung < 0) {
-                throw new IllegalArgumentException("A rung must be 0 or more, but was " + flatRung);
+                throw new IllegalArgumentException("A level must be 0 or more, but was " + flatRung);
             }
         }
     }

@@ -19,7 +19,7 @@ public enum Noted {
     HEAVY("heavy", "h", true),
     HURT("hurt", "p", true),
     BREATH_HELD("breath held", "b", true),
-    TOOK_OVER("took over", "t", true),
+    TOOK_OVER("compensated", "t", true),
     TOO_EASY("too easy", "e", false),
     RIGHT("right", "r", false),
     TOO_HARD("too hard", "x", false),

@@ -44,7 +44,7 @@ public record OpeningCheck(Optional<Training> training, Map<ExerciseGroup, Tried
         /** @throws IllegalArgumentException unless the rung is 1 or more */
         public Tried {
             if (rung < 1) {
-                throw new IllegalArgumentException("A rung must be 1 or more, but was " + rung);
+                throw new IllegalArgumentException("A level must be 1 or more, but was " + rung);
             }
         }
     }

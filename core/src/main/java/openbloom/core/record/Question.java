@@ -46,7 +46,7 @@ public enum Question {
     A14(
             "Breathing out fully and pausing empty?",
             "The pause lets some women feel the deep layer draw in; it is nothing for pregnancy, pressure or pain."),
-    A15("Variety?", "New moves keep interest; the same few, done until they are easy, show what changes."),
+    A15("Variety?", "New exercises keep interest; the same few, done until they are easy, show what changes."),
     A16("Rounding on hands and knees?", "A gentle arch stretches the front; with doming level and round is enough."),
     A17("How is a lift told?", "Some find the whole floor at once, some only when each opening is named in turn.");
 

@@ -30,6 +30,6 @@ public record Surgery(SurgeryKind kind, Optional<LocalDate> on, boolean longAgo)
         return what
                 + (longAgo
                         ? ", more than a year ago"
-                        : on.map(day -> ", " + Days.words(day)).orElse(", its day not told"));
+                        : on.map(day -> ", " + Days.words(day)).orElse(", its day not given"));
     }
 }

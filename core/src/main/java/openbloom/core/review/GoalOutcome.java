@@ -57,7 +57,9 @@ public record GoalOutcome(Goal aim, State state, String why) {
         GoalOutcome found = found(aim, look);
         return found.state() == State.REACHED && look.hasJustDomed(aim)
                 ? new GoalOutcome(
-                        aim, State.ON_THE_WAY, "a ladder of it domed; " + found.why() + " counts again 48 hours later")
+                        aim,
+                        State.ON_THE_WAY,
+                        "a progression of it domed; " + found.why() + " counts again 48 hours later")
                 : found;
     }
 
@@ -111,10 +113,13 @@ public record GoalOutcome(Goal aim, State state, String why) {
         }
         if (!now) {
             return new GoalOutcome(
-                    aim, State.ON_THE_WAY, "none told at the last asking, but not yet for " + FREE_WEEKS + " weeks");
+                    aim,
+                    State.ON_THE_WAY,
+                    "none reported at the last asking, but not yet for " + FREE_WEEKS + " weeks");
         }
         long times = look.times(symptoms);
-        return new GoalOutcome(aim, State.NO_CHANGE_SINCE, name + " told " + times + (times == 1 ? " time" : " times"));
+        return new GoalOutcome(
+                aim, State.NO_CHANGE_SINCE, name + " reported " + times + (times == 1 ? " time" : " times"));
     }
 
     private static GoalOutcome notAsked(Goal aim) {
@@ -153,7 +158,7 @@ public record GoalOutcome(Goal aim, State state, String why) {
             return new GoalOutcome(aim, State.REACHED, "recovered by her approach: " + now.gapWords());
         }
         if (now.isMidlineFirmAndFlat() && now.achieved(ExerciseGroup.LIMB_LOAD) >= FIRM_AND_FLAT) {
-            return new GoalOutcome(aim, State.REACHED, "firm, and flat at limb load rung " + FIRM_AND_FLAT);
+            return new GoalOutcome(aim, State.REACHED, "firm, and flat at limb load level " + FIRM_AND_FLAT);
         }
         if (now.midlineRecovered() == YesNoUnknown.UNKNOWN) {
             return new GoalOutcome(
@@ -167,14 +172,14 @@ public record GoalOutcome(Goal aim, State state, String why) {
     private static GoalOutcome supported(Goal aim, ReviewPeriod look) {
         LadderStatus standing = look.after().facts().client().standing();
         if (!standing.ceilings().isEmpty()) {
-            return new GoalOutcome(aim, State.NO_CHANGE_SINCE, "doming holds a ladder");
+            return new GoalOutcome(aim, State.NO_CHANGE_SINCE, "doming holds a progression");
         }
         boolean looked = aim.strands().stream()
                 .anyMatch(strand ->
                         standing.rungs().containsKey(strand) || standing.flat().containsKey(strand));
         return looked
-                ? new GoalOutcome(aim, State.ON_THE_WAY, "rungs kept without doming; no width is promised")
-                : new GoalOutcome(aim, State.NOT_READ, "no load check, and no rung done on two days");
+                ? new GoalOutcome(aim, State.ON_THE_WAY, "levels kept without doming; no width is promised")
+                : new GoalOutcome(aim, State.NOT_READ, "no load check, and no level done on two days");
     }
 
     private static GoalOutcome scar(Goal aim, ReviewPeriod look) {
@@ -183,7 +188,7 @@ public record GoalOutcome(Goal aim, State state, String why) {
             return rungs(aim, look);
         }
         return look.after().facts().isAskedForSymptoms()
-                ? new GoalOutcome(aim, State.REACHED, "scar rung " + rung + " without pain")
+                ? new GoalOutcome(aim, State.REACHED, "scar level " + rung + " without pain")
                 : notAsked(aim);
     }
 
@@ -216,8 +221,8 @@ public record GoalOutcome(Goal aim, State state, String why) {
         return higher.map(strand -> new GoalOutcome(
                         aim,
                         State.ON_THE_WAY,
-                        strand.words() + ": rung " + look.after().facts().achieved(strand)))
-                .orElseGet(() -> new GoalOutcome(aim, State.NO_CHANGE_SINCE, "no wanted ladder stands higher"));
+                        strand.words() + ": level " + look.after().facts().achieved(strand)))
+                .orElseGet(() -> new GoalOutcome(aim, State.NO_CHANGE_SINCE, "no wanted progression stands higher"));
     }
 
     private static GoalOutcome wish(Goal aim, ReviewPeriod look, boolean passes, String what) {

@@ -248,7 +248,7 @@ final class OutcomeMeasures {
             OptionalInt first = rung(then, strand);
             OptionalInt second = rung(now, strand);
             if (first.isPresent() && second.isPresent()) {
-                add(strand.words() + ", rung", first.getAsInt(), second.getAsInt(), "", 0.5);
+                add(strand.words() + ", level", first.getAsInt(), second.getAsInt(), "", 0.5);
                 levels.add(new ProgramReview.LevelChange(
                         strand,
                         first.getAsInt(),

@@ -33,7 +33,7 @@ public enum Condition {
     ANAEMIA("anaemia without symptoms"),
     EPILEPSY("epilepsy"),
     OSTEOPOROSIS("osteoporosis"),
-    PROLAPSE("prolapse, told by a clinician"),
+    PROLAPSE("prolapse, reported by a clinician"),
     GESTATIONAL_DIABETES("diabetes that came with this pregnancy"),
     HERNIA("a hernia"),
     EARLIER_SURGERY("earlier pelvic or abdominal surgery"),

@@ -47,7 +47,7 @@ public enum WarningSign {
     WOUND_INFECTED(AFTER_BIRTH, TODAY, "redness, pus or opening of a wound"),
     NAVEL_BULGE(ANY, TODAY, "a bulge at the navel that hurts or stays out"),
     PRESSURE_ABOVE_LIMIT(MEASURED, NOW, "a blood pressure above the limit her clinician set"),
-    NOT_SAID_WHICH(FROM_HOME, NOW, "a warning sign told from home, not said which"),
+    NOT_SAID_WHICH(FROM_HOME, NOW, "a warning sign reported from home, not said which"),
     OVERWHELMING_TIREDNESS(ANY, TODAY, "being so tired that rest does not help and she cannot look after herself");
 
     private static final String STAY_WITH_HER =

@@ -71,7 +71,7 @@ public record CandidateScore(
         add(words, aims, "an aim wants it");
         add(words, due, "due this week");
         add(words, lately, "done lately");
-        add(words, working, working == WORKING ? "the rung she works on" : "a rung below");
+        add(words, working, working == WORKING ? "the level she works on" : "a level below");
         add(words, weaker, "a weaker side");
         add(words, pinned, pinned == PINNED ? "pinned" : pinned == USUAL ? "hers in any case" : "planned for today");
         add(words, again, "others of its kind first");

@@ -23,7 +23,7 @@ public final class ExclusionReason {
         return judgement.catalogue().ladder(strand).stream()
                 .min(Comparator.comparing(Move::load))
                 .map(move -> of(judgement, move))
-                .orElse("there is no such move");
+                .orElse("there is no such exercise");
     }
 
     public static String of(Judgement judgement, Move move) {

@@ -53,7 +53,7 @@ public record Flow(String name, String about, Format format, List<TemplateItem> 
         for (TemplateItem item : items) {
             Optional<Move> move = judgement.catalogue().find(item.moveId());
             if (move.isEmpty()) {
-                changes.add("“" + item.moveId() + "” is no longer among the moves: left out");
+                changes.add("“" + item.moveId() + "” is no longer among the exercises: left out");
                 continue;
             }
             Verdict verdict = judgement.of(move.get());

@@ -20,14 +20,14 @@ public record Format(FormatKind kind, int rounds, int workSeconds, int restSecon
 
     /** The kinds of session. */
     public enum FormatKind {
-        SETS("sets, one move after the other", new InSets()),
-        ROUNDS("rounds: a few moves, gone through again", new InRounds()),
+        SETS("sets, one exercise after the other", new InSets()),
+        ROUNDS("rounds: a few exercises, gone through again", new InRounds()),
         INTERVALS("intervals by the clock", new ByTheClock()),
         ONE_SIDE_THEN_THE_OTHER("all on one side, then the same on the other", new OneSideThenTheOther()),
         BREATH_AND_FLOOR("breath and pelvic floor", new BreathAndFloor()),
         MOBILITY("hips and back", new HipsAndBack()),
         FIVE_MINUTES("five minutes", new FiveMinutes()),
-        GYM_CARD("gym card: her usual moves, as they are today", new GymCard());
+        GYM_CARD("gym card: her usual exercises, as they are today", new GymCard());
 
         private final String words;
         private final FormatRules rules;

@@ -18,8 +18,8 @@ final class GymCard implements FormatRules {
                 .forEach(pick -> items.add(new SessionItem(pick, side(pick), 0, 0, Part.WORK, 0)));
         Timetable none = new Timetable(items, 0);
         String note = items.isEmpty()
-                ? "No usual move of hers passes today."
-                : "A card for the gym: today’s version of each move, without a clock.";
+                ? "No usual exercise of hers passes today."
+                : "A card for the gym: today’s version of each exercise, without a clock.";
         return new Session(items, 0, false, LeftOutReasons.of(judgement, request, none), note, 0, request.format());
     }
 

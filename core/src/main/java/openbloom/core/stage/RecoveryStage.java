@@ -6,11 +6,11 @@ package openbloom.core.stage;
  * @see Recovery
  */
 public enum RecoveryStage {
-    HEAL("Heal", "rest and breathe"),
-    RECONNECT("Reconnect", "breath, gentle lifts, walking"),
-    REBUILD("Rebuild", "everyday strength, ladders from the bottom"),
-    STRENGTHEN("Strengthen", "load, longer holds, upright work"),
-    RETURN("Return", "impact and sport, step by step");
+    HEAL("Early healing", "rest and breathe"),
+    RECONNECT("Early recovery", "breath, gentle lifts, walking"),
+    REBUILD("Rebuilding", "everyday strength, progressions from the bottom"),
+    STRENGTHEN("Strengthening", "load, longer holds, upright work"),
+    RETURN("Return to impact", "impact and sport, step by step");
 
     private final String words;
     private final String meaning;

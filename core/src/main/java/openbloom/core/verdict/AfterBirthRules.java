@@ -47,7 +47,7 @@ final class AfterBirthRules {
 
     private static final Rule RECONNECT = Rule.code("PP-TIME-RECONNECT")
             .client("In the first two weeks rest, breath and letting go do the work.")
-            .instructor("Heal: nothing that loads the midline or the pelvic floor for two weeks.")
+            .instructor("Early healing: nothing that loads the midline or the pelvic floor for two weeks.")
             .onlyAfterABirth()
             .looks((facts, found) -> facts.recentBirth()
                     .ifPresent(birth -> found.unlessMet(
@@ -58,8 +58,8 @@ final class AfterBirthRules {
     private static final Rule REBUILD = Rule.code("PP-TIME-REBUILD")
             .client("Loading starts when six weeks have passed, the wound has closed and your clinician has said yes.")
             .instructor(
-                    "Rebuild needs six weeks, clearance on file and a closed wound. Without a note, everything asked and"
-                            + " nothing told: load 2 from {} weeks and load 3 from {} ({} and {} after a caesarean or a deep tear);"
+                    "Rebuilding needs six weeks, clearance on file and a closed wound. Without a note, everything asked and"
+                            + " nothing reported: load 2 from {} weeks and load 3 from {} ({} and {} after a caesarean or a deep tear);"
                             + " impact and heavy loads always need it.",
                     Published.NO_NOTE_LIGHT,
                     Published.NO_NOTE_MIDDLE,
@@ -118,9 +118,9 @@ final class AfterBirthRules {
 
     private static final Rule STRENGTHEN = Rule.code("PP-TIME-STRENGTHEN")
             .client(
-                    "The harder moves come when twelve weeks have passed and the easier ones stay flat and comfortable.")
+                    "The harder exercises come when twelve weeks have passed and the easier ones stay flat and comfortable.")
             .instructor(
-                    "Strengthen needs twelve weeks, connect in two positions, no heaviness and a flat second rung of"
+                    "Strengthening needs twelve weeks, connect in two positions, no heaviness and a flat second level of"
                             + " limb load; until then load 3 at most.")
             .looks(AfterBirthRules::strengthen);
 

@@ -83,7 +83,7 @@ public final class Beginning {
 
     private static String because(Facts facts, ExerciseGroup strand) {
         if (facts.isWritten(strand)) {
-            return "rung " + facts.achieved(strand) + " seen";
+            return "level " + facts.achieved(strand) + " seen";
         }
         return facts.client()
                 .background()

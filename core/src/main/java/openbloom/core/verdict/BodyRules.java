@@ -189,7 +189,7 @@ final class BodyRules {
 
     private static final Rule BACK = Rule.code("BACK-LIMB")
             .client("Bring the knees closer so that the back stays easy.")
-            .instructor("Back tenses on limb load: knees closer, or down a rung.")
+            .instructor("Back tenses on limb load: knees closer, or down a level.")
             .steady()
             .looks((facts, found) -> {
                 Predicate<Move> limbLoad = move -> move.strand() == ExerciseGroup.LIMB_LOAD

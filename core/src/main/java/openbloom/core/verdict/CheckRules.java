@@ -120,7 +120,7 @@ final class CheckRules {
     private static final Rule FELT = Rule.code("CONNECT-FELT")
             .client("We connect where you can feel it, and try one position further.")
             .instructor(
-                    "Connect felt up to one position: the rungs of that position, the next one is tried with one set;"
+                    "Connect felt up to one position: the levels of that position, the next one is tried with one set;"
                             + " further ones wait.")
             .steady()
             .looks((facts, found) -> facts.client()

@@ -24,7 +24,7 @@ final class EarlyRules {
     private static final Rule EARLY = Rule.code("PP-EARLY")
             .client("This is welcome already; stop if the bleeding gets redder, or pain or heaviness comes.")
             .instructor(
-                    "Nothing told and no wound open: from the first day tilts, heel slides, ankles; from {} weeks clam, side leg"
+                    "Nothing reported and no wound open: from the first day tilts, heel slides, ankles; from {} weeks clam, side leg"
                             + " lift, bridge, wall push-up, squat to a chair, band row; from {} weeks body-weight squat, step-up,"
                             + " push-up at a counter. After a caesarean {} weeks later, closed.",
                     Published.EARLY_SECOND,
@@ -46,7 +46,7 @@ final class EarlyRules {
             .client("Heavy weights come back last; until then we build up with lighter ones.")
             .instructor(
                     "Heavy loads wait to {} weeks after a birth, {} after a caesarean, {} after a tear of degree 3 or 4; but for"
-                            + " rungs of a sport she had, seen flat lately, with a clinician's word for load.",
+                            + " levels of a sport she had, seen flat lately, with a clinician's word for load.",
                     Published.HEAVY_AFTER_BIRTH,
                     Published.HEAVY_AFTER_CAESAREAN,
                     Published.HEAVY_AFTER_DEEP_TEAR)

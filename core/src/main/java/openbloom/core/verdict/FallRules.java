@@ -48,10 +48,10 @@ final class FallRules {
                             fact)));
 
     private static final Rule LOWEST = Rule.code("FALL-START")
-            .client("We begin with the first step of the ladder and see how it goes.")
+            .client("We begin with the first step of the progression and see how it goes.")
             .instructor(
                     "Never trained, or not asked, and {} or over or with fragile bones: heavy and one-leg strength begins at the"
-                            + " lowest rung, with one set.",
+                            + " lowest level, with one set.",
                     Published.ASKED_BEFORE_LOAD)
             .looks((facts, found) -> untrained(facts).ifPresent(fact -> {
                 found.notYet(

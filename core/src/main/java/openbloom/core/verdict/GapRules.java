@@ -49,18 +49,18 @@ final class GapRules {
             .looks(GapRules::load);
 
     private static final Rule DEEP = Rule.code("GAP-DEEP")
-            .client("The middle of your belly gives way under load, so we build it up with lighter moves first.")
+            .client("The middle of your belly gives way under load, so we build it up with lighter exercises first.")
             .instructor(
-                    "Domes on the lift, or deep and soft: the middle and hardest loads wait in every strand, but for"
-                            + " rungs a fresh load check showed flat.")
+                    "Domes on the lift, or deep and soft: the middle and hardest loads wait in every exercise group, but for"
+                            + " levels a fresh load check showed flat.")
             .source(Source.E_DUFOUR)
             .looks((facts, found) -> soften(facts, found, true));
 
     private static final Rule UNSEEN = Rule.code("GAP-UNSEEN")
             .client("Nobody has looked at the middle of your belly lately, so the harder loads wait until we have.")
             .instructor(
-                    "The midline not looked at, or not lately: the middle and hardest loads wait in every strand, but for"
-                            + " rungs a fresh load check showed flat.")
+                    "The midline not looked at, or not lately: the middle and hardest loads wait in every exercise group, but for"
+                            + " levels a fresh load check showed flat.")
             .looks((facts, found) -> soften(facts, found, false));
 
     private static final Rule OLD = Rule.code("GAP-OLD")
@@ -80,7 +80,7 @@ final class GapRules {
     private static final Rule FLEX = Rule.code("GAP-FLEX")
             .client("Curling up comes back in steps, as long as the belly stays flat.")
             .instructor(
-                    "Curls: open when the gap has recovered by her approach and is flat; wide but firm, one rung above"
+                    "Curls: open when the gap has recovered by her approach and is flat; wide but firm, one level above"
                             + " what was flat, from twelve weeks after birth; doming or a soft floor waits.")
             .source(Source.E_CURL)
             .by(Question.A1)
@@ -100,7 +100,7 @@ final class GapRules {
 
     private static final Rule PLANK = Rule.code("GAP-PLANK")
             .client("Front supports climb from the wall down, as far as the belly stays flat.")
-            .instructor("Front supports with a gap by her approach: a ladder of surfaces stopped by doming.")
+            .instructor("Front supports with a gap by her approach: a progression of surfaces stopped by doming.")
             .source(Source.E_DUFOUR)
             .by(Question.A2)
             .looks(GapRules::plank);
@@ -141,7 +141,7 @@ final class GapRules {
         return Rule.code("GAP-DOME-" + strand.name().replace('_', '-'))
                 .client("Your belly domed one step further, so this waits until the step below stays flat.")
                 .instructor("Doming sets today's ceiling in " + strand.wordsWithin()
-                        + " and at the matching load in its sibling strands; elsewhere more load goes with the midline"
+                        + " and at the matching load in its sibling exercise groups; elsewhere more load goes with the midline"
                         + " in view.")
                 .source(Source.E_DUFOUR)
                 .onlyOf(record -> record.standing().ceilings().containsKey(strand))

@@ -35,7 +35,7 @@ final class Gates {
     /** What the stages of her recovery ask for. */
     Recovery.Criteria criteria() {
         boolean safe = facts.client().safety().standing().keySet().isEmpty();
-        Gate noSign = Gate.of(GateKind.NO_WARNING_SIGN, safe, safe ? "none told" : "a warning sign was told");
+        Gate noSign = Gate.of(GateKind.NO_WARNING_SIGN, safe, safe ? "none reported" : "a warning sign was reported");
         return Recovery.Criteria.of(
                 noSign,
                 clearance(),
@@ -100,7 +100,7 @@ final class Gates {
                 .filter(birth -> birth.daysOn(facts.day()) >= Published.WOUND_TAKEN_AS_CLOSED.days())
                 .isPresent();
         String words = switch (closed) {
-            case YES -> "closed, as told at intake";
+            case YES -> "closed, as reported at intake";
             case NO -> "not closed yet";
             case UNKNOWN ->
                 longAgo
@@ -153,7 +153,7 @@ final class Gates {
                 .safety()
                 .symptoms()
                 .askedOn()
-                .map(on -> (free ? "none told " : "asked ") + Days.words(on))
+                .map(on -> (free ? "none reported " : "asked ") + Days.words(on))
                 .orElse("not asked");
         return Gate.of(GateKind.SYMPTOM_FREE, free, words);
     }
@@ -183,7 +183,7 @@ final class Gates {
         boolean free = facts.client().safety().symptoms().excludes(Set.of(Symptom.HEAVINESS), facts.day());
         String words = facts.has(Symptom.HEAVINESS)
                 ? facts.evidence().told(Symptom.HEAVINESS).words()
-                : free ? "none told" : Published.said("not asked in the last {} days", Published.SYMPTOM_MEMORY);
+                : free ? "none reported" : Published.said("not asked in the last {} days", Published.SYMPTOM_MEMORY);
         return Gate.of(GateKind.NO_HEAVINESS, free, words);
     }
 
@@ -211,6 +211,6 @@ final class Gates {
     }
 
     private static String flatWords(String ladder, int rung) {
-        return rung == 0 ? ladder + " not seen flat yet" : ladder + " flat up to rung " + rung;
+        return rung == 0 ? ladder + " not seen flat yet" : ladder + " flat up to level " + rung;
     }
 }

@@ -81,7 +81,7 @@ final class GridReasons {
             of(
                     "CONDITION\\.(THYROID|DIABETES_TYPE_1)_CONTROLLED|CONDITION\\.GESTATIONAL_DIABETES",
                     ".*",
-                    "controlled it limits no move; she eats before and stops when she feels unwell"),
+                    "controlled it limits no exercise; she eats before and stops when she feels unwell"),
             of(
                     "CONDITION\\.TWINS",
                     ".*",
@@ -119,7 +119,7 @@ final class GridReasons {
             of(
                     "LEAK\\..*|SYMPTOM\\.LEAK_WITH_URGE",
                     "HEAVY|IMPACT_.*|PRESSURE_.*",
-                    "she told that it comes with something else"),
+                    "she reported that it comes with something else"),
             of(
                     "SYMPTOM\\.BACK_PAIN",
                     "CURL|HEAD_LIFT|OVERHEAD|HEAVY|" + TURNS,

@@ -297,7 +297,7 @@ record GridRow(String id, String words, String group, List<WithoutAndWith> women
             for (Training training : Training.values()) {
                 each(
                         "TRAINING." + training,
-                        "trained before: " + training.words() + ", no rung written",
+                        "trained before: " + training.words() + ", no level written",
                         "Age and falls",
                         w -> w.rungs(Map.of()).trained(training),
                         BELLY,

@@ -37,7 +37,7 @@ final class HealingRules {
     private static final Rule REST = Rule.code("SURG-REST")
             .client("In the first two weeks after an operation: breath, easy movement of the feet and short walks.")
             .instructor(
-                    "Under {} weeks after an operation, or its day not told: breath, connect without strain, gentle"
+                    "Under {} weeks after an operation, or its day not given: breath, connect without strain, gentle"
                             + " pelvic floor if allowed, feet and ankles, lying at rest, short walks.",
                     SURGERY_REST)
             .source(Source.E_SURGERY)
@@ -72,7 +72,7 @@ final class HealingRules {
             }));
 
     private static final Rule WORD = Rule.code("SURG-WORD")
-            .client("After an operation your clinician says when harder moves may begin.")
+            .client("After an operation your clinician says when harder exercises may begin.")
             .instructor(
                     "After an operation: load 2 and more, curls and impact need a clinician's word for it, dated after"
                             + " the operation; from {} weeks load 2 without one.",

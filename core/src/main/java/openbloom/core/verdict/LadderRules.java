@@ -31,7 +31,7 @@ final class LadderRules {
 
     private static final Rule NEXT = Rule.code("LADDER-NEXT")
             .client("One step at a time: the step below comes first.")
-            .instructor("More than one rung above the highest she has done well in this strand.")
+            .instructor("More than one level above the highest she has done well in this exercise group.")
             .steady()
             .looks((facts, found) -> {
                 for (ExerciseGroup strand : ExerciseGroup.values()) {
@@ -43,7 +43,7 @@ final class LadderRules {
 
     private static final Rule START = Rule.code("LADDER-START")
             .client("We try this with one set first and see how it goes.")
-            .instructor("No rung written down: what one step of load above her start asks is tried with one set.")
+            .instructor("No level written down: what one step of load above her start asks is tried with one set.")
             .steady()
             .looks((facts, found) -> found.adjust(
                     move -> isUnwritten(move, facts) && !isLanding(move) && level(move) == openLoad(facts) + 1,
@@ -53,8 +53,8 @@ final class LadderRules {
     private static final Rule START_LATER = Rule.code("LADDER-START-LATER")
             .client("We start a little lower and find your step first.")
             .instructor(
-                    "No rung written down: this is more than a step above where she begins by her training before; the"
-                            + " opening check or a lower rung comes first.")
+                    "No level written down: this is more than a step above where she begins by her training before; the"
+                            + " opening check or a lower level comes first.")
             .steady()
             .looks((facts, found) -> found.notYet(
                     move -> isUnwritten(move, facts) && !isLanding(move) && level(move) > openLoad(facts) + 1,
@@ -64,7 +64,7 @@ final class LadderRules {
     private static final Rule START_IMPACT = Rule.code("LADDER-START-IMPACT")
             .client("Before jumping or running we look at how you land.")
             .instructor(
-                    "Impact waits for a rung that was seen, unless she trained regularly before; an athlete begins soft"
+                    "Impact waits for a level that was seen, unless she trained regularly before; an athlete begins soft"
                             + " and low.")
             .steady()
             .looks((facts, found) -> {
@@ -81,7 +81,7 @@ final class LadderRules {
 
     private static final Rule MISSING = Rule.code("KIT-MISSING")
             .client("We use what is at hand instead.")
-            .instructor("Equipment not at hand: use the substitute, or another move of the same purpose.")
+            .instructor("Equipment not at hand: use the substitute, or another exercise of the same purpose.")
             .steady()
             .looks((facts, found) -> {
                 found.adjust(move -> isReplaceable(move, facts), new Evidence.NotAtHand(), Adjustment.USE_SUBSTITUTE);

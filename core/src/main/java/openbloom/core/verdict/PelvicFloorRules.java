@@ -79,7 +79,7 @@ final class PelvicFloorRules {
                     "Load as long as nothing feels heavy, and stop when it does; running begins soft and short, once you are"
                             + " supported and have passed the tests.")
             .instructor(
-                    "Prolapse told by a clinician, no heaviness: loads with a stop at the first heaviness; impact with a pessary"
+                    "Prolapse reported by a clinician, no heaviness: loads with a stop at the first heaviness; impact with a pessary"
                             + " or her clinician's word and the return tests passed, soft and short first.")
             .looks((facts, found) -> {
                 if (facts.has(Condition.PROLAPSE) && !facts.has(Symptom.HEAVINESS)) {
@@ -215,6 +215,8 @@ final class PelvicFloorRules {
     private static Gate painGate(Facts facts) {
         boolean free = !facts.isFloorPainful();
         return Gate.of(
-                GateKind.NO_PELVIC_PAIN, free, free ? "none told" : pain(facts).words());
+                GateKind.NO_PELVIC_PAIN,
+                free,
+                free ? "none reported" : pain(facts).words());
     }
 }

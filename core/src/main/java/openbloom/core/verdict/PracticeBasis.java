@@ -83,7 +83,7 @@ final class PracticeBasis {
                 "Rests on a reading speaking for about two weeks, and on doming being the midline giving way; a reading or a load check changes it.");
         basis.put(
                 "PF-PROLAPSE",
-                "Rests on a told prolapse without heaviness bearing load well; symptoms change it either way.");
+                "Rests on a reported prolapse without heaviness bearing load well; symptoms change it either way.");
         basis.put(
                 "BP-ARMS",
                 "Rests on pressure rising with the arms up and the breath held; her clinician's word changes it.");
@@ -104,7 +104,7 @@ final class PracticeBasis {
                 "Rests on a ribcage that moves all round taking pressure off the floor; a check that finds it even changes it.");
         basis.put("CONNECT", "Rests on one cue at a time being heard; a check without the fault changes it.");
         basis.put("SIDE", "Rests on the weaker side setting the count; equal scores change it.");
-        basis.put("LADDER", "Rests on one step at a time; a rung seen well on two days changes it.");
+        basis.put("LADDER", "Rests on one step at a time; a level seen well on two days changes it.");
         basis.put("KIT", "Rests on what is in the room.");
         basis.put("APP", "Rests on how she is taught here; another choice changes it.");
         for (String easy : new String[] {"WRIST", "SIT", "FRONT", "NECK"}) {

@@ -92,7 +92,7 @@ final class PregnancyRules {
                             + " way.")
             .instructor(
                     "No curl-ups, sit-ups, V-holds or hollow holds from {} weeks, nor earlier with doming: surface"
-                            + " ladder, hands and knees or press-out instead.",
+                            + " progression, hands and knees or press-out instead.",
                     SECOND_TRIMESTER)
             .onlyPregnant()
             .looks(PregnancyRules::flex);
@@ -174,7 +174,7 @@ final class PregnancyRules {
     private static final Rule BAR = Rule.code("PREG-BAR")
             .client("A bar would have to travel round the bump, so we lift another way.")
             .instructor(
-                    "Barbell paths that pass the bump from {} weeks, or once the bar has to curve: dumbbells at the side, or another move.",
+                    "Barbell paths that pass the bump from {} weeks, or once the bar has to curve: dumbbells at the side, or another exercise.",
                     BALANCE_SUPPORT)
             .onlyPregnant()
             .looks((facts, found) -> {

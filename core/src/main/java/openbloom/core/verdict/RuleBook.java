@@ -26,7 +26,7 @@ public final class RuleBook {
             new RuleChapter("Conditions and pain", BodyRules.all()),
             new RuleChapter("Falls and age", FallRules.all()),
             new RuleChapter("What checks found", CheckRules.all()),
-            new RuleChapter("Ladders and kit", LadderRules.all()),
+            new RuleChapter("Progressions and kit", LadderRules.all()),
             new RuleChapter("Her approach", ApproachRules.all()));
 
     private static final List<Rule> RULES =

@@ -46,7 +46,7 @@ final class StopRules {
 
     private static final Rule LIMIT = Rule.code("STOP-CLEAR-LIMIT")
             .client("Your clinician has asked for this to wait.")
-            .instructor("Her clinician's limit excludes this move.")
+            .instructor("Her clinician's limit excludes this exercise.")
             .source(Source.E_PPCARE)
             .looks(StopRules::limits);
 
@@ -60,7 +60,7 @@ final class StopRules {
     private static final Rule PAIN = Rule.code("STOP-PAIN")
             .client("That hurt too much last time. What loads the place that hurt waits until we have asked you again.")
             .instructor(
-                    "Pain above {} of 10 in a session, or any with a pelvic floor lift: the ladder and every move that loads"
+                    "Pain above {} of 10 in a session, or any with a pelvic floor lift: the progression and every exercise that loads"
                             + " the place wait until she was asked again ({} of 10 or less; floor and scar none) or her"
                             + " clinician has said so since, and somebody says by name why it goes on.",
                     Published.PAIN_TOO_MUCH,

@@ -24,9 +24,9 @@ final class EvidenceWords {
     private static Optional<String> told(Evidence evidence) {
         String words = null;
         if (evidence instanceof Evidence.SignTold sign) {
-            words = sign.sign().words() + ", told " + Days.words(sign.told());
+            words = sign.sign().words() + ", reported " + Days.words(sign.told());
         } else if (evidence instanceof Evidence.SymptomTold symptom) {
-            words = symptom.symptom().words() + after(", told ", symptom.on());
+            words = symptom.symptom().words() + after(", reported ", symptom.on());
         } else if (evidence instanceof Evidence.ConditionKnown known) {
             words = known.condition().words() + after(", since ", known.on());
         } else if (evidence instanceof Evidence.Answered answered) {
@@ -121,13 +121,13 @@ final class EvidenceWords {
         }
         if (evidence instanceof Evidence.RungDone done) {
             String ladder = done.strand().wordsWithin();
-            return done.rung() == 0 ? ladder + ", no rung done yet" : ladder + ", rung " + done.rung() + " done";
+            return done.rung() == 0 ? ladder + ", no level done yet" : ladder + ", level " + done.rung() + " done";
         }
         if (evidence instanceof Evidence.FlatUpTo flat) {
             String ladder = flat.strand().wordsWithin();
             return flat.rung() == 0
-                    ? "not flat on the first rung of " + ladder
-                    : "flat up to rung " + flat.rung() + " of " + ladder;
+                    ? "not flat on the first level of " + ladder
+                    : "flat up to level " + flat.rung() + " of " + ladder;
         }
         if (evidence instanceof Evidence.TrainedBefore before) {
             return before.training().words();

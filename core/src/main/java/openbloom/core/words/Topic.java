@@ -16,7 +16,7 @@ public enum Topic {
     LYING_ON_THE_BACK("not asked how she feels lying down"),
     GAP("gap not checked"),
     FLOOR("pelvic floor not checked"),
-    TRAINING("training before and rungs not known"),
+    TRAINING("training before and levels not known"),
     BIRTH("no birth on file"),
     CAESAREAN("no caesarean on file");
 

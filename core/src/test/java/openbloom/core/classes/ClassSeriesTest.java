@@ -139,7 +139,7 @@ class ClassSeriesTest {
                     .as("exercises of week %s again", week + 1)
                     .isLessThanOrEqualTo(0.9);
             assertThat(shared(sheets, week, Move::strand))
-                    .as("ladders of week %s again", week + 1)
+                    .as("progressions of week %s again", week + 1)
                     .isGreaterThanOrEqualTo(0.6);
         }
         Map<String, Long> further = new LinkedHashMap<>();
@@ -153,7 +153,7 @@ class ClassSeriesTest {
                             .count());
         }
         assertThat(further.values())
-                .as("ladders on which each went further: %s", further)
+                .as("progressions on which each went further: %s", further)
                 .allMatch(ladders -> ladders >= 2);
     }
 

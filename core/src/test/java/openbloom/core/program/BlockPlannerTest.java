@@ -534,7 +534,7 @@ class BlockPlannerTest {
                 .name();
         assertThat(program.leftOut()).anySatisfy(left -> {
             assertThat(left.what()).isEqualTo(next);
-            assertThat(left.why()).contains("flat up to rung 2 of limb load");
+            assertThat(left.why()).contains("flat up to level 2 of limb load");
         });
     }
 

@@ -60,7 +60,7 @@ class PathwaysTest {
         assertThat(all).extracting(Pathways.Path::name).containsExactly("The first six weeks", "After a caesarean");
         LocalDate born = TODAY.minusWeeks(3);
         assertThat(day(all.get(1), "gentle touch")).contains(born.plusWeeks(6));
-        assertThat(day(all.get(1), "surface ladder")).contains(born.plusWeeks(8));
+        assertThat(day(all.get(1), "surface progression")).contains(born.plusWeeks(8));
         assertThat(day(all.get(1), "deeper scar work")).contains(born.plusWeeks(12));
         assertThat(day(all.get(1), "impact")).contains(born.plusWeeks(16));
         assertThat(day(all.get(0), "walk 20 minutes")).contains(born.plusWeeks(3));

@@ -290,7 +290,7 @@ class TwelveWeeksTest {
                 assertThat(CATALOGUE.ladder(line.strand()).stream()
                                 .map(Move::rung)
                                 .filter(rung -> rung > now.rung() && rung < proposal.rung()))
-                        .as("no rung is passed over")
+                        .as("no level is passed over")
                         .isEmpty();
             }
             if (course == Course.GOOD && proposal.decision() == Decision.DOWN) {

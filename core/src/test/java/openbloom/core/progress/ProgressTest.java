@@ -381,10 +381,10 @@ class ProgressTest {
             delimiter = '|',
             value = {
                 "DOMED_UNTIL_CUED |0|0|8|RIGHT   |domed, flat after one cue",
-                "BREATH_HELD      |0|0|8|RIGHT   |breath held or another part took over, once",
-                "TOOK_OVER        |0|0|8|RIGHT   |breath held or another part took over, once",
+                "BREATH_HELD      |0|0|8|RIGHT   |breath held or another part compensated, once",
+                "TOOK_OVER        |0|0|8|RIGHT   |breath held or another part compensated, once",
                 "                 |1|0|8|RIGHT   |a little more pain than before",
-                "                 |4|4|8|RIGHT   |pain 4 of 10, as before: no rung rises with it",
+                "                 |4|4|8|RIGHT   |pain 4 of 10, as before: no level rises with it",
                 "                 |0|0|7|RIGHT   |less done than asked",
                 "                 |0|0|8|TOO_HARD|too hard"
             })
@@ -402,7 +402,7 @@ class ProgressTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "13|3|STAY|3|2|a good day: one more on another day earns the next rung",
+                "13|3|STAY|3|2|a good day: one more on another day earns the next level",
                 "14|3|DOWN|2|2|14 days without a session",
                 "41|3|DOWN|2|2|41 days without a session",
                 "42|4|DOWN|2|1|42 days without a session: look again first",
@@ -434,7 +434,7 @@ class ProgressTest {
         Proposal bottom =
                 bridge(day(1, 1, 2, Set.of(LadderDay.PlannedAgainst.LEAKED), Pain.NONE, PerceivedEffort.RIGHT, 8));
         assertThat(bottom.reasons())
-                .containsExactly("leaked", "there is no rung below: another move of the same purpose is offered");
+                .containsExactly("leaked", "there is no level below: another exercise of the same purpose is offered");
         assertThat(bottom.swap()).isTrue();
         assertThat(bridge(against(1, LadderDay.PlannedAgainst.LEAKED)).swap()).isFalse();
     }
@@ -463,7 +463,7 @@ class ProgressTest {
         assertThat(bridge(first, second).reasons())
                 .containsExactly(
                         "two good days with the whole dose",
-                        "both felt too easy: the next rung begins with the whole dose");
+                        "both felt too easy: the next level begins with the whole dose");
         assertThat(bridge(good(4, 2, 2), second).reasons()).containsExactly("two good days with the whole dose");
     }
 }

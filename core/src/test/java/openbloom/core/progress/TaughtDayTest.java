@@ -56,7 +56,7 @@ class TaughtDayTest {
         SessionObservation.In hard = new SessionObservation.In(1, true, Optional.of(Noted.TOO_HARD));
         assertThat(day(hard, note(4, Noted.DONE)).report().felt()).contains(PerceivedEffort.TOO_HARD);
         assertThat(day(hard, note(4, Noted.DONE), note(4, Noted.RIGHT)).report().felt())
-                .as("told of the move")
+                .as("told of the exercise")
                 .contains(PerceivedEffort.RIGHT);
     }
 

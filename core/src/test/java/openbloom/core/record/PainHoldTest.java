@@ -115,7 +115,7 @@ class PainHoldTest {
                 holds(List.of(hurt(1, "breath-side", PainSite.NECK, 7))).get(0);
         assertThat(stretch.holds(move("breath-side"))).isTrue();
         assertThat(stretch.holds(move("breath-rocked-back")))
-                .as("breath is no ladder of loads")
+                .as("breath is no progression of loads")
                 .isFalse();
     }
 

@@ -139,7 +139,7 @@ class LookBackTest {
         assertThat(measure(review, "Straight leg raise").sum())
                 .isEqualTo("4 − 6 = −2 of 10; repeating it may differ by 1");
         assertThat(measure(review, "Straight leg raise").verdict()).isEqualTo(Measure.MeasureVerdict.REAL_CHANGE);
-        Measure level = measure(review, ExerciseGroup.BRIDGE.words() + ", rung");
+        Measure level = measure(review, ExerciseGroup.BRIDGE.words() + ", level");
         assertThat(List.of(level.before(), level.after(), level.sum()))
                 .isEqualTo(List.of("2", "3", "3 − 2 = +1; repeating it may differ by 0.5"));
         assertThat(review.measures()).hasSize(2);
@@ -188,11 +188,12 @@ class LookBackTest {
         assertThat(goal(goal, well(), well()).state()).isEqualTo(GoalOutcome.State.NOT_READ);
         GoalOutcome kept = goal(goal, well(), well().rungs(Map.of(ExerciseGroup.HANDS_AND_KNEES, 3)));
         assertThat(kept.state()).isEqualTo(GoalOutcome.State.ON_THE_WAY);
-        assertThat(kept.why()).isEqualTo("rungs kept without doming; no width is promised");
+        assertThat(kept.why()).isEqualTo("levels kept without doming; no width is promised");
         GoalOutcome flat = goal(goal, well(), well().flat(NOW, Map.of(ExerciseGroup.HANDS_AND_KNEES, 3)));
         assertThat(flat.state()).isEqualTo(GoalOutcome.State.ON_THE_WAY);
         GoalOutcome domed = goal(goal, well(), well().domingCeiling(Map.of(ExerciseGroup.HANDS_AND_KNEES, 3)));
-        assertThat(domed).isEqualTo(new GoalOutcome(goal, GoalOutcome.State.NO_CHANGE_SINCE, "doming holds a ladder"));
+        assertThat(domed)
+                .isEqualTo(new GoalOutcome(goal, GoalOutcome.State.NO_CHANGE_SINCE, "doming holds a progression"));
         assertThat(goal(goal, well(), well().rungs(Map.of(ExerciseGroup.SCAR, 3)))
                         .state())
                 .isEqualTo(GoalOutcome.State.NOT_READ);
@@ -227,20 +228,20 @@ class LookBackTest {
         Client.Builder held = well(Symptom.HEAVINESS);
         assertThat(goal(Goal.JUMP, held, held))
                 .isEqualTo(new GoalOutcome(
-                        Goal.JUMP, GoalOutcome.State.NO_CHANGE_SINCE, "no wanted ladder stands higher"));
+                        Goal.JUMP, GoalOutcome.State.NO_CHANGE_SINCE, "no wanted progression stands higher"));
         GoalOutcome higher = goal(
                 Goal.STRONG_BONES,
                 well().rungs(Map.of(ExerciseGroup.STRENGTH_LEGS, 2)),
                 well().rungs(Map.of(ExerciseGroup.STRENGTH_LEGS, 3)));
         assertThat(higher.state()).isEqualTo(GoalOutcome.State.ON_THE_WAY);
-        assertThat(higher.why()).isEqualTo(ExerciseGroup.STRENGTH_LEGS.words() + ": rung 3");
+        assertThat(higher.why()).isEqualTo(ExerciseGroup.STRENGTH_LEGS.words() + ": level 3");
         assertThat(goal(Goal.STRONG_BONES, well(), well()).state()).isEqualTo(GoalOutcome.State.NO_CHANGE_SINCE);
     }
 
     @Test
     void aScarIsAtEaseFromItsFourthLevelWithoutPain() {
         Client.Builder fourth = well().rungs(Map.of(ExerciseGroup.SCAR, 4));
-        assertThat(goal(Goal.SCAR_AT_EASE, well(), fourth).why()).isEqualTo("scar rung 4 without pain");
+        assertThat(goal(Goal.SCAR_AT_EASE, well(), fourth).why()).isEqualTo("scar level 4 without pain");
         assertThat(goal(Goal.SCAR_AT_EASE, well(), well().rungs(Map.of(ExerciseGroup.SCAR, 3)))
                         .state())
                 .isEqualTo(GoalOutcome.State.ON_THE_WAY);

@@ -281,7 +281,7 @@ class ProgramReviewTest {
         assertThat(review.sentences())
                 .containsExactly(
                         "The gap, averaged over 3 sites, is 10 mm narrower: more than measuring twice would explain.",
-                        "On the way: “stop leaking” (none told at the last asking, but not yet for 4 weeks).",
+                        "On the way: “stop leaking” (none reported at the last asking, but not yet for 4 weeks).",
                         "A level up: bridge. Waits until it stays flat: limb load.");
         assertThat(review.levels())
                 .extracting(ProgramReview.LevelChange::before, ProgramReview.LevelChange::after)

@@ -147,10 +147,10 @@ class FormatsTest {
                 SessionRequest.of(30).in(Format.of(Format.FormatKind.GYM_CARD)).wanting(usual));
         assertThat(card.items().stream().map(SessionItem::moveId)).containsExactly("squat", "bridge");
         assertThat(card.items()).allMatch(item -> item.seconds() == 0 && item.part() == Part.WORK);
-        assertThat(card.note()).isEqualTo("A card for the gym: today’s version of each move, without a clock.");
+        assertThat(card.note()).isEqualTo("A card for the gym: today’s version of each exercise, without a clock.");
         Session empty = composed(30, Format.FormatKind.GYM_CARD);
         assertThat(empty.items()).isEmpty();
-        assertThat(empty.note()).isEqualTo("No usual move of hers passes today.");
+        assertThat(empty.note()).isEqualTo("No usual exercise of hers passes today.");
     }
 
     @ParameterizedTest

@@ -66,7 +66,7 @@ class GymTableTest {
                 .noneMatch(note -> note.matches(".*(\\b20\\d\\d\\b|has: | of 12 weeks).*"))
                 .contains(
                         "Barbell paths that pass the bump from 20 weeks, or once the bar has to curve: dumbbells at the"
-                                + " side, or another move.");
+                                + " side, or another exercise.");
         assertThat(cell("Clean", 1).note()).contains(TABLE.notes().get(1));
     }
 

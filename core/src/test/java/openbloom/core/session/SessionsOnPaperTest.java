@@ -120,7 +120,7 @@ class SessionsOnPaperTest {
         women.put("well, left side weaker", on(well().sides(SideCheck.told(SideCheck.Weaker.LEFT))));
         women.put("well, right side weaker", on(well().sides(SideCheck.told(SideCheck.Weaker.RIGHT))));
         women.put(
-                "at the foot of the ladders, nothing but a mat",
+                "at the foot of the progressions, nothing but a mat",
                 on(well().rungs(Map.of()).equipment(Set.of())));
         women.put("half-way up", on(well().rungs(half()).equipment(Set.of(Equipment.BAND, Equipment.CHAIR))));
         women.put("8 weeks pregnant", on(at(8)));

@@ -80,7 +80,7 @@ class BeginningTest {
                                     && judgement.of(other).passes())
                             .filter(other -> !other.isImpact() && !other.isGymStaple() && other.load() <= 3)
                             .filter(other -> !other.has(Demand.HEAVY) && !other.has(Demand.BREATH_HOLD)))
-                    .as("the hardest of its strand that passes")
+                    .as("the hardest of its exercise group that passes")
                     .isEmpty();
         });
         assertThat(tries).extracting(Move::strand).doesNotHaveDuplicates();
@@ -96,7 +96,7 @@ class BeginningTest {
         Beginning.LadderStart bridge = place(places, ExerciseGroup.BRIDGE);
         assertThat(bridge.move().map(Move::rung))
                 .hasValueSatisfying(rung -> assertThat(rung).isLessThanOrEqualTo(3));
-        assertThat(bridge.because()).isEqualTo("rung 2 seen");
+        assertThat(bridge.because()).isEqualTo("level 2 seen");
         assertThat(place(places, ExerciseGroup.SIDE_SUPPORT).because()).isEqualTo(Training.REGULAR.words());
         assertThat(place(Beginning.places(judged(woman())), ExerciseGroup.BRIDGE)
                         .because())

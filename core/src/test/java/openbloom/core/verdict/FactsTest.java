@@ -183,7 +183,7 @@ class FactsTest {
     /** A wound nobody looked at is taken as closed after twelve weeks, unless there was a tear or a caesarean. */
     @ParameterizedTest(name = "{0} {1} {2} {3}")
     @CsvSource({
-        "VAGINAL, NONE, YES, 10, true, 'closed, as told at intake'",
+        "VAGINAL, NONE, YES, 10, true, 'closed, as reported at intake'",
         "VAGINAL, NONE, NO, 200, false, not closed yet",
         "VAGINAL, NONE, UNKNOWN, 83, false, not recorded",
         "VAGINAL, NONE, UNKNOWN, 84, true, 'taken as closed: no tear, no caesarean'",
@@ -216,7 +216,7 @@ class FactsTest {
         assertThat(gates(Map.of(), Map.of(ExerciseGroup.LIMB_LOAD, 1))
                         .limbLoadFlat()
                         .detail())
-                .isEqualTo("limb load flat up to rung 1");
+                .isEqualTo("limb load flat up to level 1");
         assertThat(gates(Map.of(), Map.of(ExerciseGroup.FRONT_SUPPORT, 5))
                         .frontSupportFlat()
                         .met())

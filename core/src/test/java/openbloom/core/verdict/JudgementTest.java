@@ -64,7 +64,7 @@ class JudgementTest {
                         "squat",
                         well().warningSigns(TODAY.minusDays(3), Set.of(WarningSign.VAGINAL_BLEEDING))
                                 .build(),
-                        WarningSign.VAGINAL_BLEEDING.words() + ", told 21 Nov 2026"),
+                        WarningSign.VAGINAL_BLEEDING.words() + ", reported 21 Nov 2026"),
                 arguments(
                         "PP-TIME-REBUILD",
                         "goblet-squat",
@@ -80,7 +80,7 @@ class JudgementTest {
                         "GAP-DOME-LIMB-LOAD",
                         "double-leg-lower",
                         well().domingCeiling(Map.of(ExerciseGroup.LIMB_LOAD, 2)).build(),
-                        "flat up to rung 2 of limb load"),
+                        "flat up to level 2 of limb load"),
                 arguments(
                         "GAP-LOAD",
                         "double-leg-lower",
@@ -187,14 +187,14 @@ class JudgementTest {
 
     @Test
     void gatesOfSymptomsSayWhetherAndWhenSheWasAsked() {
-        assertThat(gates(well().build()).noHeaviness().detail()).isEqualTo("none told");
+        assertThat(gates(well().build()).noHeaviness().detail()).isEqualTo("none reported");
         assertThat(gates(told(well(), Symptom.HEAVINESS)).noHeaviness().detail())
-                .isEqualTo("heaviness or pressure in the pelvic floor, told 24 Nov 2026");
+                .isEqualTo("heaviness or pressure in the pelvic floor, reported 24 Nov 2026");
         Client longAgo =
                 well().symptoms(SymptomReport.none(TODAY.minusDays(15))).build();
         assertThat(gates(longAgo).noHeaviness()).matches(gate -> !gate.met());
         assertThat(gates(longAgo).noHeaviness().detail()).isEqualTo("not asked in the last 14 days");
-        assertThat(gates(well().build()).symptomFree().detail()).isEqualTo("none told 24 Nov 2026");
+        assertThat(gates(well().build()).symptomFree().detail()).isEqualTo("none reported 24 Nov 2026");
         assertThat(gates(told(well(), Symptom.HEAVINESS)).symptomFree().detail())
                 .isEqualTo("asked 24 Nov 2026");
         Client never = well().symptoms(new SymptomReport.NotAsked()).build();

@@ -202,14 +202,14 @@ class WhatCountsTest {
                         .gates()
                         .get(GateKind.NO_WARNING_SIGN)
                         .detail())
-                .isEqualTo("none told");
+                .isEqualTo("none reported");
         assertThat(facts(well().warningSigns(TODAY, Set.of(WarningSign.CHEST_PAIN)))
                         .gates()
                         .criteria()
                         .gates()
                         .get(GateKind.NO_WARNING_SIGN)
                         .detail())
-                .isEqualTo("a warning sign was told");
+                .isEqualTo("a warning sign was reported");
     }
 
     /** Steps of the first six weeks: day 1, two and four weeks, and each two weeks later after a caesarean (E-RUN, from memory). */
