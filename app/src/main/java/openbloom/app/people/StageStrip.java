@@ -1,6 +1,8 @@
 package openbloom.app.people;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The line that is always in view in a woman's record.
@@ -45,8 +47,12 @@ public record StageStrip(
         return stops.held();
     }
 
-    /** When the next check is due, in words; whether today or overdue. */
-    public record NextCheck(String words, boolean isDue) {}
+    /**
+     * When the next gap check is due, in words; whether today or overdue.
+     *
+     * @param on the day; none where no check is due
+     */
+    public record NextCheck(String words, boolean isDue, Optional<LocalDate> on) {}
 
     /**
      * How she is drawn.
@@ -59,7 +65,14 @@ public record StageStrip(
     public static StageStrip unreadable(long womanId, String name) {
         Now now = new Now(CANNOT_BE_READ, "", "", false);
         return new StageStrip(
-                womanId, name, now, List.of(), "", Stops.NONE, new NextCheck("", false), new StageDrawn("", ""));
+                womanId,
+                name,
+                now,
+                List.of(),
+                "",
+                Stops.NONE,
+                new NextCheck("", false, Optional.empty()),
+                new StageDrawn("", ""));
     }
 
     public boolean isReadable() {

@@ -87,15 +87,22 @@ public class Programs {
         }
     }
 
+    /** The latest blocks of several women; a woman without one, or with one that cannot be read, is not in it. */
+    public Map<Long, ProgramDocument> latestOf(List<Long> womanIds) {
+        Map<Long, ProgramDocument> latest = new HashMap<>();
+        if (!womanIds.isEmpty()) {
+            mapper.latestOf(womanIds)
+                    .forEach(row -> document(row.womanId(), row.document())
+                            .ifPresent(block -> latest.put(row.womanId(), block)));
+        }
+        return latest;
+    }
+
     /** What the latest blocks of several women plan for a day; a woman without a session that day is not in it. */
     public Map<Long, ProgramDocument.SessionTold> plannedOn(List<Long> womanIds, LocalDate date) {
         Map<Long, ProgramDocument.SessionTold> planned = new HashMap<>();
-        if (!womanIds.isEmpty()) {
-            mapper.latestOf(womanIds)
-                    .forEach(latest -> document(latest.womanId(), latest.document())
-                            .flatMap(block -> block.sessionOn(date))
-                            .ifPresent(session -> planned.put(latest.womanId(), session)));
-        }
+        latestOf(womanIds)
+                .forEach((womanId, block) -> block.sessionOn(date).ifPresent(session -> planned.put(womanId, session)));
         return planned;
     }
 

@@ -66,7 +66,8 @@ final class StageStripWriter {
                         isDue
                                 ? (client.checks().gap().isPresent() ? "today" : "today, none yet")
                                 : due.map(Days::words).orElse("after the birth"),
-                        isDue),
+                        isDue,
+                        due),
                 new StageStrip.StageDrawn(ring(), body(client.bodyOn(day))));
     }
 

@@ -2,6 +2,7 @@ package openbloom.app.session;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import openbloom.core.record.Noted;
@@ -90,6 +91,37 @@ public interface SessionMapper {
             where woman_id = #{womanId} and taught_on is not null and occasion <> 'HOME'
             """)
     int countTaught(long womanId);
+
+    /** When a woman was taught last. */
+    record LastTaught(long womanId, LocalDate on) {}
+
+    /** Women of a studio taught last between two days and expected no more, the latest first. */
+    @Select("""
+            select woman_id, max(taught_on) as "on" from session join teaching on teaching.id = teaching_id
+            join woman on woman.id = woman_id
+            where woman.studio_id = #{studioId} and taught_on is not null and occasion <> 'HOME'
+              and not exists (select 1 from visit where visit.woman_id = session.woman_id and starts_at >= #{now} and cancelled_at is null)
+            group by woman_id having max(taught_on) between #{from} and #{to} order by max(taught_on) desc, woman_id limit #{most}
+            """)
+    List<LastTaught> notTaughtSince(
+            @Param("studioId") long studioId,
+            @Param("to") LocalDate to,
+            @Param("from") LocalDate from,
+            @Param("now") LocalDateTime now,
+            @Param("most") int most);
+
+    /** A session of a day: planned for it, or taught on it. */
+    record SessionOfDay(long womanId, long sessionId, boolean finished) {}
+
+    /** The sessions of a day of some women, the latest of each last; none done at home. */
+    @Select("""
+            <script>select woman_id, session.id as "sessionId", taught_on is not null as finished
+            from session join teaching on teaching.id = teaching_id
+            where (session.planned_on = #{day} or taught_on = #{day}) and occasion &lt;&gt; 'HOME'
+              and woman_id in (<foreach collection='women' item='one' separator=','>#{one}</foreach>)
+            order by session.id</script>
+            """)
+    List<SessionOfDay> onDay(@Param("women") List<Long> women, @Param("day") LocalDate day);
 
     @Insert("""
             insert into response (session_id, form_key, item, move_id, strand, rung, told, place, noted_on, stored_at,

@@ -213,7 +213,7 @@ public class Sessions {
         Edited edited = Edited.of(fitted.outline(), judgement);
         String changes = fitted.changes().isEmpty() ? "" : ": " + String.join("; ", fitted.changes());
         SessionDocument plan = SessionDocument.of(edited.session(), judgement)
-                .withLeftOut(List.of(), "Flow “" + name + "”" + changes + ".");
+                .withLeftOut(List.of(), "Template “" + name + "”" + changes + ".");
         int minutes = Math.max(
                 SessionRequest.SHORTEST_MINUTES,
                 Math.min(

@@ -61,6 +61,7 @@ class TodayController {
     private final Seasons seasons;
     private final ClassesToday classes;
     private final FromHome fromHome;
+    private final VisitsToday visitsToday;
     private final StudioDay day;
 
     TodayController(
@@ -72,7 +73,9 @@ class TodayController {
             Seasons seasons,
             ClassesToday classes,
             FromHome fromHome,
+            VisitsToday visitsToday,
             StudioDay day) {
+        this.visitsToday = visitsToday;
         this.fromHome = fromHome;
         this.classes = classes;
         this.programs = programs;
@@ -88,8 +91,9 @@ class TodayController {
      * One visit of the day.
      *
      * @param planned what her program plans for today, in words; empty when nothing is planned
+     * @param state how far it has come
      */
-    record Coming(String at, StageStrip strip, String planned) {}
+    record Coming(String at, StageStrip strip, String planned, VisitsToday.VisitState state) {}
 
     /**
      * Women shown in full, of all of a kind.
@@ -126,6 +130,12 @@ class TodayController {
         Map<Long, StageStrip> strips = strips(women, listed);
         Map<Long, ProgramDocument.SessionTold> planned =
                 programs.plannedOn(expected.stream().map(Visit::womanId).toList(), today);
+        List<Long> coming = expected.stream().map(Visit::womanId).toList();
+        Map<Long, VisitsToday.VisitState> states = visitsToday.of(
+                women.women().stream()
+                        .filter(woman -> coming.contains(woman.id()))
+                        .toList(),
+                today);
         model.addAttribute(
                 "coming",
                 expected.stream()
@@ -135,7 +145,8 @@ class TodayController {
                                 strips.get(visit.womanId()),
                                 Optional.ofNullable(planned.get(visit.womanId()))
                                         .map(TodayController::words)
-                                        .orElse("")))
+                                        .orElse(""),
+                                states.getOrDefault(visit.womanId(), VisitsToday.VisitState.OVER)))
                         .toList());
         model.addAttribute("news", fromHome.newsOf(me));
         model.addAttribute("classes", classes.on(me, today));

@@ -89,7 +89,8 @@ class StopTest extends PageTest {
         tell("CHEST_PAIN");
         LocalDate yesterday = TODAY.minusDays(1);
         jdbc.update("update safety_answer set asked_on = ? where woman_id = ?", yesterday, woman.id());
-        assertThat(page(her + "/exercise-check?only=STOP")).contains("told " + openbloom.core.Days.words(yesterday));
+        assertThat(page(her + "/exercise-check?only=STOP"))
+                .contains("reported " + openbloom.core.Days.words(yesterday));
         assertThat(body(none("0"))).contains("has been told since this page was opened");
         assertThat(page("/")).contains(woman.name());
     }

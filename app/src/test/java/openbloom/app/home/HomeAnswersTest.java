@@ -283,11 +283,11 @@ class HomeAnswersTest extends PageTest {
     @CsvSource(delimiter = '|', textBlock = """
             MOVE | line | 199 | told | DONE | This exercise is not in your practice.
             MOVE | line | 0 | told | DOMED | This cannot be read. Open the page again.
-            MOVE | line | 0 | told | HURT+pain=11 | Pain is told from 0 to 10.
+            MOVE | line | 0 | told | HURT+pain=11 | Pain is given from 0 to 10.
             MOVE | line | 0 | told | DONE+counted=9999 | At most 600 can be counted; this is 9999.
             DONE | told | SOME | line | | This cannot be read. Open the page again.
             DONE | told | ALL | session | 999999999 | This practice is not one of yours.
-            TROUBLE | told | HURT | pain | -1 | Pain is told from 0 to 10.
+            TROUBLE | told | HURT | pain | -1 | Pain is given from 0 to 10.
             SIGN | told | NOTHING | line | | This cannot be read. Open the page again.
             QUESTION | text | | line | | Write something first.
             DANCE | told | ALL | line | | This cannot be read. Open the page again.

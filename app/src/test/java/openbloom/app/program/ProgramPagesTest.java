@@ -204,7 +204,7 @@ class ProgramPagesTest extends PageTest {
         assertThat(programs.plannedOn(List.of(woman.id()), made).get(woman.id()).minutes())
                 .isEqualTo(45);
         assertThat(programs.plannedOn(List.of(), made)).isEmpty();
-        assertThat(page("/")).contains("planned: studio 45 min, ");
+        assertThat(page("/")).contains("planned: 45 min, studio");
     }
 
     @Test

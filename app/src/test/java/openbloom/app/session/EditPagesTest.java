@@ -160,11 +160,11 @@ class EditPagesTest extends PageTest {
         MockHttpServletResponse made = send(post("/people/" + other.id() + "/flows")
                 .param("formKey", key())
                 .param("flow", "Second trimester, two rounds"));
-        assertThat(page(made.getRedirectedUrl())).contains("Flow “Second trimester, two rounds”", "round 2");
+        assertThat(page(made.getRedirectedUrl())).contains("Template “Second trimester, two rounds”", "round 2");
         assertThat(body(post("/people/" + other.id() + "/flows")
                         .param("formKey", key())
                         .param("flow", "Gone")))
-                .contains("There is no flow");
+                .contains("There is no template");
         assertThat(send(post("/people/" + other.id() + "/flows/remove").param("flow", "Mine " + id))
                         .getStatus())
                 .isEqualTo(302);

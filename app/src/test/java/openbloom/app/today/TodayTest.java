@@ -10,13 +10,19 @@ import openbloom.app.PageTest;
 import openbloom.app.people.Woman;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
+import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 /** Who is coming, whose check is due, who is stopped; visits noted and taken out. */
 class TodayTest extends PageTest {
+    @Autowired
+    private JdbcTemplate jdbc;
+
     @Test
     void showsTheDayOfTheDemonstration() throws Exception {
         String today = page("/");
@@ -98,7 +104,68 @@ class TodayTest extends PageTest {
         Woman late = people.page(ines, "ludmila", 0).women().get(0);
         assertThat(page("/people/" + late.id() + "/journey"))
                 .contains("44 weeks + 0")
-                .contains("Pregnant");
+                .contains(">pregnant<");
         assertThat(late.dating().orElseThrow().dueDate()).isEqualTo(TODAY.minusWeeks(4));
+    }
+
+    /** What is done is seen as done: asked, built, taught, answered; each time the button leads to what comes next. */
+    @Test
+    void aVisitSaysHowFarItHasComeAndWhatComesNext() throws Exception {
+        Woman woman = newWoman("Aa Step " + key());
+        String her = "/people/" + woman.id();
+        MockHttpServletRequestBuilder visit = rendered(her + "/journey", her + "/visits");
+        send(set(set(visit, "on", TODAY.toString()), "at", "00:05"));
+        assertThat(lane(woman).select(".lane-done")).isEmpty();
+        assertThat(lane(woman).select(".lane-do a").attr("href")).isEqualTo(her + "/safe?then=plan");
+        send(rendered(her + "/safe", her + "/safe").param("noSign", "yes").param("noSymptom", "yes"));
+        assertThat(lane(woman).select(".lane-done").text()).isEqualTo("✓ screened");
+        assertThat(lane(woman).select(".lane-do a").text()).isEqualTo("Build session");
+        String session = send(post(her + "/sessions").param("formKey", key()).param("minutes", "20"))
+                .getRedirectedUrl();
+        assertThat(lane(woman).select(".lane-do a").attr("href")).isEqualTo(session + "/teach");
+        long id = Long.parseLong(session.replaceAll(".*/", ""));
+        jdbc.update("update session set taught_on = ? where id = ?", TODAY, id);
+        assertThat(lane(woman).select(".lane-done").text()).isEqualTo("✓ done");
+        assertThat(lane(woman).select(".lane-do a")).isEmpty();
+    }
+
+    private Element lane(Woman woman) throws Exception {
+        return Jsoup.parse(page("/")).select(".lanes li").stream()
+                .filter(line -> line.select(".lane-who a").text().contains(woman.name()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Seven days from today, day after day; two women of one name stay two; nobody of another studio. */
+    @Test
+    void theWeekTellsVisitsChecksAndWhoHasNotCome() throws Exception {
+        String twins = "Aa Week " + key();
+        for (int one = 0; one < 2; one++) {
+            String her = "/people/" + newWoman(twins).id();
+            for (int days : new int[] {2, 6, 7}) {
+                MockHttpServletRequestBuilder visit = rendered(her + "/journey", her + "/visits");
+                send(set(set(visit, "on", TODAY.plusDays(days).toString()), "at", "11:15"));
+            }
+        }
+        Woman away = askedWoman("Aa Away " + key());
+        String session = send(post("/people/" + away.id() + "/sessions")
+                        .param("formKey", key())
+                        .param("minutes", "20"))
+                .getRedirectedUrl();
+        long id = Long.parseLong(session.replaceAll(".*/", ""));
+        jdbc.update("update session set taught_on = ? where id = ?", TODAY.minusDays(20), id);
+        assertThat(page("/week")).doesNotContain("last taught on 11 Jun 2027");
+        jdbc.update("update session set taught_on = ? where id = ?", TODAY.minusDays(21), id);
+        Document week = Jsoup.parse(page("/week"));
+        assertThat(week.select(".week-day h2").eachText())
+                .contains("Saturday 3 Jul 2027", "Wednesday 7 Jul 2027")
+                .doesNotContain("Thursday 8 Jul 2027");
+        Element saturday = week.select(".week-day:has(h2:containsOwn(3 Jul))").first();
+        assertThat(saturday.select("li:contains(" + twins + ")").eachText())
+                .hasSize(2)
+                .allMatch(line -> line.contains("comes at 11:15"));
+        assertThat(week.select("section:has(h2:containsOwn(three weeks)) li").eachText())
+                .contains(away.name() + " last taught on 10 Jun 2027");
+        assertThat(as(stranger(), get("/week")).getContentAsString()).doesNotContain("Aa Week", "Aa Away");
     }
 }

@@ -263,7 +263,8 @@ class LookBackTest {
                 ReviewPeriod.SessionsDone.UNKNOWN,
                 once,
                 true);
-        assertThat(ProgramReview.of(look).aims().get(0).why()).isEqualTo(Symptom.BACK_PAIN.words() + " told 1 time");
+        assertThat(ProgramReview.of(look).aims().get(0).why())
+                .isEqualTo(Symptom.BACK_PAIN.words() + " reported 1 time");
         assertThat(goal(Goal.EASE_BACK, aching, well()).state()).isEqualTo(GoalOutcome.State.ON_THE_WAY);
     }
 
