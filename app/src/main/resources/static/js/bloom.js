@@ -79,7 +79,34 @@ const fieldOf = (problem) => {
   const named = document.getElementById(problem.id.replace(/^problem-/, '')) ?? document.querySelector(`main [name="${name}"]`);
   return named?.matches('[type=hidden]') ? null : named;
 };
+// What is wrong is tied to its field, for who hears the page.
+function tieProblems() {
+  document.querySelectorAll('main [id^="problem-"]').forEach((problem) => {
+    const field = problem.textContent.trim() && fieldOf(problem);
+    if (!field) return;
+    field.setAttribute('aria-invalid', 'true');
+    const known = (field.getAttribute('aria-describedby') ?? '').split(' ').filter(Boolean);
+    field.setAttribute('aria-describedby', [...new Set([...known, problem.id])].join(' '));
+  });
+}
+tieProblems();
+document.addEventListener('htmx:afterSettle', tieProblems);
 const refused = document.getElementById('refused');
+
+// What was typed in a long form and is not kept yet: leaving the page asks first.
+const LONG_FORM = 4;
+let unsaved = refused !== null;
+document.addEventListener('input', (event) => {
+  const form = event.target instanceof Element && event.target.closest('main form[method=post]');
+  if (!form || form.matches('.edit-line form, #editor form')) return;
+  if (form.querySelectorAll('input:not([type=hidden]), select, textarea').length >= LONG_FORM) unsaved = true;
+});
+document.addEventListener('submit', () => {
+  unsaved = false;
+});
+window.addEventListener('beforeunload', (event) => {
+  if (unsaved) event.preventDefault();
+});
 if (refused) {
   const first = [...document.querySelectorAll('main [id^="problem-"]')][0];
   const field = first && fieldOf(first);

@@ -84,7 +84,7 @@ function toggle() {
   elapsed = passed();
   running = !running;
   since = Date.now();
-  at('pacer-run').firstChild.textContent = running ? 'Pause ' : 'Go on ';
+  at('pacer-run').firstChild.textContent = running ? 'Pause ' : 'Resume ';
   if (running) {
     stayAwake();
     tick();
@@ -105,6 +105,16 @@ document.addEventListener('keydown', (event) => {
   } else {
     answer?.click();
   }
+});
+// A practice that was begun and is not saved: leaving asks first.
+let saved = false;
+const leave = () => {
+  saved = true;
+};
+document.addEventListener('submit', leave);
+at('pacer-leave').addEventListener('click', leave);
+window.addEventListener('beforeunload', (event) => {
+  if (!saved && passed() > 0) event.preventDefault();
 });
 setInterval(tick, 100);
 tellCounts();

@@ -147,7 +147,7 @@ function draw() {
   const count = counts[now()];
   const elapsed = counting.elapsed();
   const changing = counting.changing();
-  at('run').textContent = counting.isRunning() ? 'Stop' : elapsed > 0 ? 'Go on' : 'Start';
+  at('run').textContent = counting.isRunning() ? 'Pause' : elapsed > 0 ? 'Resume' : 'Start';
   at('run').disabled = !isClass && Boolean(part().stopped);
   if (changing > 0) tell(String(Math.ceil(changing)), `seconds to change: ${named(item)}`, 'change');
   else if (counting.isOver()) tell('✓', item.dose, 'done');

@@ -218,6 +218,24 @@ public enum Source {
         return this == COMMON_PRACTICE ? "common practice" : name().replace('_', '-');
     }
 
+    /** {@code ACOG 2020}: who says it, and when. */
+    public String shortName() {
+        if (this == COMMON_PRACTICE) {
+            return key();
+        }
+        String who = citation.split(",|;|:| \\(| Committee| et al\\.| & | Green-top| guidelines? ")[0];
+        return year == 0 || who.matches(".*\\d{4}") ? who : who + " " + year;
+    }
+
+    /** The short name of a source kept by its key; the key itself where no version knows it any more. */
+    public static String shortNameOf(String key) {
+        return Arrays.stream(values())
+                .filter(source -> source.key().equals(key))
+                .findFirst()
+                .map(Source::shortName)
+                .orElse(key);
+    }
+
     public String citation() {
         return citation;
     }

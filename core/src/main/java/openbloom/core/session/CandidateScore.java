@@ -1,6 +1,10 @@
 package openbloom.core.session;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.function.IntPredicate;
+import java.util.stream.Collectors;
 
 /**
  * What a move is worth in a session, in parts; the sum is its worth with one set. The weights are ours and untested: they
@@ -65,26 +69,30 @@ public record CandidateScore(
         return total() * (sets <= 1 ? 4 : sets == 2 ? 6 : 7);
     }
 
-    /** The parts that are not nothing, in words. */
+    /** What speaks for it, then what speaks against it: {@code a goal of hers, a weaker side; although done lately}. */
     public String words() {
-        StringBuilder words = new StringBuilder();
-        add(words, aims, "an aim wants it");
-        add(words, due, "due this week");
-        add(words, lately, "done lately");
-        add(words, working, working == WORKING ? "the level she works on" : "a level below");
-        add(words, weaker, "a weaker side");
-        add(words, pinned, pinned == PINNED ? "pinned" : pinned == USUAL ? "hers in any case" : "planned for today");
-        add(words, again, "others of its kind first");
-        add(words, changes, "new, adjusted or swapped");
-        return words.isEmpty() ? "fills the time" : words.toString();
+        String level = working == WORKING ? "the level she works on" : "a level below";
+        String wanted =
+                pinned == PINNED ? "always included" : pinned == USUAL ? "hers in any case" : "planned for today";
+        Map<String, Integer> parts = new LinkedHashMap<>();
+        parts.put("a goal of hers", aims);
+        parts.put("due this week", due);
+        parts.put("done lately", lately);
+        parts.put(level, working);
+        parts.put("a weaker side", weaker);
+        parts.put(wanted, pinned);
+        parts.put("others of its kind first", again);
+        parts.put("new, adjusted or swapped", changes);
+        String speaksFor = told(parts, part -> part > 0);
+        String against = told(parts, part -> part < 0);
+        return (speaksFor.isEmpty() ? "fills the time" : speaksFor)
+                + (against.isEmpty() ? "" : "; although " + against);
     }
 
-    private static void add(StringBuilder words, int part, String why) {
-        if (part != 0) {
-            words.append(words.isEmpty() ? "" : ", ")
-                    .append(why)
-                    .append(part > 0 ? " +" : " −")
-                    .append(Math.abs(part));
-        }
+    private static String told(Map<String, Integer> parts, IntPredicate which) {
+        return parts.entrySet().stream()
+                .filter(part -> which.test(part.getValue()))
+                .map(Map.Entry::getKey)
+                .collect(Collectors.joining(", "));
     }
 }

@@ -253,7 +253,8 @@ class SessionsOnPaperTest {
                 + item.pick().step()
                 + (item.pick().isNew() ? ", new" : "")
                 + item.insteadOf().map(move -> ", for " + move.id()).orElse("")
-                + "; " + item.pick().worth().words() + "; " + counted(item.counting(format));
+                + "; " + item.pick().worth().words() + " " + item.pick().worth().total() + "; "
+                + counted(item.counting(format));
     }
 
     private static String counted(Counting counting) {
