@@ -207,7 +207,7 @@ class WalkTest extends BrowserTest {
         assertThat(page.locator("#kept")).hasText("kept");
         page.getByRole(AriaRole.BUTTON, named("Finish")).click();
         page.locator("#all-in-all [value=TOO_HARD]").click();
-        assertThat(page.locator("h1")).hasText("Response");
+        assertThat(page.locator("h1")).hasText("Session feedback");
         link("Session").click();
         assertThat(page.locator(".session-items")).containsText("breath held");
         assertThat(page.locator(".session-items")).containsText("hurt (back), 4 of 10");
