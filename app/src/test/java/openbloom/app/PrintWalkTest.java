@@ -4,7 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.Media;
+import java.io.IOException;
 import java.util.List;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 
 /** Every page that is printed: her name, the studio and the day on it, every value under its own heading, and nothing to press. */
@@ -71,5 +75,24 @@ class PrintWalkTest extends BrowserTest {
         assertThat((Integer) page.evaluate("() => document.body.scrollWidth")).isLessThanOrEqualTo(718);
         assertThat((List<String>) page.evaluate(PRESSED)).as(sheet).isEmpty();
         assertThat((List<String>) page.evaluate(WRONG_COLUMNS)).as(sheet).isEmpty();
+    }
+
+    /** For a coach and for one woman: two sheets of A4 lying at most, every movement on them, no date of a made-up woman. */
+    @Test
+    void theGymTableIsTwoSheetsAtMost() throws IOException {
+        open("/people?q=Linnea");
+        String her = page.locator("main a[href$=journey]").first().getAttribute("href");
+        for (String path : List.of("/moves/gym", her.replace("/journey", "/gym"))) {
+            open(path);
+            page.waitForLoadState();
+            byte[] printed = page.pdf(new Page.PdfOptions().setPreferCSSPageSize(true));
+            try (PDDocument paper = Loader.loadPDF(printed)) {
+                assertThat(paper.getNumberOfPages()).as(path).isBetween(1, 2);
+                assertThat(paper.getPage(0).getMediaBox().getWidth()).isGreaterThan(800);
+                assertThat(new PDFTextStripper().getText(paper))
+                        .contains("Squat", "Running", "repetitions", "of 20")
+                        .doesNotContain("1 Jan 2026");
+            }
+        }
     }
 }

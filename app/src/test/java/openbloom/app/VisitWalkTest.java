@@ -113,7 +113,7 @@ class VisitWalkTest extends BrowserTest {
         fill("flicks", "7");
         tap("label[for=letsGo-FULL]");
         save();
-        next("Plan");
+        next("Programme");
         tap(page.getByRole(AriaRole.BUTTON, named("Make her programme")));
         page.waitForURL("**/program");
         assertThat(page.locator(".block-grid")).isVisible();
@@ -185,7 +185,7 @@ class VisitWalkTest extends BrowserTest {
             key("Enter");
             page.waitForURL("**/checks");
         }
-        next("Plan");
+        next("Programme");
         reach("visitsPerWeek");
         key("Enter");
         assertThat(page.locator(".block-grid")).isVisible();

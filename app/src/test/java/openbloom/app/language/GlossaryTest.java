@@ -22,6 +22,7 @@ import org.junit.jupiter.api.Test;
 class GlossaryTest {
     private static final Path RESOURCES = Path.of("src/main/resources");
     private static final Pattern LITERAL = Pattern.compile("(?<!get\\()'([^'$]+)'");
+    private static final Pattern TITLE = Pattern.compile("head\\('([^']+)'\\)");
     private static final String VERB_OF_A_BUTTON = "move";
 
     private static Set<String> banned() throws IOException {
@@ -37,17 +38,17 @@ class GlossaryTest {
     private static List<String> labels(Path template) throws IOException {
         List<String> labels = new ArrayList<>();
         for (Element element : Jsoup.parse(Files.readString(template)).getAllElements()) {
-            boolean isVerb = element.tagName().matches("button|summary");
-            if (!element.hasAttr("th:text")) {
-                labels.add(element.ownText());
-            }
+            String own = element.hasAttr("th:text") ? "" : element.ownText();
+            boolean isAct =
+                    element.tagName().matches("button|summary") && own.trim().equalsIgnoreCase(VERB_OF_A_BUTTON);
+            labels.add(isAct ? "" : own);
             Stream.of("th:text", "aria-label", "title", "placeholder", "alt")
                     .map(element::attr)
                     .forEach(value -> {
                         labels.add(value);
                         LITERAL.matcher(value).results().forEach(literal -> labels.add(literal.group(1)));
                     });
-            labels.removeIf(label -> isVerb && label.trim().equalsIgnoreCase(VERB_OF_A_BUTTON));
+            TITLE.matcher(element.attr("th:replace")).results().forEach(title -> labels.add(title.group(1)));
         }
         return labels;
     }

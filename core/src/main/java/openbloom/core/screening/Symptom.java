@@ -26,7 +26,7 @@ public enum Symptom {
     FRONT_LYING_UNCOMFORTABLE("lying on the front is uncomfortable"),
     BELLY_PUSHES_OUT("belly pushes out or domes in daily tasks"),
     REFLUX("acid coming up when bending down or lying flat"),
-    LOW_DAY("a low day");
+    LOW_DAY("low mood, or very tired");
 
     /** What the pelvic floor check looks at. */
     public static final List<Symptom> OF_THE_PELVIC_FLOOR =
