@@ -45,6 +45,12 @@ document.addEventListener('click', (event) => {
   else window.print();
 });
 
+// What takes something away from others asks first.
+document.addEventListener('submit', (event) => {
+  const question = event.submitter?.dataset.asks;
+  if (question && !window.confirm(question)) event.preventDefault();
+});
+
 // "None of these" and a tick exclude each other.
 document.addEventListener('change', (event) => {
   const box = event.target;

@@ -8,6 +8,7 @@ import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Dialog;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
@@ -84,6 +85,7 @@ abstract class BrowserTest {
             }
         });
         page.onPageError(complaints::add);
+        page.onDialog(Dialog::accept);
         open("/");
         if (page.getByLabel("Password").isVisible()) {
             page.getByLabel("Email").fill("ines@boathouse.example");

@@ -5,7 +5,9 @@ import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.WaitUntilState;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -287,10 +289,10 @@ class VisitWalkTest extends BrowserTest {
     }
 
     private void visit(String task) {
-        assertThat(page.navigate("http://localhost:" + port() + task).status())
+        Page.NavigateOptions laidOut = new Page.NavigateOptions().setWaitUntil(WaitUntilState.DOMCONTENTLOADED);
+        assertThat(page.navigate("http://localhost:" + port() + task, laidOut).status())
                 .as(task)
                 .isEqualTo(200);
-        page.waitForLoadState();
     }
 
     private void fits(String task) {
@@ -312,6 +314,7 @@ class VisitWalkTest extends BrowserTest {
         return task.endsWith("/program")
                 || task.endsWith("/review")
                 || task.startsWith("/moves")
+                || task.endsWith("/journey")
                 || task.endsWith("/gym")
                 || task.endsWith("/exercise-check")
                 || task.startsWith("/reasons")

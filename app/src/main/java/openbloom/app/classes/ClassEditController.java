@@ -19,7 +19,6 @@ import openbloom.core.classes.ClassEdited;
 import openbloom.core.classes.ClassItem;
 import openbloom.core.classes.ClassMember;
 import openbloom.core.classes.ClassOutline;
-import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Move;
 import openbloom.core.session.ExclusionReason;
 import openbloom.core.session.Pick;
@@ -206,12 +205,7 @@ class ClassEditController {
                 .whole("woman", woman, 0, open.members().size() - 1)
                 .orElse(0);
         String asked = move.strip();
-        Catalogue catalogue = catalogues.of(me.studioId());
-        Optional<Move> found = catalogue
-                .find(asked)
-                .or(() -> catalogue.moves().stream()
-                        .filter(one -> one.name().equalsIgnoreCase(asked))
-                        .findFirst());
+        Optional<Move> found = catalogues.of(me.studioId()).meant(asked);
         String answer = found.map(one -> whyNot(open.members().get(who), one)
                         .orElse(one.name() + " passes for "
                                 + open.members().get(who).name() + " today."))

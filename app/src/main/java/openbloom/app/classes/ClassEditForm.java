@@ -121,11 +121,7 @@ record ClassEditForm(
 
     private Optional<Move> chosen(FormReader typed, Catalogue catalogue) {
         String typedMove = typed.requiredText("move", move, LONGEST);
-        Optional<Move> found = catalogue
-                .find(typedMove)
-                .or(() -> catalogue.moves().stream()
-                        .filter(one -> one.name().equalsIgnoreCase(typedMove))
-                        .findFirst());
+        Optional<Move> found = catalogue.meant(typedMove);
         if (found.isEmpty() && !typedMove.isEmpty()) {
             typed.refuse("move", "move.unknown", typedMove);
         }

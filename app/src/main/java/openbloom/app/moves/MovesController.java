@@ -86,7 +86,7 @@ class MovesController {
         Optional<Woman> her = picked.her();
         Optional<Judgement> judgement = her.map(found -> judged(me, found));
         MoveFilter filter = new MoveFilter(position, kit, most, kind, named);
-        List<MoveRow> rows = rows(catalogue, filter.asked(judgement), judgement);
+        List<MoveRow> rows = rows(catalogue, filter.asked(catalogue, judgement), judgement);
         model.addAttribute("rows", rows);
         model.addAttribute(
                 "shown", rows.stream().mapToInt(row -> row.cells().size()).sum());

@@ -266,12 +266,7 @@ class EditController {
         Sessions.ComposedFor planned = open(woman, sessionId);
         Judgement judgement = judgement(me, woman, planned);
         String asked = move.strip();
-        Optional<Move> found = judgement
-                .catalogue()
-                .find(asked)
-                .or(() -> judgement.catalogue().moves().stream()
-                        .filter(one -> one.name().equalsIgnoreCase(asked))
-                        .findFirst());
+        Optional<Move> found = judgement.catalogue().meant(asked);
         String answer = found.map(one -> answer(judgement, one))
                 .orElse("There is no exercise of that name. Type a few letters and choose from the list.");
         return page(me, woman, planned, 0).addObject("asked", asked).addObject("answer", answer);

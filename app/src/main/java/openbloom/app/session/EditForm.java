@@ -103,10 +103,10 @@ record EditForm(
             case MOVE ->
                 typed.requiredWhole("to", to, 0, most)
                         .map(place -> new SessionChange(outline.moved(at, place), place, name + " moved"));
-            case PIN -> Optional.of(new SessionChange(outline, at, name + " pinned"));
+            case PIN -> Optional.of(new SessionChange(outline, at, name + ": always include"));
             case BAN ->
-                Optional.of(
-                        new SessionChange(outline.without(at), Math.max(0, at - 1), name + " kept out from now on"));
+                Optional.of(new SessionChange(
+                        outline.without(at), Math.max(0, at - 1), name + ": never include from now on"));
             case REMOVE ->
                 Optional.of(new SessionChange(outline.without(at), Math.max(0, at - 1), name + " taken out"));
             case NOTE -> {
@@ -135,11 +135,7 @@ record EditForm(
 
     private Optional<Move> chosen(FormReader typed, Catalogue catalogue) {
         String typedMove = typed.requiredText("move", move, LONGEST);
-        Optional<Move> found = catalogue
-                .find(typedMove)
-                .or(() -> catalogue.moves().stream()
-                        .filter(one -> one.name().equalsIgnoreCase(typedMove))
-                        .findFirst());
+        Optional<Move> found = catalogue.meant(typedMove);
         if (found.isEmpty() && !typedMove.isEmpty()) {
             typed.refuse("move", "move.unknown", typedMove);
         }

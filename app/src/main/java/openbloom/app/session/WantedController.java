@@ -127,12 +127,7 @@ class WantedController {
     }
 
     private Optional<Move> found(SignedIn me, String written) {
-        Catalogue catalogue = catalogues.of(me.studioId());
-        return catalogue
-                .find(written)
-                .or(() -> catalogue.moves().stream()
-                        .filter(one -> one.name().equalsIgnoreCase(written))
-                        .findFirst());
+        return catalogues.of(me.studioId()).meant(written);
     }
 
     private static ModelAndView back(Woman woman) {

@@ -28,9 +28,9 @@ public class WantedMoves {
 
     /** How a move is wanted. */
     public enum WishKind {
-        PIN("pinned: in every session it passes for"),
-        BAN("kept out"),
-        USUAL("usual: she does it anyway");
+        PIN("always include: in every session it passes for"),
+        BAN("never include"),
+        USUAL("her usual: she does it anyway");
 
         private final String words;
 

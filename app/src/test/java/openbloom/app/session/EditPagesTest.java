@@ -197,7 +197,7 @@ class EditPagesTest extends PageTest {
         send(edit("BAN", 3));
         assertThat(moves()).contains(first).doesNotContain(second);
         String her = "/people/" + woman.id();
-        assertThat(page(her + "/wanted")).contains("pinned: in every session", "kept out");
+        assertThat(page(her + "/wanted")).contains("always include: in every session", "never include");
         String next = send(post(her + "/sessions").param("formKey", key()).param("minutes", "25"))
                 .getRedirectedUrl();
         id = sessions.latest(woman.id()).orElseThrow();

@@ -170,13 +170,14 @@ class SessionsTest extends PageTest {
                 .findFirst()
                 .orElseThrow();
         Document reasons = Jsoup.parse(page(shown));
-        assertThat(reasons.select(".because.screen-only").text()).contains(because.code(), because.fact());
+        assertThat(reasons.select(".because.screen-only").text()).contains(because.instructor(), because.fact());
+        assertThat(reasons.select(".because a.why").eachAttr("href")).contains("/reasons#" + because.code());
         assertThat(reasons.text()).contains("rule set " + RuleBook.VERSION);
         jdbc.update("update woman set situation = 'NEITHER' where id = ?", woman.id());
         jdbc.update(
                 "update session set rules_version = '2020-01a' where id = ?",
                 planned.stored().id());
-        assertThat(Jsoup.parse(page(shown)).text()).contains(because.code(), because.fact(), "rule set 2020-01a");
+        assertThat(Jsoup.parse(page(shown)).text()).contains(because.instructor(), because.fact(), "rule set 2020-01a");
         String before = jdbc.queryForObject(
                 "select plan from session where id = ?",
                 String.class,

@@ -64,6 +64,18 @@ public final class Catalogue {
                         () -> new IllegalArgumentException("An exercise of the catalogue was expected, but was " + id));
     }
 
+    /** The one somebody means who typed its id, its name or what it is usually called; empty where nothing is called so. */
+    public Optional<Move> meant(String typed) {
+        String asked = typed.strip();
+        return asked.isEmpty()
+                ? Optional.empty()
+                : find(asked)
+                        .or(() -> moves.stream()
+                                .filter(move -> move.name().equalsIgnoreCase(asked))
+                                .findFirst())
+                        .or(() -> UsualNames.calledJustSo(asked, moves));
+    }
+
     /** A strand's moves from the first rung; empty if it has none. */
     public List<Move> ladder(ExerciseGroup strand) {
         return byStrand.getOrDefault(strand, List.of());
