@@ -198,11 +198,11 @@ class SessionWalkTest extends ClassWalk {
         complaints.removeIf(told -> told.contains("ERR_FAILED"));
         page.navigate(session);
         assertThat(page.locator(".tag-told")).hasCount(1);
-        assertThat(page.locator(".tag-told")).hasText("too easy, domed, flat after one cue");
+        assertThat(page.locator(".tag-told")).hasText("too easy, domed, corrected with a cue");
         page.navigate(session + "/teach");
         page.reload();
         page.navigate(session);
-        assertThat(page.locator(".tag-told")).hasText("too easy, domed, flat after one cue");
+        assertThat(page.locator(".tag-told")).hasText("too easy, domed, corrected with a cue");
     }
 
     /** The tag of a move the session says responses of; there is one. */

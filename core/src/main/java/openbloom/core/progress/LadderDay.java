@@ -50,7 +50,7 @@ public record LadderDay(
     /** What may be noted against a move. */
     public enum PlannedAgainst {
         DOMED,
-        /** Domed, and flat after one cue. */
+        /** Domed, and corrected with a cue. */
         DOMED_UNTIL_CUED,
         LEAKED,
         HEAVY,

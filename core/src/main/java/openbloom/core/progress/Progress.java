@@ -198,7 +198,7 @@ public final class Progress {
 
     private String whyNotGood(LadderDay day) {
         if (day.has(LadderDay.PlannedAgainst.DOMED_UNTIL_CUED)) {
-            return "domed, flat after one cue";
+            return "domed, corrected with a cue";
         }
         if (day.isStrained()) {
             return "breath held or another part compensated, once";

@@ -14,7 +14,7 @@ public enum Noted {
     PARTLY("partly done", "", false),
     SKIPPED("skipped", "", false),
     DOMED("domed", "d", true),
-    FLAT_ONCE_CUED("domed, flat after one cue", "c", true),
+    FLAT_ONCE_CUED("domed, corrected with a cue", "c", true),
     LEAKED("leaked", "l", true),
     HEAVY("heavy", "h", true),
     HURT("hurt", "p", true),

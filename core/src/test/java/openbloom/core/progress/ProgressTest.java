@@ -380,7 +380,7 @@ class ProgressTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "DOMED_UNTIL_CUED |0|0|8|RIGHT   |domed, flat after one cue",
+                "DOMED_UNTIL_CUED |0|0|8|RIGHT   |domed, corrected with a cue",
                 "BREATH_HELD      |0|0|8|RIGHT   |breath held or another part compensated, once",
                 "TOOK_OVER        |0|0|8|RIGHT   |breath held or another part compensated, once",
                 "                 |1|0|8|RIGHT   |a little more pain than before",
