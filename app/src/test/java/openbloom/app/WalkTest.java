@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -175,12 +176,26 @@ class WalkTest extends BrowserTest {
                 .isEqualTo(1);
     }
 
+    /** What is done, how it is said, its count, what can be seen and the way on: all at once, on 390 by 844. */
+    private void fitsAPhoneWhileTeaching() {
+        page.setViewportSize(390, 844);
+        for (String part : List.of(
+                "#unwell", "#figure", "#cue", "#count", "#run", "[data-told=DOMED]", "[data-told=HURT]", "#forward")) {
+            assertThat(page.locator(part)).isInViewport(new LocatorAssertions.IsInViewportOptions().setRatio(1));
+        }
+        assertThat((Integer) page.evaluate("() => document.documentElement.scrollHeight"))
+                .isLessThanOrEqualTo(844);
+        look();
+        page.setViewportSize(1280, 800);
+    }
+
     /** The browser's own clock is put forward by the test; the product has no such setting. */
     private void teachIt() {
         page.clock().install();
         page.getByRole(AriaRole.LINK, named("Teach it")).click();
         teaching();
         look();
+        fitsAPhoneWhileTeaching();
         int items = Integer.parseInt(page.locator("#place").textContent().replaceAll(".* of ", ""));
         page.keyboard().press("Space");
         page.clock().runFor(5_000);

@@ -91,7 +91,8 @@ class EarlierStudioTest {
         "0.15, 1",
         "0.16, 1",
         "0.17, 1",
-        "0.18, 1"
+        "0.18, 1",
+        "0.19, 1"
     })
     void opensEveryPageOfEveryWoman(String version, int kept) throws Exception {
         open(version);
