@@ -133,7 +133,8 @@ class TodayController {
         List<Long> coming = expected.stream().map(Visit::womanId).toList();
         Map<Long, VisitsToday.VisitState> states = visitsToday.of(
                 women.women().stream()
-                        .filter(woman -> coming.contains(woman.id()))
+                        .filter(woman -> coming.contains(woman.id())
+                                && strips.get(woman.id()).isReadable())
                         .toList(),
                 today);
         model.addAttribute(
@@ -146,7 +147,7 @@ class TodayController {
                                 Optional.ofNullable(planned.get(visit.womanId()))
                                         .map(TodayController::words)
                                         .orElse(""),
-                                states.getOrDefault(visit.womanId(), VisitsToday.VisitState.OVER)))
+                                states.getOrDefault(visit.womanId(), VisitsToday.VisitState.CANNOT_BE_READ)))
                         .toList());
         model.addAttribute("news", fromHome.newsOf(me));
         model.addAttribute("classes", classes.on(me, today));

@@ -29,12 +29,13 @@ class VisitsToday {
     /**
      * Where a visit stands.
      *
-     * @param done what has been done of it, in a word or two; empty at its beginning
+     * @param done what has been done of it, or that she is stopped; empty at its beginning
      * @param next what comes next, on its button; empty when everything is done
      * @param path where that is, after the address of the woman
      */
     record VisitState(String done, String next, String path) {
-        static final VisitState OVER = new VisitState("done", "", "");
+        static final VisitState OVER = new VisitState("✓ done", "", "");
+        static final VisitState CANNOT_BE_READ = new VisitState("", "Open her intake", "edit");
 
         static VisitState of(String done, String next, String path) {
             return new VisitState(done, next, path);
@@ -58,19 +59,20 @@ class VisitsToday {
     }
 
     private VisitState state(Woman woman, @Nullable SafetyRecord told, @Nullable SessionOfDay session, LocalDate day) {
+        // A warning sign comes before everything that is done, whenever it was reported.
+        if (told != null && !told.stops().isEmpty()) {
+            return VisitState.of("stopped", "What stops her", "safe");
+        }
         if (session != null && session.finished()) {
             return ladders.hasOpenDecisions(woman, day)
-                    ? VisitState.of("taught", "Session feedback", "response")
+                    ? VisitState.of("✓ taught", "Session feedback", "response")
                     : VisitState.OVER;
         }
         if (told == null || told.on(day).isEmpty()) {
             return VisitState.of("", "Safety check", "safe?then=plan");
         }
-        if (!told.stops().isEmpty()) {
-            return VisitState.of("stopped", "What stops her", "safe");
-        }
         return session == null
-                ? VisitState.of("screened", "Build session", "program")
-                : VisitState.of("screened", "Teach", "sessions/" + session.sessionId() + "/teach");
+                ? VisitState.of("✓ screened", "Build session", "program")
+                : VisitState.of("✓ screened", "Teach", "sessions/" + session.sessionId() + "/teach");
     }
 }

@@ -127,6 +127,20 @@ class TodayTest extends PageTest {
         jdbc.update("update session set taught_on = ? where id = ?", TODAY, id);
         assertThat(lane(woman).select(".lane-done").text()).isEqualTo("✓ done");
         assertThat(lane(woman).select(".lane-do a")).isEmpty();
+        send(rendered(her + "/safe?again=1", her + "/safe")
+                .param("signs", "CHEST_PAIN")
+                .param("noSymptom", "yes"));
+        assertThat(lane(woman).select(".lane-done").text())
+                .as("a sign after the session")
+                .isEqualTo("stopped");
+        assertThat(lane(woman).select(".lane-do a").attr("href")).isEqualTo(her + "/safe");
+        String unknown = "{\"version\":1,\"values\":[\"PURPLE_SPOTS\"]}";
+        jdbc.update(
+                "update safety_answer set warning_signs = ? where woman_id = ? and warning_signs <> ''",
+                unknown,
+                woman.id());
+        assertThat(send(get("/")).getStatus()).as("one that cannot be read").isEqualTo(200);
+        jdbc.update("delete from safety_answer where woman_id = ?", woman.id());
     }
 
     private Element lane(Woman woman) throws Exception {
