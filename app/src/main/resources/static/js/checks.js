@@ -48,6 +48,20 @@ const soreKey = (event) => {
   }
 };
 
+// Fingers have one digit: the next one is the depth. A half is typed as ½, ,5 or .5.
+const isFullWidth = (input) =>
+  form.querySelector('[name=method]:checked, [name=method][type=hidden]')?.value === 'FINGERS' &&
+  /^\d(½|[.,]5)?$/.test(input.value) &&
+  input.selectionStart === input.value.length;
+
+const depthKey = (event) => {
+  const depth = groupsOfRow(event.target)[0]?.querySelectorAll('input')[Number(event.key)];
+  if (!depth) return;
+  choose(depth);
+  moveOn(depth);
+  event.preventDefault();
+};
+
 const radioKey = (event) => {
   const options = [...event.target.closest('[role=radiogroup]').querySelectorAll('input')];
   const doming = options[0].name.startsWith('domed');
@@ -68,7 +82,8 @@ form?.addEventListener('keydown', (event) => {
   if (!(input instanceof HTMLInputElement) || event.ctrlKey || event.metaKey || event.altKey) return;
   const inGrid = input.closest('.gap-grid');
   const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
-  if (input.classList.contains('width') && step) {
+  if (input.classList.contains('width') && /^[0-9]$/.test(event.key) && isFullWidth(input)) depthKey(event);
+  else if (input.classList.contains('width') && step) {
     event.preventDefault();
     goTo(besides(input, step));
   } else if (inGrid && input.type === 'radio') {

@@ -108,7 +108,16 @@ function all(selector, does) {
   });
 }
 
+// A drawing wider than its screen is moved sideways, by keys as well.
+function reachByKeys(picture) {
+  if (picture.scrollWidth <= picture.clientWidth) return;
+  picture.tabIndex = 0;
+  picture.setAttribute('role', 'group');
+  picture.setAttribute('aria-label', 'Drawing, moves sideways');
+}
+
 function foldAll() {
+  if (phone) document.querySelectorAll('.map, .strip-picture, .ribbon-picture').forEach(reachByKeys);
   all('[data-more], [data-more-short], [data-more-phone]', shorten);
   all('[data-fold]', fold);
 }

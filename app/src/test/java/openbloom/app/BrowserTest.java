@@ -162,7 +162,7 @@ abstract class BrowserTest {
         page.getByLabel("Wound closed?").selectOption("YES");
         page.getByLabel("Given on").fill(TestDay.TODAY.minusDays(240).toString());
         page.getByLabel("by", exactly()).fill("family doctor");
-        page.getByRole(AriaRole.BUTTON, named("Save")).click();
+        page.getByRole(AriaRole.BUTTON, named("Save").setExact(true)).click();
         assertThat(page.locator(".strip")).containsText(name);
     }
 

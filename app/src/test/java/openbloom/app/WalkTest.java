@@ -55,7 +55,7 @@ class WalkTest extends BrowserTest {
         page.getByLabel("Born on").fill(TODAY.minusDays(100).toString());
         page.getByLabel("Kind of birth").selectOption("VAGINAL");
         page.getByLabel("Previous births").fill("1");
-        page.getByRole(AriaRole.BUTTON, named("Save")).click();
+        page.getByRole(AriaRole.BUTTON, named("Save").setExact(true)).click();
         assertThat(page.locator("#problem-birthYear")).containsText("“ninety” is none");
         assertThat(page.getByLabel("Name", exactly())).hasValue("Nora Ebb");
         look();
@@ -64,7 +64,7 @@ class WalkTest extends BrowserTest {
         page.getByLabel("Wound closed?").selectOption("YES");
         page.getByLabel("Given on").fill(TODAY.minusDays(40).toString());
         page.getByLabel("by", exactly()).fill("family doctor");
-        page.getByRole(AriaRole.BUTTON, named("Save")).click();
+        page.getByRole(AriaRole.BUTTON, named("Save").setExact(true)).click();
         assertThat(page.locator(".strip")).containsText("14 weeks + 2");
         assertThat(page.locator(".strip")).containsText("today, none yet");
         look();

@@ -11,7 +11,6 @@ import openbloom.core.classes.ClassMember;
 import openbloom.core.classes.ClassRequest;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.record.Client;
-import openbloom.core.screening.Symptom;
 import openbloom.core.session.Format;
 import openbloom.core.session.History;
 import openbloom.core.session.Place;
@@ -96,7 +95,7 @@ class ClassSheetApi {
                     SessionRequest.of(day.minutes(), Place.STUDIO, seed(day.request()), history)
                             .in(Format.of(Format.FormatKind.SETS))
                             .wanting(wishes)
-                            .gently(client.has(Symptom.LOW_DAY)));
+                            .gently(client.hasLowDay()));
         } catch (Refusal refused) {
             List<Problem> under = refused.problems().stream()
                     .map(problem -> problem.under(at))

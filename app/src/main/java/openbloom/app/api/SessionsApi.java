@@ -18,7 +18,6 @@ import openbloom.core.program.Goals;
 import openbloom.core.progress.LadderHistory;
 import openbloom.core.record.Client;
 import openbloom.core.record.Goal;
-import openbloom.core.screening.Symptom;
 import openbloom.core.session.Composer;
 import openbloom.core.session.Format;
 import openbloom.core.session.History;
@@ -74,7 +73,7 @@ class SessionsApi {
         Wishes wishes = wanted.wishes(goals, usual);
         Wishes divided = shares.map(wishes::divided).orElse(wishes);
         return SessionResponse.of(
-                Composer.compose(judgement, asked.wanting(divided).gently(client.has(Symptom.LOW_DAY))), judgement);
+                Composer.compose(judgement, asked.wanting(divided).gently(client.hasLowDay())), judgement);
     }
 
     /** Moves she or her instructor wants in a session, and not. */

@@ -6,11 +6,13 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import openbloom.app.people.NextSteps;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.Accounts;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.Idempotent;
+import openbloom.app.system.StudioDay;
 import openbloom.core.Problem;
 import openbloom.core.screening.Symptom;
 import org.jspecify.annotations.Nullable;
@@ -32,9 +34,13 @@ class SafetyController {
     private final SafetyService safety;
     private final FormPages forms;
     private final Accounts accounts;
+    private final NextSteps next;
+    private final StudioDay day;
 
-    SafetyController(SafetyService safety, FormPages forms, Accounts accounts) {
+    SafetyController(SafetyService safety, FormPages forms, Accounts accounts, NextSteps next, StudioDay day) {
         this.accounts = accounts;
+        this.next = next;
+        this.day = day;
         this.safety = safety;
         this.forms = forms;
     }
@@ -42,7 +48,7 @@ class SafetyController {
     @GetMapping("/people/{womanId}/safe")
     ModelAndView ask(
             Woman woman,
-            @RequestParam(defaultValue = "journey") String then,
+            @RequestParam(defaultValue = NextSteps.ON) String then,
             @RequestParam(required = false) @Nullable String again) {
         SafetyRecord record = safety.of(woman);
         if (!record.stops().isEmpty() && again == null) {
@@ -59,15 +65,15 @@ class SafetyController {
     ModelAndView keep(
             @AuthenticationPrincipal SignedIn me,
             Woman woman,
-            @RequestParam(defaultValue = "journey") String then,
+            @RequestParam(defaultValue = NextSteps.ON) String then,
             SafetyForm form) {
         List<Problem> problems = safety.keep(me, woman, form);
         SafetyRecord record = safety.of(woman);
         if (!problems.isEmpty()) {
             return forms.refused(page(woman, then, form, record), problems);
         }
-        String next = record.stops().isEmpty() ? afterwards(then) : "/safe";
-        return new ModelAndView("redirect:/people/" + woman.id() + next);
+        String back = record.stops().isEmpty() ? afterwards(then) : "safe";
+        return new ModelAndView(next.redirect(woman, day.today(me), then, back));
     }
 
     private ModelAndView page(Woman woman, String then, SafetyForm form, SafetyRecord record) {
@@ -79,30 +85,28 @@ class SafetyController {
                 .addObject("asked", safety.asked(woman))
                 .addObject("pressureAsked", safety.isPressureAsked(woman))
                 .addObject("places", PainTold.SheetPainSite.values())
-                .addObject("allSymptoms", Symptom.values());
+                .addObject("allSymptoms", Symptom.asked());
     }
 
     private static String afterwards(String then) {
         Matcher session = TEACHING.matcher(then);
-        return session.matches()
-                ? "/sessions/" + session.group(1) + "/teach"
-                : AFTERWARDS.getOrDefault(then, "/journey");
+        return session.matches() ? "sessions/" + session.group(1) + "/teach" : AFTERWARDS.getOrDefault(then, "journey");
     }
 
     private static Map<String, String> afterwards() {
         Map<String, String> pages = new HashMap<>(Map.of(
                 "gap",
-                "/checks/gap",
+                "checks/gap",
                 "practice",
-                "/floor/practice",
+                "floor/practice",
                 "plan",
-                "/exercise-check",
+                "exercise-check",
                 "session",
-                "/session",
+                "session",
                 "journey",
-                "/journey"));
+                "journey"));
         for (SheetKind kind : SheetKind.values()) {
-            pages.put(kind.path(), "/checks/" + kind.path());
+            pages.put(kind.path(), "checks/" + kind.path());
         }
         return Map.copyOf(pages);
     }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import openbloom.app.moves.Catalogues;
+import openbloom.app.people.NextSteps;
 import openbloom.app.people.RecordReader;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
@@ -51,6 +52,7 @@ class SheetController {
     private final Catalogues catalogues;
     private final RecordReader records;
     private final FormPages forms;
+    private final NextSteps next;
     private final StudioDay day;
 
     SheetController(
@@ -60,6 +62,7 @@ class SheetController {
             Catalogues catalogues,
             RecordReader records,
             FormPages forms,
+            NextSteps next,
             StudioDay day) {
         this.sheets = sheets;
         this.readers = readers.stream().collect(Collectors.toMap(SheetReader::kind, reader -> reader));
@@ -67,6 +70,7 @@ class SheetController {
         this.catalogues = catalogues;
         this.records = records;
         this.forms = forms;
+        this.next = next;
         this.day = day;
     }
 
@@ -104,7 +108,7 @@ class SheetController {
             return forms.refused(page(woman, kindAt(kind), today(me), joined(typed), List.of()), answers.problems());
         }
         sheets.keep(draft(me, woman, kindAt(kind), typed, today(me)), found(typed));
-        return toChecks(woman);
+        return new ModelAndView(next.redirect(woman, today(me), typed.getFirst("then"), "checks"));
     }
 
     @GetMapping("/{id}/correct")

@@ -26,7 +26,6 @@ import openbloom.core.classes.ClassRequest;
 import openbloom.core.classes.ClassSheet;
 import openbloom.core.moves.Equipment;
 import openbloom.core.record.Occasion;
-import openbloom.core.screening.Symptom;
 import openbloom.core.session.Format;
 import openbloom.core.session.Place;
 import openbloom.core.session.SessionItem;
@@ -200,7 +199,7 @@ public class ClassSheets {
                 SessionRequest.of(kept.time().minutes(), Place.STUDIO, today.toEpochDay(), sessions.history(woman.id()))
                         .in(Format.of(Format.FormatKind.SETS))
                         .wanting(programs.wishesOn(woman, judgement))
-                        .gently(judgement.facts().client().has(Symptom.LOW_DAY)),
+                        .gently(judgement.facts().client().hasLowDay()),
                 rested);
     }
 

@@ -12,7 +12,6 @@ import openbloom.app.program.Programs;
 import openbloom.app.session.SessionDocument;
 import openbloom.app.session.SessionEdits;
 import openbloom.app.session.Sessions;
-import openbloom.core.screening.Symptom;
 import openbloom.core.session.Composer;
 import openbloom.core.session.History;
 import openbloom.core.session.Place;
@@ -90,7 +89,7 @@ class HomePractices {
         SessionRequest request = SessionRequest.of(minutes, Place.HOME, today.toEpochDay(), history)
                 .wanting(programs.wishesOn(her.woman(), judgement).forHome(judgement.catalogue(), history))
                 .breathingIn(findings.breathesIn(her.woman().id(), today))
-                .gently(judgement.facts().client().has(Symptom.LOW_DAY));
+                .gently(judgement.facts().client().hasLowDay());
         return SessionDocument.of(Composer.compose(judgement, request), judgement);
     }
 

@@ -46,8 +46,16 @@ class PeopleController {
     private final EarlierIntakes earlier;
     private final FormPages forms;
     private final StudioDay day;
+    private final NextSteps next;
 
-    PeopleController(People people, RecordReader records, EarlierIntakes earlier, FormPages forms, StudioDay day) {
+    PeopleController(
+            People people,
+            RecordReader records,
+            EarlierIntakes earlier,
+            FormPages forms,
+            StudioDay day,
+            NextSteps next) {
+        this.next = next;
         this.people = people;
         this.earlier = earlier;
         this.records = records;
@@ -126,9 +134,12 @@ class PeopleController {
 
     @Idempotent
     @PostMapping("/people")
-    ModelAndView add(@AuthenticationPrincipal SignedIn me, IntakeForm form) {
+    ModelAndView add(
+            @AuthenticationPrincipal SignedIn me, IntakeForm form, @RequestParam(defaultValue = "") String then) {
         Outcome<Woman> kept = people.add(me, form);
-        return kept.problems().isEmpty() ? toJourney(kept.value().id()) : refused(form, kept, List.of());
+        return kept.problems().isEmpty()
+                ? new ModelAndView(next.redirect(kept.value(), day.today(me), then, "journey"))
+                : refused(form, kept, List.of());
     }
 
     @GetMapping("/people/{womanId}")

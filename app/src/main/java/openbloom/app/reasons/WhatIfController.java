@@ -104,7 +104,7 @@ class WhatIfController {
                 .addObject("wheres", WhatIfForm.StageTyped.values())
                 .addObject("trainings", Training.values())
                 .addObject("allConditions", Condition.values())
-                .addObject("allSymptoms", Symptom.values())
+                .addObject("allSymptoms", Symptom.asked())
                 .addObject("depths", Depth.values())
                 .addObject("allMoves", catalogue.moves());
         return typed.isClean() ? page : forms.refused(page, typed);

@@ -22,7 +22,6 @@ import openbloom.app.system.Idempotent;
 import openbloom.app.system.StudioDay;
 import openbloom.core.care.Explanations;
 import openbloom.core.record.Goal;
-import openbloom.core.screening.Symptom;
 import openbloom.core.session.Format;
 import openbloom.core.session.Place;
 import openbloom.core.session.SessionRequest;
@@ -138,7 +137,7 @@ class ExerciseCheckController {
                                 "only", only.map(VerdictKind::name).orElse(""),
                                 "compose", form,
                                 "asked", safety.today(me, woman).isPresent(),
-                                "lowDay", judgement.facts().client().has(Symptom.LOW_DAY),
+                                "lowDay", judgement.facts().client().hasLowDay(),
                                 "formKey", UUID.randomUUID().toString()))
                 .addObject(
                         "explained", explanations.byMove(judgement.catalogue().moves()))

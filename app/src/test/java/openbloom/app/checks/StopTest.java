@@ -10,6 +10,9 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import openbloom.app.PageTest;
 import openbloom.app.people.Woman;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
+import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -58,6 +61,20 @@ class StopTest extends PageTest {
                 .isEqualTo(her + "/safe");
     }
 
+    @ParameterizedTest
+    @CsvSource({
+        "LOW_MOOD, THOUGHTS_OF_HARM, thoughts of harming",
+        "VERY_TIRED, OVERWHELMING_TIREDNESS, so tired that rest"
+    })
+    void aLowDayLeadsToItsOwnWarningSign(String symptom, String sign, String words) throws Exception {
+        Document page = Jsoup.parse(page(her + "/safe"));
+        Element asked = page.selectFirst("label:has(input[value=" + symptom + "]) + .leads-to");
+        assertThat(asked.text()).contains(words);
+        assertThat(page.getElementById(asked.selectFirst("label").attr("for")).val())
+                .isEqualTo(sign);
+        assertThat(page.select("input[value=LOW_DAY]")).as("not asked any more").isEmpty();
+    }
+
     @Test
     void anOlderTabSendingNoneIsRefusedAndShowsTheSign() throws Exception {
         String openedBefore = seen();
@@ -78,7 +95,8 @@ class StopTest extends PageTest {
                                 .param("liftedBy", "Dr Holm, midwife")
                                 .param("liftReason", "seen in the unit, all well"))
                         .getRedirectedUrl())
-                .isEqualTo(her + "/journey");
+                .as("the next step of the visit")
+                .isEqualTo(her + "/checks/gap");
         assertThat(page(her + "/journey")).contains("Stop lifted: Dr Holm, midwife, seen in the unit, all well");
         assertThat(send(get(her + "/checks/gap")).getStatus()).isEqualTo(200);
     }
@@ -153,7 +171,7 @@ class StopTest extends PageTest {
                         .param("limitSystolic", limit)
                         .param("limitDiastolic", under))
                 .getRedirectedUrl();
-        assertThat(next).isEqualTo(her + (stops ? "/safe" : "/journey"));
+        assertThat(next).isEqualTo(her + (stops ? "/safe" : "/checks/gap"));
         if (stops) {
             assertThat(page(next)).contains("a blood pressure above the limit");
         }

@@ -26,7 +26,10 @@ public final class ConnectSteps {
         }
         svg.line(0, GROUND, STEP_WIDE * steps, GROUND, Paint.line(Palette.MUTED, 1.2));
         svg.words(
-                "felt in two positions is what Strengthening asks for", 0, GROUND + 24, Letters.of(14, Palette.MUTED));
+                "felt in two positions is what Strengthening asks for",
+                0,
+                GROUND + 24,
+                Letters.of(14.6, Palette.MUTED));
         return svg.finish();
     }
 
@@ -50,13 +53,13 @@ public final class ConnectSteps {
                 name,
                 x + STEP_WIDE / 2,
                 GROUND - high - 8,
-                Letters.of(14, Palette.INK).strong().centred());
+                Letters.of(14.6, Palette.INK).strong().centred());
         String told = felt == null ? "not tried" : felt ? "felt" : "not felt";
         boolean onDark = felt != null && felt;
         svg.words(
                 told,
                 x + STEP_WIDE / 2,
                 GROUND - 14,
-                Letters.of(13.5, onDark ? Palette.PAPER : Palette.MUTED).centred());
+                Letters.of(14.6, onDark ? Palette.PAPER : Palette.MUTED).centred());
     }
 }

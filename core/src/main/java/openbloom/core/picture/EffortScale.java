@@ -14,7 +14,7 @@ public final class EffortScale {
     private static final double LEFT = 24;
     private static final double POINT = 36;
     private static final double BAR = 74;
-    private static final Letters QUIET = Letters.of(14, Palette.MUTED);
+    private static final Letters QUIET = Letters.of(14.5, Palette.MUTED);
 
     private EffortScale() {}
 
@@ -32,7 +32,7 @@ public final class EffortScale {
                 "work here: " + Published.EXERTION_LEAST.amount() + "–" + Published.EXERTION_MOST.amount(),
                 (from + to) / 2,
                 BAR + 66,
-                Letters.of(14, Palette.MOSS).strong().centred());
+                Letters.of(14.5, Palette.MOSS).strong().centred());
         check.exertion().ifPresent(score -> mark(svg, score, check.isTooHard()));
         svg.words(
                 talkWords(check.talks()),

@@ -72,9 +72,9 @@ public enum ExplainingView {
 
     /** The drawings themselves. */
     private static final class View {
-        private static final Letters SMALL = Letters.of(14, Palette.INK).over(Palette.PAPER);
+        private static final Letters SMALL = Letters.of(15.8, Palette.INK).over(Palette.PAPER);
         private static final Letters STRONG =
-                Letters.of(15, Palette.INK).strong().centred();
+                Letters.of(15.8, Palette.INK).strong().centred();
         private static final Paint SKIN = Paint.filled(Palette.SKIN).outlined(Palette.SKIN_LINE, 2);
         private static final int MOST = 100;
 
@@ -98,7 +98,7 @@ public enum ExplainingView {
                     gone > 0.5 ? "in: down and wide" : "out: back up",
                     8,
                     20,
-                    Letters.of(15, Palette.INK).strong());
+                    Letters.of(15.8, Palette.INK).strong());
         }
 
         private static void midline(Svg svg, double gone) {
@@ -126,7 +126,7 @@ public enum ExplainingView {
                     gone > 0.5 ? "wide" : "narrow",
                     8,
                     20,
-                    Letters.of(15, Palette.INK).strong());
+                    Letters.of(15.8, Palette.INK).strong());
         }
 
         private static void curling(Svg svg, double gone) {
@@ -188,7 +188,7 @@ public enum ExplainingView {
                     "lift: " + now.words(),
                     222,
                     68,
-                    Letters.of(15, Palette.PLUM).strong());
+                    Letters.of(15.8, Palette.PLUM).strong());
         }
 
         private static void holds(Svg svg, double gone) {
@@ -244,13 +244,16 @@ public enum ExplainingView {
             double at = 24 + 276 * gone;
             svg.line(at, 40, at, 180, Paint.line(Palette.SAFFRON, 3));
             svg.words(
-                    "lift first", 60, 92, Letters.of(15, Palette.PLUM).strong().centred());
-            svg.words("cough", 150, 40, Letters.of(15, Palette.CLAY).strong().centred());
+                    "lift first",
+                    60,
+                    92,
+                    Letters.of(15.8, Palette.PLUM).strong().centred());
+            svg.words("cough", 150, 40, Letters.of(15.8, Palette.CLAY).strong().centred());
             svg.words(
                     "then let go",
                     262,
                     120,
-                    Letters.of(15, Palette.PLUM).strong().centred());
+                    Letters.of(15.8, Palette.PLUM).strong().centred());
             svg.words("time", 296, 204, SMALL.endingHere());
         }
 
@@ -279,7 +282,7 @@ public enum ExplainingView {
                     gone > 0.5 ? "ribs over the pelvis" : "ribs in front",
                     8,
                     20,
-                    Letters.of(15, Palette.INK).strong());
+                    Letters.of(15.8, Palette.INK).strong());
         }
 
         private static void expect(Svg svg, double gone) {

@@ -27,11 +27,11 @@ import openbloom.core.screening.Symptom;
  */
 public final class FloorTrend {
     private static final double LEFT = 44;
-    private static final double RIGHT = 520;
+    private static final double RIGHT = 410;
     private static final double TOP = 20;
     private static final double GROUND = 216;
     private static final int TEN = 10;
-    private static final Letters QUIET = Letters.of(13.5, Palette.MUTED);
+    private static final Letters QUIET = Letters.of(14, Palette.MUTED);
 
     private static final String LIGHT_SLATE = "#A9BDCD";
     private static final double ROWS = GROUND + 50;
@@ -104,7 +104,7 @@ public final class FloorTrend {
         if (checks.isEmpty()) {
             throw new IllegalArgumentException("At least one check is expected, but there was none");
         }
-        Svg svg = Svg.drawing(0, 0, 640, ROWS + 4.8 * ROW, describe(checks, asked), "floor-trend");
+        Svg svg = Svg.drawing(0, 0, 530, ROWS + 4.8 * ROW, describe(checks, asked), "floor-trend");
         FloorTrend trend = new FloorTrend(svg, checks, asked);
         trend.grid();
         trend.line(PelvicFloorCheck::flicks, Paint.line(LIGHT_SLATE, 7), LIGHT_SLATE, "flicks", 0);
@@ -182,7 +182,7 @@ public final class FloorTrend {
                             GROUND,
                             Paint.line(Palette.CLAY, 1.4).dashed("4 4"));
                     boolean late = x(one.on()) > (LEFT + RIGHT) / 2;
-                    Letters letters = Letters.of(13, Palette.CLAY).over(Palette.PAPER);
+                    Letters letters = Letters.of(14, Palette.CLAY).over(Palette.PAPER);
                     svg.words(
                             "does not let go",
                             x(one.on()) + (late ? -4 : 4),

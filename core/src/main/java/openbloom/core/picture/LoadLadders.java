@@ -13,10 +13,10 @@ import openbloom.core.record.LoadCheck;
  * @see ExerciseGroup
  */
 public final class LoadLadders {
-    private static final double COLUMN = 126;
-    private static final double RUNG = 27;
-    private static final Letters NAME = Letters.of(14, Palette.INK).strong().centred();
-    private static final Letters QUIET = Letters.of(13.5, Palette.MUTED).centred();
+    private static final double COLUMN = 62;
+    private static final double RUNG = 24;
+    private static final Letters NAME = Letters.of(14.2, Palette.INK).strong().centred();
+    private static final Letters QUIET = Letters.of(14.2, Palette.MUTED).centred();
 
     private LoadLadders() {}
 
@@ -25,7 +25,7 @@ public final class LoadLadders {
         int most = LoadCheck.LADDERS.stream().mapToInt(catalogue::topRung).max().orElse(0);
         double ground = 40 + RUNG * most;
         double wide = COLUMN * LoadCheck.LADDERS.size();
-        Svg svg = Svg.drawing(0, 0, wide, ground + 62, describe(check), "load-ladders");
+        Svg svg = Svg.drawing(0, 0, wide, ground + 88, describe(check), "load-ladders");
         for (ExerciseGroup strand : LoadCheck.LADDERS) {
             double middle = COLUMN * (LoadCheck.LADDERS.indexOf(strand) + 0.5);
             ladder(svg, strand, check.climbs(), catalogue.topRung(strand), middle, ground);
@@ -56,29 +56,39 @@ public final class LoadLadders {
             double y = ground - RUNG * rung;
             boolean flat = climb != null && rung <= climb.flatRung();
             svg.choosing("flat-" + strand, String.valueOf(rung));
-            svg.box(middle - 36, y, 72, RUNG - 6, 4, rung(flat));
+            svg.box(middle - 24, y, 48, RUNG - 6, 4, rung(flat));
             Letters letters =
-                    Letters.of(14, flat ? Palette.PAPER : Palette.MUTED).centred();
-            svg.words(String.valueOf(rung), middle, y + 15, flat ? letters.strong() : letters);
+                    Letters.of(14.2, flat ? Palette.PAPER : Palette.MUTED).centred();
+            svg.words(String.valueOf(rung), middle, y + 14, flat ? letters.strong() : letters);
             svg.close();
         }
         String name = strand == ExerciseGroup.FLEXION ? "Head lift, curls" : strand.words();
-        svg.words(name, middle, ground + 22, NAME);
+        String[] words = inTwo(name);
+        svg.words(words[0], middle, ground + 18, NAME);
+        svg.words(words[1], middle, ground + 36, NAME);
         if (climb == null) {
-            svg.words("not climbed", middle, ground + 42, QUIET);
+            svg.words("not", middle, ground + 58, QUIET);
+            svg.words("climbed", middle, ground + 75, QUIET);
             return;
         }
         if (climb.endedBy().isLimit()) {
             double y = ground - RUNG * climb.flatRung() - 3;
-            svg.line(middle - 50, y, middle + 50, y, Paint.line(Palette.CLAY, 3));
+            svg.line(middle - 32, y, middle + 32, y, Paint.line(Palette.CLAY, 3));
         }
-        svg.words("flat to " + climb.flatRung() + ended(climb.endedBy()), middle, ground + 42, QUIET);
+        svg.words("flat to " + climb.flatRung(), middle, ground + 58, QUIET);
+        svg.words(ended(climb.endedBy()), middle, ground + 75, QUIET);
+    }
+
+    /** In two lines, parted at the last space. */
+    private static String[] inTwo(String name) {
+        int space = name.lastIndexOf(' ');
+        return new String[] {name.substring(0, space), name.substring(space + 1)};
     }
 
     private static String ended(LoadCheck.EndedBy endedBy) {
         return switch (endedBy) {
-            case DOMED -> ", domes";
-            case BREATH_STOPPED -> ", no breath";
+            case DOMED -> "domes";
+            case BREATH_STOPPED -> "no breath";
             case NOT_TRIED_FURTHER -> "";
         };
     }

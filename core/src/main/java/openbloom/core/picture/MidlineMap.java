@@ -30,16 +30,16 @@ public final class MidlineMap {
     private static final double PANEL = 330;
     private static final double MIDDLE = -26;
     private static final double TOP = -218;
-    private static final double HEIGHT = 462;
+    private static final double HEIGHT = 472;
     private static final double BREASTBONE = -150;
     private static final double PUBIS = 150;
     private static final double HALF_TRUNK = 104;
-    private static final double WORDS_HIGH = 33;
+    private static final double WORDS_HIGH = 37;
     private static final String FAINT = "#DCCDB4";
     private static final String EDGE = "#8A6A4C";
     private static final String[] DEPTH_TONES = {"#EBD9C4", "#DDBFA3", "#C99E7C", "#AF7C57"};
     private static final double[] HATCH_SPACING = {0, 12, 7.5, 4.5};
-    private static final Letters QUIET = Letters.of(14, Palette.MUTED);
+    private static final Letters QUIET = Letters.of(17.2, Palette.MUTED);
 
     private final Svg svg;
     private final Optional<FingerWidths> fingers;
@@ -85,7 +85,7 @@ public final class MidlineMap {
 
     private void panel(GapState state, List<GapReading> readings) {
         torso();
-        Letters title = Letters.of(17, Palette.INK).strong().centred();
+        Letters title = Letters.of(17.5, Palette.INK).strong().centred();
         svg.words(title(state), MIDDLE, -198, title);
         if (readings.isEmpty()) {
             svg.words("not read yet", MIDDLE, 34, QUIET.centred());
@@ -204,12 +204,12 @@ public final class MidlineMap {
             svg.line(MIDDLE + half, y, besideIt + 5, wordsY - 6, Paint.line(Palette.MUTED, 1));
             besideIt += 7;
         }
-        Letters letters = Letters.of(15, Palette.INK).over(Palette.SKIN);
-        svg.words(label(reading), besideIt, wordsY - 1, letters.strong());
-        Letters small = Letters.of(13.5, domes || reading.sore() ? Palette.CLAY : Palette.INK)
+        Letters letters = Letters.of(17.5, Palette.INK).over(Palette.SKIN);
+        svg.words(label(reading), besideIt, wordsY - 2, letters.strong());
+        Letters small = Letters.of(17.2, domes || reading.sore() ? Palette.CLAY : Palette.INK)
                 .over(Palette.SKIN);
         String also = (domes ? " · domes" : "") + (reading.sore() ? " · sore" : "");
-        svg.words(reading.depthWords() + also, besideIt, wordsY + 15, small);
+        svg.words(reading.depthWords() + also, besideIt, wordsY + 16, small);
         if (domes) {
             String ridge = "M" + point(MIDDLE - half - 3, y + 10) + "Q" + point(MIDDLE, y - 22) + " "
                     + point(MIDDLE + half + 3, y + 10);
@@ -237,15 +237,15 @@ public final class MidlineMap {
     /** Scale, and what shading, hatching and ridge mean; in the width of two torsos. */
     private void legend(List<GapReading> readings) {
         svg.path("M-150,212V220M-150,216H-50M-50,212V220", Paint.line(Palette.MUTED, 1.2));
-        svg.words("100 mm", -100, 238, QUIET.centred());
+        svg.words("100 mm", -100, 240, QUIET.centred());
         svg.box(-30, 211, 15, 11, 0, Paint.filled(DEPTH_TONES[0]).outlined(Palette.LINE, 1));
         svg.box(-15, 211, 15, 11, 0, Paint.filled(DEPTH_TONES[3]).outlined(Palette.LINE, 1));
-        svg.words("deeper is darker", 8, 221, QUIET);
-        svg.path("M130,222L142,210M138,222L150,210M146,222L156,212", Paint.line("#5E8177", 1));
-        svg.words("closer lines: firmer floor", 164, 221, QUIET);
-        svg.path("M336,222Q347,202 358,222", Paint.line(Palette.CLAY, 2.2).dashed("4 4"));
-        svg.words("domes", 366, 221, QUIET);
-        svg.words(drawnBy(readings), -30, 240, QUIET);
+        svg.words("deeper is darker", 8, 222, QUIET);
+        svg.path("M162,222L174,210M170,222L182,210M178,222L188,212", Paint.line("#5E8177", 1));
+        svg.words("closer lines: firmer floor", 196, 222, QUIET);
+        svg.path("M232,245Q243,225 254,245", Paint.line(Palette.CLAY, 2.2).dashed("4 4"));
+        svg.words("domes", 262, 246, QUIET);
+        svg.words(drawnBy(readings), -30, 246, QUIET);
     }
 
     private String drawnBy(List<GapReading> readings) {

@@ -87,6 +87,6 @@ public final class PelvicFloorMap {
         double x = area == Area.LEFT ? 66 : area == Area.RIGHT ? -66 : 0;
         double y = area == Area.FRONT ? -86 : area == Area.BACK ? 84 : area == Area.MIDDLE ? 12 : 4;
         String tone = felt.contains(area) ? Palette.PAPER : Palette.INK;
-        svg.words(area.words(), x, y + 5, Letters.of(14, tone).strong().centred());
+        svg.words(area.words(), x, y + 5, Letters.of(16.4, tone).strong().centred());
     }
 }

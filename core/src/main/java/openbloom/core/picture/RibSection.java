@@ -14,8 +14,8 @@ import openbloom.core.breath.Movement;
 public final class RibSection {
     private static final double WIDE = 600;
     private static final double HIGH = 410;
-    private static final Letters NAME = Letters.of(15, Palette.INK).strong();
-    private static final Letters AMOUNT = Letters.of(14, Palette.MUTED);
+    private static final Letters NAME = Letters.of(16.6, Palette.INK).strong();
+    private static final Letters AMOUNT = Letters.of(16.5, Palette.MUTED);
     private static final String UNREAD = "#F6F1E6";
     private static final Map<Movement, String> TONES =
             Map.of(Movement.NONE, "#E3DFD6", Movement.SOME, "#A9BDCD", Movement.FULL, Palette.SLATE);
@@ -100,7 +100,7 @@ public final class RibSection {
         boolean inside = area.zone() == BreathZone.BELLY || area.zone() == BreathZone.LOW_BELLY;
         boolean onDark = inside && movement == Movement.FULL;
         Letters letters = aligned(
-                inside ? Letters.of(12.5, onDark ? Palette.PAPER : Palette.INK).strong() : NAME, area);
+                inside ? Letters.of(16.5, onDark ? Palette.PAPER : Palette.INK).strong() : NAME, area);
         String shortName =
                 area.zone() == BreathZone.LOW_BELLY ? "low belly" : area.zone().words();
         svg.words(shortName, area.x(), area.y(), letters);
@@ -119,11 +119,11 @@ public final class RibSection {
     }
 
     private static void legend(Svg svg) {
-        double x = -196;
+        double x = -284;
         for (Movement movement : Movement.values()) {
             svg.box(x, 188, 15, 11, 0, Paint.filled(TONES.get(movement)).outlined(Palette.MUTED, 1));
             svg.words(movement.words(), x + 21, 198, AMOUNT);
-            x += 88;
+            x += 92;
         }
         svg.words("front is up, her left on the right", x - 8, 198, AMOUNT);
     }

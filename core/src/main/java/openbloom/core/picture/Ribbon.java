@@ -8,12 +8,12 @@ import openbloom.core.Days;
 /** A woman's season to the scale of its days: bands of time, what was noted, and what the calendar changes ahead. */
 public final class Ribbon {
     private static final double WIDTH = 1100;
-    private static final double HEIGHT = 150;
+    private static final double HEIGHT = 186;
     private static final double BAND_TOP = 26;
-    private static final double BAND = 62;
+    private static final double BAND = 96;
     private static final double NARROWEST_WITH_WORDS = 13;
-    private static final double LETTER = 6.2;
-    private static final Letters SMALL = Letters.of(12.5, Palette.MUTED);
+    private static final double LETTER = 7;
+    private static final Letters SMALL = Letters.of(14.5, Palette.MUTED);
 
     /**
      * A stretch of time; one that is only assumed is drawn pale.
@@ -94,13 +94,13 @@ public final class Ribbon {
                     band.label(),
                     middle,
                     BAND_TOP + BAND / 2 + 5,
-                    Letters.of(13, ink).centred());
+                    Letters.of(14.5, ink).centred());
         } else if (width > NARROWEST_WITH_WORDS && band.label().length() * LETTER < BAND) {
             svg.upright(
                     band.label(),
                     middle + 4,
                     BAND_TOP + BAND / 2,
-                    Letters.of(11.5, ink).centred());
+                    Letters.of(14.5, ink).centred());
         }
         svg.close();
     }
@@ -112,9 +112,9 @@ public final class Ribbon {
         }
         svg.named(mark.label() + ", " + Days.words(mark.date()));
         switch (mark.kind()) {
-            case CHECK -> svg.circle(x, 98, 3.6, Paint.filled(Palette.MOSS));
-            case SESSION -> svg.box(x - 3, 106, 6, 6, 1, Paint.filled(Palette.SLATE));
-            case CHANGE -> svg.path(diamond(x, 121), Paint.filled(Palette.SAFFRON));
+            case CHECK -> svg.circle(x, 132, 3.6, Paint.filled(Palette.MOSS));
+            case SESSION -> svg.box(x - 3, 140, 6, 6, 1, Paint.filled(Palette.SLATE));
+            case CHANGE -> svg.path(diamond(x, 155), Paint.filled(Palette.SAFFRON));
             case BIRTH -> birth(mark, x);
             case TICK -> tick(mark, x);
         }
@@ -132,7 +132,7 @@ public final class Ribbon {
                 mark.label(),
                 x + 5,
                 BAND_TOP - 12,
-                Letters.of(12.5, Palette.PLUM).strong());
+                Letters.of(14.5, Palette.PLUM).strong());
     }
 
     private void tick(Mark mark, double x) {
@@ -143,9 +143,9 @@ public final class Ribbon {
     private void line(LocalDate date, String label, String tone, boolean dashed) {
         double x = Math.max(0, Math.min(WIDTH, x(date)));
         Paint paint = Paint.line(tone, 1.8);
-        svg.line(x, BAND_TOP - 8, x, 128, dashed ? paint.dashed("2 4") : paint);
+        svg.line(x, BAND_TOP - 8, x, 162, dashed ? paint.dashed("2 4") : paint);
         boolean late = x > WIDTH - 90;
-        Letters letters = Letters.of(12.5, tone).strong().over(Palette.PAPER);
+        Letters letters = Letters.of(14.5, tone).strong().over(Palette.PAPER);
         double y = dashed ? 20 : 10;
         svg.words(label, late ? x - 4 : x + 4, y, late ? letters.endingHere() : letters);
     }

@@ -23,7 +23,7 @@ public final class RungsPicture {
     private static final double ROW = 34;
     private static final double HIGH = 22;
     private static final double TOP = 26;
-    private static final Letters QUIET = Letters.of(13, Palette.MUTED);
+    private static final Letters QUIET = Letters.of(14.5, Palette.MUTED);
 
     /**
      * The rung of a ladder from a day on.
@@ -90,7 +90,7 @@ public final class RungsPicture {
                 strand.words(),
                 LEFT - 10,
                 y + HIGH - 4,
-                Letters.of(14, Palette.INK).endingHere());
+                Letters.of(14.5, Palette.INK).endingHere());
         svg.line(LEFT, y + HIGH, RIGHT, y + HIGH, Paint.line(Palette.LINE, 1));
         StringBuilder path = new StringBuilder();
         for (RungBar step : steps) {

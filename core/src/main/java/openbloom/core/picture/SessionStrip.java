@@ -88,7 +88,7 @@ public final class SessionStrip {
             sayings.stream()
                     .filter(words -> words.length() * WIDTH_OF_A_LETTER <= width)
                     .findFirst()
-                    .ifPresent(words -> svg.words(words, left, TOP - 9, Letters.of(12.5, Palette.INK)));
+                    .ifPresent(words -> svg.words(words, left, TOP - 9, Letters.of(13, Palette.INK)));
             x += width;
             from = to;
         }
@@ -101,7 +101,7 @@ public final class SessionStrip {
             boolean changes = i == 0 || !words.equals(blocks.get(i - 1).position());
             double end = starts.get(i) + words.length() * WIDTH_OF_A_LETTER;
             if (changes && starts.get(i) >= free && end <= WIDTH) {
-                svg.words(words, starts.get(i), TOP + 46, Letters.of(12.5, Palette.MUTED));
+                svg.words(words, starts.get(i), TOP + 46, Letters.of(13, Palette.MUTED));
                 free = end + 8;
             }
         }

@@ -13,17 +13,17 @@ import openbloom.core.screening.SideTask;
  * @see SideCheck
  */
 public final class SideBars {
-    private static final double WIDE = 560;
+    private static final double WIDE = 308;
     private static final double ROW = 62;
-    private static final double POINT = 26;
+    private static final double POINT = 12;
     private static final int MOST_POINTS = 2 * SideScore.BEST + 1;
     private static final Letters NAME = Letters.of(15, Palette.INK).strong().centred();
-    private static final Letters QUIET = Letters.of(14, Palette.MUTED);
+    private static final Letters QUIET = Letters.of(14.2, Palette.MUTED);
 
     private SideBars() {}
 
     public static String of(SideCheck check) {
-        double high = 56 + ROW * SideTask.values().length;
+        double high = 76 + ROW * SideTask.values().length;
         Svg svg = Svg.drawing(-WIDE / 2, 0, WIDE, high, describe(check), "side-bars");
         svg.words("left", -12, 20, Letters.of(16, Palette.INK).strong().endingHere());
         svg.words("right", 12, 20, Letters.of(16, Palette.INK).strong());
@@ -33,7 +33,8 @@ public final class SideBars {
             pair(svg, check.tasks(), task, y + 8);
             y += ROW;
         }
-        svg.words("control 0–3, smoothness 0–3, and 1 for felt in the right place", 0, high - 8, QUIET.centred());
+        svg.words("control 0–3, smoothness 0–3,", 0, high - 26, QUIET.centred());
+        svg.words("and 1 for felt in the right place", 0, high - 8, QUIET.centred());
         return svg.finish();
     }
 
@@ -50,7 +51,7 @@ public final class SideBars {
         svg.box(-MOST_POINTS * POINT, y, 2 * MOST_POINTS * POINT, 20, 0, Paint.filled("#F3EEE2"));
         SideCheck.BothSides both = tasks.get(task);
         if (both == null) {
-            svg.words("not compared", -20, y + 15, QUIET.endingHere());
+            svg.words("not compared", 0, y + 15, QUIET.centred());
             return;
         }
         int lead = both.leftLead();
@@ -63,7 +64,7 @@ public final class SideBars {
         double length = points * POINT;
         svg.box(way < 0 ? -length : 0, y, length, 20, 0, Paint.filled(weaker ? Palette.CLAY : Palette.MOSS));
         String words = points + (weaker ? " weaker" : "");
-        Letters letters = Letters.of(14, Palette.INK);
+        Letters letters = Letters.of(14.2, Palette.INK);
         double x = way * (length + 8);
         svg.words(words, x, y + 15, way < 0 ? letters.endingHere() : letters);
     }

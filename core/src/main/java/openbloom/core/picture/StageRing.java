@@ -27,8 +27,8 @@ public final class StageRing {
         svg.words(
                 Integer.toString(weeks),
                 0,
-                5.5,
-                Letters.of(15, Palette.INK).strong().centred());
+                6.5,
+                Letters.of(18.5, Palette.INK).strong().centred());
         return svg.finish();
     }
 

@@ -20,15 +20,15 @@ import openbloom.core.gap.Trend;
  * @see Trend
  */
 public final class TrendChart {
-    private static final double WIDE = 640;
+    private static final double WIDE = 500;
     private static final double HIGH = 300;
     private static final double LEFT = 58;
-    private static final double RIGHT = 616;
+    private static final double RIGHT = 484;
     private static final double TOP = 22;
     private static final double GROUND = 248;
     private static final int DAYS_AROUND = 4;
     private static final int MOST_WEEKS_AHEAD = 30;
-    private static final Letters QUIET = Letters.of(13.5, Palette.MUTED);
+    private static final Letters QUIET = Letters.of(14, Palette.MUTED);
 
     /**
      * What is drawn.
@@ -165,7 +165,7 @@ public final class TrendChart {
                     limit.words(),
                     LEFT + 6,
                     y(limit.amount()) - 5,
-                    Letters.of(13.5, Palette.SLATE).over(Palette.PAPER));
+                    Letters.of(14, Palette.SLATE).over(Palette.PAPER));
         });
     }
 
@@ -217,7 +217,7 @@ public final class TrendChart {
                     Days.words(when.expected()),
                     x(inside(when.expected())),
                     y(when.reaches()) + 20,
-                    Letters.of(13.5, Palette.MOSS).strong().endingHere().over(Palette.PAPER));
+                    Letters.of(14, Palette.MOSS).strong().endingHere().over(Palette.PAPER));
         });
     }
 

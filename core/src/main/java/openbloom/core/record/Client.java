@@ -67,6 +67,11 @@ public record Client(
         return medical.known().has(condition);
     }
 
+    /** She told of low mood or of being very tired: a gentler session is offered. */
+    public boolean hasLowDay() {
+        return Symptom.OF_A_LOW_DAY.stream().anyMatch(this::has);
+    }
+
     public boolean has(Symptom symptom) {
         return safety.symptoms().has(symptom);
     }

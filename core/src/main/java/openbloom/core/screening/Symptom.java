@@ -1,6 +1,8 @@
 package openbloom.core.screening;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -26,6 +28,9 @@ public enum Symptom {
     FRONT_LYING_UNCOMFORTABLE("lying on the front is uncomfortable"),
     BELLY_PUSHES_OUT("belly pushes out or domes in daily tasks"),
     REFLUX("acid coming up when bending down or lying flat"),
+    LOW_MOOD("low mood"),
+    VERY_TIRED("very tired"),
+    /** As it was told before the two were asked for by name; not asked any more. */
     LOW_DAY("low mood, or very tired");
 
     /** What the pelvic floor check looks at. */
@@ -45,12 +50,29 @@ public enum Symptom {
             LIGHT_HEADED);
 
     /** What says nothing about load: a day that is harder than others, acid that comes up. */
-    public static final Set<Symptom> OF_NO_LOAD = Set.of(LOW_DAY, REFLUX);
+    public static final Set<Symptom> OF_NO_LOAD = Set.of(LOW_MOOD, VERY_TIRED, LOW_DAY, REFLUX);
+
+    /** What makes a low day: the session that is offered is a gentler one. */
+    public static final Set<Symptom> OF_A_LOW_DAY = Set.of(LOW_MOOD, VERY_TIRED, LOW_DAY);
 
     private final String words;
 
     Symptom(String words) {
         this.words = words;
+    }
+
+    /** Those she is asked about. */
+    public static List<Symptom> asked() {
+        return Arrays.stream(values()).filter(symptom -> symptom != LOW_DAY).toList();
+    }
+
+    /** The warning sign that is asked about by name once this is told. */
+    public Optional<WarningSign> leadsTo() {
+        return switch (this) {
+            case LOW_MOOD -> Optional.of(WarningSign.THOUGHTS_OF_HARM);
+            case VERY_TIRED -> Optional.of(WarningSign.OVERWHELMING_TIREDNESS);
+            default -> Optional.empty();
+        };
     }
 
     public String words() {

@@ -39,7 +39,7 @@ final class GridConcerns {
             case SCAR_PAIN -> EnumSet.of(SCAR, IMPACT);
             case BELLY_PUSHES_OUT -> EnumSet.of(BELLY);
             case REFLUX -> EnumSet.of(CIRCULATION);
-            case SICKNESS, LOW_DAY -> EnumSet.of(EFFORT);
+            case SICKNESS, LOW_MOOD, VERY_TIRED, LOW_DAY -> EnumSet.of(EFFORT);
         };
     }
 

@@ -137,7 +137,10 @@ final class GridReasons {
                     "SYMPTOM\\.(PELVIC_GIRDLE_PAIN|PELVIC_PAIN|PAIN_WITH_LIFTS|BELLY_PUSHES_OUT)",
                     ".*",
                     "it does not load what hurts"),
-            of("SYMPTOM\\.LOW_DAY", ".*", "a low day changes the session that is offered, not what she may do"),
+            of(
+                    "SYMPTOM\\.(LOW_MOOD|VERY_TIRED)",
+                    ".*",
+                    "a low day changes the session that is offered, not what she may do"),
             of("SYMPTOM\\.SICKNESS", ".*", "manageable sickness changes the pace of a session, not what she may do"),
             // checks
             of(

@@ -67,7 +67,7 @@ record GridRow(String id, String words, String group, List<WithoutAndWith> women
                         w -> w.conditions(DAY, Set.of(condition)),
                         GridConcerns.of(condition));
             }
-            for (Symptom symptom : Symptom.values()) {
+            for (Symptom symptom : Symptom.asked()) {
                 each(
                         "SYMPTOM." + symptom,
                         symptom.words(),

@@ -81,7 +81,7 @@ class CheckPictureTest {
             assertThat(filled.get(i)).isNotEqualTo(empty.get(i)).doesNotContain("style=");
         }
         assertThat(filled.get(2)).contains("3 weaker");
-        assertThat(filled.get(3)).contains("flat to 3, domes");
+        assertThat(filled.get(3)).contains(">flat to 3<", ">domes<");
     }
 
     /** With no reading, one, two and forty, very narrow and very wide, everything drawn stays on the sheet. */

@@ -289,7 +289,7 @@ class FactsTest {
         assertThat(facts(free.build().but().conditions(DAY, Set.of(Condition.EPILEPSY)))
                         .isAskedAndFree())
                 .isFalse();
-        assertThat(facts(free.build().but().symptoms(new SymptomReport.Asked(DAY, Set.of(Symptom.LOW_DAY))))
+        assertThat(facts(free.build().but().symptoms(new SymptomReport.Asked(DAY, Set.of(Symptom.VERY_TIRED))))
                         .isAskedAndFree())
                 .isTrue();
         assertThat(facts(free.build().but().symptoms(new SymptomReport.Asked(DAY, Set.of(Symptom.BACK_PAIN))))

@@ -85,7 +85,7 @@ class GridTest {
         assertThat(grid.facts())
                 .filteredOn(fact -> !acting.contains(fact.id()))
                 .extracting(Grid.Fact::id)
-                .containsExactly("SYMPTOM.LOW_DAY");
+                .containsExactly("SYMPTOM.LOW_MOOD", "SYMPTOM.VERY_TIRED");
     }
 
     /** Read from outside: what a clinician of the condition and a teacher of the move would say. */

@@ -9,6 +9,7 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import openbloom.app.checks.SafetyService;
 import openbloom.app.checks.log.CheckLog.LoggedCheck;
+import openbloom.app.people.NextSteps;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.Accounts;
 import openbloom.app.studio.SignedIn;
@@ -45,6 +46,7 @@ class GapController {
     private final Accounts accounts;
     private final MessageFormatter sentences;
     private final FormPages forms;
+    private final NextSteps next;
     private final StudioDay day;
 
     GapController(
@@ -54,6 +56,7 @@ class GapController {
             Accounts accounts,
             MessageFormatter sentences,
             FormPages forms,
+            NextSteps next,
             StudioDay day) {
         this.checks = checks;
         this.room = room;
@@ -61,6 +64,7 @@ class GapController {
         this.accounts = accounts;
         this.sentences = sentences;
         this.forms = forms;
+        this.next = next;
         this.day = day;
     }
 
@@ -132,7 +136,8 @@ class GapController {
         }
         long id = checks.keep(woman.id(), form.formKey(), measured, day.instant());
         boolean again = form.text("then").equals("again");
-        return new ModelAndView("redirect:/people/" + woman.id() + "/checks" + (again ? "/gap/" + id + "/again" : ""));
+        String back = again ? "checks/gap/" + id + "/again" : "checks";
+        return new ModelAndView(next.redirect(woman, day.today(me), form.text("then"), back));
     }
 
     /** The same spots and method again; the first reading is not shown. */
