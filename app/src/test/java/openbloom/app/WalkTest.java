@@ -362,7 +362,7 @@ class WalkTest extends BrowserTest {
         page.getByLabel("On the next").nth(1).selectOption("DOMED");
         assertThat(page.locator("#seen")).containsText("flat up to level 2");
         look();
-        page.getByRole(AriaRole.BUTTON, named("Save this check")).click();
+        page.getByRole(AriaRole.BUTTON, named("Save").setExact(true)).click();
         assertThat(page.locator(".history")).containsText("limb load flat to 2 then domes");
         look();
     }
