@@ -119,8 +119,7 @@ class WalkTest extends BrowserTest {
         page.keyboard().press("s");
         assertThat(page.locator("#sore-CONNECTED-BELOW-45")).isChecked();
         assertThat(seen).containsText("45 mm below the navel: press lightly");
-        page.getByRole(AriaRole.BUTTON, named("Save, then measure again, blind"))
-                .press("Enter");
+        page.getByRole(AriaRole.BUTTON, named("Save, then read again blind")).press("Enter");
         assertThat(heading("Measure again, blind")).isVisible();
         page.waitForLoadState();
         assertThat(page.locator("#seen")).not().containsText("3 fingers");
