@@ -29,6 +29,8 @@ document.addEventListener('keydown', (event) => {
     document.getElementById('keys')?.showModal();
   } else if (event.key === 'n' && woman) {
     location.assign(`/people/${woman}/checks/gap`);
+  } else if (event.key === 'e' && woman) {
+    location.assign(`/people/${woman}/can`);
   } else if (event.key === '.' || (event.key === 'Enter' && document.activeElement === document.body)) {
     document.getElementById('next-step')?.click();
   } else if (document.querySelector(`[data-press='${CSS.escape(event.key)}']`)) {
@@ -133,7 +135,7 @@ if (refused) {
 // The first question of a check, of "Safe today?" and of a new woman has the focus.
 if (!refused) {
   const asked = document.querySelector(
-    '#fields input:not([type=hidden]), #fields select, form.safe input[name=noSign], form.new-woman #name, details.make-program[open] #aim1',
+    '#fields input:not([type=hidden]), #fields select, form.safe input[name=noSign], form.new-woman #name, details.make-program[open] #aim1, #named',
   );
   const seen =
     asked && (asked.checkVisibility?.() ?? true)
@@ -141,6 +143,21 @@ if (!refused) {
       : [...document.querySelectorAll('form.gap input.width')].find((field) => field.offsetParent !== null);
   seen?.focus({ preventScroll: true });
 }
+
+// What was searched for: the first one found has the focus, Enter opens it, arrows go through the list; also from the field.
+const foundLinks = () => [...document.querySelectorAll('[data-arrows] a')].filter((link) => link.offsetParent !== null);
+const looked = new URLSearchParams(location.search);
+if (!refused && (looked.get('q') || looked.get('named'))) foundLinks()[0]?.focus();
+
+document.addEventListener('keydown', (event) => {
+  const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+  const links = step ? foundLinks() : [];
+  const at = links.indexOf(document.activeElement);
+  const fromField = document.activeElement?.matches?.('input[type=search]') && step === 1;
+  if (links.length === 0 || (at < 0 && !fromField)) return;
+  event.preventDefault();
+  (links[at + step] ?? document.querySelector('main input[type=search]'))?.focus();
+});
 
 // A browser shows a date in its own order; beside the field it stands as it is read: 14 Mar 2027.
 const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];

@@ -9,6 +9,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.WaitUntilState;
 import java.util.List;
+import openbloom.core.screening.WarningSign;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.test.annotation.DirtiesContext;
@@ -196,6 +197,50 @@ class VisitWalkTest extends BrowserTest {
         arrived("Session feedback");
         System.out.printf("First visit by keys alone: %d keys beside typing%n", presses);
     }
+
+    /** Found by a part of her name, asked, planned and taught again, and one exercise asked about: never a pointer. */
+    @Test
+    void leadsThroughAReturningVisitAndOneExerciseByKeysAlone() {
+        keepAWoman("Romola Quay");
+        open("/");
+        key("/");
+        page.keyboard().type("romola");
+        key("Enter");
+        arrived("People");
+        key("Enter");
+        page.waitForURL("**/journey");
+        key(".");
+        arrived("Safety check");
+        key("Space");
+        for (int box = WarningSign.askedOf(false).size(); box >= 0; box--) {
+            key("Tab");
+        }
+        key("Space");
+        key("Enter");
+        arrived("Gap check");
+        System.out.printf(
+                "Returning visit by keys alone, from Today to what is next: %d keys beside typing%n", presses);
+        assertThat(presses).isLessThanOrEqualTo(RETURNING_BY_KEYS);
+
+        presses = 0;
+        open("/");
+        key("/");
+        page.keyboard().type("romola");
+        key("Enter");
+        arrived("People");
+        key("Enter");
+        page.waitForURL("**/journey");
+        key("e");
+        arrived("One exercise");
+        page.keyboard().type("plank");
+        key("Enter");
+        assertThat(page.locator(".answer-panel h2")).containsText("Full front support");
+        System.out.printf("One exercise for one woman by keys alone: %d keys beside typing%n", presses);
+        assertThat(presses).isLessThanOrEqualTo(ONE_EXERCISE_BY_KEYS);
+    }
+
+    private static final int RETURNING_BY_KEYS = 30;
+    private static final int ONE_EXERCISE_BY_KEYS = 8;
 
     private static final int FURTHEST = 15;
 
