@@ -11,11 +11,15 @@ export function notes(outbox) {
     return keys.get(item);
   };
   return {
-    // What the server had already: `DONE:key HURT:key`.
+    // What the server had already: `DONE:key HURT:key`; and over it what is still on its way there.
     restore(item, words) {
       for (const pair of words.split(' ').filter(Boolean)) {
         const at = pair.indexOf(':');
         keysOf(item).set(pair.slice(0, at), pair.slice(at + 1));
+      }
+      for (const one of outbox.waiting().filter((response) => response.item === String(item) && response.told !== 'NOTE')) {
+        if (one.takenBack) keysOf(item).delete(one.told);
+        else keysOf(item).set(one.told, one.formKey);
       }
     },
     has: (item, what) => keysOf(item).has(what),

@@ -185,8 +185,8 @@ class TimingTest {
     }
 
     /**
-     * Three responses while the connection is gone: they wait in the store, and reach the server in order, each once, with what
-     * takes the place of what.
+     * Four responses while the connection is gone: they wait in the store, stand on the page when it is loaded anew, and reach
+     * the server in order, each once, with what takes the place of what.
      */
     @Test
     void sendsEveryResponseOnceAndInOrder() {
@@ -209,16 +209,21 @@ class TimingTest {
                   noted.put(2, 'HURT');
                   noted.put(2, 'HURT', { place: 'BACK', pain: '4' });
                   noted.takeBack(2, 'HURT');
+                  noted.put(2, 'DONE');
+                  const anew = notes(open());
+                  anew.restore(2, 'HURT:old TOO_EASY:kept');
+                  const shown = anew.of(2).sort().join(' ');
                   await first.send();
                   const waited = JSON.parse(kept.get('one')).length;
                   down = false;
                   const second = open();
                   await second.send();
-                  return [waited, said[0], arrived.length, arrived[1].instead === arrived[0].formKey, arrived[1].place,
+                  return [shown, waited, said[0], arrived.length, arrived[1].instead === arrived[0].formKey, arrived[1].place,
                     arrived[2].instead === arrived[1].formKey, arrived[2].takenBack, noted.has(2, 'HURT'), JSON.parse(kept.get('one')).length];
                 }
                 """, null);
         assertThat((List<Object>) sent)
-                .containsExactly(3, "3 not kept yet, trying again", 3, true, "BACK", true, "yes", false, 0);
+                .containsExactly(
+                        "DONE TOO_EASY", 4, "4 not kept yet, trying again", 4, true, "BACK", true, "yes", false, 0);
     }
 }
