@@ -3,8 +3,13 @@ package openbloom.app;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import openbloom.app.system.StartupChecks;
+import openbloom.app.store.NotPossible;
+import openbloom.app.store.Operator;
+import openbloom.app.store.StartupChecks;
+import openbloom.app.store.StudioStore;
 import openbloom.core.care.CareCards;
 import openbloom.core.care.Explanations;
 import openbloom.core.care.PlaceSets;
@@ -16,21 +21,31 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.context.event.ApplicationEnvironmentPreparedEvent;
 import org.springframework.boot.context.event.ApplicationPreparedEvent;
 import org.springframework.boot.context.event.ApplicationStartedEvent;
 import org.springframework.context.ApplicationListener;
 import org.springframework.context.annotation.Bean;
+import org.springframework.core.env.ConfigurableEnvironment;
 import org.springframework.core.env.Environment;
+import org.springframework.core.env.MapPropertySource;
+import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** Starts the application. */
 @SpringBootApplication
+@EnableScheduling
 @MapperScan(basePackageClasses = OpenBloom.class, annotationClass = org.apache.ibatis.annotations.Mapper.class)
 public class OpenBloom {
     private static final Logger LOG = LoggerFactory.getLogger(OpenBloom.class);
 
     /** Starts, or says in one sentence why not and ends with 1. */
     public static void main(String[] args) {
+        if (args.length > 0 && Operator.WORDS.contains(args[0])) {
+            System.exit(new Operator(System.getenv(), Clock.systemUTC(), System.out).run(List.of(args)));
+        }
         SpringApplication application = new SpringApplication(OpenBloom.class);
+        application.addListeners((ApplicationListener<ApplicationEnvironmentPreparedEvent>)
+                prepared -> unlock(prepared.getEnvironment()));
         application.addListeners((ApplicationListener<ApplicationPreparedEvent>)
                 prepared -> look(prepared.getApplicationContext().getEnvironment()));
         application.addListeners((ApplicationListener<ApplicationStartedEvent>)
@@ -38,9 +53,32 @@ public class OpenBloom {
         application.run(args);
     }
 
+    /** With a key the store is opened encrypted. */
+    private static void unlock(ConfigurableEnvironment settings) {
+        String keyFile = settings.getProperty("bloom.key-file", "");
+        if (keyFile.isBlank() || !keepsAStudio(settings)) {
+            return;
+        }
+        try {
+            StudioStore store = storage(settings);
+            settings.getPropertySources()
+                    .addFirst(new MapPropertySource(
+                            "store",
+                            Map.of(
+                                    "spring.datasource.url",
+                                    store.url(),
+                                    "spring.datasource.password",
+                                    store.password())));
+        } catch (NotPossible why) {
+            LOG.error(why.getMessage());
+            System.exit(1);
+        }
+    }
+
     private static void look(Environment settings) {
         boolean trial = settings.getProperty("spring.context.exit") != null;
-        Optional<String> problem = keepsAStudio(settings) ? storage(settings).problem() : Optional.empty();
+        Optional<String> problem =
+                keepsAStudio(settings) ? new StartupChecks(storage(settings)).problem() : Optional.empty();
         if (problem.isEmpty() && !trial) {
             problem = StartupChecks.portProblem(
                     settings.getProperty("server.address", "127.0.0.1"),
@@ -55,7 +93,7 @@ public class OpenBloom {
     private static void protect(Environment settings) {
         if (keepsAStudio(settings)) {
             try {
-                storage(settings).protectFiles();
+                new StartupChecks(storage(settings)).protectFiles();
             } catch (IOException notOurs) {
                 LOG.warn("The files of the studio could not be made their owner's alone: {}", notOurs.getMessage());
             }
@@ -66,8 +104,9 @@ public class OpenBloom {
         return settings.getProperty("spring.datasource.url", "").startsWith("jdbc:h2:file:");
     }
 
-    private static StartupChecks storage(Environment settings) {
-        return new StartupChecks(Path.of(settings.getProperty("bloom.home", "./data")));
+    private static StudioStore storage(Environment settings) {
+        return StudioStore.of(
+                Path.of(settings.getProperty("bloom.home", "./data")), settings.getProperty("bloom.key-file", ""));
     }
 
     /** The only clock. */

@@ -22,6 +22,7 @@ import openbloom.app.people.Visit;
 import openbloom.app.people.VisitMapper;
 import openbloom.app.program.ProgramDocument;
 import openbloom.app.program.Programs;
+import openbloom.app.store.KeptStore;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.StudioDay;
@@ -62,6 +63,7 @@ class TodayController {
     private final ClassesToday classes;
     private final FromHome fromHome;
     private final VisitsToday visitsToday;
+    private final KeptStore store;
     private final StudioDay day;
 
     TodayController(
@@ -74,8 +76,10 @@ class TodayController {
             ClassesToday classes,
             FromHome fromHome,
             VisitsToday visitsToday,
+            KeptStore store,
             StudioDay day) {
         this.visitsToday = visitsToday;
+        this.store = store;
         this.fromHome = fromHome;
         this.classes = classes;
         this.programs = programs;
@@ -137,6 +141,9 @@ class TodayController {
                                 && strips.get(woman.id()).isReadable())
                         .toList(),
                 today);
+        if (me.account().owner()) {
+            store.warning().ifPresent(warning -> model.addAttribute("backup", warning));
+        }
         model.addAttribute(
                 "coming",
                 expected.stream()

@@ -1,4 +1,4 @@
-package openbloom.app.system;
+package openbloom.app.store;
 
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;

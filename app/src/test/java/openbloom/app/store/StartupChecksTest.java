@@ -1,4 +1,4 @@
-package openbloom.app.system;
+package openbloom.app.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -39,7 +39,7 @@ class StartupChecksTest {
     }
 
     private String problem() {
-        return new StartupChecks(home).problem().orElse("none");
+        return new StartupChecks(new StudioStore(home, "")).problem().orElse("none");
     }
 
     private Connection open() throws SQLException {
@@ -58,7 +58,7 @@ class StartupChecksTest {
         assertThat(problem()).isEqualTo("none");
         makeAStudio();
         assertThat(problem()).isEqualTo("none");
-        new StartupChecks(home).protectFiles();
+        new StartupChecks(new StudioStore(home, "")).protectFiles();
         assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file)))
                 .isEqualTo("rw-------");
         assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(home)))
@@ -122,8 +122,11 @@ class StartupChecksTest {
     @Test
     void aFileInTheFoldersPlaceOrAPortInUseSaysSo() throws IOException {
         Path occupied = Files.createFile(home.resolve("occupied"));
-        assertThat(new StartupChecks(occupied).problem().orElse("")).contains("it is a file");
-        assertThat(new StartupChecks(occupied.resolve("below")).problem().orElse(""))
+        assertThat(new StartupChecks(new StudioStore(occupied, "")).problem().orElse(""))
+                .contains("it is a file");
+        assertThat(new StartupChecks(new StudioStore(occupied.resolve("below"), ""))
+                        .problem()
+                        .orElse(""))
                 .contains("cannot be");
         try (ServerSocket taken = new ServerSocket(0, 1, InetAddress.getByName("127.0.0.1"))) {
             assertThat(StartupChecks.portProblem("127.0.0.1", taken.getLocalPort())

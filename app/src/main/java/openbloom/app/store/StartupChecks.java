@@ -1,4 +1,4 @@
-package openbloom.app.system;
+package openbloom.app.store;
 
 import java.io.IOException;
 import java.io.InputStream;
@@ -14,7 +14,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
@@ -29,17 +28,21 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
  * a stack trace. The folder and its files belong to their owner alone.
  */
 public final class StartupChecks {
-    private static final String FILE = "bloom.mv.db";
+    private static final String FILE = StudioStore.FILE;
     private static final String FIRST_BYTES = "H:";
-    private static final int IN_USE = 90020;
+    private static final String FIRST_BYTES_ENCRYPTED = "H2encrypt";
+    static final int IN_USE = 90020;
     private static final int WRONG_USER = 28000;
+    private static final int WRONG_KEY = 90049;
     private static final int NO_SUCH_TABLE = 42102;
     private static final int NO_SUCH_TABLE_EITHER = 42104;
 
+    private final StudioStore store;
     private final Path folder;
 
-    public StartupChecks(Path folder) {
-        this.folder = folder.toAbsolutePath().normalize();
+    public StartupChecks(StudioStore store) {
+        this.store = store;
+        this.folder = store.folder();
     }
 
     /** What keeps the studio from being opened, in one sentence; empty when nothing does. */
@@ -87,18 +90,30 @@ public final class StartupChecks {
                         "The file " + file + " is empty: the studio's data is not in it. Put it back from a copy;"
                                 + " nothing was changed.");
             }
-            return isOurs(file)
-                    ? Optional.empty()
-                    : Optional.of(
-                            "The file " + file + " is no studio of Open Bloom, or is damaged. Nothing was changed.");
+            return beginningProblem(file);
         } catch (IOException broken) {
             return Optional.of("The file " + file + " cannot be read: " + broken.getMessage() + ".");
         }
     }
 
-    private static boolean isOurs(Path file) throws IOException {
+    private Optional<String> beginningProblem(Path file) throws IOException {
+        boolean encrypted = beginsWith(file, FIRST_BYTES_ENCRYPTED);
+        if (!encrypted && !beginsWith(file, FIRST_BYTES)) {
+            return Optional.of("The file " + file + " is no studio of Open Bloom, or is damaged. Nothing was changed.");
+        }
+        if (encrypted && !store.isEncrypted()) {
+            return Optional.of("The file " + file + " is encrypted: set BLOOM_KEY_FILE to the file of its key. Nothing"
+                    + " was changed.");
+        }
+        return !encrypted && store.isEncrypted()
+                ? Optional.of("The file " + file + " is not encrypted yet, but BLOOM_KEY_FILE is set: encrypt it once"
+                        + " with ./bloom encrypt. Nothing was changed.")
+                : Optional.empty();
+    }
+
+    private static boolean beginsWith(Path file, String text) throws IOException {
         try (InputStream bytes = Files.newInputStream(file)) {
-            return new String(bytes.readNBytes(FIRST_BYTES.length()), StandardCharsets.US_ASCII).equals(FIRST_BYTES);
+            return new String(bytes.readNBytes(text.length()), StandardCharsets.US_ASCII).equals(text);
         }
     }
 
@@ -110,8 +125,7 @@ public final class StartupChecks {
 
     /** Opens it once: in use, damaged, or made by a newer version. */
     private Optional<String> contentProblem(Path file) {
-        String url = "jdbc:h2:file:" + folder.resolve("bloom") + ";WRITE_DELAY=0;IFEXISTS=TRUE";
-        try (Connection opened = DriverManager.getConnection(url, "bloom", "")) {
+        try (Connection opened = store.open()) {
             return versionProblem(opened);
         } catch (SQLException refused) {
             return Optional.of(
@@ -119,6 +133,9 @@ public final class StartupChecks {
                         case IN_USE ->
                             "The studio in " + folder + " is open already: another Open Bloom uses it. Stop that"
                                     + " one first.";
+                        case WRONG_KEY ->
+                            "The file " + file + " is encrypted with another key than the one in BLOOM_KEY_FILE, or"
+                                    + " was damaged. Nothing was changed.";
                         case WRONG_USER -> "The file " + file + " is no studio of Open Bloom. Nothing was changed.";
                         default ->
                             "The file " + file + " cannot be opened; it may be damaged. Put it back from a copy;"
@@ -148,7 +165,8 @@ public final class StartupChecks {
         }
     }
 
-    private static int newestKnown() {
+    /** The newest schema this version knows. */
+    static int newestKnown() {
         try {
             Resource[] migrations =
                     new PathMatchingResourcePatternResolver().getResources("classpath:db/migration/V*.sql");

@@ -1,0 +1,135 @@
+package openbloom.app.store;
+
+import java.io.IOException;
+import java.io.PrintStream;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What {@code ./bloom} does with a studio besides starting it: {@code backup [FILE]}, {@code restore FILE [--replace]},
+ * {@code encrypt}. Says what it did, or why not, in one sentence.
+ */
+public final class Operator {
+    /** The first words it understands. */
+    public static final List<String> WORDS = List.of("backup", "restore", "encrypt");
+
+    private static final String REPLACE = "--replace";
+
+    private final Map<String, String> environment;
+    private final Clock clock;
+    private final PrintStream out;
+
+    public Operator(Map<String, String> environment, Clock clock, PrintStream out) {
+        this.environment = environment;
+        this.clock = clock;
+        this.out = out;
+    }
+
+    /** 0 when it was done, 1 when it was not possible, 2 when it was not understood. */
+    public int run(List<String> words) {
+        try {
+            StudioStore store = StudioStore.of(
+                    Path.of(environment.getOrDefault("BLOOM_HOME", "./data")),
+                    environment.getOrDefault("BLOOM_KEY_FILE", ""));
+            List<String> rest = words.subList(1, words.size());
+            return switch (words.get(0)) {
+                case "backup" ->
+                    rest.size() > 1 ? unclear() : backUp(store, rest.stream().findFirst());
+                case "restore" -> restore(store, rest);
+                default -> rest.isEmpty() ? encrypt(store) : unclear();
+            };
+        } catch (NotPossible why) {
+            out.println(why.getMessage());
+            return 1;
+        }
+    }
+
+    private int unclear() {
+        out.println("Say ./bloom backup [FILE], ./bloom restore FILE [--replace] or ./bloom encrypt.");
+        return 2;
+    }
+
+    private int backUp(StudioStore store, Optional<String> file) {
+        Optional<Path> target = file.map(name -> Path.of(name).toAbsolutePath().normalize());
+        Optional<String> asked = RunningMark.Running.in(store.folder()).flatMap(running -> ask(running, target));
+        out.println(asked.orElseGet(() -> OperatorController.said(closed(store, target))));
+        return 0;
+    }
+
+    /** Empty if nobody answers: the mark was left behind by one that was killed. */
+    private static Optional<String> ask(RunningMark.Running running, Optional<Path> target) {
+        String file = target.map(path -> "?file=" + URLEncoder.encode(path.toString(), StandardCharsets.UTF_8))
+                .orElse("");
+        HttpRequest request = HttpRequest.newBuilder(
+                        URI.create("http://" + running.address() + "/operator/backup" + file))
+                .header(OperatorController.SECRET, running.secret())
+                .POST(HttpRequest.BodyPublishers.noBody())
+                .build();
+        try {
+            HttpResponse<String> answer =
+                    HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString());
+            if (answer.statusCode() == 409) {
+                throw new NotPossible(answer.body());
+            }
+            return answer.statusCode() == 200 ? Optional.of(answer.body()) : Optional.empty();
+        } catch (IOException nobody) {
+            return Optional.empty();
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new NotPossible("The backup was interrupted.");
+        }
+    }
+
+    private Backups.BackupMade closed(StudioStore store, Optional<Path> target) {
+        new StartupChecks(store).problem().ifPresent(problem -> {
+            throw new NotPossible(problem);
+        });
+        Backups backups = new Backups(
+                store,
+                Path.of(environment.getOrDefault(
+                        "BLOOM_BACKUPS", store.folder().resolve("backups").toString())));
+        try (Connection opened = store.open()) {
+            return target.isPresent() ? backups.into(opened, target.get()) : backups.madeAt(opened, now());
+        } catch (SQLException refused) {
+            throw new NotPossible("There is no studio in " + store.folder() + ", or it cannot be opened.", refused);
+        }
+    }
+
+    private int restore(StudioStore store, List<String> rest) {
+        List<String> files = rest.stream().filter(word -> !word.equals(REPLACE)).toList();
+        if (files.size() != 1) {
+            return unclear();
+        }
+        Restoring.Restored done = new Restoring(store).restore(Path.of(files.get(0)), rest.contains(REPLACE), now());
+        out.println("Restored into " + store.folder() + ": " + done.rows() + " rows."
+                + done.replaced()
+                        .map(kept -> " What was there before lies in " + kept + ".")
+                        .orElse(""));
+        return 0;
+    }
+
+    private int encrypt(StudioStore store) {
+        new Restoring(store).encrypt();
+        out.println(
+                "The studio in " + store.folder() + " is encrypted. Keep the key file where the studio is not: without"
+                        + " it nobody can open the studio or a backup of it.");
+        return 0;
+    }
+
+    private LocalDateTime now() {
+        return LocalDateTime.ofInstant(clock.instant(), ZoneId.systemDefault());
+    }
+}

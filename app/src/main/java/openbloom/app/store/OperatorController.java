@@ -1,0 +1,53 @@
+package openbloom.app.store;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.net.InetAddress;
+import java.net.UnknownHostException;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.server.ResponseStatusException;
+
+/** What the operator asks of the running application, from this machine and with the secret of {@link RunningMark}. */
+@RestController
+@RequestMapping("/operator")
+class OperatorController {
+    static final String SECRET = "X-Bloom-Operator";
+
+    private final KeptStore store;
+    private final RunningMark mark;
+
+    OperatorController(KeptStore store, RunningMark mark) {
+        this.store = store;
+        this.mark = mark;
+    }
+
+    @PostMapping("/backup")
+    ResponseEntity<String> backUp(
+            HttpServletRequest request,
+            @RequestHeader(name = SECRET, defaultValue = "") String secret,
+            @RequestParam(defaultValue = "") String file)
+            throws UnknownHostException {
+        if (!mark.isSecret(secret)
+                || !InetAddress.getByName(request.getRemoteAddr()).isLoopbackAddress()) {
+            throw new ResponseStatusException(HttpStatus.NOT_FOUND);
+        }
+        try {
+            Optional<Path> target = file.isBlank() ? Optional.empty() : Optional.of(Path.of(file));
+            return ResponseEntity.ok(said(store.backUp(target)));
+        } catch (NotPossible | InvalidPathException refused) {
+            return ResponseEntity.status(HttpStatus.CONFLICT).body(String.valueOf(refused.getMessage()));
+        }
+    }
+
+    static String said(Backups.BackupMade made) {
+        return "Backup " + made.file() + " made and opened: " + made.rows() + " rows.";
+    }
+}
