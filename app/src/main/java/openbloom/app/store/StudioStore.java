@@ -80,6 +80,6 @@ public record StudioStore(Path folder, String fileKey) {
      * @throws SQLException if it is in use, damaged, or encrypted with another key
      */
     public Connection open() throws SQLException {
-        return DriverManager.getConnection(url() + ";IFEXISTS=TRUE", USER, password());
+        return DriverManager.getConnection(url() + ";IFEXISTS=TRUE;TRACE_LEVEL_FILE=0", USER, password());
     }
 }
