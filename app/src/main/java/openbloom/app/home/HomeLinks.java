@@ -17,6 +17,7 @@ import openbloom.app.people.Woman;
 import openbloom.app.people.WomanMapper;
 import openbloom.app.studio.Account;
 import openbloom.app.studio.AccountMapper;
+import openbloom.app.studio.GuessGuard;
 import openbloom.app.studio.Studio;
 import openbloom.app.system.ColumnCodec;
 import openbloom.app.system.StudioDay;

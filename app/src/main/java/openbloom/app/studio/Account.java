@@ -1,11 +1,33 @@
 package openbloom.app.studio;
 
+import java.time.Instant;
 import java.util.Optional;
 import openbloom.core.gap.FingerWidths;
+import org.jspecify.annotations.Nullable;
 
-/** Somebody who works in a studio. */
+/**
+ * Somebody who works in a studio.
+ *
+ * @param leftAt when she left; what she did stays hers by name
+ */
 public record Account(
-        long id, long studioId, String email, String name, boolean owner, Secret secret, Settings settings) {
+        long id,
+        long studioId,
+        String email,
+        String name,
+        Role role,
+        @Nullable Instant leftAt,
+        Secret secret,
+        Settings settings) {
+    public boolean owner() {
+        return role == Role.OWNER;
+    }
+
+    /** Sees, and changes nothing. */
+    public boolean onlyReads() {
+        return role == Role.READER;
+    }
+
     /**
      * How she is known.
      *

@@ -99,16 +99,6 @@ class AccountController {
         return new ModelAndView("studio/studio", studioPage(me));
     }
 
-    @PostMapping("/studio/instructors")
-    @PreAuthorize("hasRole('OWNER')")
-    ModelAndView addInstructor(@AuthenticationPrincipal SignedIn me, @ModelAttribute NewAccount instructor) {
-        List<Problem> problems = accounts.addInstructor(me.studioId(), instructor);
-        if (problems.isEmpty()) {
-            return new ModelAndView("redirect:/studio?added");
-        }
-        return studioRefused(me, Map.of("errors", sentences.byField(problems), "instructor", instructor));
-    }
-
     @PostMapping("/studio/fingers")
     ModelAndView changeFingers(
             @AuthenticationPrincipal SignedIn me,
@@ -195,8 +185,11 @@ class AccountController {
     /** Everything the studio page shows; a refused form lays what was typed and its errors over it. */
     private Map<String, Object> studioPage(SignedIn me) {
         Map<String, Object> page = new HashMap<>();
-        page.put("accounts", accounts.ofStudio(me.studioId()));
-        page.put("instructor", new NewAccount("", "", ""));
+        page.put(
+                "accounts",
+                accounts.ofStudio(me.studioId()).stream()
+                        .filter(one -> one.leftAt() == null)
+                        .toList());
         page.put("presets", ApproachPreset.values());
         page.put("numbers", accounts.numbersOf(me.studioId()));
         page.put("numbersEdition", editions.of(Editions.Subject.NUMBERS, me.studioId()));

@@ -44,10 +44,10 @@ public interface AccountMapper {
 
     @Select(value = """
                     select id from final table (
-                      insert into account (studio_id, email, password_hash, name, owner)
-                      values (#{studioId}, #{email}, #{passwordHash}, #{name}, #{owner}))
+                      insert into account (studio_id, email, password_hash, name, role)
+                      values (#{studioId}, #{email}, #{passwordHash}, #{name}, #{role}))
                     """, affectData = true)
-    long insert(long studioId, String email, String passwordHash, String name, boolean owner);
+    long insert(long studioId, String email, String passwordHash, String name, Role role);
 
     /** There is one first visit: the second to claim it is refused by the key. */
     @Insert("insert into first_visit (only_one) values (1)")

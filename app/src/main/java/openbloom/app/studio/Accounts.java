@@ -42,6 +42,7 @@ public class Accounts implements UserDetailsService {
     @Override
     public UserDetails loadUserByUsername(String email) {
         Account account = mapper.byEmail(email.strip().toLowerCase(Locale.ROOT))
+                .filter(known -> known.leftAt() == null)
                 .orElseThrow(() -> new UsernameNotFoundException("no such account"));
         return new SignedIn(account, mapper.studio(account.studioId()));
     }
@@ -70,7 +71,7 @@ public class Accounts implements UserDetailsService {
         if (problems.isEmpty()) {
             String hash = passwords.encode(owner.password());
             mapper.claimFirstVisit();
-            add(mapper.insertStudio(studio.strip(), zoneId), owner, hash, true);
+            add(mapper.insertStudio(studio.strip(), zoneId), owner, hash, Role.OWNER);
         }
         return problems;
     }
@@ -84,7 +85,7 @@ public class Accounts implements UserDetailsService {
     public List<Problem> createStudio(String studio, String zoneId, NewAccount owner) {
         List<Problem> problems = studioProblems(studio, zoneId, owner);
         if (problems.isEmpty()) {
-            add(mapper.insertStudio(studio.strip(), zoneId), owner, passwords.encode(owner.password()), true);
+            add(mapper.insertStudio(studio.strip(), zoneId), owner, passwords.encode(owner.password()), Role.OWNER);
         }
         return problems;
     }
@@ -109,7 +110,7 @@ public class Accounts implements UserDetailsService {
             return problems;
         }
         try {
-            add(studioId, instructor, passwords.encode(instructor.password()), false);
+            add(studioId, instructor, passwords.encode(instructor.password()), Role.INSTRUCTOR);
             return List.of();
         } catch (DuplicateKeyException taken) {
             return List.of(Problem.of("email", "account.taken", instructor.email()));
@@ -124,6 +125,7 @@ public class Accounts implements UserDetailsService {
     /** Who she is by what is kept now; empty once her password was changed after this session began. */
     public Optional<SignedIn> renewed(SignedIn me) {
         return Optional.ofNullable(mapper.account(me.accountId()))
+                .filter(now -> now.leftAt() == null)
                 .filter(now ->
                         now.secret().credentials() == me.account().secret().credentials())
                 .map(now -> new SignedIn(now, mapper.studio(now.studioId())));
@@ -253,18 +255,24 @@ public class Accounts implements UserDetailsService {
                 && passwords.matches(password, kept.secret().passwordHash());
     }
 
-    private void add(long studioId, NewAccount given, String passwordHash, boolean owner) {
+    private void add(long studioId, NewAccount given, String passwordHash, Role role) {
         String email = given.email().strip().toLowerCase(Locale.ROOT);
-        mapper.insert(studioId, email, passwordHash, given.name().strip(), owner);
+        mapper.insert(studioId, email, passwordHash, given.name().strip(), role);
     }
 
     private static List<Problem> problems(NewAccount given) {
+        List<Problem> problems = new ArrayList<>(whoProblems(given.name(), given.email()));
+        password("password", given.password(), given.email(), given.name()).ifPresent(problems::add);
+        return problems;
+    }
+
+    /** What is wrong with a name and an address of somebody. */
+    static List<Problem> whoProblems(String name, String email) {
         List<Problem> problems = new ArrayList<>();
-        name("name", given.name()).ifPresent(problems::add);
-        if (!EMAIL.matcher(given.email().strip()).matches()) {
+        name("name", name).ifPresent(problems::add);
+        if (!EMAIL.matcher(email.strip()).matches()) {
             problems.add(Problem.of("email", "account.email"));
         }
-        password("password", given.password(), given.email(), given.name()).ifPresent(problems::add);
         return problems;
     }
 
@@ -274,7 +282,7 @@ public class Accounts implements UserDetailsService {
     }
 
     /** Long enough, not longer than bcrypt reads, and not what everybody knows of her. */
-    private static Optional<Problem> password(String field, String password, String email, String name) {
+    static Optional<Problem> password(String field, String password, String email, String name) {
         if (password.isBlank()
                 || password.codePointCount(0, password.length()) < SHORTEST_PASSWORD
                 || bytes(password) > LONGEST_PASSWORD_BYTES) {

@@ -2,7 +2,6 @@ package openbloom.app.studio;
 
 import java.time.ZoneId;
 import java.util.Collection;
-import java.util.List;
 import java.util.Optional;
 import openbloom.app.system.HasZone;
 import org.springframework.security.core.Authentication;
@@ -34,9 +33,9 @@ public record SignedIn(Account account, Studio studio) implements UserDetails, H
 
     @Override
     public Collection<? extends GrantedAuthority> getAuthorities() {
-        return account.owner()
-                ? List.of(new SimpleGrantedAuthority("ROLE_OWNER"), new SimpleGrantedAuthority("ROLE_INSTRUCTOR"))
-                : List.of(new SimpleGrantedAuthority("ROLE_INSTRUCTOR"));
+        return account.role().authorities().stream()
+                .map(SimpleGrantedAuthority::new)
+                .toList();
     }
 
     @Override

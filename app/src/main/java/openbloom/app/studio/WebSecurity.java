@@ -1,9 +1,12 @@
 package openbloom.app.studio;
 
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
 import org.springframework.boot.security.autoconfigure.actuate.web.servlet.EndpointRequest;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpMethod;
 import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
@@ -29,6 +32,7 @@ class WebSecurity {
     private static final String[] OPEN = {
         "/sign-in",
         "/first",
+        "/join/*",
         "/error",
         "/webjars/**",
         "/css/**",
@@ -37,6 +41,15 @@ class WebSecurity {
         "/favicon.svg",
         "/explained/*/picture.*"
     };
+
+    /** What everybody may send: her own settings. */
+    private static final String[] HER_OWN = {"/studio/password", "/studio/keys", "/studio/tour"};
+
+    /** Whatever is sent changes something, but for drawings of what is typed so far. */
+    private static boolean changes(HttpServletRequest request) {
+        boolean sent = !List.of("GET", "HEAD", "OPTIONS").contains(request.getMethod());
+        return sent && !request.getRequestURI().endsWith("/look");
+    }
 
     @Bean
     @Order(1)
@@ -86,6 +99,10 @@ class WebSecurity {
                         .permitAll()
                         .requestMatchers(EndpointRequest.to("health"))
                         .permitAll()
+                        .requestMatchers(HttpMethod.POST, HER_OWN)
+                        .authenticated()
+                        .requestMatchers(WebSecurity::changes)
+                        .hasRole("INSTRUCTOR")
                         .anyRequest()
                         .authenticated())
                 .formLogin(form -> form.loginPage("/sign-in")

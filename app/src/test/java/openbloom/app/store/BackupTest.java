@@ -83,7 +83,7 @@ class BackupTest {
 
     private static void insert(Connection opened, int number) throws SQLException {
         try (PreparedStatement one = opened.prepareStatement(
-                "insert into account (studio_id, email, password_hash, name, owner) values (1, ?, 'x', ?, false)")) {
+                "insert into account (studio_id, email, password_hash, name, role) values (1, ?, 'x', ?, 'READER')")) {
             one.setString(1, number + "@boathouse.example");
             one.setString(2, "Instructor " + number);
             one.execute();

@@ -57,7 +57,14 @@ class SignInGuardTest {
 
     private static Account ana(String hash, int credentials) {
         return new Account(
-                1, 1, ANA, "Ana", true, new Account.Secret(hash, credentials), new Account.Settings("", 1, true));
+                1,
+                1,
+                ANA,
+                "Ana",
+                Role.OWNER,
+                null,
+                new Account.Secret(hash, credentials),
+                new Account.Settings("", 1, true));
     }
 
     @BeforeEach

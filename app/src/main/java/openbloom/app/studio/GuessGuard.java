@@ -1,10 +1,9 @@
-package openbloom.app.home;
+package openbloom.app.studio;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
 import java.time.Instant;
-import openbloom.app.studio.AccountMapper;
 import openbloom.app.system.StudioDay;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -12,9 +11,9 @@ import org.springframework.stereotype.Component;
 
 /** Makes guessing links hopeless: after twenty wrong ones within a minute an address has to wait one. Our own convention, no source. */
 @Component
-class GuessGuard {
+public class GuessGuard {
     /** Stands where a refused sign-in has an account. */
-    static final String A_LINK = "a link from home";
+    static final String A_LINK = "a link";
 
     static final int WRONG_A_MINUTE = 20;
     static final Duration PAUSE = Duration.ofMinutes(1);
@@ -43,12 +42,13 @@ class GuessGuard {
         }
     }
 
-    boolean mustWait(String address) {
+    /** Whether the next guess from an address has to wait. */
+    public boolean mustWait(String address) {
         Guesses known = byAddress.getIfPresent(address);
         return known != null && known.until().isAfter(day.instant());
     }
 
-    void wrong(String address) {
+    public void wrong(String address) {
         Instant now = day.instant();
         Guesses first = new Guesses(now, 1, Instant.EPOCH);
         Guesses all = byAddress.asMap().merge(address, first, (before, one) -> before.oneMore(now));
