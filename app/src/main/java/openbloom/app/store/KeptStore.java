@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.util.List;
 import java.util.Optional;
 import javax.sql.DataSource;
 import org.slf4j.Logger;
@@ -81,6 +82,15 @@ public class KeptStore {
             return file.isPresent()
                     ? backups().into(opened, file.get())
                     : backups().madeAt(opened, now());
+        } catch (SQLException refused) {
+            throw new NotPossible("The studio cannot be read now: " + refused.getMessage(), refused);
+        }
+    }
+
+    /** What is wrong with what is kept; nothing when all is well. */
+    List<String> problems() {
+        try (Connection opened = data.getConnection()) {
+            return Verification.problems(opened);
         } catch (SQLException refused) {
             throw new NotPossible("The studio cannot be read now: " + refused.getMessage(), refused);
         }

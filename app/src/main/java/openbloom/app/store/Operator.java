@@ -20,11 +20,11 @@ import java.util.Optional;
 
 /**
  * What {@code ./bloom} does with a studio besides starting it: {@code backup [FILE]}, {@code restore FILE [--replace]},
- * {@code encrypt}. Says what it did, or why not, in one sentence.
+ * {@code encrypt}, {@code verify}. Says what it did, or why not, in one sentence.
  */
 public final class Operator {
     /** The first words it understands. */
-    public static final List<String> WORDS = List.of("backup", "restore", "encrypt");
+    public static final List<String> WORDS = List.of("backup", "restore", "encrypt", "verify");
 
     private static final String REPLACE = "--replace";
 
@@ -49,6 +49,7 @@ public final class Operator {
                 case "backup" ->
                     rest.size() > 1 ? unclear() : backUp(store, rest.stream().findFirst());
                 case "restore" -> restore(store, rest);
+                case "verify" -> rest.isEmpty() ? verify(store) : unclear();
                 default -> rest.isEmpty() ? encrypt(store) : unclear();
             };
         } catch (NotPossible why) {
@@ -58,23 +59,23 @@ public final class Operator {
     }
 
     private int unclear() {
-        out.println("Say ./bloom backup [FILE], ./bloom restore FILE [--replace] or ./bloom encrypt.");
+        out.println("Say ./bloom backup [FILE], ./bloom restore FILE [--replace], ./bloom encrypt or ./bloom verify.");
         return 2;
     }
 
     private int backUp(StudioStore store, Optional<String> file) {
         Optional<Path> target = file.map(name -> Path.of(name).toAbsolutePath().normalize());
-        Optional<String> asked = RunningMark.Running.in(store.folder()).flatMap(running -> ask(running, target));
+        String query = target.map(path -> "?file=" + URLEncoder.encode(path.toString(), StandardCharsets.UTF_8))
+                .orElse("");
+        Optional<String> asked =
+                RunningMark.Running.in(store.folder()).flatMap(running -> ask(running, "backup" + query));
         out.println(asked.orElseGet(() -> OperatorController.said(closed(store, target))));
         return 0;
     }
 
     /** Empty if nobody answers: the mark was left behind by one that was killed. */
-    private static Optional<String> ask(RunningMark.Running running, Optional<Path> target) {
-        String file = target.map(path -> "?file=" + URLEncoder.encode(path.toString(), StandardCharsets.UTF_8))
-                .orElse("");
-        HttpRequest request = HttpRequest.newBuilder(
-                        URI.create("http://" + running.address() + "/operator/backup" + file))
+    private static Optional<String> ask(RunningMark.Running running, String what) {
+        HttpRequest request = HttpRequest.newBuilder(URI.create("http://" + running.address() + "/operator/" + what))
                 .header(OperatorController.SECRET, running.secret())
                 .POST(HttpRequest.BodyPublishers.noBody())
                 .build();
@@ -94,9 +95,7 @@ public final class Operator {
     }
 
     private Backups.BackupMade closed(StudioStore store, Optional<Path> target) {
-        new StartupChecks(store).problem().ifPresent(problem -> {
-            throw new NotPossible(problem);
-        });
+        opening(store);
         Backups backups = new Backups(
                 store,
                 Path.of(environment.getOrDefault(
@@ -119,6 +118,29 @@ public final class Operator {
                         .map(kept -> " What was there before lies in " + kept + ".")
                         .orElse(""));
         return 0;
+    }
+
+    /** What is wrong is said line by line; the result is 1 then. */
+    private int verify(StudioStore store) {
+        Optional<String> asked = RunningMark.Running.in(store.folder()).flatMap(running -> ask(running, "verify"));
+        if (asked.isPresent()) {
+            out.println(asked.get());
+            return 0;
+        }
+        opening(store);
+        try (Connection opened = store.open()) {
+            List<String> problems = Verification.problems(opened);
+            out.println(OperatorController.said(problems));
+            return problems.isEmpty() ? 0 : 1;
+        } catch (SQLException refused) {
+            throw new NotPossible("There is no studio in " + store.folder() + ", or it cannot be opened.", refused);
+        }
+    }
+
+    private static void opening(StudioStore store) {
+        new StartupChecks(store).problem().ifPresent(problem -> {
+            throw new NotPossible(problem);
+        });
     }
 
     private int encrypt(StudioStore store) {

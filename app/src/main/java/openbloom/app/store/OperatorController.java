@@ -5,6 +5,7 @@ import java.net.InetAddress;
 import java.net.UnknownHostException;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -35,16 +36,38 @@ class OperatorController {
             @RequestHeader(name = SECRET, defaultValue = "") String secret,
             @RequestParam(defaultValue = "") String file)
             throws UnknownHostException {
-        if (!mark.isSecret(secret)
-                || !InetAddress.getByName(request.getRemoteAddr()).isLoopbackAddress()) {
-            throw new ResponseStatusException(HttpStatus.NOT_FOUND);
-        }
+        admit(request, secret);
         try {
             Optional<Path> target = file.isBlank() ? Optional.empty() : Optional.of(Path.of(file));
             return ResponseEntity.ok(said(store.backUp(target)));
         } catch (NotPossible | InvalidPathException refused) {
             return ResponseEntity.status(HttpStatus.CONFLICT).body(String.valueOf(refused.getMessage()));
         }
+    }
+
+    /** What is wrong with what is kept, a line each; one line when all is well. */
+    @PostMapping("/verify")
+    ResponseEntity<String> verify(
+            HttpServletRequest request, @RequestHeader(name = SECRET, defaultValue = "") String secret)
+            throws UnknownHostException {
+        admit(request, secret);
+        List<String> problems = store.problems();
+        return ResponseEntity.status(problems.isEmpty() ? HttpStatus.OK : HttpStatus.CONFLICT)
+                .body(said(problems));
+    }
+
+    private void admit(HttpServletRequest request, String secret) throws UnknownHostException {
+        if (!mark.isSecret(secret)
+                || !InetAddress.getByName(request.getRemoteAddr()).isLoopbackAddress()) {
+            throw new ResponseStatusException(HttpStatus.NOT_FOUND);
+        }
+    }
+
+    static String said(List<String> problems) {
+        return problems.isEmpty()
+                ? "All is well: the chain of the audit is whole, every row refers to one that is there, every document"
+                        + " can be read."
+                : String.join("\n", problems);
     }
 
     static String said(Backups.BackupMade made) {

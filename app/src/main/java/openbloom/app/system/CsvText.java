@@ -30,4 +30,9 @@ public final class CsvText {
                 .get();
         return CSVParser.parse(new StringReader(text), format);
     }
+
+    /** A text that no spreadsheet takes for a formula: one that would be gets an apostrophe before it. */
+    public static String safe(String text) {
+        return !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
+    }
 }

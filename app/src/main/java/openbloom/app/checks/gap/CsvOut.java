@@ -5,6 +5,7 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import openbloom.app.system.CsvText;
 import openbloom.core.gap.GapReading;
 import openbloom.core.gap.Width;
 import org.apache.commons.csv.CSVFormat;
@@ -12,8 +13,6 @@ import org.apache.commons.csv.CSVPrinter;
 
 /** Writes readings as RFC 4180 CSV. A name that a spreadsheet would take for a formula is quoted with an apostrophe. */
 final class CsvOut {
-    private static final String FORMULA_STARTS = "=+-@\t\r";
-
     private CsvOut() {}
 
     static String write(List<GapChecks.KeptCheck> checks, Map<Long, GapChecks.KeptCheck> seconds) {
@@ -40,7 +39,7 @@ final class CsvOut {
         for (GapReading one : check.check().readings()) {
             printer.printRecord(
                     check.check().date(),
-                    plain(check.examiner()),
+                    CsvText.safe(check.examiner()),
                     check.measured().method(),
                     one.site(),
                     one.offsetMm(),
@@ -53,9 +52,5 @@ final class CsvOut {
                     one.sore() ? "YES" : "NO",
                     reading);
         }
-    }
-
-    private static String plain(String name) {
-        return !name.isEmpty() && FORMULA_STARTS.indexOf(name.charAt(0)) >= 0 ? "'" + name : name;
     }
 }
