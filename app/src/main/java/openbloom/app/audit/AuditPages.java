@@ -22,6 +22,8 @@ final class AuditPages {
         words.put("session", "session");
         words.put("response", "session feedback");
         words.put("review", "review");
+        words.put("erase", "erasing her");
+        words.put("share/everything", "everything of hers, as a file");
         words.put("share", "share: link, paper, calendar");
         words.put("approach", "approach");
         words.put("floor", "pelvic floor practice");

@@ -5,26 +5,45 @@ import java.io.IOException;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.text.Normalizer;
+import java.util.List;
 import java.util.Locale;
 import javax.sql.DataSource;
 import openbloom.app.people.Woman;
+import openbloom.app.studio.SignedIn;
+import openbloom.app.system.FormPages;
 import openbloom.app.system.StudioDay;
+import openbloom.core.Days;
+import openbloom.core.Problem;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.jdbc.datasource.DataSourceUtils;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
 
-/** Everything of hers, as a file. */
+/** Everything of hers, as a file; and erasing her. */
 @Controller
 class ExportController {
     private final DataSource data;
+    private final Erasing erasing;
+    private final FormPages forms;
     private final StudioDay day;
     private final String version;
 
-    ExportController(DataSource data, StudioDay day, @Value("${bloom.version}") String version) {
+    ExportController(
+            DataSource data,
+            Erasing erasing,
+            FormPages forms,
+            StudioDay day,
+            @Value("${bloom.version}") String version) {
         this.data = data;
+        this.erasing = erasing;
+        this.forms = forms;
         this.day = day;
         this.version = version;
     }
@@ -46,6 +65,34 @@ class ExportController {
         } finally {
             DataSourceUtils.releaseConnection(opened, data);
         }
+    }
+
+    /** How long backups still hold her: as long as the oldest monthly one is kept. */
+    private static final int MONTHS_IN_BACKUPS = 12;
+
+    @GetMapping("/people/{womanId}/erase")
+    @PreAuthorize("hasRole('OWNER')")
+    ModelAndView erase(@AuthenticationPrincipal SignedIn me, Woman woman) {
+        return page(me, "");
+    }
+
+    @PostMapping("/people/{womanId}/erase")
+    @PreAuthorize("hasRole('OWNER')")
+    ModelAndView erase(
+            @AuthenticationPrincipal SignedIn me,
+            Woman woman,
+            @RequestParam(name = "eraseName", defaultValue = "") String typed)
+            throws SQLException {
+        List<Problem> problems = erasing.erase(woman, typed);
+        return problems.isEmpty()
+                ? new ModelAndView("redirect:/people?erased")
+                : forms.refused(page(me, typed), problems);
+    }
+
+    private ModelAndView page(SignedIn me, String typed) {
+        return new ModelAndView("share/erase")
+                .addObject("typed", typed)
+                .addObject("until", Days.words(day.today(me).plusMonths(MONTHS_IN_BACKUPS)));
     }
 
     /** Her name in plain letters, as a file may be called everywhere. */

@@ -11,6 +11,7 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.NavigableSet;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -30,7 +31,7 @@ final class KeptRows {
             where k.table_schema = 'PUBLIC' order by 1, 2""";
 
     private final Connection opened;
-    private final Map<String, Set<Long>> rows = new TreeMap<>();
+    private final Map<String, NavigableSet<Long>> rows = new TreeMap<>();
 
     private KeptRows(Connection opened) {
         this.opened = opened;
@@ -83,7 +84,7 @@ final class KeptRows {
 
     /** Whether rows that refer to hers were found that were not known yet. */
     private boolean addsTo(Reference one) throws SQLException {
-        Set<Long> known = rows.computeIfAbsent(one.from(), none -> new TreeSet<>());
+        NavigableSet<Long> known = rows.computeIfAbsent(one.from(), none -> new TreeSet<>());
         String sql = "select c._rowid_ from \"" + one.from() + "\" c join \"" + one.to() + "\" p on c.\"" + one.column()
                 + "\" = p.\"" + one.key() + "\" where p._rowid_ = any(?)";
         boolean more = false;
@@ -129,6 +130,32 @@ final class KeptRows {
                     }
                     row.ends();
                 }
+            }
+        }
+    }
+
+    /** Takes them all out: first what refers to something, then what it referred to. */
+    void erase() throws SQLException {
+        List<Reference> references = references();
+        List<String> left = new ArrayList<>(tables());
+        while (!left.isEmpty()) {
+            String free = left.stream()
+                    .filter(table -> references.stream()
+                            .noneMatch(one ->
+                                    one.to().equals(table) && !one.from().equals(table) && left.contains(one.from())))
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalStateException("Tables refer to each other in a ring: " + left));
+            erase(free);
+            left.remove(free);
+        }
+    }
+
+    /** The latest first: a correction refers to what it corrects. */
+    private void erase(String table) throws SQLException {
+        try (PreparedStatement one = opened.prepareStatement("delete from \"" + table + "\" where _rowid_ = ?")) {
+            for (Long row : rows.get(table).descendingSet()) {
+                one.setLong(1, row);
+                one.execute();
             }
         }
     }

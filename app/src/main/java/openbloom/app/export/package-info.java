@@ -1,4 +1,4 @@
-/** Everything that is kept of one woman, to be handed to her. */
+/** Everything that is kept of one woman: handed to her, or erased. */
 @NullMarked
 package openbloom.app.export;
 

@@ -2,6 +2,7 @@ package openbloom.app.export;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -12,17 +13,24 @@ import java.util.TreeMap;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import openbloom.app.PageTest;
+import openbloom.app.studio.SignedIn;
+import openbloom.app.system.RenderedForm;
+import org.apache.ibatis.session.SqlSession;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** What a woman is handed is everything of hers, row for row, and nothing of anybody else. */
+/** What a woman is handed, and what is erased, is everything of hers, row for row, and nothing of anybody else. */
 class ExportTest extends PageTest {
     @Autowired
     private JdbcClient store;
+
+    @Autowired
+    private SqlSession remembered;
 
     private Map<String, byte[]> unpacked(MockHttpServletResponse answer) throws IOException {
         Map<String, byte[]> entries = new TreeMap<>();
@@ -108,5 +116,80 @@ class ExportTest extends PageTest {
     void isNobodysOfAnotherStudio() throws Exception {
         long rhona = people.page(ines, "rhona", 0).women().get(0).id();
         isNothingForAStranger("/people/" + rhona + "/share/everything.zip");
+    }
+
+    /** Nothing of hers is left in any table, and the class she was in still opens, in a studio of the test's own day. */
+    @Test
+    @Transactional
+    void erasedIsEverythingOfHers() throws Exception {
+        String name = store.sql("""
+                select name from woman where studio_id = ? and id in (select woman_id from class_member)
+                order by (select count(*) from gap_check where woman_id = woman.id) desc, id limit 1
+                """).param(ines.studioId()).query(String.class).single();
+        long her = store.sql("select id from woman where name = ?")
+                .param(name)
+                .query(Long.class)
+                .single();
+        String page = "/people/" + her + "/erase";
+        assertThat(rendered(page, "/erase", name.substring(1)).getContentAsString())
+                .contains("type her name exactly as it stands here: " + name);
+        assertThat(count("select count(*) from woman where id = ?", her)).isOne();
+        SignedIn mara = (SignedIn) accounts.loadUserByUsername("mara@boathouse.example");
+        assertThat(as(mara, get(page)).getStatus()).isEqualTo(403);
+        assertThat(as(mara, post(page).param("eraseName", name)).getStatus()).isEqualTo(403);
+
+        Map<String, Long> before = rows();
+        assertThat(rendered(page, "/erase", name).getRedirectedUrl()).isEqualTo("/people?erased");
+        Map<String, Long> after = rows();
+        assertThat(before.keySet().stream().filter(table -> after.get(table) < before.get(table)))
+                .as("tables with fewer rows")
+                .contains(
+                        "woman",
+                        "session",
+                        "response",
+                        "gap_check",
+                        "gap_reading",
+                        "safety_answer",
+                        "program",
+                        "class_member");
+        List<String> left = store.sql("script nosettings").query(String.class).list().stream()
+                .filter(line -> line.contains(name))
+                .map(line -> line.substring(0, Math.min(200, line.length())))
+                .toList();
+        assertThat(left).as("her name anywhere").isEmpty();
+        // The transaction of this test remembers what it has read of her.
+        remembered.clearCache();
+        assertThat(as(ines, get("/people/" + her + "/journey")).getStatus()).isEqualTo(404);
+        for (String address : List.of("/", "/week", "/people", "/classes", "/studio")) {
+            assertThat(page(address)).as(address).doesNotContain(name);
+        }
+        for (long one : store.sql("select id from studio_class where studio_id = ?")
+                .param(ines.studioId())
+                .query(Long.class)
+                .list()) {
+            assertThat(page("/classes/" + one)).doesNotContain(name);
+        }
+    }
+
+    private MockHttpServletResponse rendered(String address, String action, String typed) throws Exception {
+        RenderedForm form = RenderedForm.to(action, page(address), address).with("eraseName", typed);
+        var sent = post(form.action());
+        form.fields().forEach((field, values) -> sent.param(field, values.toArray(String[]::new)));
+        return send(sent);
+    }
+
+    private Map<String, Long> rows() {
+        Map<String, Long> counted = new TreeMap<>();
+        store.sql(
+                        "select lower(table_name) from information_schema.tables where table_schema = 'PUBLIC' and table_type = 'BASE TABLE'")
+                .query(String.class)
+                .list()
+                .forEach(table -> counted.put(
+                        table,
+                        store.sql("select count(*) from \"" + (table.startsWith("flyway") ? table : table.toUpperCase())
+                                        + "\"")
+                                .query(Long.class)
+                                .single()));
+        return counted;
     }
 }
