@@ -10,6 +10,15 @@ import org.springframework.security.web.AuthenticationEntryPoint;
 
 /** Tells a program that it has to sign in, as a problem document. */
 final class ProblemEntryPoint implements AuthenticationEntryPoint {
+    /** The token was made for less. */
+    static void forbid(HttpServletResponse response) throws IOException {
+        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        response.setStatus(HttpServletResponse.SC_FORBIDDEN);
+        response.getWriter().write("""
+                        {"type":"about:blank","title":"Forbidden","status":403,\
+                        "detail":"This token was made for looking up alone. Make one that may calculate."}""");
+    }
+
     @Override
     public void commence(HttpServletRequest request, HttpServletResponse response, AuthenticationException refused)
             throws IOException {
@@ -26,6 +35,6 @@ final class ProblemEntryPoint implements AuthenticationEntryPoint {
         response.setHeader("WWW-Authenticate", "Basic realm=\"Open Bloom\"");
         response.getWriter().write("""
                         {"type":"about:blank","title":"Unauthorized","status":401,\
-                        "detail":"Sign in with HTTP Basic: the email and password of an account."}""");
+                        "detail":"Sign in with HTTP Basic, the email and password of an account, or with a token."}""");
     }
 }

@@ -179,7 +179,8 @@ public class Team {
         return List.of();
     }
 
-    private static String digest(String token) {
+    /** What is kept of a token. */
+    static String digest(String token) {
         try {
             return HexFormat.of()
                     .formatHex(MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));

@@ -13,6 +13,7 @@ import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
+import org.springframework.security.web.authentication.www.BasicAuthenticationFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.header.writers.StaticHeadersWriter;
 
@@ -21,8 +22,12 @@ import org.springframework.security.web.header.writers.StaticHeadersWriter;
 @EnableMethodSecurity
 class WebSecurity {
     private final OpenSessions sessions;
+    private final ApiTokens tokens;
+    private final GuessGuard guard;
 
-    WebSecurity(OpenSessions sessions) {
+    WebSecurity(OpenSessions sessions, ApiTokens tokens, GuessGuard guard) {
+        this.tokens = tokens;
+        this.guard = guard;
         this.sessions = sessions;
     }
 
@@ -43,7 +48,9 @@ class WebSecurity {
     };
 
     /** What everybody may send: her own settings. */
-    private static final String[] HER_OWN = {"/studio/password", "/studio/keys", "/studio/tour"};
+    private static final String[] HER_OWN = {
+        "/studio/password", "/studio/keys", "/studio/tour", "/studio/tokens", "/studio/tokens/*/take-back"
+    };
 
     /** Whatever is sent changes something, but for drawings of what is typed so far. */
     private static boolean changes(HttpServletRequest request) {
@@ -59,6 +66,7 @@ class WebSecurity {
                 .authorizeHttpRequests(requests -> requests.anyRequest().authenticated())
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .csrf(csrf -> csrf.disable())
+                .addFilterBefore(new TokenFilter(tokens, guard), BasicAuthenticationFilter.class)
                 .httpBasic(basic -> basic.authenticationEntryPoint(new ProblemEntryPoint()))
                 .build();
     }
