@@ -159,7 +159,14 @@ const practice = number(at('player')?.dataset.session);
 const lines = [...document.querySelectorAll('#lines li')];
 const items = lines.map((line) => ({ ...line.dataset, out: line.dataset.out === 'true' }));
 const counts = lines.map((line) => JSON.parse(line.dataset.count));
-const log = notes({ add: ({ item, ...told }) => send({ kind: 'MOVE', session: String(practice), line: item, ...told }) });
+const log = notes({
+  add: ({ item, ...told }) => send({ kind: 'MOVE', session: String(practice), line: item, ...told }),
+  waiting: () =>
+    responses
+      .waiting()
+      .filter((one) => one.kind === 'MOVE' && one.session === String(practice))
+      .map((one) => ({ ...one, item: one.line })),
+});
 const sound = tones();
 const TONES = { done: 660, rest: 330, change: 330 };
 const COUNTED = {

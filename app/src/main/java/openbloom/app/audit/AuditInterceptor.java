@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import openbloom.app.studio.SignedIn;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -21,6 +22,9 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 class AuditInterceptor implements HandlerInterceptor {
     private static final Logger LOG = LoggerFactory.getLogger(AuditInterceptor.class);
     private static final int FIRST_REFUSAL = 400;
+    /** What changes nothing but her own tour and keys. */
+    private static final Set<String> OWN = Set.of("/studio/tour", "/studio/keys");
+
     private static final String WHO = AuditInterceptor.class.getName();
 
     private final Audit audit;
@@ -66,7 +70,10 @@ class AuditInterceptor implements HandlerInterceptor {
 
     /** Drawings of what is typed, calculations and signing in keep nothing. */
     private static boolean keeps(String pattern) {
-        return !pattern.endsWith("/look") && !pattern.startsWith("/api/") && !pattern.endsWith("/sites");
+        return !pattern.endsWith("/look")
+                && !pattern.startsWith("/api/")
+                && !pattern.endsWith("/sites")
+                && !OWN.contains(pattern);
     }
 
     private static Optional<Long> woman(HttpServletRequest request) {

@@ -43,6 +43,7 @@ class AccountController {
     private final OpenSessions sessions;
     private final TourMapper tours;
     private final Editions editions;
+    private final SignIns signIns;
     private final boolean demo;
 
     AccountController(
@@ -51,8 +52,10 @@ class AccountController {
             OpenSessions sessions,
             TourMapper tours,
             Editions editions,
+            SignIns signIns,
             @Value("${bloom.demo}") boolean demo) {
         this.editions = editions;
+        this.signIns = signIns;
         this.tours = tours;
         this.accounts = accounts;
         this.sentences = sentences;
@@ -97,6 +100,30 @@ class AccountController {
     @GetMapping("/studio")
     ModelAndView studio(@AuthenticationPrincipal SignedIn me) {
         return new ModelAndView("studio/studio", studioPage(me));
+    }
+
+    /** A sign-in in words. */
+    record SignInLine(String since, String seen, String from, boolean isThis) {}
+
+    @GetMapping("/studio/sign-ins")
+    ModelAndView signIns(@AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
+        ZoneId zone = me.studio().zone();
+        return new ModelAndView("studio/sign-ins")
+                .addObject(
+                        "signIns",
+                        signIns.open(me).stream()
+                                .map(one -> new SignInLine(
+                                        MOMENT.format(one.begunAt().atZone(zone)),
+                                        MOMENT.format(one.seenAt().atZone(zone)),
+                                        one.browser() + ", " + one.address(),
+                                        signIns.isThis(one, request)))
+                                .toList());
+    }
+
+    @PostMapping("/studio/sign-ins")
+    String endOthers(@AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
+        signIns.endOthers(me, request);
+        return "redirect:/studio/sign-ins?ended";
     }
 
     @PostMapping("/studio/fingers")
@@ -177,6 +204,7 @@ class AccountController {
         List<Problem> problems = accounts.changePassword(me, current, next);
         if (problems.isEmpty()) {
             sessions.goOn(me, request, response);
+            signIns.endOthers(me, request);
             return new ModelAndView("redirect:/studio?changed");
         }
         return studioRefused(me, Map.of("errors", sentences.byField(problems)));

@@ -20,14 +20,16 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
  * Looks at every request whether the session's account still has the password it was opened with; a session of an earlier
- * password has ended. What the account and the studio say now takes the place of the session's copy.
+ * password has ended, and one that was ended from elsewhere. What the account and the studio say now takes the place of the session's copy.
  */
 @Component
 public class OpenSessions extends OncePerRequestFilter {
     private final Accounts accounts;
+    private final SignIns signIns;
     private final HttpSessionSecurityContextRepository kept = new HttpSessionSecurityContextRepository();
 
-    OpenSessions(Accounts accounts) {
+    OpenSessions(Accounts accounts, SignIns signIns) {
+        this.signIns = signIns;
         this.accounts = accounts;
     }
 
@@ -36,7 +38,7 @@ public class OpenSessions extends OncePerRequestFilter {
             throws ServletException, IOException {
         Authentication who = SecurityContextHolder.getContext().getAuthentication();
         if (who != null && who.getPrincipal() instanceof SignedIn me) {
-            Optional<SignedIn> now = accounts.renewed(me);
+            Optional<SignedIn> now = accounts.renewed(me).filter(her -> signIns.isOpen(her, request));
             if (now.isEmpty()) {
                 end(request);
                 response.sendRedirect("/sign-in?ended");

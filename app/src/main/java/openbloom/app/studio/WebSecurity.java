@@ -1,7 +1,11 @@
 package openbloom.app.studio;
 
+import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.security.autoconfigure.actuate.web.servlet.EndpointRequest;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -11,8 +15,10 @@ import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
+import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
 import org.springframework.security.web.authentication.www.BasicAuthenticationFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.header.writers.StaticHeadersWriter;
@@ -24,8 +30,10 @@ class WebSecurity {
     private final OpenSessions sessions;
     private final ApiTokens tokens;
     private final GuessGuard guard;
+    private final SignIns signIns;
 
-    WebSecurity(OpenSessions sessions, ApiTokens tokens, GuessGuard guard) {
+    WebSecurity(OpenSessions sessions, ApiTokens tokens, GuessGuard guard, SignIns signIns) {
+        this.signIns = signIns;
         this.tokens = tokens;
         this.guard = guard;
         this.sessions = sessions;
@@ -49,7 +57,12 @@ class WebSecurity {
 
     /** What everybody may send: her own settings. */
     private static final String[] HER_OWN = {
-        "/studio/password", "/studio/keys", "/studio/tour", "/studio/tokens", "/studio/tokens/*/take-back"
+        "/studio/password",
+        "/studio/keys",
+        "/studio/tour",
+        "/studio/tokens",
+        "/studio/tokens/*/take-back",
+        "/studio/sign-ins"
     };
 
     /** Whatever is sent changes something, but for drawings of what is typed so far. */
@@ -115,13 +128,40 @@ class WebSecurity {
                         .authenticated())
                 .formLogin(form -> form.loginPage("/sign-in")
                         .usernameParameter("email")
-                        .defaultSuccessUrl("/", false)
+                        .successHandler(new Begins(signIns))
                         .failureHandler((request, response, refused) -> response.sendRedirect(
                                 refused instanceof TooManyTries ? "/sign-in?wait" : "/sign-in?error"))
                         .permitAll())
                 .addFilterBefore(sessions, AuthorizationFilter.class)
-                .logout(out -> out.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
+                .logout(out -> out.addLogoutHandler((request, response, who) -> ends(request, who))
+                        .logoutUrl("/sign-out")
+                        .logoutSuccessUrl("/sign-in?out"))
                 .build();
+    }
+
+    private void ends(HttpServletRequest request, @Nullable Authentication who) {
+        if (who != null && who.getPrincipal() instanceof SignedIn her) {
+            signIns.end(her, request);
+        }
+    }
+
+    /** Leads to the page that was asked for, and notes where she has signed in. */
+    private static final class Begins extends SavedRequestAwareAuthenticationSuccessHandler {
+        private final SignIns signIns;
+
+        Begins(SignIns signIns) {
+            this.signIns = signIns;
+        }
+
+        @Override
+        public void onAuthenticationSuccess(
+                HttpServletRequest request, HttpServletResponse response, Authentication who)
+                throws ServletException, IOException {
+            if (who.getPrincipal() instanceof SignedIn her) {
+                signIns.begin(her, request);
+            }
+            super.onAuthenticationSuccess(request, response, who);
+        }
     }
 
     private static HttpSecurity withHeaders(HttpSecurity http) throws Exception {

@@ -30,8 +30,13 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 /** Who works in a studio: comes by a link of her own, has a role, leaves. In a studio of its own each time. */
 class TeamTest extends PageTest {
     private static final String PASSWORD = "a-lantern-by-the-quay";
-    private static final List<String> FOR_ALL =
-            List.of("/studio/password", "/studio/keys", "/studio/tour", "/studio/tokens", "/studio/tokens/1/take-back");
+    private static final List<String> FOR_ALL = List.of(
+            "/studio/password",
+            "/studio/keys",
+            "/studio/tour",
+            "/studio/tokens",
+            "/studio/tokens/1/take-back",
+            "/studio/sign-ins");
 
     @Autowired
     @Qualifier("requestMappingHandlerMapping")
