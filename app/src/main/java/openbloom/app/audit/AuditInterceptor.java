@@ -50,7 +50,7 @@ class AuditInterceptor implements HandlerInterceptor {
         }
         String pattern = String.valueOf(request.getAttribute(HandlerMapping.BEST_MATCHING_PATTERN_ATTRIBUTE));
         Optional<Long> woman = woman(request);
-        if (isSent(request) ? keeps(pattern) : woman.isPresent() && isWholePage(request)) {
+        if (isSent(request) ? keeps(pattern) : woman.isPresent() && isShown(request, response)) {
             AuditRow.Did did = isSent(request) ? AuditRow.Did.CHANGED : AuditRow.Did.SAW;
             try {
                 audit.add(who, woman.orElse(null), did, page(pattern), request.getRemoteAddr());
@@ -64,8 +64,9 @@ class AuditInterceptor implements HandlerInterceptor {
         return !request.getMethod().equals("GET") && !request.getMethod().equals("HEAD");
     }
 
-    private static boolean isWholePage(HttpServletRequest request) {
-        return request.getHeader("HX-Request") == null;
+    /** A whole page; what only leads on to another shows nothing. */
+    private static boolean isShown(HttpServletRequest request, HttpServletResponse response) {
+        return request.getHeader("HX-Request") == null && response.getStatus() == HttpServletResponse.SC_OK;
     }
 
     /** Drawings of what is typed, calculations and signing in keep nothing. */

@@ -79,8 +79,9 @@ class AuditTest extends PageTest {
         as(owner, get(her + "/journey/week").param("week", "30").header("HX-Request", "true"));
         as(owner, post(her + "/safe").param("formKey", key()));
         as(owner, get("/people"));
+        as(owner, get("/people/" + nessa.id()));
         assertThat(lines(""))
-                .as("a drawing, a part of a page, what was refused and a list of nobody's alone add none")
+                .as("a drawing, a part of a page, what was refused, what leads on and a list add none")
                 .containsExactly(
                         "Orla | saw | Nessa Holt | gap check",
                         "Orla | saw | Nessa Holt | journey",

@@ -12,7 +12,7 @@ public final class Ribbon {
     private static final double BAND_TOP = 26;
     private static final double BAND = 96;
     private static final double NARROWEST_WITH_WORDS = 13;
-    private static final double LETTER = 7;
+    private static final double LETTER = 6.8;
     private static final Letters SMALL = Letters.of(14.5, Palette.MUTED);
 
     /**
