@@ -1,10 +1,7 @@
 package openbloom.app.audit;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
-import java.util.HexFormat;
+import openbloom.app.system.Secrets;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -46,11 +43,6 @@ record AuditRow(
                 did.name(),
                 page,
                 from);
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(all.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException("Every Java has SHA-256", impossible);
-        }
+        return Secrets.digest(all);
     }
 }

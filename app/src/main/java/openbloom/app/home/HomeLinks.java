@@ -1,12 +1,6 @@
 package openbloom.app.home;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.LocalDate;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,6 +14,7 @@ import openbloom.app.studio.AccountMapper;
 import openbloom.app.studio.GuessGuard;
 import openbloom.app.studio.Studio;
 import openbloom.app.system.ColumnCodec;
+import openbloom.app.system.Secrets;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Enums;
 import openbloom.core.care.DailyActivity;
@@ -42,7 +37,6 @@ public class HomeLinks {
     private final AccountMapper accounts;
     private final GuessGuard guard;
     private final StudioDay day;
-    private final SecureRandom chance = new SecureRandom();
 
     HomeLinks(HomeMapper rows, WomanMapper women, AccountMapper accounts, GuessGuard guard, StudioDay day) {
         this.rows = rows;
@@ -63,11 +57,16 @@ public class HomeLinks {
      * @return its token, which is nowhere else
      */
     public String make(Woman woman, HomeLink.LinkPurpose purpose, Account by, LocalDate today, String formKey) {
-        byte[] bytes = new byte[TOKEN_BYTES];
-        chance.nextBytes(bytes);
-        String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        String token = Secrets.fresh(TOKEN_BYTES);
         rows.insertLink(new HomeMapper.NewLink(
-                woman.id(), purpose, digest(token), formKey, today, today.plusWeeks(WEEKS), by.id(), day.instant()));
+                woman.id(),
+                purpose,
+                Secrets.digest(token),
+                formKey,
+                today,
+                today.plusWeeks(WEEKS),
+                by.id(),
+                day.instant()));
         return token;
     }
 
@@ -83,7 +82,7 @@ public class HomeLinks {
     @Transactional
     public Optional<HomeVisitor> open(HomeLink.LinkPurpose purpose, String token, String address) {
         boolean waits = guard.mustWait(address);
-        String digest = digest(token.substring(0, Math.min(LONGEST_TOKEN, token.length())));
+        String digest = Secrets.digest(token.substring(0, Math.min(LONGEST_TOKEN, token.length())));
         Optional<HomeVisitor> visitor = rows.byDigest(digest, purpose)
                 .filter(link -> !waits)
                 .flatMap(this::visitor)
@@ -121,16 +120,6 @@ public class HomeLinks {
     private void keep(long womanId, HomeVisitor.HerPage page) {
         rows.keepPage(womanId, new HomeMapper.PageRow(page.language().name(), ColumnCodec.constants(page.days())));
     }
-
-    static String digest(String token) {
-        try {
-            byte[] hash = MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(hash);
-        } catch (NoSuchAlgorithmException never) {
-            throw new IllegalStateException("Every Java has SHA-256", never);
-        }
-    }
-
     /** The same for a link that never was, has ended, was taken back or was guessed at too often: in every language. */
     public static ModelAndView gone() {
         return plain("gone", HttpStatus.NOT_FOUND);

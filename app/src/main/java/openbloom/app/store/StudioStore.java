@@ -1,15 +1,12 @@
 package openbloom.app.store;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
-import java.util.HexFormat;
+import openbloom.app.system.Secrets;
 
 /**
  * Where a studio is kept, and what opens it.
@@ -47,12 +44,9 @@ public record StudioStore(Path folder, String fileKey) {
                 throw new NotPossible("The key in " + file + " must have " + SHORTEST_KEY
                         + " characters or more, but it has " + text.length() + ". Nothing was changed.");
             }
-            byte[] digest = MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(digest);
+            return Secrets.digest(text);
         } catch (IOException unreadable) {
             throw new NotPossible("The key file " + file + " cannot be read. Nothing was changed.", unreadable);
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException(impossible);
         }
     }
 

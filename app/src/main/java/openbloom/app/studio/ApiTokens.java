@@ -1,12 +1,11 @@
 package openbloom.app.studio;
 
-import java.security.SecureRandom;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
 import openbloom.app.system.FormReader;
+import openbloom.app.system.Secrets;
 import openbloom.app.system.StudioDay;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -24,7 +23,6 @@ public class ApiTokens {
     private final TokenMapper rows;
     private final AccountMapper accounts;
     private final StudioDay day;
-    private final SecureRandom chance = new SecureRandom();
 
     ApiTokens(TokenMapper rows, AccountMapper accounts, StudioDay day) {
         this.rows = rows;
@@ -70,14 +68,12 @@ public class ApiTokens {
         if (!typed.isClean()) {
             return Optional.empty();
         }
-        byte[] bytes = new byte[TOKEN_BYTES];
-        chance.nextBytes(bytes);
-        String token = "bloom_" + Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        String token = "bloom_" + Secrets.fresh(TOKEN_BYTES);
         rows.insert(
                 me.accountId(),
                 name,
                 scope.orElseThrow(),
-                Team.digest(token),
+                Secrets.digest(token),
                 day.instant(),
                 day.today(me).plusWeeks(weeks.orElseThrow()));
         return Optional.of(token);
@@ -93,7 +89,7 @@ public class ApiTokens {
     /** Empty when the token was never made, has ended or was taken back, or who made it has left. */
     @Transactional
     public Optional<Program> opened(String token) {
-        Optional<ApiToken> known = rows.byDigest(Team.digest(token));
+        Optional<ApiToken> known = rows.byDigest(Secrets.digest(token));
         Optional<Program> program = known.flatMap(one -> Optional.ofNullable(accounts.account(one.accountId()))
                 .filter(account -> account.leftAt() == null)
                 .map(account -> new SignedIn(account, accounts.studio(account.studioId())))

@@ -1,18 +1,13 @@
 package openbloom.app.studio;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import openbloom.app.system.FormReader;
+import openbloom.app.system.Secrets;
 import openbloom.core.Problem;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
@@ -34,7 +29,6 @@ public class Team {
     private final AccountMapper accounts;
     private final PasswordEncoder passwords;
     private final Clock clock;
-    private final SecureRandom chance = new SecureRandom();
 
     Team(TeamMapper rows, AccountMapper accounts, PasswordEncoder passwords, Clock clock) {
         this.rows = rows;
@@ -90,13 +84,11 @@ public class Team {
 
     /** An earlier one of hers opens no more. */
     private String link(SignedIn me, String email, String name, Role role) {
-        byte[] bytes = new byte[TOKEN_BYTES];
-        chance.nextBytes(bytes);
-        String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        String token = Secrets.fresh(TOKEN_BYTES);
         Instant now = clock.instant();
         rows.takeBackAllOf(me.studioId(), email, now);
         rows.insertLink(new TeamMapper.NewLink(
-                me.studioId(), email, name, role, digest(token), me.accountId(), now, now.plus(OPENS_FOR)));
+                me.studioId(), email, name, role, Secrets.digest(token), me.accountId(), now, now.plus(OPENS_FOR)));
         return token;
     }
 
@@ -148,7 +140,7 @@ public class Team {
 
     /** The link of a token; empty if it was never made, was used, taken back, or has ended. */
     Optional<JoinLink> opened(String token) {
-        return rows.byDigest(digest(token.substring(0, Math.min(LONGEST_TOKEN, token.length()))))
+        return rows.byDigest(Secrets.digest(token.substring(0, Math.min(LONGEST_TOKEN, token.length()))))
                 .filter(link -> link.isOpenAt(clock.instant()));
     }
 
@@ -177,15 +169,5 @@ public class Team {
             rows.comeBack(link.studioId(), link.email(), link.name(), role, hash);
         }
         return List.of();
-    }
-
-    /** What is kept of a token. */
-    static String digest(String token) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException("Every Java has SHA-256", impossible);
-        }
     }
 }

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.UUID;
 import openbloom.app.PageTest;
 import openbloom.app.people.Woman;
+import openbloom.app.system.Secrets;
 import org.jsoup.Jsoup;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -71,7 +72,7 @@ class HomeLinkTest extends PageTest {
         assertThat(token).hasSize(22);
         List<String> kept = tables.queryForList(
                 "select digest from home_link where woman_id = " + woman.id() + " order by id desc", String.class);
-        assertThat(kept.get(0)).hasSize(64).isEqualTo(HomeLinks.digest(token));
+        assertThat(kept.get(0)).hasSize(64).isEqualTo(Secrets.digest(token));
         assertThat(tables.queryForList("select * from home_link where woman_id = " + woman.id())
                         .toString())
                 .doesNotContain(token);
