@@ -52,6 +52,8 @@ class EarlierStudioTest {
             "/program",
             "/share",
             "/bench");
+    /** What reads most of a record; of a release only one woman is kept, and her tables move along as those of version 7 do. */
+    private static final List<String> MAIN_PAGES = List.of("/edit", "/journey", "/checks", "/program", "/share");
 
     @Autowired
     private MockMvc mvc;
@@ -100,7 +102,7 @@ class EarlierStudioTest {
         assertThat(women).hasSize(kept);
         List<String> broken = new ArrayList<>();
         for (long woman : women) {
-            for (String page : PAGES) {
+            for (String page : kept > 1 ? PAGES : MAIN_PAGES) {
                 look("/people/" + woman + page, broken);
             }
             for (long session : store.sql("""

@@ -26,7 +26,7 @@ import openbloom.core.verdict.Women;
 class ChangedTest {
     private static final Figures FIGURES = Figures.shipped();
     private static final Catalogue CATALOGUE = new CatalogueLoader(FIGURES).shipped();
-    private static final int WOMEN = 2_000;
+    private static final int WOMEN = 1_000;
     private static final long SEED = 9;
     private static final List<BodyStage> STAGES =
             List.of(BodyStage.NEITHER, new BodyStage.Pregnant(24), new BodyStage.Pregnant(34));

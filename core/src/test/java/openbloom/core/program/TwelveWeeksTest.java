@@ -50,7 +50,7 @@ import openbloom.core.verdict.Women;
 class TwelveWeeksTest {
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
     private static final LocalDate END = Women.TODAY.plusWeeks(12);
-    private static final int TRIES = 80;
+    private static final int TRIES = 40;
 
     /** How her days go. */
     enum Course {

@@ -20,7 +20,7 @@ class JudgedAlikePropertyTest {
     private static final Catalogue CATALOGUE = new CatalogueLoader().shipped();
 
     /** They are alike in all but the words. */
-    @Property(tries = 200, seed = "20261129")
+    @Property(tries = 60, seed = "20261129")
     void judgesLikeOnlyWhereEveryVerdictIsTheSame(@ForAll Client woman, @ForAll @IntRange(max = 60) int from) {
         Judgement one = Judgement.of(CATALOGUE, woman, TODAY.plusDays(from));
         for (int ahead = 1; ahead <= 40; ahead += 3) {
@@ -32,7 +32,7 @@ class JudgedAlikePropertyTest {
     }
 
     /** What steady rules found is found again: a judgement taken on to another day is the one made on that day, words and all. */
-    @Property(tries = 200, seed = "20261130")
+    @Property(tries = 60, seed = "20261130")
     void aJudgementTakenOnIsTheOneMadeAnew(@ForAll Client woman, @ForAll @IntRange(max = 60) int from) {
         Judgement taken = Judgement.of(CATALOGUE, woman, TODAY.plusDays(from));
         for (int ahead = 1; ahead <= 400; ahead = 2 * ahead + 5) {

@@ -51,7 +51,7 @@ class TraceAnalyserTest {
         Tally flicks = new Tally();
         DescriptiveStatistics errors = new DescriptiveStatistics();
         DescriptiveStatistics rests = new DescriptiveStatistics();
-        for (int run = 0; run < 200; run++) {
+        for (int run = 0; run < 100; run++) {
             Random random = new Random(run);
             SensorProfile profile = STEADY.get(run % STEADY.size());
             double decibels = profile == SensorProfile.NOISY ? 10 : 10 + 20 * random.nextDouble();
@@ -71,7 +71,7 @@ class TraceAnalyserTest {
             rests.addValue(Math.abs(found.restLevel() - sensor.restTruth()) / profile.squeeze());
         }
         System.out.printf(
-                "200 traces: holds precision %.3f recall %.3f, flicks precision %.3f recall %.3f, hold length off by %.2f s"
+                "100 traces: holds precision %.3f recall %.3f, flicks precision %.3f recall %.3f, hold length off by %.2f s"
                         + " (95th percentile), rest off by %.1f %% of the squeeze (largest).%n",
                 holds.precision(),
                 holds.recall(),
