@@ -40,12 +40,12 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 
 /**
  * Hostile input over every form, call and file of an instance of its own: no answer is a 500, no page shows a stack trace,
- * and nothing is kept in halves. 100 tries here; {@code ./bloom fuzz 50000} for more.
+ * and nothing is kept in halves. 40 tries here; {@code ./bloom fuzz 50000} for more.
  */
 @DemoServer
 @DirtiesContext
 class FuzzTest {
-    private static final int TRIES = Integer.getInteger("bloom.fuzz", 100);
+    private static final int TRIES = Integer.getInteger("bloom.fuzz", 40);
     private static final int COLLECT_AGAIN_AFTER = 400;
     private static final int TOLD_EVERY = 1_000;
     private static final List<String> NASTY = List.of(

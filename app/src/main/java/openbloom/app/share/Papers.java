@@ -1,11 +1,5 @@
 package openbloom.app.share;
 
-import com.google.zxing.BarcodeFormat;
-import com.google.zxing.EncodeHintType;
-import com.google.zxing.WriterException;
-import com.google.zxing.common.BitMatrix;
-import com.google.zxing.qrcode.QRCodeWriter;
-import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FSFontUseCase;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
@@ -21,11 +15,11 @@ import java.util.Base64;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import openbloom.app.language.HerWords;
 import openbloom.app.moves.MoveFigures;
+import openbloom.app.system.QrCode;
 import openbloom.core.figure.BodyStage;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.picture.ExplainingView;
@@ -38,7 +32,6 @@ import org.thymeleaf.spring6.SpringTemplateEngine;
 class Papers {
     private static final String FILES = "/openbloom/app/share/";
     private static final String NOWHERE = "about:blank";
-    private static final int CODE_MARGIN = 2;
 
     private final SpringTemplateEngine templates;
     private final MoveFigures figures;
@@ -151,38 +144,7 @@ class Papers {
 
     /** A code that leads to an address, as a picture: one path of dark squares. */
     static String code(String address) {
-        return held(codeSvg(address));
-    }
-
-    static String codeSvg(String address) {
-        try {
-            BitMatrix squares = new QRCodeWriter()
-                    .encode(
-                            address,
-                            BarcodeFormat.QR_CODE,
-                            0,
-                            0,
-                            Map.of(
-                                    EncodeHintType.MARGIN,
-                                    CODE_MARGIN,
-                                    EncodeHintType.ERROR_CORRECTION,
-                                    ErrorCorrectionLevel.M));
-            StringBuilder dark = new StringBuilder();
-            for (int y = 0; y < squares.getHeight(); y++) {
-                for (int x = 0; x < squares.getWidth(); x++) {
-                    if (squares.get(x, y)) {
-                        dark.append('M').append(x).append(' ').append(y).append("h1v1h-1z");
-                    }
-                }
-            }
-            int side = squares.getWidth();
-            return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 " + side + ' ' + side + "\" width=\"" + side
-                    + "\" height=\"" + side + "\"><path fill=\"#fff\" d=\"M0 0h" + side + 'v' + side + "h-" + side
-                    + "z\"/><path fill=\"#000\" d=\"" + dark + "\"/></svg>";
-        } catch (WriterException tooLong) {
-            throw new IllegalArgumentException(
-                    "Expected an address that fits a code, but was " + address.length() + " long", tooLong);
-        }
+        return held(QrCode.svg(address));
     }
 
     private static void font(PdfRendererBuilder builder, String file, String family, int weight) {

@@ -87,6 +87,22 @@ public class KeptStore {
         }
     }
 
+    String add(NewStudio wanted) {
+        return onceOpened(opened -> wanted.said(wanted.made(opened, clock.instant())));
+    }
+
+    String factorOff(String email) {
+        return onceOpened(opened -> FactorOff.of(opened, email));
+    }
+
+    private String onceOpened(Operator.Work work) {
+        try (Connection opened = data.getConnection()) {
+            return work.on(opened);
+        } catch (SQLException refused) {
+            throw new NotPossible("The studio cannot be read now: " + refused.getMessage(), refused);
+        }
+    }
+
     /** What is wrong with what is kept; nothing when all is well. */
     List<String> problems() {
         try (Connection opened = data.getConnection()) {

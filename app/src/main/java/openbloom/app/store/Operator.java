@@ -20,11 +20,12 @@ import java.util.Optional;
 
 /**
  * What {@code ./bloom} does with a studio besides starting it: {@code backup [FILE]}, {@code restore FILE [--replace]},
- * {@code encrypt}, {@code verify}. Says what it did, or why not, in one sentence.
+ * {@code encrypt}, {@code verify}, {@code studio add NAME ZONE OWNER EMAIL}, {@code second-factor-off EMAIL}. Says what it did, or why not, in one sentence.
  */
 public final class Operator {
     /** The first words it understands. */
-    public static final List<String> WORDS = List.of("backup", "restore", "encrypt", "verify");
+    public static final List<String> WORDS =
+            List.of("backup", "restore", "encrypt", "verify", "studio", "second-factor-off");
 
     private static final String REPLACE = "--replace";
 
@@ -50,6 +51,8 @@ public final class Operator {
                     rest.size() > 1 ? unclear() : backUp(store, rest.stream().findFirst());
                 case "restore" -> restore(store, rest);
                 case "verify" -> rest.isEmpty() ? verify(store) : unclear();
+                case "studio" -> rest.size() == 5 && rest.get(0).equals("add") ? addStudio(store, rest) : unclear();
+                case "second-factor-off" -> rest.size() == 1 ? factorOff(store, rest.get(0)) : unclear();
                 default -> rest.isEmpty() ? encrypt(store) : unclear();
             };
         } catch (NotPossible why) {
@@ -59,18 +62,55 @@ public final class Operator {
     }
 
     private int unclear() {
-        out.println("Say ./bloom backup [FILE], ./bloom restore FILE [--replace], ./bloom encrypt or ./bloom verify.");
+        out.println("Say ./bloom backup [FILE], ./bloom restore FILE [--replace], ./bloom encrypt, ./bloom verify,"
+                + " ./bloom studio add NAME ZONE OWNER EMAIL or ./bloom second-factor-off EMAIL.");
         return 2;
     }
 
     private int backUp(StudioStore store, Optional<String> file) {
         Optional<Path> target = file.map(name -> Path.of(name).toAbsolutePath().normalize());
-        String query = target.map(path -> "?file=" + URLEncoder.encode(path.toString(), StandardCharsets.UTF_8))
-                .orElse("");
+        String query = target.map(path -> "?file=" + code(path.toString())).orElse("");
         Optional<String> asked =
                 RunningMark.Running.in(store.folder()).flatMap(running -> ask(running, "backup" + query));
         out.println(asked.orElseGet(() -> OperatorController.said(closed(store, target))));
         return 0;
+    }
+
+    private static String code(String word) {
+        return URLEncoder.encode(word, StandardCharsets.UTF_8);
+    }
+
+    private int addStudio(StudioStore store, List<String> rest) {
+        NewStudio wanted = new NewStudio(rest.get(1), rest.get(2), rest.get(3), rest.get(4));
+        String query = "studio?name=" + code(wanted.name()) + "&zone=" + code(wanted.zone()) + "&owner="
+                + code(wanted.owner()) + "&email=" + code(wanted.email());
+        return said(store, query, opened -> wanted.said(wanted.made(opened, clock.instant())));
+    }
+
+    private int factorOff(StudioStore store, String email) {
+        return said(store, "second-factor-off?email=" + code(email), opened -> FactorOff.of(opened, email));
+    }
+
+    /** Done by the running application if there is one, and here otherwise. */
+    private int said(StudioStore store, String query, Work here) {
+        out.println(RunningMark.Running.in(store.folder())
+                .flatMap(running -> ask(running, query))
+                .orElseGet(() -> done(store, here)));
+        return 0;
+    }
+
+    /** Something done with the store. */
+    interface Work {
+        String on(Connection opened) throws SQLException;
+    }
+
+    private static String done(StudioStore store, Work work) {
+        opening(store);
+        try (Connection opened = store.open()) {
+            return work.on(opened);
+        } catch (SQLException refused) {
+            throw new NotPossible("There is no studio in " + store.folder() + ", or it cannot be opened.", refused);
+        }
     }
 
     /** Empty if nobody answers: the mark was left behind by one that was killed. */

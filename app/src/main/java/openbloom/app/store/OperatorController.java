@@ -7,6 +7,7 @@ import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -54,6 +55,37 @@ class OperatorController {
         List<String> problems = store.problems();
         return ResponseEntity.status(problems.isEmpty() ? HttpStatus.OK : HttpStatus.CONFLICT)
                 .body(said(problems));
+    }
+
+    @PostMapping("/studio")
+    ResponseEntity<String> addStudio(
+            HttpServletRequest request,
+            @RequestHeader(name = SECRET, defaultValue = "") String secret,
+            @RequestParam(defaultValue = "") String name,
+            @RequestParam(defaultValue = "") String zone,
+            @RequestParam(defaultValue = "") String owner,
+            @RequestParam(defaultValue = "") String email)
+            throws UnknownHostException {
+        admit(request, secret);
+        return answered(() -> store.add(new NewStudio(name, zone, owner, email)));
+    }
+
+    @PostMapping("/second-factor-off")
+    ResponseEntity<String> factorOff(
+            HttpServletRequest request,
+            @RequestHeader(name = SECRET, defaultValue = "") String secret,
+            @RequestParam(defaultValue = "") String email)
+            throws UnknownHostException {
+        admit(request, secret);
+        return answered(() -> store.factorOff(email));
+    }
+
+    private static ResponseEntity<String> answered(Supplier<String> work) {
+        try {
+            return ResponseEntity.ok(work.get());
+        } catch (NotPossible refused) {
+            return ResponseEntity.status(HttpStatus.CONFLICT).body(String.valueOf(refused.getMessage()));
+        }
     }
 
     private void admit(HttpServletRequest request, String secret) throws UnknownHostException {

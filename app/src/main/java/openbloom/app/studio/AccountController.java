@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import openbloom.app.system.ApplicationVersion;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.MessageFormatter;
@@ -261,15 +262,24 @@ class AccountController {
                 .count();
         String at = MOMENT.format(first.refusedAt().atZone(zone))
                 + (tries.size() == 1 ? "" : "–" + HOUR.format(latest.refusedAt().atZone(zone)));
-        String wrong = tries.size() - paused == 0
-                ? ""
-                : tries.size() - paused == 1 ? "wrong password" : tries.size() - paused + " wrong passwords";
+        long codes = tries.stream()
+                .filter(one -> one.why().equals(SignInGuard.WRONG_CODE))
+                .count();
+        String wrong = Stream.of(
+                        counted(tries.size() - paused - codes, "wrong password", "wrong passwords"),
+                        counted(codes, "wrong code", "wrong codes"))
+                .filter(part -> !part.isEmpty())
+                .collect(Collectors.joining(", "));
         String refused = paused == 0 ? "" : paused + (paused == 1 ? " try" : " tries") + " while it was paused";
         return new RefusedSignInLine(
                 at,
                 latest.email(),
                 latest.address(),
                 wrong + (wrong.isEmpty() || refused.isEmpty() ? "" : ", then ") + refused);
+    }
+
+    private static String counted(long many, String one, String more) {
+        return many == 0 ? "" : many == 1 ? one : many + " " + more;
     }
 
     private ModelAndView studioRefused(SignedIn me, Map<String, ?> typed) {

@@ -10,13 +10,12 @@ import org.springframework.security.web.AuthenticationEntryPoint;
 
 /** Tells a program that it has to sign in, as a problem document. */
 final class ProblemEntryPoint implements AuthenticationEntryPoint {
-    /** The token was made for less. */
-    static void forbid(HttpServletResponse response) throws IOException {
+    /** @param why a sentence without quotation marks */
+    static void forbid(HttpServletResponse response, String why) throws IOException {
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         response.setStatus(HttpServletResponse.SC_FORBIDDEN);
         response.getWriter().write("""
-                        {"type":"about:blank","title":"Forbidden","status":403,\
-                        "detail":"This token was made for looking up alone. Make one that may calculate."}""");
+                        {"type":"about:blank","title":"Forbidden","status":403,"detail":"%s"}""".formatted(why));
     }
 
     @Override

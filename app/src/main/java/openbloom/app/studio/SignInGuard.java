@@ -21,6 +21,7 @@ class SignInGuard {
     static final Duration PAUSE = Duration.ofMinutes(5);
     static final String WRONG = "WRONG";
     static final String PAUSED = "PAUSED";
+    static final String WRONG_CODE = "WRONG_CODE";
     private static final int TRIES_UNTIL_A_PAUSE = 5;
     private static final int MOST_REMEMBERED = 20_000;
     private static final int LONGEST_NAME = 200;
@@ -54,8 +55,17 @@ class SignInGuard {
     /** Whether the next try has to wait. */
     boolean mustWait(String name, String address) {
         Instant now = day.instant();
-        boolean waits = of(nameKey(name)).until().isAfter(now)
-                || of(addressKey(address)).until().isAfter(now);
+        return waits(nameKey(name), name, address, now);
+    }
+
+    /** The same of codes: her password is right already, and does not count as one. */
+    boolean codeMustWait(String name, String address) {
+        return waits(codeKey(name), name, address, day.instant());
+    }
+
+    private boolean waits(String key, String name, String address, Instant now) {
+        boolean waits =
+                of(key).until().isAfter(now) || of(addressKey(address)).until().isAfter(now);
         if (waits) {
             note(name, address, PAUSED);
         }
@@ -63,10 +73,22 @@ class SignInGuard {
     }
 
     void wrong(String name, String address) {
+        wrong(nameKey(name), name, address, WRONG);
+    }
+
+    void codeWrong(String name, String address) {
+        wrong(codeKey(name), name, address, WRONG_CODE);
+    }
+
+    void codeRight(String name) {
+        tries.invalidate(codeKey(name));
+    }
+
+    private void wrong(String key, String name, String address, String why) {
         Instant now = day.instant();
         tries.asMap()
                 .merge(
-                        nameKey(name),
+                        key,
                         Tries.NONE.oneMore(WRONG_FOR_A_NAME, now),
                         (before, first) -> before.oneMore(WRONG_FOR_A_NAME, now));
         tries.asMap()
@@ -74,7 +96,7 @@ class SignInGuard {
                         addressKey(address),
                         Tries.NONE.oneMore(WRONG_FROM_AN_ADDRESS, now),
                         (before, first) -> before.oneMore(WRONG_FROM_AN_ADDRESS, now));
-        note(name, address, WRONG);
+        note(name, address, why);
     }
 
     void right(String name) {
@@ -93,6 +115,10 @@ class SignInGuard {
 
     private static String nameKey(String name) {
         return "name " + shortened(name);
+    }
+
+    private static String codeKey(String name) {
+        return "code " + shortened(name);
     }
 
     private static String addressKey(String address) {

@@ -157,11 +157,14 @@ public class Team {
         if (!typed.isClean()) {
             return typed.problems();
         }
+        Optional<Account> known = accounts.byEmail(link.email());
+        if (known.filter(her -> her.studioId() != link.studioId()).isPresent()) {
+            return List.of(Problem.of("password", "account.taken", link.email()));
+        }
         String hash = passwords.encode(password);
         if (rows.use(link.id(), clock.instant()) == 0) {
             return List.of(Problem.of("password", "team.linkUsed"));
         }
-        Optional<Account> known = accounts.byEmail(link.email());
         if (known.isEmpty()) {
             accounts.insert(link.studioId(), link.email(), hash, link.name(), link.role());
         } else {

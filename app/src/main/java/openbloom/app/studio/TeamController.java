@@ -1,10 +1,6 @@
 package openbloom.app.studio;
 
-import java.time.Instant;
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
@@ -28,13 +24,13 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 @RequestMapping("/studio/team")
 @PreAuthorize("hasRole('OWNER')")
 class TeamController {
-    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH);
-
     private final Team team;
+    private final SecondFactor factors;
     private final FormPages forms;
 
-    TeamController(Team team, FormPages forms) {
+    TeamController(Team team, SecondFactor factors, FormPages forms) {
         this.team = team;
+        this.factors = factors;
         this.forms = forms;
     }
 
@@ -46,18 +42,12 @@ class TeamController {
     private ModelAndView page(SignedIn me, Team.Invitation typed) {
         return new ModelAndView("studio/team")
                 .addObject("here", team.of(me.studioId()))
+                .addObject("withFactor", factors.whoHasOne(me.studioId()))
                 .addObject("left", team.whoLeft(me.studioId()))
                 .addObject("links", team.openLinks(me.studioId()))
                 .addObject("roles", Role.values())
                 .addObject("typed", typed)
                 .addObject("moment", new Moments(me.studio().zone()));
-    }
-
-    /** Moments as the studio reads them. */
-    record Moments(ZoneId zone) {
-        public String words(Instant at) {
-            return MOMENT.format(at.atZone(zone));
-        }
     }
 
     @PostMapping("/invitations")
@@ -136,7 +126,7 @@ class TeamController {
         return Long.parseLong(id);
     }
 
-    private static ResponseStatusException nobody() {
+    static ResponseStatusException nobody() {
         return new ResponseStatusException(HttpStatus.NOT_FOUND);
     }
 }

@@ -43,7 +43,8 @@ final class TokenFilter extends OncePerRequestFilter {
             return;
         }
         if (!program.get().scope().allows(request.getMethod())) {
-            ProblemEntryPoint.forbid(response);
+            ProblemEntryPoint.forbid(
+                    response, "This token was made for looking up alone. Make one that may calculate.");
             return;
         }
         SignedIn who = program.get().who();

@@ -1,9 +1,6 @@
 package openbloom.app.studio;
 
-import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
-import java.io.IOException;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.security.autoconfigure.actuate.web.servlet.EndpointRequest;
@@ -18,7 +15,6 @@ import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
-import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
 import org.springframework.security.web.authentication.www.BasicAuthenticationFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.header.writers.StaticHeadersWriter;
@@ -31,9 +27,19 @@ class WebSecurity {
     private final ApiTokens tokens;
     private final GuessGuard guard;
     private final SignIns signIns;
+    private final Begins begins;
+    private final SecondFactor factors;
 
-    WebSecurity(OpenSessions sessions, ApiTokens tokens, GuessGuard guard, SignIns signIns) {
+    WebSecurity(
+            OpenSessions sessions,
+            ApiTokens tokens,
+            GuessGuard guard,
+            SignIns signIns,
+            Begins begins,
+            SecondFactor factors) {
         this.signIns = signIns;
+        this.begins = begins;
+        this.factors = factors;
         this.tokens = tokens;
         this.guard = guard;
         this.sessions = sessions;
@@ -55,6 +61,10 @@ class WebSecurity {
         "/explained/*/picture.*"
     };
 
+    /** What whoever has given her password and not her code may open. */
+    private static final List<String> OPEN_TO_HALF =
+            List.of("/sign-in", "/sign-out", "/error", "/webjars/**", "/css/**", "/js/**", "/fonts/**", "/favicon.svg");
+
     /** What everybody may send: her own settings. */
     private static final String[] HER_OWN = {
         "/studio/password",
@@ -62,7 +72,11 @@ class WebSecurity {
         "/studio/tour",
         "/studio/tokens",
         "/studio/tokens/*/take-back",
-        "/studio/sign-ins"
+        "/studio/sign-ins",
+        SecondFactorGate.CODE,
+        SecondFactorGate.SETTINGS,
+        SecondFactorGate.SETTINGS + "/recovery-codes",
+        SecondFactorGate.SETTINGS + "/off"
     };
 
     /** Whatever is sent changes something, but for drawings of what is typed so far. */
@@ -80,6 +94,7 @@ class WebSecurity {
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .csrf(csrf -> csrf.disable())
                 .addFilterBefore(new TokenFilter(tokens, guard), BasicAuthenticationFilter.class)
+                .addFilterAfter(new PasswordAloneFilter(factors), BasicAuthenticationFilter.class)
                 .httpBasic(basic -> basic.authenticationEntryPoint(new ProblemEntryPoint()))
                 .build();
     }
@@ -115,6 +130,7 @@ class WebSecurity {
     @Bean
     @Order(4)
     SecurityFilterChain pages(HttpSecurity http) throws Exception {
+        SecondFactorGate gate = new SecondFactorGate(factors, OPEN_TO_HALF);
         return withHeaders(http)
                 .authorizeHttpRequests(requests -> requests.requestMatchers(OPEN)
                         .permitAll()
@@ -128,11 +144,12 @@ class WebSecurity {
                         .authenticated())
                 .formLogin(form -> form.loginPage("/sign-in")
                         .usernameParameter("email")
-                        .successHandler(new Begins(signIns))
+                        .successHandler(begins)
                         .failureHandler((request, response, refused) -> response.sendRedirect(
                                 refused instanceof TooManyTries ? "/sign-in?wait" : "/sign-in?error"))
                         .permitAll())
                 .addFilterBefore(sessions, AuthorizationFilter.class)
+                .addFilterAfter(gate, OpenSessions.class)
                 .logout(out -> out.addLogoutHandler((request, response, who) -> ends(request, who))
                         .logoutUrl("/sign-out")
                         .logoutSuccessUrl("/sign-in?out"))
@@ -142,25 +159,6 @@ class WebSecurity {
     private void ends(HttpServletRequest request, @Nullable Authentication who) {
         if (who != null && who.getPrincipal() instanceof SignedIn her) {
             signIns.end(her, request);
-        }
-    }
-
-    /** Leads to the page that was asked for, and notes where she has signed in. */
-    private static final class Begins extends SavedRequestAwareAuthenticationSuccessHandler {
-        private final SignIns signIns;
-
-        Begins(SignIns signIns) {
-            this.signIns = signIns;
-        }
-
-        @Override
-        public void onAuthenticationSuccess(
-                HttpServletRequest request, HttpServletResponse response, Authentication who)
-                throws ServletException, IOException {
-            if (who.getPrincipal() instanceof SignedIn her) {
-                signIns.begin(her, request);
-            }
-            super.onAuthenticationSuccess(request, response, who);
         }
     }
 

@@ -20,6 +20,13 @@ public final class Secrets {
         return Base64.getUrlEncoder().withoutPadding().encodeToString(random);
     }
 
+    /** A fresh one of so many of some letters, for somebody to copy by hand. */
+    public static String word(String letters, int length) {
+        return CHANCE.ints(length, 0, letters.length())
+                .collect(StringBuilder::new, (word, at) -> word.append(letters.charAt(at)), StringBuilder::append)
+                .toString();
+    }
+
     /** SHA-256 of a text, as 64 hexadecimal digits. */
     public static String digest(String text) {
         try {

@@ -36,6 +36,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import openbloom.app.system.Secrets;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -322,6 +323,43 @@ class BackupTest {
                 .run(List.of(words));
         assertThat(ended).as(said.toString(StandardCharsets.UTF_8)).isEqualTo(result);
         return said.toString(StandardCharsets.UTF_8);
+    }
+
+    /** As {@code ./bloom} calls it while nothing runs: a studio with a link for its owner, and an owner let in without her app. */
+    @Test
+    void theOperatorAddsAStudioAndLetsAnOwnerIn() throws Exception {
+        StudioStore store = filled("many", false);
+        Map<String, String> here = Map.of("BLOOM_HOME", store.folder().toString());
+        assertThat(says(1, here, "studio", "add", "Quay", "Mars/Base", "Una", "una@quay.example"))
+                .contains("expected a time zone such as Europe/London, but was “Mars/Base”");
+        assertThat(says(1, here, "studio", "add", " ", "Europe/London", "Una", "una@quay.example"))
+                .contains("expected a name of the studio");
+        assertThat(says(2, here, "studio", "remove")).contains("./bloom studio add NAME ZONE OWNER EMAIL");
+        String made = says(0, here, "studio", "add", "Quay", "Europe/London", "Una", "Una@quay.example");
+        String token = made.replaceAll("(?s).*/join/([\\w-]{22}) .*", "$1");
+        assertThat(made).contains("“Quay” is made").doesNotContain(token + token);
+        assertThat(says(1, here, "studio", "add", "Two", "Europe/London", "Una", "una@quay.example"))
+                .contains("somebody signs in with “una@quay.example” already");
+        try (Connection opened = store.open();
+                ResultSet link = opened.createStatement()
+                        .executeQuery("select join_link.*, studio.name as quay from join_link"
+                                + " join studio on studio.id = studio_id where email = 'una@quay.example'")) {
+            assertThat(link.next()).isTrue();
+            assertThat(link.getString("digest")).isEqualTo(Secrets.digest(token));
+            assertThat(link.getString("quay") + link.getString("role")).isEqualTo("QuayOWNER");
+            assertThat(link.next()).as("one studio, one link").isFalse();
+        }
+        assertThat(says(1, here, "second-factor-off", "una@quay.example")).contains("has a second factor");
+        try (Connection opened = store.open()) {
+            opened.createStatement()
+                    .execute("insert into account (studio_id, email, password_hash, name, role)"
+                            + " select min(id), 'ines@boathouse.example', 'x', 'Ines', 'OWNER' from studio");
+            opened.createStatement()
+                    .execute(
+                            "insert into second_factor select id, 'A', now(), 1 from account where email like 'ines%'");
+        }
+        String owner = "ines@boathouse.example";
+        assertThat(says(0, here, "second-factor-off", owner)).contains("The second factor of " + owner + " is off");
     }
 
     /** As {@code ./bloom} calls it; the mark of one that was killed does not keep it from working. */

@@ -36,7 +36,10 @@ class TeamTest extends PageTest {
             "/studio/tour",
             "/studio/tokens",
             "/studio/tokens/1/take-back",
-            "/studio/sign-ins");
+            "/studio/sign-ins",
+            "/studio/second-factor",
+            "/studio/second-factor/recovery-codes",
+            "/studio/second-factor/off");
 
     @Autowired
     @Qualifier("requestMappingHandlerMapping")

@@ -16,6 +16,7 @@ public final class RenderedForm {
     private final Element form;
     private final String page;
     private final Map<String, List<String>> fields = new LinkedHashMap<>();
+    private String pressed = "";
 
     private RenderedForm(Element form, String page) {
         this.form = form;
@@ -74,8 +75,17 @@ public final class RenderedForm {
         return this;
     }
 
+    /** Pressed by the button of its own address that the page renders in it. */
+    public RenderedForm pressed(String address) {
+        if (form.select("button[formaction=" + address + "]").isEmpty()) {
+            throw new AssertionError("No button to " + address + " in the form to " + action() + " on " + page);
+        }
+        pressed = address;
+        return this;
+    }
+
     public String action() {
-        String action = form.attr("action");
+        String action = pressed.isEmpty() ? form.attr("action") : pressed;
         return action.isEmpty()
                 ? page
                 : URI.create("http://localhost" + page).resolve(action).getRawPath()

@@ -28,15 +28,27 @@ public final class StudioHttp {
     public static StudioHttp signedIn(int port, String email, String password)
             throws IOException, InterruptedException {
         StudioHttp one = new StudioHttp(port);
-        RenderedForm form = RenderedForm.to("/sign-in", one.get("/sign-in").body(), "/sign-in")
+        one.signIn(email, password, "/");
+        return one;
+    }
+
+    /** Signed in by password where a code is wanted as well. */
+    public static StudioHttp halfSignedIn(int port, String email, String password)
+            throws IOException, InterruptedException {
+        StudioHttp one = new StudioHttp(port);
+        one.signIn(email, password, "/sign-in/code");
+        return one;
+    }
+
+    private void signIn(String email, String password, String leadsTo) throws IOException, InterruptedException {
+        RenderedForm form = RenderedForm.to("/sign-in", get("/sign-in").body(), "/sign-in")
                 .with("email", email)
                 .with("password", password);
-        HttpResponse<String> in = one.send(form);
-        if (!in.headers().firstValue("Location").orElse("").endsWith("/")) {
+        HttpResponse<String> in = send(form);
+        if (!in.headers().firstValue("Location").orElse("").endsWith(leadsTo)) {
             throw new AssertionError(
                     "Signing in led to " + in.statusCode() + " " + in.headers().map());
         }
-        return one;
     }
 
     /** What a browser would send as its cookies. */
