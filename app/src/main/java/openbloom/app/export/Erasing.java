@@ -55,7 +55,7 @@ class Erasing {
                 leaveOut(opened, table, woman);
             }
             forget(opened, woman.id());
-            KeptRows.of(opened, woman.id()).erase();
+            KeptRows.of(opened, References.of(opened), woman.id()).erase();
         } finally {
             DataSourceUtils.releaseConnection(opened, data);
         }

@@ -2,22 +2,18 @@ package openbloom.app.export;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.sql.Connection;
 import java.sql.SQLException;
 import java.text.Normalizer;
 import java.util.List;
 import java.util.Locale;
-import javax.sql.DataSource;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Days;
 import openbloom.core.Problem;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
-import org.springframework.jdbc.datasource.DataSourceUtils;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -29,42 +25,42 @@ import org.springframework.web.servlet.ModelAndView;
 /** Everything of hers, as a file; and erasing her. */
 @Controller
 class ExportController {
-    private final DataSource data;
+    private final Exporting exporting;
     private final Erasing erasing;
     private final FormPages forms;
     private final StudioDay day;
-    private final String version;
 
-    ExportController(
-            DataSource data,
-            Erasing erasing,
-            FormPages forms,
-            StudioDay day,
-            @Value("${bloom.version}") String version) {
-        this.data = data;
+    ExportController(Exporting exporting, Erasing erasing, FormPages forms, StudioDay day) {
+        this.exporting = exporting;
         this.erasing = erasing;
         this.forms = forms;
         this.day = day;
-        this.version = version;
     }
 
     @GetMapping("/people/{womanId}/share/everything.zip")
     void everything(Woman woman, HttpServletResponse response) throws IOException, SQLException {
+        begin(response, plain(woman.name()));
+        exporting.write(woman, response.getOutputStream());
+    }
+
+    /** The records of all its women, one after the other. */
+    @GetMapping("/studio/everything.zip")
+    @PreAuthorize("hasRole('OWNER')")
+    void everyRecord(@AuthenticationPrincipal SignedIn me, HttpServletResponse response)
+            throws IOException, SQLException {
+        begin(response, plain(me.studio().name()));
+        exporting.writeAll(me, response.getOutputStream());
+    }
+
+    private static void begin(HttpServletResponse response, String name) {
         response.setContentType("application/zip");
         response.setHeader(
                 HttpHeaders.CONTENT_DISPOSITION,
                 ContentDisposition.attachment()
-                        .filename("open-bloom-" + plain(woman.name()) + ".zip")
+                        .filename("open-bloom-" + name + ".zip")
                         .build()
                         .toString());
         response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
-        Connection opened = DataSourceUtils.getConnection(data);
-        try {
-            new RecordExport(opened, KeptRows.of(opened, woman.id()))
-                    .write(response.getOutputStream(), woman.name(), version, day.instant());
-        } finally {
-            DataSourceUtils.releaseConnection(opened, data);
-        }
     }
 
     /** How long backups still hold her: as long as the oldest monthly one is kept. */

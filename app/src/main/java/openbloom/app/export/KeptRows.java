@@ -6,7 +6,6 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayDeque;
-import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.Locale;
@@ -21,44 +20,51 @@ import java.util.TreeSet;
  * who wrote them, a class) is not. A table that is added one day is among them by its reference alone.
  */
 final class KeptRows {
-    private static final String WOMAN = "WOMAN";
-    private static final String REFERENCES = """
-            select distinct k.table_name, k.column_name, u.table_name, u.column_name
-            from information_schema.referential_constraints r
-              join information_schema.key_column_usage k on k.constraint_name = r.constraint_name
-              join information_schema.key_column_usage u on u.constraint_name = r.unique_constraint_name
-                and u.ordinal_position = k.position_in_unique_constraint
-            where k.table_schema = 'PUBLIC' order by 1, 2""";
-
     private final Connection opened;
     private final Map<String, NavigableSet<Long>> rows = new TreeMap<>();
 
-    private KeptRows(Connection opened) {
-        this.opened = opened;
-    }
+    private final References references;
 
-    /** A reference of one table to another. */
-    private record Reference(String from, String column, String to, String key) {}
+    private KeptRows(Connection opened, References references) {
+        this.opened = opened;
+        this.references = references;
+    }
 
     /**
      * Finds them all.
      *
      * @throws SQLException if the store cannot be read
      */
-    static KeptRows of(Connection opened, long womanId) throws SQLException {
-        KeptRows found = new KeptRows(opened);
-        found.rows.put(WOMAN, new TreeSet<>(Set.of(found.rowOf(womanId))));
-        List<Reference> references = found.references();
-        Deque<String> left = new ArrayDeque<>(List.of(WOMAN));
+    static KeptRows of(Connection opened, References references, long womanId) throws SQLException {
+        KeptRows found = new KeptRows(opened, references);
+        found.rows.put(References.WOMAN, new TreeSet<>(Set.of(found.rowOf(womanId))));
+        Deque<String> left = new ArrayDeque<>(List.of(References.WOMAN));
         while (!left.isEmpty()) {
             String table = left.poll();
-            for (Reference one : references) {
-                if (one.to().equals(table) && found.addsTo(one)) {
+            for (References.Reference one : references.to(table)) {
+                if (found.addsTo(one)) {
                     left.add(one.from());
                 }
             }
         }
+        found.addWhatWasTaughtToHerAlone(womanId);
         return found;
+    }
+
+    private void addWhatWasTaughtToHerAlone(long womanId) throws SQLException {
+        NavigableSet<Long> taught = new TreeSet<>();
+        try (PreparedStatement asked = opened.prepareStatement("""
+                select distinct teaching._rowid_ from teaching join session on session.teaching_id = teaching.id
+                where session.woman_id = ? and class_id is null and occasion <> 'CLASS'
+                """)) {
+            asked.setLong(1, womanId);
+            try (ResultSet found = asked.executeQuery()) {
+                while (found.next()) {
+                    taught.add(found.getLong(1));
+                }
+            }
+        }
+        rows.put(References.TEACHING, taught);
     }
 
     private long rowOf(long womanId) throws SQLException {
@@ -71,19 +77,8 @@ final class KeptRows {
         }
     }
 
-    private List<Reference> references() throws SQLException {
-        List<Reference> all = new ArrayList<>();
-        try (PreparedStatement asked = opened.prepareStatement(REFERENCES);
-                ResultSet found = asked.executeQuery()) {
-            while (found.next()) {
-                all.add(new Reference(found.getString(1), found.getString(2), found.getString(3), found.getString(4)));
-            }
-        }
-        return all;
-    }
-
     /** Whether rows that refer to hers were found that were not known yet. */
-    private boolean addsTo(Reference one) throws SQLException {
+    private boolean addsTo(References.Reference one) throws SQLException {
         NavigableSet<Long> known = rows.computeIfAbsent(one.from(), none -> new TreeSet<>());
         String sql = "select c._rowid_ from \"" + one.from() + "\" c join \"" + one.to() + "\" p on c.\"" + one.column()
                 + "\" = p.\"" + one.key() + "\" where p._rowid_ = any(?)";
@@ -136,17 +131,8 @@ final class KeptRows {
 
     /** Takes them all out: first what refers to something, then what it referred to. */
     void erase() throws SQLException {
-        List<Reference> references = references();
-        List<String> left = new ArrayList<>(tables());
-        while (!left.isEmpty()) {
-            String free = left.stream()
-                    .filter(table -> references.stream()
-                            .noneMatch(one ->
-                                    one.to().equals(table) && !one.from().equals(table) && left.contains(one.from())))
-                    .findFirst()
-                    .orElseThrow(() -> new IllegalStateException("Tables refer to each other in a ring: " + left));
-            erase(free);
-            left.remove(free);
+        for (String table : references.referringFirst(tables())) {
+            erase(table);
         }
     }
 

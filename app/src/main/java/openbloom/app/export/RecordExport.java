@@ -41,17 +41,33 @@ final class RecordExport {
 
     private final Connection opened;
     private final KeptRows kept;
+    private final MadeBy made;
     private final Map<Long, String> writers = new TreeMap<>();
 
-    RecordExport(Connection opened, KeptRows kept) {
+    RecordExport(Connection opened, KeptRows kept, MadeBy made) {
         this.opened = opened;
         this.kept = kept;
+        this.made = made;
     }
 
-    void write(OutputStream out, String name, String version, Instant at) throws IOException, SQLException {
+    /**
+     * Who made a file.
+     *
+     * @param version of the application
+     * @param schema the form of the tables
+     */
+    record MadeBy(String version, int schema, Instant at) {}
+
+    /** Her record alone, as one entry of a zip. */
+    void write(ZipOutputStream zip, String folder, String name) throws IOException, SQLException {
+        zip.putNextEntry(new ZipEntry(folder + KeptRecord.FILE));
+        json(zip, name);
+    }
+
+    /** Everything of hers, as a zip. */
+    void write(OutputStream out, String name) throws IOException, SQLException {
         try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
-            zip.putNextEntry(new ZipEntry("record.json"));
-            json(zip, name, version, at);
+            write(zip, "", name);
             for (String table : kept.tables()) {
                 zip.putNextEntry(new ZipEntry("tables/" + table.toLowerCase(Locale.ROOT) + ".csv"));
                 csv(zip, table);
@@ -60,13 +76,14 @@ final class RecordExport {
         }
     }
 
-    private void json(OutputStream out, String name, String version, Instant at) throws IOException, SQLException {
+    private void json(OutputStream out, String name) throws IOException, SQLException {
         try (JsonGenerator json = JSON.createGenerator(new Unclosed(out))) {
             json.writeStartObject();
-            json.writeStringProperty("format", "open-bloom-record");
+            json.writeStringProperty("format", KeptRecord.FORMAT);
             json.writeNumberProperty("version", VERSION);
-            json.writeStringProperty("madeBy", "Open Bloom " + version);
-            json.writeStringProperty("madeAt", at.toString());
+            json.writeStringProperty("madeBy", "Open Bloom " + made.version());
+            json.writeNumberProperty("schema", made.schema());
+            json.writeStringProperty("madeAt", made.at().toString());
             json.writeStringProperty("name", name);
             json.writeObjectPropertyStart("tables");
             for (String table : kept.tables()) {
