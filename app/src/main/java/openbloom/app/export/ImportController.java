@@ -45,7 +45,7 @@ class ImportController {
             throws IOException {
         Importing.Result done = new Importing.Result();
         if (file == null || file.isEmpty()) {
-            return forms.refused(page(done, twinsToo), List.of(Problem.of("file", "record.nothing")));
+            return forms.refused(page(done, twinsToo), List.of(Problem.of("file", "takenIn.nothing")));
         }
         try (InputStream opened = file.getInputStream()) {
             importing.take(me, opened, twinsToo, done);

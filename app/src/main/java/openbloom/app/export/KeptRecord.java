@@ -51,7 +51,7 @@ record KeptRecord(String name, int birthYear, Map<String, List<JsonNode>> tables
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
                 entries++;
                 if (entry.getName().contains("..") || entry.getName().startsWith("/") || entries > MOST_ENTRIES) {
-                    throw new NotTakenIn("record.path", entry.getName());
+                    throw new NotTakenIn("takenIn.path", entry.getName());
                 }
                 if (entry.getName().equals(FILE) || entry.getName().endsWith("/" + FILE)) {
                     taking.record(read(bytes(zip), schema));
@@ -63,17 +63,17 @@ record KeptRecord(String name, int birthYear, Map<String, List<JsonNode>> tables
                 }
             }
         } catch (ZipException | EOFException | IllegalArgumentException broken) {
-            throw new NotTakenIn("record.noZip");
+            throw new NotTakenIn("takenIn.noZip");
         }
         if (found == 0) {
-            throw new NotTakenIn("record.noZip");
+            throw new NotTakenIn("takenIn.noZip");
         }
     }
 
     private static byte[] bytes(InputStream zip) throws IOException {
         byte[] read = zip.readNBytes(LARGEST + 1);
         if (read.length > LARGEST) {
-            throw new NotTakenIn("record.large", LARGEST / 1024 / 1024);
+            throw new NotTakenIn("takenIn.large", LARGEST / 1024 / 1024);
         }
         return read;
     }
@@ -85,7 +85,7 @@ record KeptRecord(String name, int birthYear, Map<String, List<JsonNode>> tables
         for (int read = zip.read(part); read >= 0; read = zip.read(part)) {
             all += read;
             if (all > LARGEST) {
-                throw new NotTakenIn("record.large", LARGEST / 1024 / 1024);
+                throw new NotTakenIn("takenIn.large", LARGEST / 1024 / 1024);
             }
         }
     }
@@ -94,17 +94,17 @@ record KeptRecord(String name, int birthYear, Map<String, List<JsonNode>> tables
         try {
             return of(JSON.readTree(json), schema);
         } catch (JacksonException broken) {
-            throw new NotTakenIn("record.noJson");
+            throw new NotTakenIn("takenIn.noJson");
         }
     }
 
     private static KeptRecord of(JsonNode all, int schema) {
         if (!all.path("format").asString("").equals(FORMAT)) {
-            throw new NotTakenIn("record.noJson");
+            throw new NotTakenIn("takenIn.noJson");
         }
         if (all.path("version").asInt(0) > RecordExport.VERSION
                 || all.path("schema").asInt(0) > schema) {
-            throw new NotTakenIn("record.newer", all.path("madeBy").asString(""));
+            throw new NotTakenIn("takenIn.newer", all.path("madeBy").asString(""));
         }
         Map<String, List<JsonNode>> tables = new TreeMap<>();
         all.path("tables").properties().forEach(table -> {
@@ -115,7 +115,7 @@ record KeptRecord(String name, int birthYear, Map<String, List<JsonNode>> tables
         });
         List<JsonNode> women = tables.getOrDefault(References.WOMAN, List.of());
         if (women.size() != 1 || women.get(0).path("name").asString("").isBlank()) {
-            throw new NotTakenIn("record.noJson");
+            throw new NotTakenIn("takenIn.noJson");
         }
         Map<Long, String> writers = new TreeMap<>();
         all.path("writtenBy").properties().stream()

@@ -115,14 +115,14 @@ final class RecordImport {
         var allowed = references.tablesOfAWoman();
         record.tables().forEach((table, rows) -> {
             if (!allowed.contains(table)) {
-                throw new NotTakenIn("record.table", table.toLowerCase(Locale.ROOT));
+                throw new NotTakenIn("takenIn.table", table.toLowerCase(Locale.ROOT));
             }
             for (JsonNode row : rows) {
                 row.propertyNames().stream()
                         .filter(column -> !columns.get(table).containsKey(column.toUpperCase(Locale.ROOT)))
                         .findFirst()
                         .ifPresent(column -> {
-                            throw new NotTakenIn("record.column", column, table.toLowerCase(Locale.ROOT));
+                            throw new NotTakenIn("takenIn.column", column, table.toLowerCase(Locale.ROOT));
                         });
             }
         });
@@ -238,7 +238,7 @@ final class RecordImport {
                 value.getValue().waitsFor().ifPresent(to -> later.add(new Later(table, value.getKey(), fresh, to)));
             }
         } catch (SQLException refused) {
-            throw new NotTakenIn("record.row", table.toLowerCase(Locale.ROOT), first(refused));
+            throw new NotTakenIn("takenIn.row", table.toLowerCase(Locale.ROOT), first(refused));
         }
     }
 

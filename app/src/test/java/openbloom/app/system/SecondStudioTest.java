@@ -2,6 +2,7 @@ package openbloom.app.system;
 
 import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
@@ -40,6 +41,37 @@ class SecondStudioTest extends PageTest {
 
     @Autowired
     private JdbcClient store;
+
+    /** Whoever is not signed in is led to the door at every address but those that are open by what they are. */
+    @Test
+    void nobodyComesInSignedOut() throws Exception {
+        long hers = people.page(ines, "rhona", 0).women().get(0).id();
+        List<String> open = new ArrayList<>();
+        int asked = 0;
+        for (var address : addresses.getHandlerMethods().keySet()) {
+            for (String pattern : address.getPatternValues()) {
+                for (RequestMethod method : address.getMethodsCondition().getMethods()) {
+                    String path = VARIABLE.matcher(pattern).replaceAll(String.valueOf(hers));
+                    MockHttpServletResponse answer = mvc.perform(request(HttpMethod.valueOf(method.name()), path)
+                                    .with(csrf()))
+                            .andReturn()
+                            .getResponse();
+                    boolean led =
+                            String.valueOf(answer.getRedirectedUrl()).endsWith("/sign-in") || answer.getStatus() == 401;
+                    if (!led) {
+                        open.add(method + " " + pattern + " " + answer.getStatus());
+                    }
+                    asked++;
+                }
+            }
+        }
+        assertThat(asked).as("addresses tried").isGreaterThan(200);
+        assertThat(open)
+                .as("answered somebody who is not signed in")
+                .allMatch(
+                        answer -> answer.matches(
+                                "(GET|POST) /(sign-in|first|error|join/\\{token}|home/.*|calendar/.*|operator/.*|explained/.*picture.*) \\d+"));
+    }
 
     @Test
     void findsNothingOfHersAtAnyAddress() throws Exception {
