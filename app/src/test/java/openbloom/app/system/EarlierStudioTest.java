@@ -94,7 +94,9 @@ class EarlierStudioTest {
         "0.16, 1",
         "0.17, 1",
         "0.18, 1",
-        "0.19, 1"
+        "0.19, 1",
+        "0.20, 1",
+        "0.21, 1"
     })
     void opensEveryPageOfEveryWoman(String version, int kept) throws Exception {
         open(version);
