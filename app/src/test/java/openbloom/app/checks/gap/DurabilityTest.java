@@ -40,6 +40,8 @@ class DurabilityTest {
     void findsEveryAcknowledgedCheckAfterKillMinusNine(@TempDir Path home) throws Exception {
         Process child = new ProcessBuilder(
                         Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-XX:TieredStopAtLevel=1",
+                        "-XX:+UseSerialGC",
                         "-cp",
                         System.getProperty("java.class.path"),
                         Child.class.getName(),
