@@ -28,7 +28,7 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 abstract class BrowserTest {
     /** A machine that does other work beside the tests is slow now and then. */
-    private static final double SLOWEST_ANSWER_MS = 15_000;
+    private static final double SLOWEST_ANSWER_MS = 30_000;
 
     /** Letters whose contrast was looked at already, by whichever walk. */
     private static final Set<String> LETTERS_SEEN = new HashSet<>();
@@ -101,6 +101,7 @@ abstract class BrowserTest {
         complaints.clear();
         context = browser.newContext(
                 new Browser.NewContextOptions().setViewportSize(1280, 800).setStorageState(signedIn));
+        context.setDefaultTimeout(2 * SLOWEST_ANSWER_MS);
         page = context.newPage();
         page.onConsoleMessage(message -> {
             if (message.type().equals("error")

@@ -25,6 +25,9 @@ class AuditInterceptor implements HandlerInterceptor {
     /** What changes nothing but her own tour and keys. */
     private static final Set<String> OWN = Set.of("/studio/tour", "/studio/keys");
 
+    /** Tells of every woman of the studio. */
+    private static final String EVERY_RECORD = "/studio/everything.zip";
+
     private static final String WHO = AuditInterceptor.class.getName();
 
     private final Audit audit;
@@ -50,7 +53,8 @@ class AuditInterceptor implements HandlerInterceptor {
         }
         String pattern = String.valueOf(request.getAttribute(HandlerMapping.BEST_MATCHING_PATTERN_ATTRIBUTE));
         Optional<Long> woman = woman(request);
-        if (isSent(request) ? keeps(pattern) : woman.isPresent() && isShown(request, response)) {
+        boolean ofWomen = woman.isPresent() || pattern.equals(EVERY_RECORD);
+        if (isSent(request) ? keeps(pattern) : ofWomen && isShown(request, response)) {
             AuditRow.Did did = isSent(request) ? AuditRow.Did.CHANGED : AuditRow.Did.SAW;
             try {
                 audit.add(who, woman.orElse(null), did, page(pattern), request.getRemoteAddr());

@@ -23,6 +23,7 @@ final class AuditPages {
         words.put("response", "session feedback");
         words.put("review", "review");
         words.put("erase", "erasing her");
+        words.put("twin", "joining two records");
         words.put("share/everything", "everything of hers, as a file");
         words.put("share", "share: link, paper, calendar");
         words.put("approach", "approach");
@@ -35,10 +36,13 @@ final class AuditPages {
         words.put("close", "end of a pregnancy");
         words.put("gym", "gym table");
         words.put("/studio/team", "who works here");
+        words.put("/studio/everything", "every record, as a file");
+        words.put("/studio/second-factor", "second factor");
         words.put("/studio", "settings of the studio");
         words.put("/classes", "class");
         words.put("/moves", "exercises of the studio");
         words.put("/people/file", "women from a spreadsheet");
+        words.put("/people/take-in", "records from another studio");
         words.put("/people", "new woman");
         return words;
     }

@@ -29,7 +29,7 @@ class Erasing {
     static final String ERASED = "(erased)";
 
     private static final JsonMapper JSON = JsonMapper.shared();
-    private static final List<String> SHEETS = List.of("teaching", "teaching_version");
+    static final List<String> SHEETS = List.of("teaching", "teaching_version");
 
     private final DataSource data;
 
@@ -54,12 +54,17 @@ class Erasing {
             for (String table : SHEETS) {
                 leaveOut(opened, table, woman);
             }
-            forget(opened, woman.id());
-            KeptRows.of(opened, References.of(opened), woman.id()).erase();
+            erase(opened, woman.id());
         } finally {
             DataSourceUtils.releaseConnection(opened, data);
         }
         return read.problems();
+    }
+
+    /** Every row of hers; sheets of classes stay as they are. */
+    static void erase(Connection opened, long womanId) throws SQLException {
+        forget(opened, womanId);
+        KeptRows.of(opened, References.of(opened), womanId).erase();
     }
 
     /** What was sent about her is remembered so that it is kept once; it is forgotten with her. */

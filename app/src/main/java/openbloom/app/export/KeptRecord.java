@@ -31,6 +31,8 @@ record KeptRecord(String name, int birthYear, Map<String, List<JsonNode>> tables
 
     private static final int MOST_ENTRIES = 100_000;
 
+    private static final Comparator<JsonNode> BY_NUMBER =
+            Comparator.comparingLong(row -> row.path("id").asLong(0));
     private static final JsonMapper JSON = JsonMapper.shared();
 
     /** What is done with each record of a file. */
@@ -110,7 +112,7 @@ record KeptRecord(String name, int birthYear, Map<String, List<JsonNode>> tables
         all.path("tables").properties().forEach(table -> {
             List<JsonNode> rows = new ArrayList<>();
             table.getValue().forEach(rows::add);
-            rows.sort(Comparator.comparingLong(row -> row.path("id").asLong(0)));
+            rows.sort(BY_NUMBER);
             tables.put(table.getKey().toUpperCase(Locale.ROOT), rows);
         });
         List<JsonNode> women = tables.getOrDefault(References.WOMAN, List.of());
@@ -127,6 +129,24 @@ record KeptRecord(String name, int birthYear, Map<String, List<JsonNode>> tables
                 women.get(0).path("birth_year").asInt(0),
                 tables,
                 writers);
+    }
+
+    /** One of an entry of a zip. */
+    static KeptRecord of(byte[] json) {
+        return read(json, Integer.MAX_VALUE);
+    }
+
+    /** Her record and another of hers as one: her intake, the rows of both in the order they were kept. */
+    KeptRecord with(KeptRecord other) {
+        Map<String, List<JsonNode>> both = new TreeMap<>();
+        for (KeptRecord one : List.of(this, other)) {
+            one.tables()
+                    .forEach((table, rows) -> both.computeIfAbsent(table, none -> new ArrayList<>())
+                            .addAll(rows));
+        }
+        both.values().forEach(rows -> rows.sort(BY_NUMBER));
+        both.put(References.WOMAN, rows(References.WOMAN));
+        return new KeptRecord(name, birthYear, both, writers);
     }
 
     List<JsonNode> rows(String table) {

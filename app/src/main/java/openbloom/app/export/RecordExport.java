@@ -76,7 +76,7 @@ final class RecordExport {
         }
     }
 
-    private void json(OutputStream out, String name) throws IOException, SQLException {
+    void json(OutputStream out, String name) throws IOException, SQLException {
         try (JsonGenerator json = JSON.createGenerator(new Unclosed(out))) {
             json.writeStartObject();
             json.writeStringProperty("format", KeptRecord.FORMAT);

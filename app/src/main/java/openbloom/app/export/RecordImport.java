@@ -5,6 +5,7 @@ import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.SQLIntegrityConstraintViolationException;
 import java.sql.Statement;
 import java.sql.Types;
 import java.time.Instant;
@@ -47,12 +48,23 @@ final class RecordImport {
     private final Map<String, String> keys = new HashMap<>();
     private final Map<Long, Long> writers = new HashMap<>();
     private final List<Later> later = new ArrayList<>();
+    /** The number of the other woman, where two records are joined. */
+    private Optional<Long> joined = Optional.empty();
 
     RecordImport(Connection opened, SignedIn me, Instant now) throws SQLException {
         this.opened = opened;
         this.me = me;
         this.now = now;
         this.references = References.of(opened);
+    }
+
+    /**
+     * Joins a second record of the same installation to the one that is taken: its rows come as hers, what both refer to stays what it
+     * is, and what can be there but once stays as the first record has it.
+     */
+    RecordImport joining(long second) {
+        joined = Optional.of(second);
+        return this;
     }
 
     /** A column as the store knows it. */
@@ -72,13 +84,15 @@ final class RecordImport {
     TakenIn take(KeptRecord record) throws SQLException {
         readColumns();
         check(record);
-        meetWriters(record.writers());
+        if (joined.isEmpty()) {
+            meetWriters(record.writers());
+        }
         List<String> parentsFirst =
                 new ArrayList<>(references.referringFirst(record.tables().keySet()));
         Collections.reverse(parentsFirst);
         int rows = 0;
         for (String table : parentsFirst) {
-            if (table.equals(SESSION)) {
+            if (table.equals(SESSION) && joined.isEmpty()) {
                 standInForClasses(record);
             }
             for (JsonNode row : record.rows(table)) {
@@ -233,9 +247,17 @@ final class RecordImport {
                 return;
             }
             long fresh = numberOf(made);
-            numbers.computeIfAbsent(table, none -> new TreeMap<>()).put(number, fresh);
+            Map<Long, Long> here = numbers.computeIfAbsent(table, none -> new TreeMap<>());
+            here.put(number, fresh);
+            if (table.equals(References.WOMAN)) {
+                joined.ifPresent(second -> here.put(second, fresh));
+            }
             for (Map.Entry<String, Value> value : values.entrySet()) {
                 value.getValue().waitsFor().ifPresent(to -> later.add(new Later(table, value.getKey(), fresh, to)));
+            }
+        } catch (SQLIntegrityConstraintViolationException twice) {
+            if (joined.isEmpty()) {
+                throw new NotTakenIn("takenIn.row", table.toLowerCase(Locale.ROOT), first(twice));
             }
         } catch (SQLException refused) {
             throw new NotTakenIn("takenIn.row", table.toLowerCase(Locale.ROOT), first(refused));
@@ -274,7 +296,7 @@ final class RecordImport {
     private Value moved(String table, References.Reference reference, StoredColumn stored, long old) {
         return switch (reference.to()) {
             case "STUDIO" -> Value.number(me.studioId());
-            case "ACCOUNT" -> Value.number(writers.getOrDefault(old, me.accountId()));
+            case "ACCOUNT" -> Value.number(joined.isPresent() ? old : writers.getOrDefault(old, me.accountId()));
             default -> {
                 Optional<Long> here = Optional.ofNullable(
                         numbers.getOrDefault(reference.to(), Map.of()).get(old));
@@ -283,6 +305,9 @@ final class RecordImport {
                 }
                 if (reference.to().equals(table) && stored.nullable()) {
                     yield Value.later(old);
+                }
+                if (joined.isPresent()) {
+                    yield Value.number(old);
                 }
                 yield stored.nullable() ? Value.NONE : Value.ELSEWHERE;
             }

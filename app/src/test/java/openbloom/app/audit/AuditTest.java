@@ -80,9 +80,11 @@ class AuditTest extends PageTest {
         as(owner, post(her + "/safe").param("formKey", key()));
         as(owner, get("/people"));
         as(owner, get("/people/" + nessa.id()));
+        open("/studio/everything.zip");
         assertThat(lines(""))
                 .as("a drawing, a part of a page, what was refused, what leads on and a list add none")
                 .containsExactly(
+                        "Orla | saw |  | every record, as a file",
                         "Orla | saw | Nessa Holt | gap check",
                         "Orla | saw | Nessa Holt | journey",
                         "Orla | changed | Nessa Holt | safety check",
