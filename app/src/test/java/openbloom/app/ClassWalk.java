@@ -86,6 +86,8 @@ abstract class ClassWalk extends BrowserTest {
         picture("class-teach-noted");
         page.locator("#done").click();
         assertThat(page.locator("#place")).not().containsText("1 of ");
+        page.waitForFunction(
+                "() => Object.values(sessionStorage).filter((kept) => kept.startsWith('[{') || kept.startsWith('[\"')).length === 0");
 
         // Loaded anew, what was noted stands there; one who is unwell stops, and the class goes on.
         page.reload();
