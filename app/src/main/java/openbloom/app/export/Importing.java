@@ -15,6 +15,7 @@ import org.flywaydb.core.Flyway;
 import org.springframework.jdbc.datasource.DataSourceUtils;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.core.JacksonException;
 
 /** Takes records into a studio: each whole or not at all. */
 @Service
@@ -66,6 +67,8 @@ class Importing {
                         } else {
                             all.taken().add(new RecordImport(opened, me, day.instant()).take(record));
                         }
+                    } catch (JacksonException odd) {
+                        throw new NotTakenIn("takenIn.noJson");
                     } catch (SQLException refused) {
                         throw new IllegalStateException("The store refused a record", refused);
                     } finally {

@@ -116,7 +116,9 @@ record KeptRecord(String name, int birthYear, Map<String, List<JsonNode>> tables
             tables.put(table.getKey().toUpperCase(Locale.ROOT), rows);
         });
         List<JsonNode> women = tables.getOrDefault(References.WOMAN, List.of());
-        if (women.size() != 1 || women.get(0).path("name").asString("").isBlank()) {
+        if (women.size() != 1
+                || women.get(0).path("id").asLong(0) < 1
+                || women.get(0).path("name").asString("").isBlank()) {
             throw new NotTakenIn("takenIn.noJson");
         }
         Map<Long, String> writers = new TreeMap<>();

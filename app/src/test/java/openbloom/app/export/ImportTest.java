@@ -205,6 +205,8 @@ class ImportTest extends PageTest {
                 "\"birth_year\": | \"shoe_size\":41,\"birth_year\": | “shoe_size” in “woman”, which is not known",
                 "\"birth_year\":1 | \"birth_year\":7777777771 | cannot be kept",
                 "\"woman\":[{ | \"woman\":[{},{ | cannot be read",
+                "\"birth_year\": | \"birth_year\":{\"a\":1},\"births\": | cannot be read",
+                "\"woman\":[{\"id\": | \"woman\":[{\"id\":-1,\"births\": | cannot be read",
                 "} | ]] | cannot be read"
             })
     void aRecordThatIsNoneIsRefusedWhole(String part, String instead, String says) throws Exception {
