@@ -53,10 +53,11 @@ public class OpenBloom {
         application.run(args);
     }
 
-    /** With a key the store is opened encrypted. */
+    /** With a key the store is opened encrypted; with a server it is opened there. */
     private static void unlock(ConfigurableEnvironment settings) {
         String keyFile = settings.getProperty("bloom.key-file", "");
-        if (keyFile.isBlank() || !keepsAStudio(settings)) {
+        String served = settings.getProperty("bloom.db", "");
+        if (keyFile.isBlank() && served.isBlank() || !keepsAStudio(settings)) {
             return;
         }
         try {
@@ -101,12 +102,14 @@ public class OpenBloom {
     }
 
     private static boolean keepsAStudio(Environment settings) {
-        return settings.getProperty("spring.datasource.url", "").startsWith("jdbc:h2:file:");
+        return StudioStore.keeps(settings.getProperty("spring.datasource.url", ""));
     }
 
     private static StudioStore storage(Environment settings) {
         return StudioStore.of(
-                Path.of(settings.getProperty("bloom.home", "./data")), settings.getProperty("bloom.key-file", ""));
+                Path.of(settings.getProperty("bloom.home", "./data")),
+                settings.getProperty("bloom.key-file", ""),
+                settings.getProperty("bloom.db", ""));
     }
 
     /** The only clock. */

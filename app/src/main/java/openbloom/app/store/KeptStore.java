@@ -12,6 +12,7 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import javax.sql.DataSource;
+import net.javacrumbs.shedlock.spring.annotation.SchedulerLock;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -40,18 +41,23 @@ public class KeptStore {
             @Value("${spring.datasource.url:}") String url,
             @Value("${bloom.home}") String home,
             @Value("${bloom.key-file}") String keyFile,
+            @Value("${bloom.db}") String served,
             @Value("${bloom.backups}") String folder) {
         this.data = data;
         this.clock = clock;
-        this.store = url.startsWith("jdbc:h2:file:")
-                ? Optional.of(StudioStore.of(Path.of(home), keyFile))
+        this.store = StudioStore.keeps(url)
+                ? Optional.of(StudioStore.of(Path.of(home), keyFile, served))
                 : Optional.empty();
         this.folder = Path.of(folder);
         this.openedAt = clock.instant();
     }
 
-    /** Looked at every quarter of an hour, so that a machine that slept through the night makes up for it. */
+    /**
+     * Looked at every quarter of an hour, so that a machine that slept through the night makes up for it. Of several processes the
+     * one that is first makes it; one that is killed over it is waited for two hours.
+     */
     @Scheduled(initialDelayString = "PT5M", fixedDelayString = "PT15M")
+    @SchedulerLock(name = "backup", lockAtMostFor = "PT2H")
     void everyNight() {
         if (store.isEmpty() || !isDue(backups().last(), now())) {
             return;

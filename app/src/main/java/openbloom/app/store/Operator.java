@@ -17,17 +17,20 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
 
 /**
  * What {@code ./bloom} does with a studio besides starting it: {@code backup [FILE]}, {@code restore FILE [--replace]},
- * {@code encrypt}, {@code verify}, {@code studio add NAME ZONE OWNER EMAIL}, {@code second-factor-off EMAIL}. Says what it did, or why not, in one sentence.
+ * {@code encrypt}, {@code verify}, {@code db}, {@code studio add NAME ZONE OWNER EMAIL}, {@code second-factor-off EMAIL}. Says what it did, or why not, in one sentence.
  */
 public final class Operator {
     /** The first words it understands. */
     public static final List<String> WORDS =
-            List.of("backup", "restore", "encrypt", "verify", "studio", "second-factor-off");
+            List.of("backup", "restore", "encrypt", "verify", "studio", "second-factor-off", "db");
 
     private static final String REPLACE = "--replace";
+    private static final int DATABASE_PORT = 9092;
+    private static final int HIGHEST_PORT = 65_535;
 
     private final Map<String, String> environment;
     private final Clock clock;
@@ -44,7 +47,8 @@ public final class Operator {
         try {
             StudioStore store = StudioStore.of(
                     Path.of(environment.getOrDefault("BLOOM_HOME", "./data")),
-                    environment.getOrDefault("BLOOM_KEY_FILE", ""));
+                    environment.getOrDefault("BLOOM_KEY_FILE", ""),
+                    environment.getOrDefault("BLOOM_DB", ""));
             List<String> rest = words.subList(1, words.size());
             return switch (words.get(0)) {
                 case "backup" ->
@@ -53,6 +57,7 @@ public final class Operator {
                 case "verify" -> rest.isEmpty() ? verify(store) : unclear();
                 case "studio" -> rest.size() == 5 && rest.get(0).equals("add") ? addStudio(store, rest) : unclear();
                 case "second-factor-off" -> rest.size() == 1 ? factorOff(store, rest.get(0)) : unclear();
+                case "db" -> rest.isEmpty() ? serve(store.itself()) : unclear();
                 default -> rest.isEmpty() ? encrypt(store) : unclear();
             };
         } catch (NotPossible why) {
@@ -63,7 +68,7 @@ public final class Operator {
 
     private int unclear() {
         out.println("Say ./bloom backup [FILE], ./bloom restore FILE [--replace], ./bloom encrypt, ./bloom verify,"
-                + " ./bloom studio add NAME ZONE OWNER EMAIL or ./bloom second-factor-off EMAIL.");
+                + " ./bloom db, ./bloom studio add NAME ZONE OWNER EMAIL or ./bloom second-factor-off EMAIL.");
         return 2;
     }
 
@@ -71,9 +76,41 @@ public final class Operator {
         Optional<Path> target = file.map(name -> Path.of(name).toAbsolutePath().normalize());
         String query = target.map(path -> "?file=" + code(path.toString())).orElse("");
         Optional<String> asked =
-                RunningMark.Running.in(store.folder()).flatMap(running -> ask(running, "backup" + query));
+                running(store).flatMap(running -> ask(running, "backup" + query));
         out.println(asked.orElseGet(() -> OperatorController.said(closed(store, target))));
         return 0;
+    }
+
+    /** Whoever may open a file that is served opens it, too, and asks nobody. */
+    private static Optional<RunningMark.Running> running(StudioStore store) {
+        return store.isServed() ? Optional.empty() : RunningMark.Running.in(store.folder());
+    }
+
+    /** Until it is stopped from outside. */
+    private int serve(StudioStore store) {
+        DatabaseServer server = DatabaseServer.start(store, port());
+        Runtime.getRuntime().addShutdownHook(new Thread(server::close));
+        out.println("The studio in " + store.folder() + " is served to this machine. Start the others with BLOOM_DB=127.0.0.1:"
+                + server.port() + ".");
+        try {
+            new CountDownLatch(1).await();
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        }
+        return 0;
+    }
+
+    private int port() {
+        String typed = environment.getOrDefault("BLOOM_DB_PORT", String.valueOf(DATABASE_PORT));
+        try {
+            int port = Integer.parseInt(typed.strip());
+            if (port >= 0 && port <= HIGHEST_PORT) {
+                return port;
+            }
+        } catch (NumberFormatException none) {
+            // Said below.
+        }
+        throw new NotPossible("BLOOM_DB_PORT is \"" + typed + "\", but must be a whole number from 0 to " + HIGHEST_PORT + ".");
     }
 
     private static String code(String word) {
@@ -93,7 +130,7 @@ public final class Operator {
 
     /** Done by the running application if there is one, and here otherwise. */
     private int said(StudioStore store, String query, Work here) {
-        out.println(RunningMark.Running.in(store.folder())
+        out.println(running(store)
                 .flatMap(running -> ask(running, query))
                 .orElseGet(() -> done(store, here)));
         return 0;
@@ -152,6 +189,7 @@ public final class Operator {
         if (files.size() != 1) {
             return unclear();
         }
+        closedOnly(store);
         Restoring.Restored done = new Restoring(store).restore(Path.of(files.get(0)), rest.contains(REPLACE), now());
         out.println("Restored into " + store.folder() + ": " + done.rows() + " rows."
                 + done.replaced()
@@ -162,7 +200,7 @@ public final class Operator {
 
     /** What is wrong is said line by line; the result is 1 then. */
     private int verify(StudioStore store) {
-        Optional<String> asked = RunningMark.Running.in(store.folder()).flatMap(running -> ask(running, "verify"));
+        Optional<String> asked = running(store).flatMap(running -> ask(running, "verify"));
         if (asked.isPresent()) {
             out.println(asked.get());
             return 0;
@@ -183,7 +221,16 @@ public final class Operator {
         });
     }
 
+    /** What moves the file itself needs it closed. */
+    private static void closedOnly(StudioStore store) {
+        if (store.isServed()) {
+            throw new NotPossible("The studio is served at " + store.served()
+                    + ". Stop ./bloom db first and leave BLOOM_DB away; nothing was changed.");
+        }
+    }
+
     private int encrypt(StudioStore store) {
+        closedOnly(store);
         new Restoring(store).encrypt();
         out.println(
                 "The studio in " + store.folder() + " is encrypted. Keep the key file where the studio is not: without"

@@ -47,10 +47,35 @@ public final class StartupChecks {
 
     /** What keeps the studio from being opened, in one sentence; empty when nothing does. */
     public Optional<String> problem() {
+        if (store.isServed()) {
+            return folderProblem().or(this::serverProblem);
+        }
         Path file = folder.resolve(FILE);
         return folderProblem()
                 .or(() -> fileProblem(file))
                 .or(() -> Files.exists(file) ? contentProblem(file) : Optional.empty());
+    }
+
+    /** Asks the server once: not there, another key, a newer version. */
+    private Optional<String> serverProblem() {
+        try (Connection opened = store.open()) {
+            return versionProblem(opened);
+        } catch (NotPossible why) {
+            return Optional.of(String.valueOf(why.getMessage()));
+        } catch (SQLException refused) {
+            return Optional.of(
+                    switch (refused.getErrorCode()) {
+                        case WRONG_USER ->
+                            "The server at " + store.served() + " serves another studio: the key in "
+                                    + store.serverKeyFile() + " is not its key.";
+                        case WRONG_KEY ->
+                            "The studio served at " + store.served() + " is encrypted with another key than the one in"
+                                    + " BLOOM_KEY_FILE, or is not encrypted.";
+                        default ->
+                            "No studio is served at " + store.served() + ". Start ./bloom db there, or leave BLOOM_DB"
+                                    + " away.";
+                    });
+        }
     }
 
     private Optional<String> folderProblem() {
@@ -132,7 +157,7 @@ public final class StartupChecks {
                     switch (refused.getErrorCode()) {
                         case IN_USE ->
                             "The studio in " + folder + " is open already: another Open Bloom uses it. Stop that"
-                                    + " one first.";
+                                    + " one first, or set BLOOM_DB if it is ./bloom db.";
                         case WRONG_KEY ->
                             "The file " + file + " is encrypted with another key than the one in BLOOM_KEY_FILE, or"
                                     + " was damaged. Nothing was changed.";
@@ -159,9 +184,21 @@ public final class StartupChecks {
                     : Optional.empty();
         } catch (SQLException noHistory) {
             if (noHistory.getErrorCode() == NO_SUCH_TABLE || noHistory.getErrorCode() == NO_SUCH_TABLE_EITHER) {
+                if (isNew(opened)) {
+                    return Optional.empty();
+                }
                 return Optional.of("The file in " + folder + " is no studio of Open Bloom. Nothing was changed.");
             }
             throw noHistory;
+        }
+    }
+
+    /** One that is served is made before anybody has put a table into it. */
+    private boolean isNew(Connection opened) throws SQLException {
+        String tables = "select count(*) from information_schema.tables where table_schema = 'PUBLIC'";
+        try (Statement statement = opened.createStatement();
+                ResultSet found = statement.executeQuery(tables)) {
+            return store.isServed() && found.next() && found.getInt(1) == 0;
         }
     }
 

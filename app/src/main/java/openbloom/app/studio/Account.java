@@ -1,5 +1,6 @@
 package openbloom.app.studio;
 
+import java.io.Serializable;
 import java.time.Instant;
 import java.util.Optional;
 import openbloom.core.gap.FingerWidths;
@@ -18,7 +19,8 @@ public record Account(
         Role role,
         @Nullable Instant leftAt,
         Secret secret,
-        Settings settings) {
+        Settings settings)
+        implements Serializable {
     public boolean owner() {
         return role == Role.OWNER;
     }
@@ -33,7 +35,7 @@ public record Account(
      *
      * @param credentials counts her passwords: a session of an earlier one has ended
      */
-    public record Secret(String passwordHash, int credentials) {}
+    public record Secret(String passwordHash, int credentials) implements Serializable {}
 
     /**
      * What she has set for herself.
@@ -42,7 +44,7 @@ public record Account(
      * @param version counts changes of her finger breadths
      * @param singleKeys whether keys of one letter do something
      */
-    public record Settings(String fingerWidthsMm, int version, boolean singleKeys) {}
+    public record Settings(String fingerWidthsMm, int version, boolean singleKeys) implements Serializable {}
 
     /** Her own finger breadths, if she has entered them. */
     public Optional<FingerWidths> fingers() {

@@ -127,8 +127,22 @@ class WebSecurity {
                 .build();
     }
 
+    /** How the installation does, for the program that watches over it: with a token that an owner has made. */
     @Bean
     @Order(4)
+    SecurityFilterChain watching(HttpSecurity http) throws Exception {
+        return withHeaders(http)
+                .securityMatcher(EndpointRequest.to("metrics", "prometheus"))
+                .authorizeHttpRequests(requests -> requests.anyRequest().hasRole("OWNER"))
+                .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .csrf(csrf -> csrf.disable())
+                .addFilterBefore(new TokenFilter(tokens, guard), BasicAuthenticationFilter.class)
+                .exceptionHandling(refused -> refused.authenticationEntryPoint(new ProblemEntryPoint()))
+                .build();
+    }
+
+    @Bean
+    @Order(5)
     SecurityFilterChain pages(HttpSecurity http) throws Exception {
         SecondFactorGate gate = new SecondFactorGate(factors, OPEN_TO_HALF);
         return withHeaders(http)
