@@ -25,3 +25,6 @@ create table shedlock (
     locked_at timestamp(3) not null,
     locked_by varchar(255) not null
 );
+
+-- Whether what a form asks for was kept, whatever became of the answer.
+alter table kept_form add column worked boolean default false not null;

@@ -30,6 +30,7 @@ import openbloom.core.record.PracticeTold;
 import openbloom.core.screening.WarningSign;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
 /** What women told from home, as their studio sees it. */
 @Service
@@ -296,6 +297,7 @@ public class FromHome {
     }
 
     /** Marks what was shown as seen; what came since stays. */
+    @Transactional
     public void seen(SignedIn me, long womanId, long upTo) {
         rows.seen(womanId, upTo, me.accountId(), day.instant());
     }

@@ -56,6 +56,7 @@ public class HomeLinks {
      *
      * @return its token, which is nowhere else
      */
+    @Transactional
     public String make(Woman woman, HomeLink.LinkPurpose purpose, Account by, LocalDate today, String formKey) {
         String token = Secrets.fresh(TOKEN_BYTES);
         rows.insertLink(new HomeMapper.NewLink(

@@ -184,6 +184,7 @@ public class People {
                 .replace("_", "\\_");
     }
 
+    @Transactional
     public Outcome<Woman> add(SignedIn me, IntakeForm form) {
         IntakeReader.Owner owner = new IntakeReader.Owner(0, me.studioId(), me.accountId(), 0, "");
         Outcome<Woman> read = IntakeReader.read(form, owner, day.today(me));

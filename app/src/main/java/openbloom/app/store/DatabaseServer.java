@@ -55,7 +55,8 @@ public final class DatabaseServer implements AutoCloseable {
                 throw refused;
             }
         } catch (SQLException | IOException refused) {
-            throw new NotPossible("The studio in " + store.folder() + " cannot be served: " + refused.getMessage() + ".", refused);
+            throw new NotPossible(
+                    "The studio in " + store.folder() + " cannot be served: " + refused.getMessage() + ".", refused);
         }
     }
 

@@ -45,9 +45,8 @@ public class KeptStore {
             @Value("${bloom.backups}") String folder) {
         this.data = data;
         this.clock = clock;
-        this.store = StudioStore.keeps(url)
-                ? Optional.of(StudioStore.of(Path.of(home), keyFile, served))
-                : Optional.empty();
+        this.store =
+                StudioStore.keeps(url) ? Optional.of(StudioStore.of(Path.of(home), keyFile, served)) : Optional.empty();
         this.folder = Path.of(folder);
         this.openedAt = clock.instant();
     }

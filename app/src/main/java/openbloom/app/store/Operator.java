@@ -75,8 +75,7 @@ public final class Operator {
     private int backUp(StudioStore store, Optional<String> file) {
         Optional<Path> target = file.map(name -> Path.of(name).toAbsolutePath().normalize());
         String query = target.map(path -> "?file=" + code(path.toString())).orElse("");
-        Optional<String> asked =
-                running(store).flatMap(running -> ask(running, "backup" + query));
+        Optional<String> asked = running(store).flatMap(running -> ask(running, "backup" + query));
         out.println(asked.orElseGet(() -> OperatorController.said(closed(store, target))));
         return 0;
     }
@@ -90,8 +89,8 @@ public final class Operator {
     private int serve(StudioStore store) {
         DatabaseServer server = DatabaseServer.start(store, port());
         Runtime.getRuntime().addShutdownHook(new Thread(server::close));
-        out.println("The studio in " + store.folder() + " is served to this machine. Start the others with BLOOM_DB=127.0.0.1:"
-                + server.port() + ".");
+        out.println("The studio in " + store.folder()
+                + " is served to this machine. Start the others with BLOOM_DB=127.0.0.1:" + server.port() + ".");
         try {
             new CountDownLatch(1).await();
         } catch (InterruptedException stopped) {
@@ -110,7 +109,8 @@ public final class Operator {
         } catch (NumberFormatException none) {
             // Said below.
         }
-        throw new NotPossible("BLOOM_DB_PORT is \"" + typed + "\", but must be a whole number from 0 to " + HIGHEST_PORT + ".");
+        throw new NotPossible(
+                "BLOOM_DB_PORT is \"" + typed + "\", but must be a whole number from 0 to " + HIGHEST_PORT + ".");
     }
 
     private static String code(String word) {
@@ -130,9 +130,7 @@ public final class Operator {
 
     /** Done by the running application if there is one, and here otherwise. */
     private int said(StudioStore store, String query, Work here) {
-        out.println(running(store)
-                .flatMap(running -> ask(running, query))
-                .orElseGet(() -> done(store, here)));
+        out.println(running(store).flatMap(running -> ask(running, query)).orElseGet(() -> done(store, here)));
         return 0;
     }
 

@@ -193,12 +193,12 @@ public final class StartupChecks {
         }
     }
 
-    /** One that is served is made before anybody has put a table into it. */
+    /** {@code ./bloom db} makes it before anybody has put a table into it. */
     private boolean isNew(Connection opened) throws SQLException {
         String tables = "select count(*) from information_schema.tables where table_schema = 'PUBLIC'";
         try (Statement statement = opened.createStatement();
                 ResultSet found = statement.executeQuery(tables)) {
-            return store.isServed() && found.next() && found.getInt(1) == 0;
+            return found.next() && found.getInt(1) == 0;
         }
     }
 

@@ -54,12 +54,15 @@ public record StudioStore(Path folder, String fileKey, String served) {
      */
     public static StudioStore of(Path folder, String keyFile, String served) {
         return new StudioStore(
-                folder, keyFile.isBlank() ? "" : keyIn(Path.of(keyFile.strip())), served.isBlank() ? "" : address(served.strip()));
+                folder,
+                keyFile.isBlank() ? "" : keyIn(Path.of(keyFile.strip())),
+                served.isBlank() ? "" : address(served.strip()));
     }
 
     private static String address(String served) {
         if (!served.matches("[\\w.-]+:\\d{1,5}")) {
-            throw new NotPossible("BLOOM_DB is \"" + served + "\", but must be a host and a port, like 127.0.0.1:9092.");
+            throw new NotPossible(
+                    "BLOOM_DB is \"" + served + "\", but must be a host and a port, like 127.0.0.1:9092.");
         }
         return served;
     }
@@ -118,8 +121,8 @@ public record StudioStore(Path folder, String fileKey, String served) {
             return Files.readString(serverKeyFile()).strip();
         } catch (IOException unreadable) {
             throw new NotPossible(
-                    "The key of the server, " + serverKeyFile() + ", cannot be read. ./bloom db makes it; BLOOM_HOME must be"
-                            + " the same for both.",
+                    "The key of the server, " + serverKeyFile()
+                            + ", cannot be read. ./bloom db makes it; BLOOM_HOME must be" + " the same for both.",
                     unreadable);
         }
     }

@@ -74,8 +74,7 @@ class SharedSessions {
         FilterRegistrationBean<SessionRepositoryFilter<? extends Session>> registration =
                 new FilterRegistrationBean<>(filter);
         registration.setOrder(SessionRepositoryFilter.DEFAULT_ORDER);
-        registration.setDispatcherTypes(
-                EnumSet.of(DispatcherType.REQUEST, DispatcherType.ASYNC, DispatcherType.ERROR));
+        registration.setDispatcherTypes(EnumSet.of(DispatcherType.REQUEST, DispatcherType.ASYNC, DispatcherType.ERROR));
         return registration;
     }
 }

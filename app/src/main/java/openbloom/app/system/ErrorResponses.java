@@ -40,7 +40,7 @@ class ErrorResponses {
         Map<String, Object> shown = new HashMap<>();
         shown.put("lines", refused.lines());
         shown.put("known", refused.shown() == IdempotencyConflict.TwoVersions.BOTH);
-        shown.put("keyless", refused.shown() == IdempotencyConflict.TwoVersions.NO_KEY);
+        shown.put("shown", refused.shown().name());
         shown.put("page", recordOf(request));
         return new ModelAndView("again", shown, HttpStatus.UNPROCESSABLE_CONTENT);
     }

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
 
-/** A form whose key was used for other content, or that has no key it could be kept under. Nothing of it was kept. */
+/** A form whose key was used before, or that has no key it could be kept under. Nothing of it was kept now. */
 public final class IdempotencyConflict extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
@@ -23,7 +23,9 @@ public final class IdempotencyConflict extends RuntimeException {
         /** Somebody else, or an earlier version: only what came now. */
         ONLY_SENT,
         /** There is no key. */
-        NO_KEY
+        NO_KEY,
+        /** The same was kept before the process ended that was to answer. */
+        KEPT_UNANSWERED
     }
 
     private final transient List<DifferingField> lines;
@@ -54,6 +56,11 @@ public final class IdempotencyConflict extends RuntimeException {
     /** A form without a key, or with one that is none. */
     static IdempotencyConflict withoutKey(Map<String, String> sent) {
         return new IdempotencyConflict(from(Map.of(), sent).lines, TwoVersions.NO_KEY);
+    }
+
+    /** It was kept, whatever became of the answer; where that would have led nobody knows any more. */
+    static IdempotencyConflict keptUnanswered(Map<String, String> sent) {
+        return new IdempotencyConflict(from(Map.of(), sent).lines, TwoVersions.KEPT_UNANSWERED);
     }
 
     List<DifferingField> lines() {

@@ -61,20 +61,21 @@ class IdempotencyInterceptor implements HandlerInterceptor {
         try {
             forms.claim(key, path, json.writeValueAsString(sent), by, day.instant());
             request.setAttribute(CLAIMED, key);
+            KeptWithItsForm.begins(key);
             return true;
         } catch (DuplicateKeyException sentBefore) {
             return answeredBefore(key, path, by, sent, response);
         }
     }
 
-    /** Whether the form has to be read (again): only if the first reading of it never came to an end. */
+    /** Whether the form has to be read (again): only if the first reading of it never came to an end and kept nothing. */
     private boolean answeredBefore(
             String key, String path, String by, Map<String, String> sent, HttpServletResponse response)
             throws IOException {
         for (int tries = 0; tries < TRIES; tries++) {
             Optional<IdempotencyKeys.KeyRow> kept = forms.find(key);
             if (kept.isEmpty()) {
-                break;
+                return true;
             }
             refuseOtherContent(kept.get(), path, by, sent);
             if (kept.get().answerStatus() != null) {
@@ -82,6 +83,9 @@ class IdempotencyInterceptor implements HandlerInterceptor {
                 return false;
             }
             LockSupport.parkNanos(BETWEEN_TRIES_NS);
+        }
+        if (forms.find(key).filter(IdempotencyKeys.KeyRow::worked).isPresent()) {
+            throw IdempotencyConflict.keptUnanswered(sent);
         }
         return true;
     }
@@ -107,6 +111,7 @@ class IdempotencyInterceptor implements HandlerInterceptor {
     @Override
     public void afterCompletion(
             HttpServletRequest request, HttpServletResponse response, Object handler, @Nullable Exception broken) {
+        KeptWithItsForm.ends();
         if (request.getAttribute(CLAIMED) instanceof String key) {
             boolean kept = broken == null && response.getStatus() < HttpServletResponse.SC_BAD_REQUEST;
             if (kept) {

@@ -16,12 +16,14 @@ interface IdempotencyKeys {
      * One form.
      *
      * @param sent field and value as JSON; empty when an earlier version kept it
+     * @param worked whether what it asks for was kept, or a part of it, whatever became of the answer
      * @param answerStatus null while the form is being read
      */
     record KeyRow(
             String path,
             String sent,
             String sentBy,
+            boolean worked,
             @Nullable Integer answerStatus,
             @Nullable String answerLocation) {}
 
@@ -31,7 +33,7 @@ interface IdempotencyKeys {
             """)
     void claim(String key, String path, String sent, String by, Instant at);
 
-    @Select("select path, sent, sent_by, answer_status, answer_location from kept_form where form_key = #{key}")
+    @Select("select path, sent, sent_by, worked, answer_status, answer_location from kept_form where form_key = #{key}")
     Optional<KeyRow> find(String key);
 
     @Update("update kept_form set answer_status = #{status}, answer_location = #{location} where form_key = #{key}")

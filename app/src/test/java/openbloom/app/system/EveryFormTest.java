@@ -16,7 +16,9 @@ import openbloom.app.people.Woman;
 import org.jsoup.Jsoup;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 /**
  * Every form of every page that links lead to is sent as its page renders it. It may be kept, lead on, or be refused with what
@@ -31,6 +33,9 @@ class EveryFormTest extends PageTest {
                 .replaceAll("/\\d+", "/N")
                 .replaceAll("(/moves/)(?!own|figures|compare)[a-z0-9-]+", "$1move");
     }
+
+    @Autowired
+    private JdbcClient store;
 
     @LocalServerPort
     private int port;
@@ -129,6 +134,12 @@ class EveryFormTest extends PageTest {
         System.out.println("Forms found " + found + " on " + pages.size() + " kinds of page, sent " + sent.size()
                 + " kinds, refused " + refused);
         assertThat(broken).isEmpty();
+        assertThat(store.sql("select distinct path from kept_form where answer_status < 400 and not worked"
+                                + " and path not like '/classes/%/today'")
+                        .query(String.class)
+                        .list())
+                .as("kept, but not in one transaction with its form; a class that tells nothing keeps nothing")
+                .isEmpty();
         assertThat(pages.keySet())
                 .as("the crawl reaches what an instructor uses")
                 .contains(

@@ -115,6 +115,9 @@ class KeptOnceTest extends PageTest {
         String first = send(filled(form, address, key)).getRedirectedUrl();
         assertThat(first).as("kept").isNotNull();
         assertThat(rows(form)).isEqualTo(before + 1);
+        assertThat(jdbc.queryForObject("select worked from kept_form where form_key = ?", Boolean.class, key))
+                .as("kept with what it asks for")
+                .isTrue();
 
         assertThat(send(filled(form, address, key)).getRedirectedUrl())
                 .as("sent again")
@@ -123,6 +126,35 @@ class KeptOnceTest extends PageTest {
                 .as("the same key, other content")
                 .contains("What came now was not kept", form.fields().get(form.changed()), form.other());
         assertThat(rows(form)).as("nothing kept twice, nothing replaced").isEqualTo(before + 1);
+    }
+
+    /** As it lies there when its process is killed after it was kept and before it answered. */
+    @Test
+    void sentAgainAfterItsAnswerWasLostItIsThereOnce() throws Exception {
+        String key = key();
+        Form form = forms().findFirst().orElseThrow();
+        MockHttpServletRequestBuilder sent = filled(form, "/people/" + woman.id() + form.path(), key);
+        send(sent);
+        int kept = rows(form);
+        jdbc.update("update kept_form set answer_status = null, answer_location = null where form_key = ?", key);
+        MockHttpServletResponse again = send(sent);
+        assertThat(again.getStatus()).isEqualTo(422);
+        assertThat(again.getContentAsString())
+                .contains("This was saved", "Open her record")
+                .doesNotContain("not kept");
+        assertThat(rows(form)).isEqualTo(kept);
+
+        String refused = key();
+        jdbc.update(
+                "insert into kept_form (form_key, path, sent, sent_by, claimed_at) select ?, path, sent, sent_by, claimed_at"
+                        + " from kept_form where form_key = ?",
+                refused,
+                key);
+        assertThat(send(filled(form, "/people/" + woman.id() + form.path(), refused))
+                        .getStatus())
+                .as("one that kept nothing before its process was killed")
+                .isEqualTo(302);
+        assertThat(rows(form)).isEqualTo(kept + 1);
     }
 
     private int rows(Form form) {

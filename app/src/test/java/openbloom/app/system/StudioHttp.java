@@ -15,19 +15,31 @@ public final class StudioHttp {
     private static final String BOUNDARY = "bloom-form-boundary";
 
     private final int port;
-    private final CookieManager kept = new CookieManager();
-    private final HttpClient http = HttpClient.newBuilder()
-            .cookieHandler(kept)
-            .followRedirects(HttpClient.Redirect.NEVER)
-            .build();
+    private final CookieManager kept;
+    private final HttpClient http;
 
-    private StudioHttp(int port) {
+    private StudioHttp(int port, CookieManager kept) {
         this.port = port;
+        this.kept = kept;
+        this.http = HttpClient.newBuilder()
+                .cookieHandler(kept)
+                .followRedirects(HttpClient.Redirect.NEVER)
+                .build();
+    }
+
+    /** Nobody yet. */
+    public static StudioHttp at(int port) {
+        return new StudioHttp(port, new CookieManager());
+    }
+
+    /** The same browser at another process of the same studio. */
+    public StudioHttp movedTo(int other) {
+        return other == port ? this : new StudioHttp(other, kept);
     }
 
     public static StudioHttp signedIn(int port, String email, String password)
             throws IOException, InterruptedException {
-        StudioHttp one = new StudioHttp(port);
+        StudioHttp one = at(port);
         one.signIn(email, password, "/");
         return one;
     }
@@ -35,12 +47,12 @@ public final class StudioHttp {
     /** Signed in by password where a code is wanted as well. */
     public static StudioHttp halfSignedIn(int port, String email, String password)
             throws IOException, InterruptedException {
-        StudioHttp one = new StudioHttp(port);
+        StudioHttp one = at(port);
         one.signIn(email, password, "/sign-in/code");
         return one;
     }
 
-    private void signIn(String email, String password, String leadsTo) throws IOException, InterruptedException {
+    public void signIn(String email, String password, String leadsTo) throws IOException, InterruptedException {
         RenderedForm form = RenderedForm.to("/sign-in", get("/sign-in").body(), "/sign-in")
                 .with("email", email)
                 .with("password", password);
@@ -59,7 +71,7 @@ public final class StudioHttp {
     }
 
     public HttpResponse<String> get(String path) throws IOException, InterruptedException {
-        return ask(HttpRequest.newBuilder(at(path)).GET());
+        return ask(HttpRequest.newBuilder(address(path)).GET());
     }
 
     /** The page behind an address, wherever it leads. */
@@ -67,7 +79,7 @@ public final class StudioHttp {
         String address = path;
         HttpResponse<String> answer = get(address);
         for (int hops = 0; hops < 5 && answer.headers().firstValue("Location").isPresent(); hops++) {
-            address = at(address)
+            address = address(address)
                     .resolve(answer.headers().firstValue("Location").orElseThrow())
                     .toString()
                     .replaceFirst("^http://[^/]+", "");
@@ -99,7 +111,7 @@ public final class StudioHttp {
         }
         String type =
                 form.isMultipart() ? "multipart/form-data; boundary=" + BOUNDARY : "application/x-www-form-urlencoded";
-        return ask(HttpRequest.newBuilder(at(form.action()))
+        return ask(HttpRequest.newBuilder(address(form.action()))
                 .header("Content-Type", type)
                 .POST(HttpRequest.BodyPublishers.ofString(body)));
     }
@@ -108,7 +120,7 @@ public final class StudioHttp {
         return http.send(request.build(), HttpResponse.BodyHandlers.ofString());
     }
 
-    private URI at(String path) {
+    private URI address(String path) {
         return URI.create("http://localhost:" + port + path);
     }
 }

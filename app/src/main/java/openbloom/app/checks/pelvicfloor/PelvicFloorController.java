@@ -168,7 +168,7 @@ class PelvicFloorController {
         if (!problems.isClean()) {
             return forms.refused(pacer(me, woman, typed), problems);
         }
-        rows.insert(woman.id(), key, me.accountId(), day.instant(), row);
+        practices.keep(me, woman, key, row);
         return new ModelAndView("redirect:/people/" + woman.id() + "/floor");
     }
 

@@ -7,6 +7,7 @@ import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import openbloom.app.checks.SheetFindings;
 import openbloom.app.people.Woman;
+import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
 import openbloom.core.evidence.Source;
 import openbloom.core.pelvicfloor.DatedCheck;
@@ -15,6 +16,7 @@ import openbloom.core.pelvicfloor.Progression;
 import openbloom.core.pelvicfloor.Release;
 import openbloom.core.verdict.Facts;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
 /** What her pelvic floor practises by now, and what guided practices showed. */
 @Service
@@ -95,6 +97,12 @@ public class Practices {
 
     /** What she counted at home of one set. */
     public record HomeSet(int holds, int flicks, boolean hurt, boolean heavy) {}
+
+    /** Keeps a practice that was counted with her. */
+    @Transactional
+    void keep(SignedIn me, Woman woman, String key, PracticeMapper.PracticeRow row) {
+        rows.insert(woman.id(), key, me.accountId(), day.instant(), row);
+    }
 
     /**
      * Keeps a practice she did at home.

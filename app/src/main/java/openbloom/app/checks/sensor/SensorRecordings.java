@@ -11,6 +11,7 @@ import openbloom.core.pelvicfloor.trace.SimulatedSensor;
 import openbloom.core.pelvicfloor.trace.TraceBuilder;
 import openbloom.core.pelvicfloor.trace.TraceUnit;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps what a sensor recorded. */
 @Service
@@ -39,6 +40,7 @@ public class SensorRecordings {
     }
 
     /** Keeps a recording. */
+    @Transactional
     long keep(SignedIn me, Woman woman, TraceFile.TraceRead read, From from) {
         LocalDate today = day.today(me);
         String source =
