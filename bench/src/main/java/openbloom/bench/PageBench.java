@@ -1,5 +1,6 @@
 package openbloom.bench;
 
+import java.io.OutputStream;
 import java.net.http.HttpClient;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -17,6 +18,8 @@ import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
 
 /**
  * Times of whole pages: the demonstration beside a studio as rich and 715 times as large in the same run, fifty people at once on the
@@ -58,7 +61,7 @@ public final class PageBench {
                 unpackedJar);
     }
 
-    /** @param args the plain jar, the unpacked one, its archive of classes, and studios, load or start for that alone */
+    /** @param args the plain jar, the unpacked one, its archive of classes, and studios, load, start or export for that alone */
     public static void main(String[] args) throws Exception {
         PageBench bench = new PageBench(args[0], args[1], args[2]);
         String only = args.length > 3 ? args[3] : "";
@@ -70,6 +73,9 @@ public final class PageBench {
         }
         if (only.isEmpty() || only.equals("start")) {
             bench.startToFirstPage();
+        }
+        if (only.isEmpty() || only.equals("export")) {
+            bench.everyRecord();
         }
     }
 
@@ -154,6 +160,30 @@ public final class PageBench {
 
     private static Map<String, String> home(Path folder) {
         return Map.of("BLOOM_HOME", folder.toString());
+    }
+
+    // --- every record of a large studio, in a small heap
+
+    private void everyRecord() throws Exception {
+        Path many = demonstration(18_081);
+        GrownStudio.grow(many, COPIES);
+        List<String> command = new ArrayList<>(plain);
+        command.add(1, "-Xmx512m");
+        try (Studio large = Studio.start(command, home(many), 18_082)) {
+            HttpClient owner = large.signedIn(OWNER, PASSWORD);
+            long from = System.nanoTime();
+            long bytes = 0;
+            int records = 0;
+            try (ZipInputStream zip = new ZipInputStream(large.stream(owner, "/studio/everything.zip"))) {
+                for (ZipEntry one = zip.getNextEntry(); one != null; one = zip.getNextEntry()) {
+                    records += one.getName().endsWith("/record.json") ? 1 : 0;
+                    bytes += zip.transferTo(OutputStream.nullOutputStream());
+                }
+            }
+            say(
+                    "%,d records of %,d women, %,d MB unpacked, in %.0f s and a heap of 512 MB",
+                    records, 14 * (COPIES + 1), bytes / 1_000_000, (System.nanoTime() - from) / 1e9);
+        }
     }
 
     // --- fifty people at once

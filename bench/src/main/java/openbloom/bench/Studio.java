@@ -2,6 +2,7 @@ package openbloom.bench;
 
 import java.io.File;
 import java.io.IOException;
+import java.io.InputStream;
 import java.net.CookieManager;
 import java.net.URI;
 import java.net.URLEncoder;
@@ -108,6 +109,16 @@ final class Studio implements AutoCloseable {
     String text(HttpClient browser, String path) throws Exception {
         return browser.send(HttpRequest.newBuilder(at(path)).build(), HttpResponse.BodyHandlers.ofString())
                 .body();
+    }
+
+    /** What an address sends, as it comes. */
+    InputStream stream(HttpClient browser, String path) throws Exception {
+        HttpResponse<InputStream> answer =
+                browser.send(HttpRequest.newBuilder(at(path)).build(), HttpResponse.BodyHandlers.ofInputStream());
+        if (answer.statusCode() != 200) {
+            throw new IllegalStateException(path + " answered " + answer.statusCode());
+        }
+        return answer.body();
     }
 
     int status(HttpClient browser, String path) throws Exception {

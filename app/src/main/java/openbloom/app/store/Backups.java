@@ -27,11 +27,22 @@ public final class Backups {
 
     private final StudioStore store;
     private final Path folder;
+    private final Room room;
 
     /** @param folder where those that are made by themselves lie */
     public Backups(StudioStore store, Path folder) {
+        this(store, folder, path -> Files.getFileStore(path).getUsableSpace());
+    }
+
+    Backups(StudioStore store, Path folder, Room room) {
         this.store = store;
         this.folder = folder.toAbsolutePath().normalize();
+        this.room = room;
+    }
+
+    /** How many bytes are free in a folder. */
+    interface Room {
+        long in(Path folder) throws IOException;
     }
 
     /**
@@ -74,7 +85,7 @@ public final class Backups {
     /** The file itself and its zip, and once more to open it. */
     private void look(Path into) throws IOException {
         long needed = 2 * Files.size(store.file());
-        long free = Files.getFileStore(into).getUsableSpace();
+        long free = room.in(into);
         if (free < needed) {
             throw new NotPossible("There is no room for a backup in " + into + ": it needs " + needed / 1_000_000
                     + " MB, and " + free / 1_000_000 + " MB are free.");
@@ -113,9 +124,12 @@ public final class Backups {
         return made;
     }
 
-    /** When the last good one was made; one that could not be opened never gets its name. */
-    public Optional<LocalDateTime> last() {
-        return moments().stream().max(Comparator.naturalOrder());
+    /**
+     * When the last good one was made; one that could not be opened never gets its name. One that seems to be made later than now
+     * was made while the clock was wrong: it says nothing about when.
+     */
+    public Optional<LocalDateTime> last(LocalDateTime now) {
+        return moments().stream().filter(made -> !made.isAfter(now)).max(Comparator.naturalOrder());
     }
 
     private List<LocalDateTime> moments() {

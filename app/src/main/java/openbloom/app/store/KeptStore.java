@@ -58,7 +58,7 @@ public class KeptStore {
     @Scheduled(initialDelayString = "PT5M", fixedDelayString = "PT15M")
     @SchedulerLock(name = "backup", lockAtMostFor = "PT2H")
     void everyNight() {
-        if (store.isEmpty() || !isDue(backups().last(), now())) {
+        if (store.isEmpty() || !isDue(backups().last(now()), now())) {
             return;
         }
         try {
@@ -122,7 +122,7 @@ public class KeptStore {
         if (store.isEmpty()) {
             return Optional.empty();
         }
-        Optional<LocalDateTime> last = backups().last();
+        Optional<LocalDateTime> last = backups().last(now());
         boolean old = last.map(made -> Duration.between(made, now()))
                         .orElseGet(() -> Duration.between(openedAt, clock.instant()))
                         .compareTo(TOO_OLD)

@@ -297,9 +297,33 @@ class BackupTest {
             backups.madeAt(opened, NOW.minusHours(3));
             backups.madeAt(opened, NOW);
         }
-        assertThat(backups.last()).contains(NOW);
+        assertThat(backups.last(NOW)).contains(NOW);
+        assertThat(backups.last(NOW.minusDays(40)))
+                .as("after a clock was set back, the next night makes one again")
+                .isEmpty();
         try (Stream<Path> left = Files.list(folder)) {
             assertThat(left.map(path -> path.getFileName().toString())).containsExactly("bloom-2026-11-24T103000.zip");
+        }
+    }
+
+    @Test
+    void withoutRoomNothingIsBegunAndWhatIsThereStays() throws Exception {
+        StudioStore store = filled("full", false);
+        Path folder = Files.createDirectories(place.resolve("full-nights"));
+        new Backups(store, folder).madeAt(store.open(), NOW.minusDays(1));
+        long file = Files.size(store.file());
+        try (Connection opened = store.open()) {
+            assertThatThrownBy(() -> new Backups(store, folder, any -> 2 * file - 1).madeAt(opened, NOW))
+                    .isInstanceOf(NotPossible.class)
+                    .hasMessageContaining("There is no room for a backup in " + folder);
+            try (Stream<Path> left = Files.list(folder)) {
+                assertThat(left.map(path -> path.getFileName().toString()))
+                        .containsExactly("bloom-2026-11-23T103000.zip");
+            }
+            assertThat(new Backups(store, folder, any -> 2 * file)
+                            .madeAt(opened, NOW)
+                            .rows())
+                    .isPositive();
         }
     }
 

@@ -150,11 +150,11 @@ class SeveralProcessesTest {
                 .isEqualTo(200);
 
         AtomicBoolean goesOn = new AtomicBoolean(true);
-        ExecutorService four = Executors.newFixedThreadPool(4);
-        for (int thread = 0; thread < 4; thread++) {
+        ExecutorService two = Executors.newFixedThreadPool(2);
+        for (int thread = 0; thread < 2; thread++) {
             String name = "Woman " + thread + " ";
-            int first = thread % 2;
-            four.submit(() -> takeIn(una, both, first, name, goesOn));
+            int first = thread;
+            two.submit(() -> takeIn(una, both, first, name, goesOn));
         }
         for (int kill = 0; kill < KILLS; kill++) {
             int enough = acknowledged.size() + KEPT_BETWEEN_KILLS;
@@ -171,8 +171,8 @@ class SeveralProcessesTest {
         int afterwards = acknowledged.size() + KEPT_BETWEEN_KILLS;
         until(() -> acknowledged.size() >= afterwards);
         goesOn.set(false);
-        four.shutdown();
-        assertThat(four.awaitTermination(2, TimeUnit.MINUTES)).isTrue();
+        two.shutdown();
+        assertThat(two.awaitTermination(2, TimeUnit.MINUTES)).isTrue();
 
         Map<String, Integer> kept = kept();
         assertThat(kept.keySet()).containsAll(acknowledged);
@@ -217,6 +217,7 @@ class SeveralProcessesTest {
                             || before) {
                         keptUnanswered.addAndGet(before ? 1 : 0);
                         acknowledged.add(name + number);
+                        pause();
                         break;
                     }
                     pause();
@@ -237,7 +238,7 @@ class SeveralProcessesTest {
 
     private static void pause() {
         try {
-            TimeUnit.MILLISECONDS.sleep(200);
+            TimeUnit.MILLISECONDS.sleep(100);
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
         }

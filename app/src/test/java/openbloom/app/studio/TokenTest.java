@@ -6,6 +6,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import java.util.List;
 import openbloom.app.PageTest;
 import openbloom.app.system.RenderedForm;
 import org.jsoup.Jsoup;
@@ -121,5 +122,34 @@ class TokenTest extends PageTest {
                                         .param("weeks", "53"))
                         .getContentAsString())
                 .contains("problem-tokenName", "problem-scope", "Give a whole number from 1 to 52", "value=\"53\"");
+    }
+
+    /** How the installation does is its owners' to see, by a token alone. */
+    @Test
+    void showsFiguresOfTheInstallationToAnOwnersTokenAlone() throws Exception {
+        String token = made("READ");
+        MockHttpServletResponse shown = call(token, get("/actuator/prometheus"));
+        assertThat(shown.getStatus()).isEqualTo(200);
+        assertThat(shown.getContentAsString())
+                .contains("http_server_requests_seconds_count", "hikaricp_connections_active")
+                .doesNotContain("Orla", "@token.example");
+        assertThat(call(token, get("/actuator/metrics/http.server.requests")).getStatus())
+                .isEqualTo(200);
+        for (String address : List.of("/actuator/prometheus", "/actuator/metrics")) {
+            assertThat(mvc.perform(get(address)).andReturn().getResponse().getStatus())
+                    .as("nobody at " + address)
+                    .isEqualTo(401);
+            assertThat(call("bloom_guessed", get(address)).getStatus()).isEqualTo(401);
+            store.sql("update account set role = 'INSTRUCTOR' where id = ?")
+                    .param(owner.accountId())
+                    .update();
+            assertThat(call(token, get(address)).getStatus())
+                    .as("an instructor at " + address)
+                    .isEqualTo(403);
+            store.sql("update account set role = 'OWNER' where id = ?")
+                    .param(owner.accountId())
+                    .update();
+        }
+        assertThat(call(token, get("/actuator/env")).getStatus()).isIn(302, 404);
     }
 }
