@@ -18,6 +18,7 @@ import openbloom.core.screening.Symptom;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -49,7 +50,8 @@ class SafetyController {
     ModelAndView ask(
             Woman woman,
             @RequestParam(defaultValue = NextSteps.ON) String then,
-            @RequestParam(required = false) @Nullable String again) {
+            @RequestParam(required = false) @Nullable String again,
+            Model model) {
         SafetyRecord record = safety.of(woman);
         if (!record.stops().isEmpty() && again == null) {
             return new ModelAndView("checks/stop")
@@ -57,7 +59,11 @@ class SafetyController {
                     .addObject("numbers", accounts.numbersOf(woman.studioId()));
         }
         SafetyForm blank = SafetyForm.blank(UUID.randomUUID().toString(), record.latestStop(), safety.limitOf(woman));
-        return page(woman, then, blank, record);
+        SafetyForm form = model.getAttribute("liftedBy") instanceof String by
+                        && model.getAttribute("liftReason") instanceof String reason
+                ? blank.lifted(by, reason)
+                : blank;
+        return page(woman, then, form, record);
     }
 
     @Idempotent

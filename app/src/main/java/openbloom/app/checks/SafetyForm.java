@@ -53,6 +53,11 @@ public record SafetyForm(Sent sent, SymptomsTyped told, LiftedTyped lifted, Meas
                         null, null, String.valueOf(limit.systolic()), String.valueOf(limit.diastolic()), null));
     }
 
+    /** The same, with who said that she may go on and why. */
+    SafetyForm lifted(String by, String reason) {
+        return new SafetyForm(sent, told, new LiftedTyped(by, reason), measured);
+    }
+
     /** She was asked, and told nothing. */
     static SafetyForm nothing(String formKey, BloodPressure limit) {
         return new SafetyForm(

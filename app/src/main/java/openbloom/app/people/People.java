@@ -14,6 +14,7 @@ import openbloom.app.system.UnreadableRecord;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
 import openbloom.core.record.ApproachChoice;
+import openbloom.core.record.Clearance;
 import openbloom.core.stage.Birth;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -196,6 +197,16 @@ public class People {
     @Transactional
     public boolean follow(SignedIn me, Woman woman, Set<ApproachChoice> choices, int version) {
         boolean kept = women.update(woman.following(choices, me.accountId(), version), day.instant()) == 1;
+        if (kept) {
+            earlier.keep(woman, me, day.instant());
+        }
+        return kept;
+    }
+
+    /** Keeps what her clinician said; false if somebody else changed her record meanwhile. */
+    @Transactional
+    public boolean answered(SignedIn me, Woman woman, Clearance given) {
+        boolean kept = women.update(woman.cleared(given, me.accountId()), day.instant()) == 1;
         if (kept) {
             earlier.keep(woman, me, day.instant());
         }

@@ -149,6 +149,18 @@ public record Woman(
             return new MedicalTold(askedOn, conditions, conditionsSince, null, null, "", "", surgery);
         }
 
+        MedicalTold cleared(Clearance given) {
+            return new MedicalTold(
+                    askedOn,
+                    conditions,
+                    conditionsSince,
+                    given.date(),
+                    given.by(),
+                    ColumnCodec.lines(given.limits()),
+                    ColumnCodec.constants(given.answers()),
+                    surgery);
+        }
+
         /** Her operation, if one is told: with its day since when the condition is known. */
         List<Surgery> operations() {
             if (!ColumnCodec.known(conditions, Condition.class).contains(Condition.EARLIER_SURGERY)) {
@@ -331,6 +343,12 @@ public record Woman(
                 medical.withoutClearance(),
                 equipment,
                 approach);
+    }
+
+    /** The same woman with what her clinician says now. */
+    Woman cleared(Clearance given, long by) {
+        return new Woman(
+                id, key.next(version(), by), about, datingTold, birthTold, medical.cleared(given), equipment, approach);
     }
 
     /** The same woman with an approach of her own. */

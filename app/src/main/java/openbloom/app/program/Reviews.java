@@ -105,14 +105,33 @@ public class Reviews {
         List<Goal> aims = block.map(kept -> ProgramForm.aimsOf(kept.row()))
                 .filter(told -> !told.isEmpty())
                 .orElseGet(() -> programs.suggestedOn(woman, from));
+        return ProgramReview.of(period(woman, block, aims, from, today));
+    }
+
+    /** All of it since the first day anything is known of her in this pregnancy or since the latest birth. */
+    public ReviewPeriod sinceTheFirstLook(Woman woman, LocalDate today) {
+        LocalDate begun = CaseNotes.beginsOn(
+                judgements.of(woman, today, Place.STUDIO).facts().client().situation());
+        LocalDate known =
+                firstKnown(woman).filter(first -> first.isBefore(today)).orElse(today);
+        LocalDate from = known.isBefore(begun) ? begun : known;
+        Optional<Programs.KeptProgram> block = programs.of(woman.id()).stream().findFirst();
+        List<Goal> aims = block.map(kept -> ProgramForm.aimsOf(kept.row()))
+                .filter(told -> !told.isEmpty())
+                .orElseGet(() -> programs.suggestedOn(woman, today));
+        return period(woman, block, aims, from, today);
+    }
+
+    private ReviewPeriod period(
+            Woman woman, Optional<Programs.KeptProgram> block, List<Goal> aims, LocalDate from, LocalDate today) {
         List<ReviewPeriod.SymptomsAnswered> answers = Stream.concat(asked(woman), toldFromHome(woman))
                 .filter(answer -> !answer.on().isBefore(from) && !answer.on().isAfter(today))
                 .sorted(Comparator.comparing(ReviewPeriod.SymptomsAnswered::on))
                 .toList();
         Judgement then = judgements.of(woman, from, Place.STUDIO);
         Judgement now = judgements.of(woman, today, Place.STUDIO);
-        return ProgramReview.of(new ReviewPeriod(
-                then, now, aims, gap(woman, then, now), done(woman, block, from, today), answers, block.isPresent()));
+        return new ReviewPeriod(
+                then, now, aims, gap(woman, then, now), done(woman, block, from, today), answers, block.isPresent());
     }
 
     private Stream<ReviewPeriod.SymptomsAnswered> asked(Woman woman) {
@@ -156,15 +175,18 @@ public class Reviews {
     /** Four weeks back, and never before anything was known of her. */
     private LocalDate firstLook(Woman woman, LocalDate today) {
         LocalDate back = today.minusDays(FIRST_LOOK_DAYS);
-        LocalDate known = Stream.of(
+        LocalDate known = firstKnown(woman).orElse(today);
+        return known.isAfter(back) ? known : back;
+    }
+
+    private Optional<LocalDate> firstKnown(Woman woman) {
+        return Stream.of(
                         safety.answersOf(woman).stream().map(SafetyAnswer::askedOn),
                         gaps.of(woman.id()).stream().map(kept -> kept.check().date()),
                         sessions.of(woman.id()).stream()
                                 .map(planned -> planned.stored().plannedOn()))
                 .flatMap(days -> days)
-                .min(Comparator.naturalOrder())
-                .orElse(today);
-        return known.isAfter(back) ? known : back;
+                .min(Comparator.naturalOrder());
     }
 
     private ReviewPeriod.SessionsDone done(

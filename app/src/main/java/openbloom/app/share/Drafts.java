@@ -91,7 +91,8 @@ class Drafts {
             case REVIEW -> review(her, today);
             case STOPS -> stops(her);
             case CARE -> care(her, today, cards);
-            case CLASS_SHEET -> throw new IllegalArgumentException("Expected a hand-out of hers, but was " + kind);
+            case CLASS_SHEET, LETTER_ASKING, LETTER_REPORTING, LETTER_HANDING_OVER, LETTER_ANSWERING ->
+                throw new IllegalArgumentException("Expected something to give her, but was " + kind);
         };
     }
 

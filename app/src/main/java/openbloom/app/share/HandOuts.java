@@ -23,6 +23,7 @@ import tools.jackson.databind.json.JsonMapper;
 class HandOuts {
     private final HandOutMapper rows;
     private final Drafts drafts;
+    private final LetterDrafts letters;
     private final Papers papers;
     private final HomeLinks links;
     private final RecordReader records;
@@ -33,6 +34,7 @@ class HandOuts {
     HandOuts(
             HandOutMapper rows,
             Drafts drafts,
+            LetterDrafts letters,
             Papers papers,
             HomeLinks links,
             RecordReader records,
@@ -41,6 +43,7 @@ class HandOuts {
             JsonMapper json) {
         this.rows = rows;
         this.drafts = drafts;
+        this.letters = letters;
         this.papers = papers;
         this.links = links;
         this.records = records;
@@ -65,7 +68,9 @@ class HandOuts {
     }
 
     Draft draft(SignedIn me, Woman woman, HandOutKind kind, List<String> cards) {
-        return drafts.of(kind, visitor(me, woman), day.today(me), cards);
+        return kind.letter()
+                .map(letter -> letters.of(letter, me, woman, day.today(me)))
+                .orElseGet(() -> drafts.of(kind, visitor(me, woman), day.today(me), cards));
     }
 
     /** Ids of the cards that are taken unless others are chosen. */
@@ -77,8 +82,12 @@ class HandOuts {
         return drafts.cards(visitor(me, woman), day.today(me));
     }
 
-    HerWords words(Woman woman) {
-        return HerWords.in(links.page(woman.id()).language());
+    /** The words of a paper: hers, or of a letter, whoever is to read it. */
+    HerWords words(Woman woman, HandOutKind kind) {
+        return HerWords.in(
+                kind.letter().isPresent()
+                        ? HerLanguage.ENGLISH
+                        : links.page(woman.id()).language());
     }
 
     /** A woman as her own pages know her, without a link. */
@@ -105,15 +114,9 @@ class HandOuts {
     @Transactional
     byte[] make(SignedIn me, Woman woman, Draft draft, Making making) {
         LocalDate today = day.today(me);
-        HerWords words = words(woman);
+        HerWords words = words(woman, making.kind());
         BodyStage body = records.clientOn(woman, today).bodyOn(today);
-        List<String> head = List.of(
-                words.of("paper.for", HomeVisitor.firstNameOf(woman)),
-                words.of(
-                        "paper.given",
-                        words.fullDay(today),
-                        me.account().name(),
-                        me.studio().name()));
+        List<String> head = head(me, woman, making.kind(), words);
         Optional<String> link = making.address()
                 .map(address -> address
                         + HomeLink.LinkPurpose.HOME.path()
@@ -130,6 +133,19 @@ class HandOuts {
         byte[] copy = papers.pdf(kept);
         keep(me, new HandOutMapper.HandOutOf(me.studioId(), woman.id(), null), making, words.language(), draft, copy);
         return link.isPresent() ? papers.pdf(withCode(kept, link)) : copy;
+    }
+
+    private List<String> head(SignedIn me, Woman woman, HandOutKind kind, HerWords words) {
+        String on = words.fullDay(day.today(me));
+        return kind.letter().isPresent()
+                ? List.of(me.studio().name(), on)
+                : List.of(
+                        words.of("paper.for", HomeVisitor.firstNameOf(woman)),
+                        words.of(
+                                "paper.given",
+                                on,
+                                me.account().name(),
+                                me.studio().name()));
     }
 
     private static Papers.Paper withCode(Papers.Paper kept, Optional<String> link) {

@@ -89,7 +89,7 @@ class ShareController {
                 .addObject(
                         "kinds",
                         Arrays.stream(HandOutKind.values())
-                                .filter(HandOutKind::isHers)
+                                .filter(kind -> kind.isHers() && kind.letter().isEmpty())
                                 .toList())
                 .addObject("given", handOuts.of(woman))
                 .addObject("zone", me.zone());
@@ -180,7 +180,7 @@ class ShareController {
         List<Drafts.CardChoice> offered = kind == HandOutKind.CARE ? handOuts.cards(me, woman) : List.of();
         shown.put("cards", offered);
         shown.put("chosen", cards.isEmpty() ? handOuts.usualCards(me, woman) : cards);
-        shown.put("hw", handOuts.words(woman));
+        shown.put("hw", handOuts.words(woman, kind));
         return new ModelAndView("share/draft", shown);
     }
 

@@ -39,7 +39,7 @@ import tools.jackson.databind.json.JsonMapper;
 class ImportTest extends PageTest {
     private static final JsonMapper JSON = JsonMapper.shared();
     private static final String FORM = "/people/take-in";
-    private static final int GENERATED = 200;
+    private static final int GENERATED = Integer.getInteger("bloom.records", 20);
 
     private SignedIn quay;
 
@@ -166,7 +166,7 @@ class ImportTest extends PageTest {
         }
     }
 
-    /** Two hundred made by chance, with names and words that files trip over: out, in, out again, and the two are the same. */
+    /** Made by chance, with names and words that files trip over: out, in, out again, and the two are the same. {@code -Dbloom.records=200} for more. */
     @Test
     void generatedRecordsOfAWholeStudioAreTheSameElsewhere() throws Exception {
         SignedIn here = quay;

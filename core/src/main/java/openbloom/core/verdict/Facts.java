@@ -4,6 +4,8 @@ import static openbloom.core.evidence.Published.*;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import openbloom.core.evidence.Published;
 import openbloom.core.moves.DoseStage;
 import openbloom.core.moves.ExerciseGroup;
@@ -11,6 +13,7 @@ import openbloom.core.pelvicfloor.Allowance;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Prescription;
 import openbloom.core.record.Client;
+import openbloom.core.screening.Condition;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.Gate;
 import openbloom.core.stage.Recovery;
@@ -43,6 +46,13 @@ public final class Facts extends KnownFacts {
     /** The gates that several rules share. */
     Gates gates() {
         return gates;
+    }
+
+    /** Conditions that a clearance answers today: expressly, and not from before they were there. */
+    public Set<Condition> answeredConditions() {
+        return client().medical().known().all().stream()
+                .filter(condition -> clearanceFor(condition).isPresent())
+                .collect(Collectors.toUnmodifiableSet());
     }
 
     /** A gap reading that still counts, met or not. */
