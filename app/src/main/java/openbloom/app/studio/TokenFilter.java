@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.http.HttpHeaders;
 import org.springframework.security.authentication.BadCredentialsException;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
@@ -20,9 +21,12 @@ final class TokenFilter extends OncePerRequestFilter {
 
     private final ApiTokens tokens;
     private final GuessGuard guard;
+    private final Set<ApiScope> scopes;
     private final ProblemEntryPoint refused = new ProblemEntryPoint();
 
-    TokenFilter(ApiTokens tokens, GuessGuard guard) {
+    /** @param scopes with which a token opens what is behind it */
+    TokenFilter(ApiTokens tokens, GuessGuard guard, Set<ApiScope> scopes) {
+        this.scopes = scopes;
         this.tokens = tokens;
         this.guard = guard;
     }
@@ -40,6 +44,10 @@ final class TokenFilter extends OncePerRequestFilter {
                 opened(header.substring(BEARER.length()).strip(), request);
         if (program.isEmpty()) {
             refused.commence(request, response, new BadCredentialsException("no such token"));
+            return;
+        }
+        if (!scopes.contains(program.get().scope())) {
+            ProblemEntryPoint.forbid(response, "This token was not made for that. Make one for everything.");
             return;
         }
         if (!program.get().scope().allows(request.getMethod())) {

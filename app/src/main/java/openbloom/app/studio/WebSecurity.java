@@ -1,6 +1,7 @@
 package openbloom.app.studio;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.EnumSet;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.security.autoconfigure.actuate.web.servlet.EndpointRequest;
@@ -93,7 +94,8 @@ class WebSecurity {
                 .authorizeHttpRequests(requests -> requests.anyRequest().authenticated())
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .csrf(csrf -> csrf.disable())
-                .addFilterBefore(new TokenFilter(tokens, guard), BasicAuthenticationFilter.class)
+                .addFilterBefore(
+                        new TokenFilter(tokens, guard, EnumSet.allOf(ApiScope.class)), BasicAuthenticationFilter.class)
                 .addFilterAfter(new PasswordAloneFilter(factors), BasicAuthenticationFilter.class)
                 .httpBasic(basic -> basic.authenticationEntryPoint(new ProblemEntryPoint()))
                 .build();
@@ -136,7 +138,9 @@ class WebSecurity {
                 .authorizeHttpRequests(requests -> requests.anyRequest().hasRole("OWNER"))
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .csrf(csrf -> csrf.disable())
-                .addFilterBefore(new TokenFilter(tokens, guard), BasicAuthenticationFilter.class)
+                .addFilterBefore(
+                        new TokenFilter(tokens, guard, EnumSet.of(ApiScope.EVERYTHING)),
+                        BasicAuthenticationFilter.class)
                 .exceptionHandling(refused -> refused.authenticationEntryPoint(new ProblemEntryPoint()))
                 .build();
     }

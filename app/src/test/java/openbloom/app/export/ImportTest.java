@@ -1,8 +1,10 @@
 package openbloom.app.export;
 
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -14,6 +16,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
@@ -181,6 +186,49 @@ class ImportTest extends PageTest {
         Map<String, byte[]> second =
                 entries(as(quay, get("/studio/everything.zip")).getContentAsByteArray());
         assertThat(byName(second)).isEqualTo(byName(first));
+    }
+
+    /** Somebody keeps visits while records come in: every visit is there, and every record whole. */
+    @Test
+    void goesOnWhileSomebodyWrites() throws Exception {
+        byte[] file =
+                exported(ines, people.page(ines, "rhona", 0).women().get(0).id());
+        Woman woman = newWoman("Meanwhile");
+        String visits = "/people/" + woman.id() + "/visits";
+        ExecutorService both = Executors.newFixedThreadPool(2);
+        try {
+            Future<Integer> kept = both.submit(() -> {
+                int written = 0;
+                for (int day = 1; day <= 40; day++) {
+                    written += send(post(visits)
+                                                    .param("formKey", key())
+                                                    .param(
+                                                            "on",
+                                                            TODAY.plusDays(day).toString())
+                                                    .param("at", "10:00"))
+                                            .getStatus()
+                                    == 302
+                            ? 1
+                            : 0;
+                }
+                return written;
+            });
+            Future<Integer> taken = both.submit(() -> {
+                int whole = 0;
+                for (int copy = 0; copy < 3; copy++) {
+                    whole += sent(quay, file, "true").getStatus() == 200 ? 1 : 0;
+                }
+                return whole;
+            });
+            assertThat(kept.get()).isEqualTo(40);
+            assertThat(taken.get()).isEqualTo(3);
+        } finally {
+            both.shutdownNow();
+        }
+        for (Woman copy : people.page(quay, "rhona", 0).women()) {
+            assertThat(plain(entries(exported(quay, copy.id())).get("record.json")))
+                    .isEqualTo(plain(entries(file).get("record.json")));
+        }
     }
 
     private static byte[] zippedAll(Map<String, byte[]> entries) throws IOException {

@@ -28,7 +28,7 @@ class TwinTest extends PageTest {
     private long first;
     private long second;
 
-    /** A studio of its own with Rhona's record of two years, and one begun today under the same name. */
+    /** A studio of its own with Rhona's record of two years, and one begun today under the same name: joined from the page of that. */
     @BeforeEach
     void meetTwins() throws Exception {
         String email = "una-" + key() + "@twin.example";
@@ -83,11 +83,11 @@ class TwinTest extends PageTest {
     }
 
     private long joined() throws Exception {
-        String page = "/people/" + first + "/twin";
+        String page = "/people/" + second + "/twin";
         Document choice = Jsoup.parse(as(owner, get(page)).getContentAsString());
-        assertThat(choice.select("input[name=twin]").eachAttr("value")).containsExactly(String.valueOf(second));
+        assertThat(choice.select("input[name=twin]").eachAttr("value")).containsExactly(String.valueOf(first));
         assertThat(sent(page, "/twin", "").getStatus()).as("nobody chosen").isEqualTo(422);
-        String there = sent(page, "/twin", String.valueOf(second)).getRedirectedUrl();
+        String there = sent(page, "/twin", String.valueOf(first)).getRedirectedUrl();
         return Long.parseLong(there.replaceAll("\\D", ""));
     }
 
@@ -107,8 +107,8 @@ class TwinTest extends PageTest {
                     .isEqualTo(before.path(table).size());
         }
         assertThat(column(both, "woman", "birth_year"))
-                .as("the intake of the first")
-                .isEqualTo(column(before, "woman", "birth_year"));
+                .as("the intake of the one whose page it was")
+                .isEqualTo(column(begunToday, "woman", "birth_year"));
         assertThat(tables(first).path("session")).as("as it was").isEqualTo(before.path("session"));
         assertThat(tables(second).path("safety_answer")).isEqualTo(begunToday.path("safety_answer"));
         assertThat(as(owner, get("/people/" + joined + "/checks")).getStatus()).isEqualTo(200);

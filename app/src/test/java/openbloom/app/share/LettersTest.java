@@ -138,9 +138,9 @@ class LettersTest extends PageTest {
         for (List<String> wrong : List.of(
                 List.of("answeredOn", TODAY.plusDays(1).toString(), "exercise", "YES", "This day lies ahead"),
                 List.of("answeredOn", "", "exercise", "YES", "expected the day the answer was given"),
-                List.of("saidBy", " ", "exercise", "YES", "expected"),
+                List.of("saidBy", " ", "exercise", "YES", "Fill this in"),
                 List.of("saidBy", "Dr Hale", "exercise", "NOT_SAID", "This says nothing yet"),
-                List.of("exercise", "PERHAPS", "saidBy", "Dr Hale", "expected"),
+                List.of("exercise", "PERHAPS", "saidBy", "Dr Hale", "is not one of the choices"),
                 List.of("condition-ANAEMIA_SYMPTOMATIC", "YES", "exercise", "NOT_SAID", "would open it"))) {
             String refused = body(set(set(answer(woman), wrong.get(0), wrong.get(1)), wrong.get(2), wrong.get(3)));
             assertThat(Jsoup.parse(refused).select(".problem").text())

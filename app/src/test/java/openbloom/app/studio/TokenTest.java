@@ -127,7 +127,7 @@ class TokenTest extends PageTest {
     /** How the installation does is its owners' to see, by a token alone. */
     @Test
     void showsFiguresOfTheInstallationToAnOwnersTokenAlone() throws Exception {
-        String token = made("READ");
+        String token = made("EVERYTHING");
         MockHttpServletResponse shown = call(token, get("/actuator/prometheus"));
         assertThat(shown.getStatus()).isEqualTo(200);
         assertThat(shown.getContentAsString())
@@ -140,6 +140,9 @@ class TokenTest extends PageTest {
                     .as("nobody at " + address)
                     .isEqualTo(401);
             assertThat(call("bloom_guessed", get(address)).getStatus()).isEqualTo(401);
+            assertThat(call(made("CALCULATE"), get(address)).getStatus())
+                    .as("a token for less at " + address)
+                    .isEqualTo(403);
             store.sql("update account set role = 'INSTRUCTOR' where id = ?")
                     .param(owner.accountId())
                     .update();
