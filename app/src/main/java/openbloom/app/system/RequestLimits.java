@@ -23,6 +23,9 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class RequestLimits {
     static final long LARGEST_JSON = 2_000_000;
     static final long LARGEST_FORM = 1_000_000;
+    /** A bundle of another system, and the form around it. */
+    static final long LARGEST_BUNDLE = 10_200_000;
+
     /** A file of readings or moves is at most 1 MB; the form around it needs a little more. */
     static final long LARGEST_UPLOAD = 1_200_000;
 
@@ -43,6 +46,9 @@ class RequestLimits {
     /** The most a body may hold; traces are read as a stream and have no limit here. */
     static Optional<Long> largest(String contentType, String path) {
         String type = contentType.toLowerCase(Locale.ROOT);
+        if (path.endsWith("/fhir/read") || path.endsWith("/people/from-fhir")) {
+            return Optional.of(LARGEST_BUNDLE);
+        }
         if (type.startsWith("multipart/")) {
             return path.endsWith("/bench/file") ? Optional.empty() : Optional.of(LARGEST_UPLOAD);
         }

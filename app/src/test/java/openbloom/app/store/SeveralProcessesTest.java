@@ -123,7 +123,7 @@ class SeveralProcessesTest {
     }
 
     private static void until(Waited waited) throws Exception {
-        Instant end = Instant.now().plus(Duration.ofMinutes(3));
+        Instant end = Instant.now().plus(Duration.ofMinutes(10));
         while (!waited.isSo()) {
             assertThat(Instant.now()).isBefore(end);
             TimeUnit.MILLISECONDS.sleep(100);
