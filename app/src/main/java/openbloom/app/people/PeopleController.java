@@ -19,12 +19,6 @@ import openbloom.app.system.FormReader;
 import openbloom.app.system.Idempotent;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Outcome;
-import openbloom.core.dating.DatingBasis;
-import openbloom.core.moves.Equipment;
-import openbloom.core.record.ClinicalRestriction;
-import openbloom.core.screening.Condition;
-import openbloom.core.stage.BirthKind;
-import openbloom.core.stage.Tear;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -127,9 +121,8 @@ class PeopleController {
     }
 
     @GetMapping("/people/new")
-    String blank(Model model) {
-        model.addAttribute("form", IntakeForm.empty());
-        return intake(model);
+    ModelAndView blank() {
+        return IntakePage.of(IntakeForm.empty());
     }
 
     @Idempotent
@@ -148,10 +141,8 @@ class PeopleController {
     }
 
     @GetMapping("/people/{womanId}/edit")
-    String edit(@AuthenticationPrincipal SignedIn me, Woman woman, Model model) {
-        model.addAttribute("form", IntakeForm.of(woman));
-        model.addAttribute("earlier", earlierVersions(me, woman));
-        return intake(model);
+    ModelAndView edit(@AuthenticationPrincipal SignedIn me, Woman woman) {
+        return IntakePage.of(IntakeForm.of(woman)).addObject("earlier", earlierVersions(me, woman));
     }
 
     /** One change of her intake: who made it, when, and what was different before. */
@@ -181,24 +172,7 @@ class PeopleController {
     }
 
     private ModelAndView refused(IntakeForm form, Outcome<Woman> outcome, List<IntakeDifference> differences) {
-        ModelAndView page = new ModelAndView("people/intake");
-        choices(page.getModel());
-        return forms.refused(page.addObject("form", form).addObject("differences", differences), outcome.problems());
-    }
-
-    private static String intake(Model model) {
-        choices(model.asMap());
-        return "people/intake";
-    }
-
-    private static void choices(Map<String, Object> model) {
-        model.put("situations", LifeSituation.values());
-        model.put("bases", List.of(DatingBasis.values()));
-        model.put("birthKinds", BirthKind.values());
-        model.put("tears", Tear.values());
-        model.put("allConditions", Condition.values());
-        model.put("allEquipment", Equipment.values());
-        model.put("allLimits", ClinicalRestriction.values());
+        return forms.refused(IntakePage.of(form).addObject("differences", differences), outcome.problems());
     }
 
     private static List<IntakeDifference> differences(IntakeForm kept, IntakeForm typed) {

@@ -37,7 +37,7 @@ class LetterDrafts {
 
     /** A letter as a paper whose every word can be changed. */
     Draft of(LetterKind kind, SignedIn me, Woman woman, LocalDate today) {
-        Letter letter = letter(kind, me, woman, today);
+        Letter letter = known(me, woman, today).letter(kind);
         List<Draft.DraftPart> parts = new ArrayList<>(letter.parts().stream()
                 .map(part -> part(
                         part,
@@ -50,8 +50,15 @@ class LetterDrafts {
         return part.framed() ? Draft.DraftPart.boxed(part.heading(), lines) : Draft.DraftPart.of(part.heading(), lines);
     }
 
-    private Letter letter(LetterKind kind, SignedIn me, Woman woman, LocalDate today) {
-        return Letter.draft(kind, facts(me, woman, reviews.sinceTheFirstLook(woman, today)));
+    /** What letters about her are drafted from. */
+    record Known(LetterFacts facts) {
+        Letter letter(LetterKind kind) {
+            return Letter.draft(kind, facts);
+        }
+    }
+
+    Known known(SignedIn me, Woman woman, LocalDate today) {
+        return new Known(facts(me, woman, reviews.sinceTheFirstLook(woman, today)));
     }
 
     private LetterFacts facts(SignedIn me, Woman woman, ReviewPeriod look) {
