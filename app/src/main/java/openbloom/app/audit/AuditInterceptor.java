@@ -25,8 +25,8 @@ class AuditInterceptor implements HandlerInterceptor {
     /** What changes nothing but her own tour and keys. */
     private static final Set<String> OWN = Set.of("/studio/tour", "/studio/keys");
 
-    /** Tells of every woman of the studio. */
-    private static final String EVERY_RECORD = "/studio/everything.zip";
+    /** What tells of every woman of the studio. */
+    private static final Set<String> OF_EVERYBODY = Set.of("/studio/everything.zip", "/people/women.csv");
 
     private static final String WHO = AuditInterceptor.class.getName();
 
@@ -53,7 +53,7 @@ class AuditInterceptor implements HandlerInterceptor {
         }
         String pattern = String.valueOf(request.getAttribute(HandlerMapping.BEST_MATCHING_PATTERN_ATTRIBUTE));
         Optional<Long> woman = woman(request);
-        boolean ofWomen = woman.isPresent() || pattern.equals(EVERY_RECORD);
+        boolean ofWomen = woman.isPresent() || OF_EVERYBODY.contains(pattern);
         if (isSent(request) ? keeps(pattern) : ofWomen && isShown(request, response)) {
             AuditRow.Did did = isSent(request) ? AuditRow.Did.CHANGED : AuditRow.Did.SAW;
             try {

@@ -58,21 +58,21 @@ final class RecordExport {
      */
     record MadeBy(String version, int schema, Instant at) {}
 
-    /** Her record alone, as one entry of a zip. */
+    /** Everything of hers, in a folder of a zip. */
     void write(ZipOutputStream zip, String folder, String name) throws IOException, SQLException {
         zip.putNextEntry(new ZipEntry(folder + KeptRecord.FILE));
         json(zip, name);
+        for (String table : kept.tables()) {
+            zip.putNextEntry(new ZipEntry(folder + "tables/" + table.toLowerCase(Locale.ROOT) + ".csv"));
+            csv(zip, table);
+        }
+        papers(zip, folder);
     }
 
     /** Everything of hers, as a zip. */
     void write(OutputStream out, String name) throws IOException, SQLException {
         try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
             write(zip, "", name);
-            for (String table : kept.tables()) {
-                zip.putNextEntry(new ZipEntry("tables/" + table.toLowerCase(Locale.ROOT) + ".csv"));
-                csv(zip, table);
-            }
-            papers(zip);
         }
     }
 
@@ -200,7 +200,7 @@ final class RecordExport {
     }
 
     /** Papers as they were given. */
-    private void papers(ZipOutputStream zip) throws IOException, SQLException {
+    private void papers(ZipOutputStream zip, String folder) throws IOException, SQLException {
         if (!kept.tables().contains("HAND_OUT")) {
             return;
         }
@@ -217,7 +217,7 @@ final class RecordExport {
                 if (column.equals("id")) {
                     id = row.getLong(at);
                 } else if (column.equals("pdf")) {
-                    zip.putNextEntry(new ZipEntry("papers/" + id + ".pdf"));
+                    zip.putNextEntry(new ZipEntry(folder + "papers/" + id + ".pdf"));
                     zip.write(row.getBytes(at));
                 }
             }

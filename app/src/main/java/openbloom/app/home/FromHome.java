@@ -303,6 +303,7 @@ public class FromHome {
     }
 
     /** Answers a question once; false where it is none of hers, or answered already. */
+    @Transactional
     public boolean reply(SignedIn me, long womanId, long question, String words) {
         return rows.reply(womanId, question, words, me.accountId(), day.today(me), day.instant()) == 1;
     }

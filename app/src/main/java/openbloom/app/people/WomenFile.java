@@ -8,15 +8,20 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.CsvText;
 import openbloom.app.system.FormFields;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
+import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -30,7 +35,7 @@ import tools.jackson.databind.json.JsonMapper;
 class WomenFile {
     private static final int MOST_LINES = 500;
     private static final int NO_YEAR = -1;
-    private static final Set<String> NOT_IN_A_FILE = Set.of("formKey", "version", "since");
+    private static final Set<String> NOT_IN_A_FILE = Set.of("formKey", "version");
 
     private final People people;
     private final WomanMapper rows;
@@ -120,13 +125,63 @@ class WomenFile {
         for (RecordComponent field : FormFields.fields(IntakeForm.class)) {
             String name = field.getName();
             if (line.isMapped(name) && line.isSet(name) && !line.get(name).isBlank()) {
-                String cell = line.get(name);
-                typed.put(name, field.getType() == List.class ? List.of(cell.split("\\s+")) : cell);
+                typed.put(name, typed(field, CsvText.plain(line.get(name))));
             }
         }
         typed.put("formKey", UUID.randomUUID().toString());
         typed.putIfAbsent("basis", "LAST_PERIOD");
         return json.convertValue(typed, IntakeForm.class);
+    }
+
+    private static Object typed(RecordComponent field, String cell) {
+        if (field.getType() == Map.class) {
+            Map<String, String> days = new TreeMap<>();
+            for (String one : cell.split("\\s+")) {
+                int at = one.indexOf('=');
+                days.put(at < 0 ? one : one.substring(0, at), at < 0 ? "" : one.substring(at + 1));
+            }
+            return days;
+        }
+        return field.getType() == List.class ? List.of(cell.split("\\s+")) : cell;
+    }
+
+    /** Every woman of the studio in the form that is read: in here, or elsewhere, she is the same. */
+    String written(SignedIn me) {
+        StringBuilder text = new StringBuilder();
+        try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
+            csv.printRecord(columns());
+            int page = 0;
+            People.Page found = people.page(me, "", page);
+            while (!found.women().isEmpty()) {
+                for (Woman woman : found.women()) {
+                    csv.printRecord(cells(woman));
+                }
+                found = people.page(me, "", ++page);
+            }
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+        return text.toString();
+    }
+
+    private static List<String> cells(Woman woman) {
+        Map<String, Optional<Object>> values = FormFields.values(IntakeForm.of(woman));
+        return columns().stream()
+                .map(column -> CsvText.safe(values.getOrDefault(column, Optional.empty())
+                        .map(WomenFile::cell)
+                        .orElse("")))
+                .toList();
+    }
+
+    private static String cell(Object value) {
+        if (value instanceof Map<?, ?> days) {
+            return days.entrySet().stream()
+                    .map(one -> one.getKey() + "=" + one.getValue())
+                    .collect(Collectors.joining(" "));
+        }
+        return value instanceof List<?> several
+                ? several.stream().map(String::valueOf).collect(Collectors.joining(" "))
+                : String.valueOf(value);
     }
 
     /** Adds every line that makes sense; all of them or, should one fail, none. Of two at once the second finds them here. */

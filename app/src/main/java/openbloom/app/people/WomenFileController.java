@@ -8,6 +8,9 @@ import openbloom.app.system.FormPages;
 import openbloom.app.system.Idempotent;
 import openbloom.app.system.MessageFormatter;
 import openbloom.core.Problem;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -79,5 +82,14 @@ class WomenFileController {
         return written.isBlank() || written.length() > LONGEST
                 ? refused(written)
                 : new ModelAndView("redirect:/people/file?added=" + file.keep(me, written));
+    }
+
+    /** Every woman of the studio, as a spreadsheet that can be read in again. */
+    @GetMapping("/people/women.csv")
+    ResponseEntity<String> women(@AuthenticationPrincipal SignedIn me) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"women.csv\"")
+                .body(file.written(me));
     }
 }

@@ -243,6 +243,7 @@ public class Sessions {
     }
 
     /** Keeps one response of a day. Empty if the session has no such item. */
+    @Transactional
     public Optional<SessionLine> respond(ComposedFor planned, NewResponse response, LocalDate on) {
         List<SessionLine> items = planned.plan().items();
         if (response.item() < 0 || response.item() >= items.size()) {

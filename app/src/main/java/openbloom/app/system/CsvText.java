@@ -35,4 +35,13 @@ public final class CsvText {
     public static String safe(String text) {
         return !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
     }
+
+    /** The text that {@link #safe} was given. */
+    public static String plain(String cell) {
+        return cell.length() > 1
+                        && cell.charAt(0) == '\''
+                        && !safe(cell.substring(1)).equals(cell.substring(1))
+                ? cell.substring(1)
+                : cell;
+    }
 }

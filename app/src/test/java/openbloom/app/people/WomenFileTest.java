@@ -2,8 +2,10 @@ package openbloom.app.people;
 
 import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import java.nio.charset.StandardCharsets;
 import java.util.Collections;
 import java.util.List;
 import java.util.concurrent.Callable;
@@ -11,6 +13,8 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import openbloom.app.PageTest;
+import openbloom.app.studio.NewAccount;
+import openbloom.app.studio.SignedIn;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
 import org.junit.jupiter.api.Test;
@@ -78,5 +82,34 @@ class WomenFileTest extends PageTest {
         assertThat(look("birthYear\n1990")).contains("not known or missing: name");
         assertThat(look("name,name\nAda,Ada")).contains("two columns have one name");
         assertThat(body(post("/people/file/look").param("written", " "))).contains("Paste the lines first");
+    }
+
+    /** Out, into another studio, and out again: the same sheet, whatever somebody typed. */
+    @Test
+    void everyWomanComesOutAsSheIsReadIn() throws Exception {
+        String email = "una-" + key() + "@file.example";
+        accounts.createStudio("Quay", "Europe/London", new NewAccount("Una", email, "far-away-studio-1"));
+        SignedIn quay = (SignedIn) accounts.loadUserByUsername(email);
+        String born = TODAY.minusWeeks(9).toString();
+        String lines =
+                "name;birthYear;births;goals;situation;birthDate;birthKind;conditions;since;clearedOn;clearedBy;limitWords\n"
+                        + "\"=HYPERLINK(1)\";1991;1;\"-2 kg; \"\"soon\"\"\";AFTER_BIRTH;" + born
+                        + ";CAESAREAN;ANAEMIA;ANAEMIA=" + born + ";"
+                        + TODAY + ";@Hale;\"two\nlines\"\n";
+        as(quay, post("/people/file").param("written", lines).param("formKey", key()));
+        String out = as(quay, get("/people/women.csv")).getContentAsString(StandardCharsets.UTF_8);
+        assertThat(out).contains("'=HYPERLINK(1)", "\"'-2 kg; \"\"soon\"\"\"", "ANAEMIA=" + born, "'@Hale");
+        String other = "uma-" + key() + "@file.example";
+        accounts.createStudio("Slip", "Europe/London", new NewAccount("Uma", other, "far-away-studio-1"));
+        SignedIn slip = (SignedIn) accounts.loadUserByUsername(other);
+        assertThat(as(slip, post("/people/file").param("written", out).param("formKey", key()))
+                        .getRedirectedUrl())
+                .endsWith("added=1");
+        assertThat(as(slip, get("/people/women.csv")).getContentAsString(StandardCharsets.UTF_8))
+                .isEqualTo(out);
+        Woman woman = people.page(slip, "=HYPER", 0).women().get(0);
+        assertThat(woman.name()).isEqualTo("=HYPERLINK(1)");
+        assertThat(woman.goals()).isEqualTo("-2 kg; \"soon\"");
+        assertThat(woman.clearance().orElseThrow().limits()).containsExactly("two", "lines");
     }
 }

@@ -5,9 +5,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import openbloom.core.pelvicfloor.trace.Contraction;
 import openbloom.core.pelvicfloor.trace.Convention;
+import openbloom.core.pelvicfloor.trace.FullSequence;
 import openbloom.core.pelvicfloor.trace.TraceAnalyser;
 import openbloom.core.pelvicfloor.trace.TraceFindings;
 import openbloom.core.picture.TracePicture;
@@ -17,8 +19,18 @@ import openbloom.core.picture.TracePicture;
  *
  * @param picture an SVG drawing
  * @param sentences what was asked beside what was found
+ * @param sequence the five parts of a full sequence, where it was one
  */
-public record TraceView(String picture, TraceFindings found, List<String> sentences, List<ContractionRow> rows) {
+public record TraceView(
+        String picture,
+        TraceFindings found,
+        List<String> sentences,
+        List<ContractionRow> rows,
+        Optional<FullSequence> sequence,
+        List<PartRow> parts) {
+    /** One of the five parts of a full sequence as it is shown. */
+    public record PartRow(String part, String level, String spread, String rise, String fall, String more) {}
+
     /** One contraction as it is shown. */
     public record ContractionRow(
             String kind, String start, String seconds, String height, String rise, String letGo, String faded) {}
@@ -46,7 +58,56 @@ public record TraceView(String picture, TraceFindings found, List<String> senten
                         + " reaches 35 %.");
         List<ContractionRow> rows =
                 found.contractions().stream().map(one -> row(one, unit)).toList();
-        return new TraceView(picture, found, sentences, rows);
+        Optional<FullSequence> sequence = FullSequence.in(recording.trace(), found);
+        sentences.add(
+                0,
+                sequence.isPresent()
+                        ? "Recognised: the full sequence of five parts, from rest to rest."
+                        : "Recognised: holds and flicks.");
+        return new TraceView(
+                picture,
+                found,
+                sentences,
+                rows,
+                sequence,
+                sequence.map(one -> parts(one, unit)).orElse(List.of()));
+    }
+
+    private static List<PartRow> parts(FullSequence found, String unit) {
+        FullSequence.EndurancePart minute = found.endurance();
+        return List.of(
+                rest("Rest before", found.before(), unit),
+                work(found.quick().count() + " quick contractions", found.quick(), unit),
+                work(found.holds().count() + " holds of ten seconds", found.holds(), unit),
+                new PartRow(
+                        "One of " + Math.round(minute.seconds()) + " s",
+                        number(minute.mean()) + " " + unit,
+                        number(minute.spread()) + " %",
+                        "",
+                        "",
+                        "the last ten seconds " + number(Math.abs(minute.drop())) + " % "
+                                + (minute.drop() < 0 ? "above" : "below") + " the first"),
+                rest("Rest after", found.after(), unit));
+    }
+
+    private static PartRow rest(String part, FullSequence.RestPart rest, String unit) {
+        return new PartRow(
+                part,
+                number(rest.level()) + " " + unit,
+                "± " + number(rest.unrest()) + " " + unit,
+                "",
+                "",
+                Math.round(rest.seconds()) + " s");
+    }
+
+    private static PartRow work(String part, FullSequence.WorkPart work, String unit) {
+        return new PartRow(
+                part,
+                number(work.mean()) + " " + unit,
+                number(work.spread()) + " %",
+                number(work.riseSeconds()) + " s",
+                work.fallSeconds().isPresent() ? number(work.fallSeconds().getAsDouble()) + " s" : "none let go",
+                "peak " + number(work.peak()) + " " + unit);
     }
 
     /** What is shown and not counted. */
@@ -105,6 +166,7 @@ public record TraceView(String picture, TraceFindings found, List<String> senten
         all.put("inwardLiftSeen", recording.inwardLift());
         all.put("repairs", recording.repaired());
         all.put("findings", found);
+        sequence.ifPresent(parts -> all.put("sequence", parts));
         return all;
     }
 
