@@ -15,6 +15,7 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Whether somebody who speaks a second language has said by name that its safety words are right. */
 @Service
@@ -46,6 +47,7 @@ class LanguageChecks {
         return rows.of(studioId, language, fingerprint(language));
     }
 
+    @Transactional
     void confirm(SignedIn me, HerLanguage language, String by) {
         rows.insert(me.studioId(), language, fingerprint(language), by, day.today(me), me.accountId(), day.instant());
     }
