@@ -117,6 +117,8 @@ final class GrownStudio {
                 } else if (column.equals("FORM_KEY") || column.equals("INSTEAD_OF")) {
                     values.add("case when " + column + " is null then null else left(" + column
                             + ", 28) || lpad(?, 8, '0') end");
+                } else if (column.equals("DIGEST")) {
+                    values.add("left(digest, 56) || lpad(?, 8, '0')");
                 } else if (table.equals("WOMAN") && column.equals("NAME")) {
                     values.add(column + " || ' ' || lpad(?, 4, '0')");
                 } else {
