@@ -12,6 +12,7 @@ import openbloom.app.api.fhir.FhirRead;
 import openbloom.app.people.IntakeForm;
 import openbloom.app.people.LifeSituation;
 import openbloom.core.record.ClinicalRestriction;
+import openbloom.core.screening.Condition;
 import openbloom.core.stage.Tear;
 import org.jspecify.annotations.Nullable;
 
@@ -101,18 +102,14 @@ final class FhirIntake {
                                 .filter(limit ->
                                         ClinicalRestriction.parse(limit).isEmpty())
                                 .toList()),
-                Objects.requireNonNullElse(given.answers(), List.<openbloom.core.screening.Condition>of()).stream()
+                Objects.requireNonNullElse(given.answers(), List.<Condition>of()).stream()
                         .map(Enum::name)
                         .toList());
     }
 
-    /** The due date it tells, if any. */
-    Optional<LocalDate> due() {
-        return Optional.ofNullable(client.pregnancy()).map(ClientRequest.Pregnancy::dueDate);
-    }
-
+    /** The due date a bundle tells, if any. */
     static Optional<LocalDate> due(FhirRead read) {
-        return new FhirIntake(read).due();
+        return Optional.ofNullable(read.client().pregnancy()).map(ClientRequest.Pregnancy::dueDate);
     }
 
     private static String text(@Nullable Object value) {

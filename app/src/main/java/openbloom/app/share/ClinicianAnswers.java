@@ -14,6 +14,7 @@ import openbloom.app.moves.Judgements;
 import openbloom.app.people.People;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
+import openbloom.app.system.ApplicationVersion;
 import openbloom.app.system.ColumnCodec;
 import openbloom.app.system.FormKeys;
 import openbloom.app.system.FormReader;
@@ -48,13 +49,13 @@ class ClinicianAnswers {
     }
 
     /** An answer as it is listed. */
-    public record Listed(LocalDate on, String by, List<String> lines, LocalDate keptOn, String keptBy) {}
+    public record AnswerListed(LocalDate on, String by, List<String> lines, LocalDate keptOn, String keptBy) {}
 
-    List<Listed> of(Woman woman) {
+    List<AnswerListed> of(Woman woman) {
         return rows.of(woman.id()).stream().map(ClinicianAnswers::listed).toList();
     }
 
-    private static Listed listed(ClinicianAnswerMapper.AnswerRow row) {
+    private static AnswerListed listed(ClinicianAnswerMapper.AnswerRow row) {
         List<String> lines = new ArrayList<>();
         said(row.exercise()).ifPresent(said -> lines.add("Exercise: " + said.words()));
         said(row.sign()).ifPresent(said -> lines.add("The warning sign, may she go on: " + said.words()));
@@ -66,7 +67,7 @@ class ClinicianAnswers {
                         .orElse("“" + limit + "”"))
                 .toList();
         lines.add(limits.isEmpty() ? "No limits" : "Limits: " + String.join("; ", limits));
-        return new Listed(row.answeredOn(), row.saidBy(), lines, row.keptOn(), row.keptBy());
+        return new AnswerListed(row.answeredOn(), row.saidBy(), lines, row.keptOn(), row.keptBy());
     }
 
     private static Optional<Said> said(String constant) {
@@ -104,11 +105,14 @@ class ClinicianAnswers {
             SignedIn me, Woman woman, Map<String, String> fields, List<String> limits, FormReader typed) {
         LocalDate today = day.today(me);
         Judgement now = judgement(woman, today);
+        if (ApplicationVersion.parse(fields.get("version")).number() != woman.version()) {
+            typed.refuse("answeredOn", "letter.stale");
+        }
         AnswerRead read = read(fields, limits, now, today, typed);
         if (!typed.isClean()) {
             return Optional.empty();
         }
-        if (!read.answer().isEmpty() || !read.answer().limits().equals(woman.limits())) {
+        if (isAWord(read.answer(), now)) {
             boolean kept = people.answered(
                     me, woman, read.answer().clearance(now.facts().answeredConditions()));
             if (!kept) {
@@ -168,21 +172,27 @@ class ClinicianAnswers {
         if (answer.isOvertakenBy(now.facts().client().medical().clearance())) {
             typed.refuse("answeredOn", "letter.overtaken");
         }
-        boolean sameLimits = now.facts()
-                .client()
-                .medical()
-                .clearance()
-                .map(given -> given.limits().equals(answer.limits()))
-                .orElse(answer.limits().isEmpty());
-        if (answer.isEmpty() && ofSign == Said.NOT_SAID && sameLimits) {
+        boolean word = isAWord(answer, now);
+        if (!word && ofSign == Said.NOT_SAID) {
             typed.refuse("exercise", "letter.nothing");
         }
-        boolean recordsAWord = !answer.isEmpty() || !sameLimits;
-        if (recordsAWord
+        if (word
                 && answer.exercise() == Said.NOT_SAID
                 && now.facts().clearance().isEmpty()) {
             typed.refuse("exercise", "letter.exerciseFirst");
         }
+        if (answer.contradictsItself()) {
+            typed.refuse("limits", "letter.breathAndYes");
+        }
+        if (answer.liftsWithoutAWord(now.facts().clearance())) {
+            typed.refuse("exercise", "letter.breathWithoutYes");
+        }
+    }
+
+    /** Whether it changes the word on file: an answer about a sign alone does not. */
+    private static boolean isAWord(ClinicianAnswer answer, Judgement now) {
+        return !answer.isEmpty()
+                || !answer.keepsTheLimitsOf(now.facts().client().medical().clearance());
     }
 
     private static Set<Condition> those(Map<Condition, Said> all, Said said) {

@@ -14,6 +14,7 @@ import openbloom.app.system.FormReader;
 import openbloom.app.system.Idempotent;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Days;
+import openbloom.core.Enums;
 import openbloom.core.letter.Letter;
 import openbloom.core.letter.LetterKind;
 import openbloom.core.record.ClinicalRestriction;
@@ -69,7 +70,6 @@ class LetterController {
         shown.put("signs", signs);
         shown.put("conditions", ClinicianAnswers.askable(now));
         shown.put("answered", now.facts().answeredConditions());
-        shown.put("clearance", now.facts().clearance().orElse(null));
         shown.put("restrictions", ClinicalRestriction.values());
         shown.put("limits", limits);
         shown.put("typed", typed);
@@ -87,7 +87,9 @@ class LetterController {
         shown.put(
                 "sent",
                 handOuts.of(woman).stream()
-                        .filter(one -> one.kind().startsWith("LETTER"))
+                        .filter(one -> Enums.named(HandOutKind.class, one.kind())
+                                .flatMap(HandOutKind::letter)
+                                .isPresent())
                         .toList());
         shown.put("came", answers.of(woman));
         return new ModelAndView("share/letters", shown);

@@ -328,6 +328,11 @@ class FhirTest {
                 .isEqualTo("2027-04-09");
         JsonNode prolapse = read(others(ANNA, condition(ICD, "N81.1", ""))).path("client");
         assertThat(prolapse.path("conditions").get(0).path("name").asString()).isEqualTo("PROLAPSE");
+        JsonNode month = read(others(ANNA, observation("11778-8", "\"valueDateTime\":\"2027-03\"")));
+        assertThat(month.path("client").has("pregnancy"))
+                .as("a month is no due date")
+                .isFalse();
+        assertThat(list(month, "notUnderstood")).hasSize(1);
         assertThat(prolapse.has("symptoms")).as("nobody asked").isFalse();
     }
 

@@ -163,6 +163,27 @@ class LettersTest extends PageTest {
         assertThat(now(woman).clearance().orElseThrow().date()).isEqualTo(TODAY);
     }
 
+    /** “Not yet” stays until somebody says yes, and two who write at once are told. */
+    @Test
+    void notYetIsLiftedByAYesAloneAndNothingIsOverwrittenUnseen() throws Exception {
+        Woman woman = anaemic();
+        send(set(answer(woman), "exercise", "NOT_YET"));
+        assertThat(Jsoup.parse(page(letters(woman))).text()).contains("the last word was: breath only, by Dr Hale, GP");
+        MockHttpServletRequestBuilder unticked = answer(woman);
+        unticked.with(request -> {
+            request.removeParameter("limits");
+            return request;
+        });
+        assertThat(body(unticked)).contains("The last word was not yet");
+        assertThat(body(set(answer(woman), "exercise", "YES"))).contains("contradict each other");
+
+        MockHttpServletRequestBuilder late =
+                set(answer(woman), "exercise", "NOT_YET").param("limits", "NO_IMPACT");
+        send(set(answer(woman), "exercise", "NOT_YET").param("limits", "NO_SINGLE_LEG"));
+        assertThat(body(late)).contains("Somebody else has changed her record");
+        assertThat(now(woman).limits()).contains("NO_SINGLE_LEG").doesNotContain("NO_IMPACT");
+    }
+
     @Test
     void aSignIsLiftedWhereSheIsAskedWithTheAnswerFilledIn() throws Exception {
         Woman woman = newWoman("Feverish");

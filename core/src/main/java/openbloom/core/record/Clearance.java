@@ -47,6 +47,11 @@ public record Clearance(LocalDate date, String by, List<String> limits, Set<Cond
         return readable().contains(ClinicalRestriction.WORDS_UNDERSTOOD);
     }
 
+    /** “Not yet” to exercise: nothing but breath until the next word. */
+    public boolean isBreathOnly() {
+        return readable().contains(ClinicalRestriction.BREATH_ONLY);
+    }
+
     /** Limits only a person can read. */
     public List<String> words() {
         return limits.stream()

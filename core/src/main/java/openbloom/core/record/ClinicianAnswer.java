@@ -64,6 +64,24 @@ public record ClinicianAnswer(
         return new Clearance(on, by, held, answered);
     }
 
+    /** Whether it says yes to exercise and leaves breath alone: one of the two is meant. */
+    public boolean contradictsItself() {
+        return exercise == Said.YES && limits.contains(ClinicalRestriction.BREATH_ONLY.name());
+    }
+
+    /** Whether it would lift an earlier “not yet” to exercise without saying yes. */
+    public boolean liftsWithoutAWord(Optional<Clearance> onFile) {
+        return exercise == Said.NOT_SAID
+                && onFile.filter(Clearance::isBreathOnly).isPresent()
+                && !limits.contains(ClinicalRestriction.BREATH_ONLY.name());
+    }
+
+    /** Whether it says the same limits as the word on file, in whatever order. */
+    public boolean keepsTheLimitsOf(Optional<Clearance> onFile) {
+        return Set.copyOf(limits)
+                .equals(Set.copyOf(onFile.map(Clearance::limits).orElse(List.of())));
+    }
+
     /** Whether a later word is on file: this one came late and changes nothing. */
     public boolean isOvertakenBy(Optional<Clearance> onFile) {
         return onFile.filter(given -> given.date().isAfter(on)).isPresent();

@@ -51,7 +51,7 @@ public sealed interface ClinicianQuestion {
     }
 
     /** Exercise at all, in this pregnancy or after this birth. */
-    record OfExercise(String where, boolean afterBirth) implements ClinicianQuestion {
+    record OfExercise(String where, Optional<Clearance> notYet, boolean afterBirth) implements ClinicianQuestion {
         @Override
         public Set<Published> leansOn() {
             return afterBirth ? Set.of(Published.FULL_CHECK_AFTER_BIRTH) : Set.of();
@@ -60,12 +60,13 @@ public sealed interface ClinicianQuestion {
         @Override
         public String words() {
             return "May she exercise with me, and is anything to be left out? She is " + where
-                    + ", and I have no word of a clinician about it.";
+                    + notYet.map(given -> "; the last word was: breath only, by " + given.by() + ".")
+                            .orElse(", and I have no word of a clinician about it.");
         }
 
         @Override
         public Optional<LocalDate> on() {
-            return Optional.empty();
+            return notYet.map(Clearance::date);
         }
     }
 
@@ -140,8 +141,9 @@ public sealed interface ClinicianQuestion {
                         Comparator.comparing(WarningSign::urgency).thenComparing(Comparator.naturalOrder())))
                 .forEach(sign -> open.add(new OfSign(sign.getKey(), sign.getValue())));
         boolean inSeason = facts.isPregnant() || facts.recentBirth().isPresent();
-        if (inSeason && facts.clearance().isEmpty()) {
-            open.add(new OfExercise(where, !facts.isPregnant()));
+        boolean notYet = facts.clearance().filter(Clearance::isBreathOnly).isPresent();
+        if (inSeason && facts.clearance().isEmpty() || notYet) {
+            open.add(new OfExercise(where, facts.clearance(), inSeason && !facts.isPregnant()));
         }
         waiting(judgement)
                 .forEach(condition -> open.add(new OfCondition(

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import net.jqwik.api.Example;
 import openbloom.core.YesNoUnknown;
+import openbloom.core.dating.Dating;
 import openbloom.core.evidence.Published;
 import openbloom.core.gap.Depth;
 import openbloom.core.gap.Firmness;
@@ -199,6 +200,21 @@ class LetterTest {
     }
 
     @Test
+    void inPregnancyAWidthIsNeitherBetterNorWorse() {
+        Client.Builder pregnant = dora().pregnant(Dating.stated(TODAY.plusWeeks(12)));
+        assertThat(all(Letter.draft(LetterKind.ANSWERING, facts(pregnant))))
+                .contains("Midline gap on a small head lift")
+                .doesNotContain("Since the first check", "read once", "Two readings of one gap");
+    }
+
+    /** Levels of a ladder mean nothing outside a studio. */
+    @Test
+    void whatIsHandedOverIsNotToldInLevels() {
+        assertThat(lines(Letter.draft(LetterKind.HANDING_OVER, facts(dora())), "What I hand over"))
+                .contains("Not reached yet: " + Goal.EASE_HEAVINESS.words() + ".");
+    }
+
+    @Test
     void whatNobodyAskedIsNotNone() {
         Client.Builder unasked =
                 Client.of(0, 1, 30).gaveBirth(new Birth(BORN, BirthKind.VAGINAL, Tear.NONE, YesNoUnknown.YES));
@@ -284,6 +300,20 @@ class LetterTest {
         assertThat(asked(cleared(dora(), BORN.minusDays(1), Set.of())))
                 .as("given before the birth")
                 .containsExactly("OfExercise");
+        Client.Builder absolute = dora().pregnant(Dating.stated(TODAY.plusWeeks(12)))
+                .conditions(Answer.given(
+                        TODAY,
+                        new Conditions(
+                                Set.of(Condition.PRE_ECLAMPSIA),
+                                Map.of(Condition.PRE_ECLAMPSIA, TODAY.minusWeeks(1)))));
+        assertThat(asked(absolute)).containsExactly("OfExercise", "OfCondition");
+        assertThat(asked(cleared(absolute, TODAY, Set.of(Condition.PRE_ECLAMPSIA))))
+                .as("answered: it still stops her, and is not asked again")
+                .isEmpty();
+        assertThat(asked(dora().cleared(
+                                Clearance.of(TODAY, "Dr Hale", List.of(ClinicalRestriction.BREATH_ONLY.name())))))
+                .as("not yet is no answer for good")
+                .containsExactly("OfExercise");
         assertThat(asked(dora().warningSigns(TODAY, Set.of(WarningSign.FEVER))))
                 .containsExactly("OfSign", "OfExercise");
         assertThat(asked(cleared(dora(), TODAY, Set.of())
@@ -318,6 +348,19 @@ class LetterTest {
         ClinicianAnswer silent = new ClinicianAnswer(TODAY, "Dr Hale", Said.NOT_SAID, Set.of(), Set.of(), List.of());
         assertThat(silent.isEmpty()).isTrue();
         assertThat(yes.isEmpty()).isFalse();
+        Optional<Clearance> breathOnly = Optional.of(Clearance.of(TODAY.minusDays(9), "Dr Hale", List.of(breath)));
+        assertThat(silent.liftsWithoutAWord(breathOnly))
+                .as("breath only unticked without a yes")
+                .isTrue();
+        assertThat(yes.liftsWithoutAWord(breathOnly)).isFalse();
+        assertThat(yes.contradictsItself()).isFalse();
+        assertThat(new ClinicianAnswer(TODAY, "Dr Hale", Said.YES, Set.of(), Set.of(), List.of(impact, breath))
+                        .contradictsItself())
+                .isTrue();
+        assertThat(new ClinicianAnswer(TODAY, "Dr Hale", Said.NOT_SAID, Set.of(), Set.of(), List.of(breath, impact))
+                        .keepsTheLimitsOf(Optional.of(Clearance.of(TODAY, "Dr Hale", List.of(impact, breath)))))
+                .as("in whatever order")
+                .isTrue();
         assertThat(notYet.isOvertakenBy(Optional.of(Clearance.of(TODAY.plusDays(1), "Dr Hale", List.of()))))
                 .isTrue();
         assertThat(notYet.isOvertakenBy(Optional.of(Clearance.of(TODAY, "Dr Hale", List.of()))))

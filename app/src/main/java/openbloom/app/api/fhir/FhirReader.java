@@ -2,11 +2,10 @@ package openbloom.app.api.fhir;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import openbloom.core.Days;
@@ -38,8 +37,9 @@ import org.jspecify.annotations.Nullable;
  * Everything else is told as not understood. References are compared and never followed.
  */
 public final class FhirReader {
-    private static final int WEEKS_APART = 7;
+    private static final int DAYS_OF_A_WEEK = 7;
     private static final int TERM_DAYS = 280;
+    private static final int DAY_LENGTH = 10;
     private static final Set<String> CARRIED =
             Set.of("CodeSystem", "Provenance", "Practitioner", "Organization", "Composition");
 
@@ -77,7 +77,7 @@ public final class FhirReader {
         });
         parsed.bundle().getEntry().stream()
                 .map(Bundle.BundleEntryComponent::getResource)
-                .filter(java.util.Objects::nonNull)
+                .filter(Objects::nonNull)
                 .forEach(this::take);
         pregnancy();
         return Outcome.accepted(new FhirRead(name(), bornIn(), read, strange, told.client()));
@@ -127,7 +127,7 @@ public final class FhirReader {
     }
 
     private Optional<Integer> bornIn() {
-        return her.map(Patient::getBirthDateElement).map(day -> day.getYear()).filter(java.util.Objects::nonNull);
+        return her.map(Patient::getBirthDateElement).map(day -> day.getYear()).filter(Objects::nonNull);
     }
 
     // --- conditions and goals
@@ -207,7 +207,7 @@ public final class FhirReader {
         if (!(observation.getValue() instanceof Quantity quantity) || quantity.getValue() == null || on.isEmpty()) {
             return false;
         }
-        int unit = Set.of("wk", "weeks", "week").contains(String.valueOf(quantity.getCode())) ? WEEKS_APART : 1;
+        int unit = Set.of("wk", "weeks", "week").contains(String.valueOf(quantity.getCode())) ? DAYS_OF_A_WEEK : 1;
         int days = quantity.getValue().multiply(BigDecimal.valueOf(unit)).intValue();
         if (days < 0 || days > GestationalAge.LONGEST_DAYS) {
             return false;
@@ -234,7 +234,7 @@ public final class FhirReader {
     private void pregnancy() {
         if (told.due != null
                 && told.dueByAge != null
-                && Math.abs(ChronoUnit.DAYS.between(told.due, told.dueByAge)) > WEEKS_APART) {
+                && Math.abs(ChronoUnit.DAYS.between(told.due, told.dueByAge)) > DAYS_OF_A_WEEK) {
             strange.add("Due date " + Days.words(told.due) + " and weeks that lead to " + Days.words(told.dueByAge)
                     + " contradict each other: the due date is taken; look at both");
         }
@@ -340,28 +340,21 @@ public final class FhirReader {
 
     // --- words and days
 
+    /** A day that is told as a day; a month or a year is none. */
     static Optional<LocalDate> day(@Nullable Type value) {
-        if (value instanceof DateTimeType moment && moment.getValue() != null) {
-            String text = String.valueOf(moment.getValueAsString());
-            return text.length() >= 10
-                    ? Optional.of(LocalDate.parse(text.substring(0, 10)))
-                    : Optional.of(
-                            moment.getValue().toInstant().atZone(ZoneOffset.UTC).toLocalDate());
-        }
-        return Optional.empty();
+        String text = value instanceof DateTimeType moment ? String.valueOf(moment.getValueAsString()) : "";
+        return text.length() >= DAY_LENGTH
+                ? Optional.of(LocalDate.parse(text.substring(0, DAY_LENGTH)))
+                : Optional.empty();
     }
 
     private static String words(CodeableConcept concept) {
         String text = concept.getText();
-        String shown = text == null && concept.hasCoding()
-                ? concept.getCodingFirstRep().getDisplay()
-                : text;
-        String code = concept.hasCoding() ? concept.getCodingFirstRep().getCode() : "no code";
-        return cut(shown == null ? String.valueOf(code) : shown)
-                        .toLowerCase(Locale.ROOT)
-                        .equals("null")
-                ? "no code"
-                : cut(shown == null ? String.valueOf(code) : shown);
+        if (text == null && concept.hasCoding()) {
+            text = Optional.ofNullable(concept.getCodingFirstRep().getDisplay())
+                    .orElse(concept.getCodingFirstRep().getCode());
+        }
+        return cut(Objects.toString(text, "no code"));
     }
 
     private static String cut(String words) {

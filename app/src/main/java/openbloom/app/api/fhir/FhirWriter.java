@@ -13,7 +13,6 @@ import openbloom.core.gap.GapCheck;
 import openbloom.core.gap.GapReading;
 import openbloom.core.gap.Measured;
 import openbloom.core.gap.Method;
-import openbloom.core.letter.LetterSentence;
 import openbloom.core.pelvicfloor.LettingGo;
 import openbloom.core.pelvicfloor.PelvicFloorCheck;
 import openbloom.core.pelvicfloor.Tone;
@@ -29,11 +28,9 @@ import org.hl7.fhir.r4.model.Bundle;
 import org.hl7.fhir.r4.model.CarePlan;
 import org.hl7.fhir.r4.model.CodeableConcept;
 import org.hl7.fhir.r4.model.Coding;
-import org.hl7.fhir.r4.model.Composition;
 import org.hl7.fhir.r4.model.DateTimeType;
 import org.hl7.fhir.r4.model.DateType;
 import org.hl7.fhir.r4.model.IntegerType;
-import org.hl7.fhir.r4.model.Narrative;
 import org.hl7.fhir.r4.model.Observation;
 import org.hl7.fhir.r4.model.Organization;
 import org.hl7.fhir.r4.model.Patient;
@@ -54,7 +51,6 @@ public final class FhirWriter {
     static final String GESTATIONAL_AGE = "18185-9";
     static final String PREGNANT = "LA15173-0";
     static final String NOT_PREGNANT = "LA26683-5";
-    private static final String CONSULT_NOTE = "11488-4";
 
     private final FhirSubject subject;
     private final Client client;
@@ -86,7 +82,9 @@ public final class FhirWriter {
                 .setValue(url("bundle " + bundle.getType() + " " + subject.at())));
         List<Bundle.BundleEntryComponent> found = entries();
         if (document) {
-            bundle.addEntry().setFullUrl(url("composition")).setResource(composition(found));
+            bundle.addEntry()
+                    .setFullUrl(url("composition"))
+                    .setResource(FhirLetter.of(subject, patient, author(), found));
         }
         bundle.getEntry().addAll(found);
         if (!document) {
@@ -127,6 +125,10 @@ public final class FhirWriter {
         entries.add(new Bundle.BundleEntryComponent().setFullUrl(url(of)).setResource(resource));
     }
 
+    private Reference author() {
+        return new Reference(url(subject.author().isPresent() ? "practitioner" : "patient"));
+    }
+
     private Patient patient() {
         Patient her = new Patient().setActive(true);
         subject.name().ifPresent(name -> her.addName().setText(name));
@@ -154,7 +156,7 @@ public final class FhirWriter {
         return new DateTimeType(day.toString());
     }
 
-    private static CodeableConcept loinc(String code, String display) {
+    static CodeableConcept loinc(String code, String display) {
         return new CodeableConcept(new Coding(LOINC, code, display));
     }
 
@@ -369,41 +371,5 @@ public final class FhirWriter {
         made.setRecorded(Date.from(subject.at()));
         made.addAgent().setWho(new Reference(url("practitioner"))).setOnBehalfOf(new Reference(url("organization")));
         add(entries, "provenance", made);
-    }
-
-    /** The letter; what it rests on are its entries. */
-    private Composition composition(List<Bundle.BundleEntryComponent> found) {
-        Composition composition = new Composition();
-        composition.setStatus(Composition.CompositionStatus.FINAL);
-        composition.setType(loinc(CONSULT_NOTE, "Consult note"));
-        composition.setSubject(patient);
-        composition.setDate(Date.from(subject.at()));
-        composition.addAuthor(new Reference(url(subject.author().isPresent() ? "practitioner" : "patient")));
-        composition.setTitle(subject.letter().orElseThrow().subject());
-        subject.letter().orElseThrow().parts().forEach(part -> {
-            Composition.SectionComponent section = composition.addSection();
-            section.setTitle(part.heading().isEmpty() ? "Signed" : part.heading());
-            section.setText(narrative(part.sentences()));
-        });
-        Composition.SectionComponent data = composition.addSection();
-        data.setTitle("What it rests on");
-        found.stream()
-                .filter(entry -> !entry.getFullUrl().equals(patient.getReference()))
-                .forEach(entry -> data.addEntry(new Reference(entry.getFullUrl())));
-        return composition;
-    }
-
-    private static Narrative narrative(List<LetterSentence> sentences) {
-        StringBuilder text = new StringBuilder("<div xmlns=\"http://www.w3.org/1999/xhtml\">");
-        sentences.forEach(
-                sentence -> text.append("<p>").append(escaped(sentence.dated())).append("</p>"));
-        Narrative narrative = new Narrative();
-        narrative.setStatus(Narrative.NarrativeStatus.GENERATED);
-        narrative.setDivAsString(text.append("</div>").toString());
-        return narrative;
-    }
-
-    private static String escaped(String words) {
-        return org.springframework.web.util.HtmlUtils.htmlEscape(words, "UTF-8");
     }
 }
