@@ -299,6 +299,8 @@ class VisitWalkTest extends BrowserTest {
                 session + "/edit",
                 her + "/response",
                 her + "/review",
+                her + "/share/spreadsheets",
+                her + "/letters/evidence/ASKING",
                 her + "/approach",
                 her + "/edit",
                 her + "/floor",
@@ -356,6 +358,7 @@ class VisitWalkTest extends BrowserTest {
                 || task.endsWith("/review")
                 || task.startsWith("/moves")
                 || task.endsWith("/journey")
+                || task.contains("/evidence/")
                 || task.endsWith("/gym")
                 || task.endsWith("/exercise-check")
                 || task.startsWith("/reasons")

@@ -159,7 +159,7 @@ class WalkTest extends BrowserTest {
         assertThat(page.locator("details.move-row[open]")).containsText("a recovered gap");
         look();
         page.getByLabel("Build a session of").fill("500");
-        page.getByRole(AriaRole.BUTTON, named("Build session")).click();
+        page.getByLabel("Build a session of").press("Enter");
         assertThat(page.locator("#problem-minutes")).containsText("5 to 120");
         page.waitForLoadState();
         page.getByLabel("Build a session of").fill("20");

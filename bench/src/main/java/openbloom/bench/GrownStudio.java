@@ -27,6 +27,9 @@ final class GrownStudio {
 
     private static final Set<String> NUMBERS_WITHOUT_A_KEY = Set.of("PAIN_LIFT.RESPONSE_ID");
 
+    /** Each must be there once: the number of the copy is written into or behind them. */
+    private static final Set<String> KEYS = Set.of("FORM_KEY", "REPORT_KEY", "INSTEAD_OF", "DIGEST", "SESSION_ID");
+
     private final Connection store;
 
     private GrownStudio(Connection store) {
@@ -114,11 +117,9 @@ final class GrownStudio {
                 if (moves) {
                     key = key.isEmpty() ? column : key;
                     values.add(column + " + ? * " + STEP);
-                } else if (column.equals("FORM_KEY") || column.equals("INSTEAD_OF")) {
-                    values.add("case when " + column + " is null then null else left(" + column
-                            + ", 28) || lpad(?, 8, '0') end");
-                } else if (column.equals("DIGEST")) {
-                    values.add("left(digest, 56) || lpad(?, 8, '0')");
+                } else if (KEYS.contains(column)) {
+                    values.add("case when " + column + " is null then null else left(" + column + ", "
+                            + (all.getInt("COLUMN_SIZE") - 8) + ") || lpad(?, 8, '0') end");
                 } else if (table.equals("WOMAN") && column.equals("NAME")) {
                     values.add(column + " || ' ' || lpad(?, 4, '0')");
                 } else {

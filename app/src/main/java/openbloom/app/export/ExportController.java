@@ -38,9 +38,10 @@ class ExportController {
     }
 
     @GetMapping("/people/{womanId}/share/everything.zip")
-    void everything(Woman woman, HttpServletResponse response) throws IOException, SQLException {
+    void everything(@AuthenticationPrincipal SignedIn me, Woman woman, HttpServletResponse response)
+            throws IOException, SQLException {
         begin(response, plain(woman.name()));
-        exporting.write(woman, response.getOutputStream());
+        exporting.write(me, woman, response.getOutputStream());
     }
 
     /** The records of all its women, one after the other. */

@@ -8,13 +8,20 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.zip.ZipOutputStream;
 import javax.sql.DataSource;
+import openbloom.app.api.fhir.FhirText;
+import openbloom.app.people.People;
 import openbloom.app.people.Woman;
+import openbloom.app.share.FhirRecords;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.StudioDay;
+import openbloom.app.system.UnreadableRecord;
 import org.flywaydb.core.Flyway;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.jdbc.datasource.DataSourceUtils;
 import org.springframework.stereotype.Service;
@@ -22,12 +29,24 @@ import org.springframework.stereotype.Service;
 /** Writes records out: one woman's with everything that belongs to it, or those of a studio, one after the other. */
 @Service
 class Exporting {
+    private static final Logger LOG = LoggerFactory.getLogger(Exporting.class);
+
     private final DataSource data;
     private final StudioDay day;
+    private final People people;
+    private final FhirRecords fhir;
     private final String version;
     private final int schema;
 
-    Exporting(DataSource data, StudioDay day, Flyway tables, @Value("${bloom.version}") String version) {
+    Exporting(
+            DataSource data,
+            StudioDay day,
+            People people,
+            FhirRecords fhir,
+            Flyway tables,
+            @Value("${bloom.version}") String version) {
+        this.people = people;
+        this.fhir = fhir;
         this.data = data;
         this.day = day;
         this.version = version;
@@ -38,11 +57,11 @@ class Exporting {
         return new RecordExport.MadeBy(version, schema, day.instant());
     }
 
-    void write(Woman woman, OutputStream out) throws IOException, SQLException {
+    void write(SignedIn me, Woman woman, OutputStream out) throws IOException, SQLException {
         Connection opened = DataSourceUtils.getConnection(data);
         try {
             KeptRows hers = KeptRows.of(opened, References.of(opened), woman.id());
-            new RecordExport(opened, hers, made()).write(out, woman.name());
+            new RecordExport(opened, hers, made()).write(out, woman.name(), bundle(me, woman));
         } finally {
             DataSourceUtils.releaseConnection(opened, data);
         }
@@ -55,10 +74,24 @@ class Exporting {
             References references = References.of(opened);
             for (Map.Entry<Long, String> woman : women(opened, me.studioId()).entrySet()) {
                 new RecordExport(opened, KeptRows.of(opened, references, woman.getKey()), made())
-                        .write(zip, "women/" + woman.getKey() + "/", woman.getValue());
+                        .write(zip, "women/" + woman.getKey() + "/", woman.getValue(), bundle(me, woman.getKey()));
             }
         } finally {
             DataSourceUtils.releaseConnection(opened, data);
+        }
+    }
+
+    private Optional<String> bundle(SignedIn me, long woman) {
+        return people.find(me, woman).flatMap(found -> bundle(me, found));
+    }
+
+    /** Empty for a record that is kept in a way this version does not understand; its rows are written all the same. */
+    private Optional<String> bundle(SignedIn me, Woman woman) {
+        try {
+            return Optional.of(fhir.written(me, woman, Optional.empty(), FhirText.FhirFormat.JSON));
+        } catch (UnreadableRecord unreadable) {
+            LOG.warn("Woman {} is written out without a bundle: {}", woman.id(), unreadable.getMessage());
+            return Optional.empty();
         }
     }
 

@@ -7,13 +7,14 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.NavigableSet;
+import java.util.NavigableMap;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.TreeSet;
 
 /**
  * The rows that are hers: her own, and, table by table, every row that refers to one that is hers. What they refer to (the studio,
@@ -21,9 +22,12 @@ import java.util.TreeSet;
  */
 final class KeptRows {
     private final Connection opened;
-    private final Map<String, NavigableSet<Long>> rows = new TreeMap<>();
-
     private final References references;
+
+    /** By table and the store's own number of a row, what others refer to it by: column to value. */
+    private final Map<String, NavigableMap<Long, Map<String, Object>>> rows = new TreeMap<>();
+
+    private final Map<References.Reference, Set<Long>> asked = new HashMap<>();
 
     private KeptRows(Connection opened, References references) {
         this.opened = opened;
@@ -37,7 +41,7 @@ final class KeptRows {
      */
     static KeptRows of(Connection opened, References references, long womanId) throws SQLException {
         KeptRows found = new KeptRows(opened, references);
-        found.rows.put(References.WOMAN, new TreeSet<>(Set.of(found.rowOf(womanId))));
+        found.find(References.WOMAN, "ID", womanId);
         Deque<String> left = new ArrayDeque<>(List.of(References.WOMAN));
         while (!left.isEmpty()) {
             String table = left.poll();
@@ -52,42 +56,51 @@ final class KeptRows {
     }
 
     private void addWhatWasTaughtToHerAlone(long womanId) throws SQLException {
-        NavigableSet<Long> taught = new TreeSet<>();
-        try (PreparedStatement asked = opened.prepareStatement("""
-                select distinct teaching._rowid_ from teaching join session on session.teaching_id = teaching.id
+        rows.put(References.TEACHING, new TreeMap<>());
+        try (PreparedStatement taught = opened.prepareStatement("""
+                select distinct teaching.id from teaching join session on session.teaching_id = teaching.id
                 where session.woman_id = ? and class_id is null and occasion <> 'CLASS'
                 """)) {
-            asked.setLong(1, womanId);
-            try (ResultSet found = asked.executeQuery()) {
+            taught.setLong(1, womanId);
+            try (ResultSet found = taught.executeQuery()) {
                 while (found.next()) {
-                    taught.add(found.getLong(1));
+                    find(References.TEACHING, "ID", found.getLong(1));
                 }
-            }
-        }
-        rows.put(References.TEACHING, taught);
-    }
-
-    private long rowOf(long womanId) throws SQLException {
-        try (PreparedStatement one = opened.prepareStatement("select _rowid_ from woman where id = ?")) {
-            one.setLong(1, womanId);
-            try (ResultSet row = one.executeQuery()) {
-                row.next();
-                return row.getLong(1);
             }
         }
     }
 
     /** Whether rows that refer to hers were found that were not known yet. */
     private boolean addsTo(References.Reference one) throws SQLException {
-        NavigableSet<Long> known = rows.computeIfAbsent(one.from(), none -> new TreeSet<>());
-        String sql = "select c._rowid_ from \"" + one.from() + "\" c join \"" + one.to() + "\" p on c.\"" + one.column()
-                + "\" = p.\"" + one.key() + "\" where p._rowid_ = any(?)";
+        Set<Long> before = asked.computeIfAbsent(one, none -> new HashSet<>());
         boolean more = false;
-        try (PreparedStatement asked = opened.prepareStatement(sql)) {
-            asked.setArray(1, opened.createArrayOf("BIGINT", rows.get(one.to()).toArray()));
-            try (ResultSet found = asked.executeQuery()) {
+        for (Map.Entry<Long, Map<String, Object>> row : rows.get(one.to()).entrySet()) {
+            if (before.add(row.getKey())) {
+                more |= find(one.from(), one.column(), row.getValue().get(one.key()));
+            }
+        }
+        return more;
+    }
+
+    /**
+     * Whole rows are asked for, each by what an index leads to: in a large studio any other way reads a table from end to end.
+     *
+     * @return whether there was one that was not known yet
+     */
+    private boolean find(String table, String column, Object value) throws SQLException {
+        NavigableMap<Long, Map<String, Object>> known = rows.computeIfAbsent(table, none -> new TreeMap<>());
+        List<References.Reference> to = references.to(table);
+        boolean more = false;
+        try (PreparedStatement sql =
+                opened.prepareStatement("select _rowid_, t.* from \"" + table + "\" t where \"" + column + "\" = ?")) {
+            sql.setObject(1, value);
+            try (ResultSet found = sql.executeQuery()) {
                 while (found.next()) {
-                    more |= known.add(found.getLong(1));
+                    Map<String, Object> keys = new HashMap<>();
+                    for (References.Reference one : to) {
+                        keys.put(one.key(), found.getObject(one.key()));
+                    }
+                    more |= known.put(found.getLong(1), keys) == null;
                 }
             }
         }
@@ -113,12 +126,14 @@ final class KeptRows {
 
     /** Reads the rows of a table, in the order they were kept. */
     void each(String table, Row row) throws SQLException, IOException {
-        String sql = "select * from \"" + table + "\" where _rowid_ = any(?) order by _rowid_";
-        try (PreparedStatement asked = opened.prepareStatement(sql)) {
-            asked.setArray(1, opened.createArrayOf("BIGINT", rows.get(table).toArray()));
-            try (ResultSet found = asked.executeQuery()) {
-                int columns = found.getMetaData().getColumnCount();
-                while (found.next()) {
+        try (PreparedStatement sql = opened.prepareStatement("select * from \"" + table + "\" where _rowid_ = ?")) {
+            for (Long number : rows.get(table).keySet()) {
+                sql.setLong(1, number);
+                try (ResultSet found = sql.executeQuery()) {
+                    int columns = found.getMetaData().getColumnCount();
+                    if (!found.next()) {
+                        continue;
+                    }
                     row.begins();
                     for (int at = 1; at <= columns; at++) {
                         row.value(found.getMetaData().getColumnName(at).toLowerCase(Locale.ROOT), found, at);
@@ -139,7 +154,7 @@ final class KeptRows {
     /** The latest first: a correction refers to what it corrects. */
     private void erase(String table) throws SQLException {
         try (PreparedStatement one = opened.prepareStatement("delete from \"" + table + "\" where _rowid_ = ?")) {
-            for (Long row : rows.get(table).descendingSet()) {
+            for (Long row : rows.get(table).descendingKeySet()) {
                 one.setLong(1, row);
                 one.execute();
             }

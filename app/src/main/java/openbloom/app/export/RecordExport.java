@@ -17,6 +17,7 @@ import java.util.Base64;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.zip.ZipEntry;
@@ -58,8 +59,13 @@ final class RecordExport {
      */
     record MadeBy(String version, int schema, Instant at) {}
 
-    /** Everything of hers, in a folder of a zip. */
-    void write(ZipOutputStream zip, String folder, String name) throws IOException, SQLException {
+    /**
+     * Everything of hers, in a folder of a zip.
+     *
+     * @param bundle the same for other systems, where it can be written
+     */
+    void write(ZipOutputStream zip, String folder, String name, Optional<String> bundle)
+            throws IOException, SQLException {
         zip.putNextEntry(new ZipEntry(folder + KeptRecord.FILE));
         json(zip, name);
         for (String table : kept.tables()) {
@@ -67,12 +73,16 @@ final class RecordExport {
             csv(zip, table);
         }
         papers(zip, folder);
+        if (bundle.isPresent()) {
+            zip.putNextEntry(new ZipEntry(folder + "fhir-bundle.json"));
+            zip.write(bundle.get().getBytes(StandardCharsets.UTF_8));
+        }
     }
 
     /** Everything of hers, as a zip. */
-    void write(OutputStream out, String name) throws IOException, SQLException {
+    void write(OutputStream out, String name, Optional<String> bundle) throws IOException, SQLException {
         try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
-            write(zip, "", name);
+            write(zip, "", name, bundle);
         }
     }
 

@@ -40,7 +40,7 @@ public class Loads {
     }
 
     /** A load as it is typed: 0 to 400 kg with one decimal; empty when nothing was. */
-    static Optional<BigDecimal> read(FormReader typed, String field, @Nullable String text) {
+    public static Optional<BigDecimal> read(FormReader typed, String field, @Nullable String text) {
         if (text == null || text.isBlank()) {
             return Optional.empty();
         }

@@ -184,7 +184,8 @@ public record SessionDocument(
         return new SessionDocument(noted, transitions, upByTheSide, leftOut, note, format, parts);
     }
 
-    SessionDocument withLeftOut(List<LeftOutLine> more, String words) {
+    /** The same with what is not in it, and with words of its own. */
+    public SessionDocument withLeftOut(List<LeftOutLine> more, String words) {
         return new SessionDocument(items, transitions, upByTheSide, more, words, format, parts);
     }
 

@@ -23,6 +23,7 @@ import openbloom.core.session.Place;
 import openbloom.core.session.SessionRequest;
 import openbloom.core.verdict.Judgement;
 import openbloom.core.verdict.RuleBook;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -200,6 +201,33 @@ public class Sessions {
                         json.writeValueAsString(plan)),
                 new StoredSession.TaughtOn(part.teachingId(), part.occasion(), null));
         return mapper.insert(session, part.formKey(), by.id(), day.instant());
+    }
+
+    /**
+     * A session that was done before it was known here.
+     *
+     * @param taughtOn null for one that was only planned
+     */
+    public record TakenIn(Occasion occasion, @Nullable LocalDate taughtOn, int minutes, Place place, String formKey) {}
+
+    /** Whether something of hers was kept under a key. */
+    public boolean isKept(Woman woman, String formKey) {
+        return mapper.byKey(woman.id(), formKey).isPresent();
+    }
+
+    /** Keeps what she did on a day gone by, judged as of that day. */
+    public void takeIn(SignedIn me, Woman woman, Judgement judgement, SessionDocument plan, TakenIn done) {
+        LocalDate on = judgement.facts().day();
+        long teaching = teachings.insert(
+                TeachingMapper.StoredTeaching.ofOne(woman.studioId(), done.occasion(), on),
+                me.accountId(),
+                day.instant());
+        PartOfTeaching part =
+                new PartOfTeaching(teaching, done.occasion(), done.minutes(), done.place(), done.formKey());
+        long session = keep(me.account(), woman, judgement, plan, part);
+        if (done.taughtOn() != null) {
+            mapper.taught(session, done.taughtOn(), me.accountId(), null);
+        }
     }
 
     /**

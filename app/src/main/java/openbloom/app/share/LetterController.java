@@ -15,20 +15,25 @@ import openbloom.app.system.Idempotent;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Days;
 import openbloom.core.Enums;
+import openbloom.core.evidence.Published;
 import openbloom.core.letter.Letter;
 import openbloom.core.letter.LetterKind;
+import openbloom.core.letter.LetterSentence;
 import openbloom.core.record.ClinicalRestriction;
 import openbloom.core.record.ClinicianAnswer.Said;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.verdict.ClinicianQuestion;
 import openbloom.core.verdict.Judgement;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
@@ -37,11 +42,13 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @RequestMapping("/people/{womanId}/letters")
 class LetterController {
     private final HandOuts handOuts;
+    private final LetterDrafts drafts;
     private final ClinicianAnswers answers;
     private final FormPages forms;
     private final StudioDay day;
 
-    LetterController(HandOuts handOuts, ClinicianAnswers answers, FormPages forms, StudioDay day) {
+    LetterController(HandOuts handOuts, LetterDrafts drafts, ClinicianAnswers answers, FormPages forms, StudioDay day) {
+        this.drafts = drafts;
         this.handOuts = handOuts;
         this.answers = answers;
         this.forms = forms;
@@ -51,6 +58,31 @@ class LetterController {
     @GetMapping
     ModelAndView show(@AuthenticationPrincipal SignedIn me, Woman woman) {
         return page(me, woman, Map.of(), woman.limits());
+    }
+
+    /** A published number as the page shows it, with the sentences that lean on it. */
+    public record NumberOfLetter(Published number, List<String> sentences) {}
+
+    /** What the draft of a letter leans on: each published number with its source. */
+    @GetMapping("/evidence/{kind}")
+    ModelAndView evidence(@AuthenticationPrincipal SignedIn me, Woman woman, @PathVariable String kind) {
+        LetterKind letter = Enums.named(LetterKind.class, kind)
+                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        Letter drafted = drafts.known(me, woman, day.today(me)).letter(letter);
+        List<NumberOfLetter> numbers = drafted.leansOn().entrySet().stream()
+                .map(one -> new NumberOfLetter(
+                        one.getKey(),
+                        one.getValue().stream().map(LetterSentence::dated).toList()))
+                .toList();
+        return new ModelAndView(
+                "share/letter-evidence",
+                Map.of(
+                        "kind", letter,
+                        "numbers", numbers,
+                        "sources",
+                                drafted.sources().stream()
+                                        .map(LetterSentence::words)
+                                        .toList()));
     }
 
     private ModelAndView page(SignedIn me, Woman woman, Map<String, String> typed, List<String> limits) {

@@ -91,8 +91,7 @@ class LetterDrafts {
                 .map(GapChecks.KeptCheck::measured);
         Optional<Measured> first = latest.flatMap(last -> counting.stream()
                 .map(GapChecks.KeptCheck::measured)
-                .filter(one -> one.method() == last.method()
-                        && one.by().id() == last.by().id())
+                .filter(one -> isReadAlike(one, last))
                 .findFirst());
         return latest.map(last -> new LetterFacts.GapFound(
                         first,

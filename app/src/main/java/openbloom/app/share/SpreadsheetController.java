@@ -5,6 +5,7 @@ import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
@@ -19,6 +20,7 @@ import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Move;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -60,21 +62,7 @@ class SpreadsheetController {
     /** A line for each exercise and side. */
     @GetMapping("/sessions.csv")
     ResponseEntity<String> sessions(Woman woman) {
-        List<String> columns = List.of(
-                "session",
-                "planned_on",
-                "taught_on",
-                "place",
-                "minutes",
-                "exercise",
-                "side",
-                "sets",
-                "repetitions",
-                "hold_s",
-                "breaths",
-                "rest_s",
-                "verdict");
-        return sheet("sessions", columns, csv -> {
+        return sheet("sessions", SheetColumns.OF_SESSIONS, csv -> {
             List<Sessions.ComposedFor> all = sessions.of(woman.id()).stream()
                     .sorted(Comparator.comparing(one -> one.stored().id()))
                     .toList();
@@ -91,10 +79,11 @@ class SpreadsheetController {
                 kept.id(),
                 kept.plannedOn(),
                 day(kept.taughtOn()),
-                kept.place().name().toLowerCase(java.util.Locale.ROOT),
+                kept.occasion().name().toLowerCase(Locale.ROOT),
+                kept.place().name().toLowerCase(Locale.ROOT),
                 kept.minutes(),
                 CsvText.safe(line.name()),
-                line.side().name().toLowerCase(java.util.Locale.ROOT),
+                line.side().name().toLowerCase(Locale.ROOT),
                 line.amount().sets(),
                 line.amount().repetitions(),
                 line.amount().holdSeconds(),
@@ -103,7 +92,7 @@ class SpreadsheetController {
                 line.judged().verdict().words());
     }
 
-    private static String day(@org.jspecify.annotations.Nullable LocalDate day) {
+    private static String day(@Nullable LocalDate day) {
         return Objects.toString(day, "");
     }
 
@@ -114,10 +103,8 @@ class SpreadsheetController {
         Map<Long, String> places = sessions.of(woman.id()).stream()
                 .collect(Collectors.toMap(
                         one -> one.stored().id(),
-                        one -> one.stored().occasion().name().toLowerCase(java.util.Locale.ROOT)));
-        List<String> columns =
-                List.of("session", "on", "occasion", "exercise", "noted", "where", "pain_0_to_10", "done", "of_asked");
-        return sheet("responses", columns, csv -> {
+                        one -> one.stored().occasion().name().toLowerCase(Locale.ROOT)));
+        return sheet("responses", SheetColumns.OF_RESPONSES, csv -> {
             for (StoredResponse one : sessions.responsesOf(List.of(woman.id())).getOrDefault(woman.id(), List.of())) {
                 csv.printRecord(
                         one.sessionId(),
@@ -126,10 +113,12 @@ class SpreadsheetController {
                         CsvText.safe(
                                 catalogue.find(one.moveId()).map(Move::name).orElse(one.moveId())),
                         one.told().words(),
-                        one.place().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
+                        one.place().toLowerCase(Locale.ROOT).replace('_', ' '),
                         one.how().pain(),
                         one.how().done(),
-                        one.how().asked());
+                        one.how().asked(),
+                        one.how().kilograms(),
+                        CsvText.safe(one.how().note()));
             }
         });
     }

@@ -80,6 +80,9 @@ class ExportTest extends PageTest {
                         rhona));
         assertThat(record.at("/tables/woman/0/birth_year").asInt())
                 .isEqualTo((int) count("select birth_year from woman where id = ?", rhona));
+        JsonNode bundle = JsonMapper.shared().readTree(entries.get("fhir-bundle.json"));
+        assertThat(bundle.path("resourceType").asString()).isEqualTo("Bundle");
+        assertThat(bundle.at("/entry/0/resource/name/0/text").asString()).isEqualTo("Rhona Vale");
         assertThat(record.at("/writtenBy/" + ines.accountId()).asString()).isEqualTo("Ines");
 
         String all = new String(entries.get("record.json"), StandardCharsets.UTF_8);

@@ -208,4 +208,19 @@ class LettersTest extends PageTest {
                 .as("it still stops her until she is asked")
                 .isEqualTo("Stop");
     }
+
+    @Test
+    void theNumbersOfALetterStandWithTheirSourceOnAPageOfTheirOwn() throws Exception {
+        Woman rhona = people.page(ines, "rhona", 0).women().get(0);
+        String at = "/people/" + rhona.id() + "/letters/evidence/ASKING";
+        assertThat(Jsoup.parse(page(at)).select("tbody tr").eachText())
+                .as("each number, its source, and the sentence that leans on it")
+                .anySatisfy(row -> assertThat(row)
+                        .startsWith("2 s: a best hold has changed by more than Common practice among")
+                        .contains("At the first check: best hold"));
+        assertThat(page(at)).contains("A best hold has changed by more than 2 s (common practice, no source).");
+        assertThat(page("/people/" + rhona.id() + "/letters")).contains(at);
+        assertThat(as(ines, get(at.replace("ASKING", "SHOUTING"))).getStatus()).isEqualTo(404);
+        isNothingForAStranger(at);
+    }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.File;
 import java.io.IOException;
 import java.net.ServerSocket;
+import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -167,6 +168,11 @@ class SeveralProcessesTest {
         until(() -> acknowledged.size() >= enough);
         server.process().toHandle().destroyForcibly();
         server.process().waitFor();
+        for (Started one : both) {
+            HttpResponse<String> away = browser(una, one).get("/people");
+            assertThat(away.statusCode()).as("no store, and no failure of ours").isEqualTo(503);
+            assertThat(away.body()).contains("The store does not answer just now.");
+        }
         served();
         int afterwards = acknowledged.size() + KEPT_BETWEEN_KILLS;
         until(() -> acknowledged.size() >= afterwards);

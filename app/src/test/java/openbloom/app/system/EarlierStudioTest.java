@@ -97,7 +97,8 @@ class EarlierStudioTest {
         "0.19, 1",
         "0.20, 1",
         "0.21, 1",
-        "0.22, 1"
+        "0.22, 1",
+        "0.23, 1"
     })
     void opensEveryPageOfEveryWoman(String version, int kept) throws Exception {
         open(version);

@@ -2,7 +2,9 @@ package openbloom.core.letter;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import openbloom.core.evidence.Published;
 import openbloom.core.evidence.Source;
@@ -18,8 +20,18 @@ import openbloom.core.verdict.Facts;
  * @see LetterKind
  */
 public record Letter(LetterKind kind, String subject, String about, List<LetterPart> parts) {
+    private static final String SOURCES = "Where the numbers come from";
+
     public Letter {
         parts = List.copyOf(parts);
+    }
+
+    /** What the letter itself says of where its numbers come from, how well hands agree among it. */
+    public List<LetterSentence> sources() {
+        return parts.stream()
+                .filter(part -> part.heading().equals(SOURCES))
+                .flatMap(part -> part.sentences().stream())
+                .toList();
     }
 
     /**
@@ -53,7 +65,7 @@ public record Letter(LetterKind kind, String subject, String about, List<LetterP
         if (kind == LetterKind.ASKING || kind == LetterKind.REPORTING) {
             add(parts, "Your answer: please mark and send back", LetterQuestions.answer(), true);
         }
-        add(parts, "Where the numbers come from", sources(parts, found), false);
+        add(parts, SOURCES, sources(parts, found), false);
         return new Letter(kind, kind.words() + ": " + facts.name(), stage.about(), parts);
     }
 
@@ -70,6 +82,16 @@ public record Letter(LetterKind kind, String subject, String about, List<LetterP
         List<LetterSentence> sources = new ArrayList<>(found.basis());
         numbers.stream().map(Letter::source).map(LetterSentence::of).forEach(sources::add);
         return sources;
+    }
+
+    /** Every published number the letter leans on, with the sentences that do. */
+    public Map<Published, List<LetterSentence>> leansOn() {
+        Map<Published, List<LetterSentence>> leaning = new TreeMap<>();
+        parts.forEach(part -> part.sentences()
+                .forEach(sentence -> sentence.leansOn()
+                        .forEach(number -> leaning.computeIfAbsent(number, none -> new ArrayList<>())
+                                .add(sentence))));
+        return leaning;
     }
 
     private static String source(Published number) {

@@ -211,8 +211,8 @@ final class LetterFindings {
         List<LetterSentence> sentences = new ArrayList<>();
         facts.clearance()
                 .filter(given -> !given.limits().isEmpty())
-                .ifPresent(given -> sentences.add(
-                        LetterSentence.of(given.date(), "By the word of " + given.by() + ": " + limits(given) + ".")));
+                .ifPresent(given -> sentences.add(LetterSentence.of(
+                        given.date(), "On the word of her clinician (" + given.by() + "): " + limits(given) + ".")));
         facts.client().standing().holds().stream()
                 .map(PainHold::words)
                 .distinct()

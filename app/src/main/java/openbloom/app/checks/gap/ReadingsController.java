@@ -1,9 +1,5 @@
 package openbloom.app.checks.gap;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -12,7 +8,9 @@ import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.Idempotent;
 import openbloom.app.system.MessageFormatter;
+import openbloom.app.system.TextGiven;
 import openbloom.core.Days;
+import openbloom.core.Outcome;
 import openbloom.core.Problem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
@@ -33,8 +31,6 @@ import org.springframework.web.servlet.ModelAndView;
 @RequestMapping("/people/{womanId}/checks/gap")
 class ReadingsController {
     private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
-    private static final int LARGEST_BYTES = 1_000_000;
-
     private final GapChecks checks;
     private final ReadingsFile carrying;
     private final MessageFormatter sentences;
@@ -80,34 +76,13 @@ class ReadingsController {
             Woman woman,
             @RequestParam(defaultValue = "") String written,
             @RequestParam(required = false) @Nullable MultipartFile file) {
-        if (file != null && file.getSize() > LARGEST_BYTES || written.length() > LARGEST_BYTES) {
-            return refused(woman, "", "csv.tooLarge");
-        }
-        try {
-            String text = file == null || file.isEmpty() ? written : text(file);
-            return text.isBlank() ? refused(woman, "", "csv.nothing") : preview(me, woman, text);
-        } catch (CharacterCodingException notText) {
-            return refused(woman, written, "csv.notText");
-        }
+        Outcome<String> text = TextGiven.of(file, written);
+        return text.problems().isEmpty() ? preview(me, woman, text.value()) : refused(woman, written, text.problems());
     }
 
-    private static String text(MultipartFile file) throws CharacterCodingException {
-        try {
-            return StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(file.getBytes()))
-                    .toString();
-        } catch (CharacterCodingException notText) {
-            throw notText;
-        } catch (IOException unreadable) {
-            throw new UncheckedIOException(unreadable);
-        }
-    }
-
-    private ModelAndView refused(Woman woman, String written, String key) {
-        return forms.refused(
-                page(woman, "").addObject("written", written),
-                List.of(Problem.of("file", key, LARGEST_BYTES / 1_000_000)));
+    private ModelAndView refused(Woman woman, String written, List<Problem> problems) {
+        String shown = written.length() > TextGiven.LARGEST_BYTES ? "" : written;
+        return forms.refused(page(woman, "").addObject("written", shown), problems);
     }
 
     private ModelAndView preview(SignedIn me, Woman woman, String text) {
@@ -143,8 +118,8 @@ class ReadingsController {
     @PostMapping("/readings")
     ModelAndView keep(
             @AuthenticationPrincipal SignedIn me, Woman woman, @RequestParam(defaultValue = "") String written) {
-        if (written.length() > LARGEST_BYTES) {
-            return refused(woman, "", "csv.tooLarge");
+        if (written.length() > TextGiven.LARGEST_BYTES) {
+            return refused(woman, written, List.of(TextGiven.tooLarge()));
         }
         int readings = carrying.keep(me, woman, written);
         return new ModelAndView("redirect:/people/" + woman.id() + "/checks/gap/readings?kept=" + readings);

@@ -251,6 +251,9 @@ public final class TraceFile {
         if (trace.rectified()) {
             repairs.add("The signal goes below zero as a raw one does; it was rectified.");
         }
+        if (builder.hummed()) {
+            repairs.add("Mains hum was left out of it.");
+        }
         return new TraceRead(trace, List.copyOf(repairs));
     }
 }

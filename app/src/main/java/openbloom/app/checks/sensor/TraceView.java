@@ -120,12 +120,17 @@ public record TraceView(
         if (!aside.coughs().isEmpty()) {
             said.add("Coughs or knocks, shown and not counted: " + times(aside.coughs()) + ".");
         }
+        aside.heartbeatsAMinute()
+                .ifPresent(
+                        beats -> said.add(
+                                "A heartbeat of about " + Math.round(beats)
+                                        + " a minute is in the signal and was left out; a flick no higher than a beat cannot be told from it."));
         if (!aside.coughsCanBeTold()) {
             said.add("Too few samples a second to tell a cough from a flick; that takes 25.");
         }
         if (!aside.steps().isEmpty()) {
             said.add("The level at rest jumped at " + times(aside.steps())
-                    + ", as when she moves: each side is held against its own rest.");
+                    + ", as when she moves or a sensor settles: each side is held against its own rest.");
         }
         aside.holes()
                 .forEach(hole -> said.add("No samples from " + number(hole.from()) + " to " + number(hole.to())

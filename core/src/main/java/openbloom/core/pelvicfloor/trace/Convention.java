@@ -34,6 +34,9 @@ public record Convention(
     /** Levels so far apart are compared to learn the noise: quiet breathing counts as noise, drift does not. */
     static final double NOISE_SECONDS = 0.8;
 
+    /** The same for what is faster than a breath. */
+    static final double QUICK_NOISE_SECONDS = 0.3;
+
     /** A contraction stands at least so many times the noise above rest. */
     static final double CLEAR_OF_NOISE = 3.5;
 
@@ -42,6 +45,18 @@ public record Convention(
 
     /** A repetition weaker than this share of the usual squeeze is not told from a wavering rest. */
     static final double WEAKEST_SHARE = 0.2;
+
+    /** A hold that dips stays one if it is held for so long on either side of the dip … */
+    static final double HELD_BESIDE_A_DIP_SECONDS = 1.5;
+
+    /** … never comes as near to rest as this share of its height … */
+    static final double NOT_LET_GO = 0.3;
+
+    /** … and stays below this share of it … */
+    static final double LOW_IN_A_DIP = 0.6;
+
+    /** … no longer than this. */
+    static final double DIP_SECONDS = 1;
 
     /** Narrower than this at half its height, before any smoothing, is a cough or a knock; a flick takes longer. */
     static final double COUGH_SECONDS = 0.28;

@@ -14,6 +14,7 @@ final class Coughs {
 
     private final float[] whole;
     private final double rate;
+    private float[] smooth = {};
 
     /** @param whole bridged steps; a cough that is found is bridged in them */
     Coughs(float[] whole, double rate) {
@@ -26,16 +27,18 @@ final class Coughs {
         return rate >= Convention.COUGH_STEPS_A_SECOND * 0.99;
     }
 
-    List<Stretch> takenOut() {
+    /** Every narrow peak; they are bridged in the steps. */
+    List<Heartbeat.Peak> takenOut() {
         if (!canBeTold(rate)) {
             return List.of();
         }
         float[] opened = Smoothing.opened(whole, steps(OPENED_SECONDS));
-        float[] smooth = Smoothing.mean(whole, steps(Convention.FIND_SECONDS) / 2);
-        double usual = Smoothing.roughQuantile(smooth, 0.98) - Smoothing.roughQuantile(smooth, 0.1);
+        smooth = Smoothing.mean(whole, 1);
+        float[] find = Smoothing.mean(whole, steps(Convention.FIND_SECONDS) / 2);
+        double usual = Smoothing.roughQuantile(find, 0.98) - Smoothing.roughQuantile(find, 0.1);
         double noise = Smoothing.stepNoise(whole, 0, whole.length);
         double least = Math.max(CLEAR * noise, LEAST_SHARE * usual);
-        List<Stretch> found = new ArrayList<>();
+        List<Heartbeat.Peak> found = new ArrayList<>();
         for (int i = 0; i < whole.length; i++) {
             if (whole[i] - opened[i] > least) {
                 int peak = i;
@@ -46,7 +49,7 @@ final class Coughs {
                 cough(peak, found);
             }
         }
-        found.forEach(this::bridge);
+        found.forEach(one -> bridge(one.from()));
         return found;
     }
 
@@ -54,12 +57,13 @@ final class Coughs {
         return Math.max(1, (int) Math.round(seconds * rate));
     }
 
-    private void cough(int peak, List<Stretch> found) {
+    /** Its width is that of three steps together: the top of a noisy flick falls and rises again within one. */
+    private void cough(int peak, List<Heartbeat.Peak> found) {
         int beside = steps(BESIDE_SECONDS);
         double left = lowest(Math.max(0, peak - beside), peak);
         double right = lowest(peak, Math.min(whole.length - 1, peak + beside));
         double foot = Math.max(left, right);
-        double height = whole[peak] - foot;
+        double height = smooth[peak] - foot;
         double width = (edge(peak, foot + height / 2, 1) - edge(peak, foot + height / 2, -1)) / rate;
         int near = steps(NEAR_SECONDS);
         double noise = Math.max(
@@ -68,14 +72,15 @@ final class Coughs {
         if (width < Convention.COUGH_SECONDS && height > CLEAR * noise) {
             int from = Math.max(0, (int) Math.floor(edge(peak, foot + FOOT_SHARE * height, -1)));
             int to = Math.min(whole.length, (int) Math.ceil(edge(peak, foot + FOOT_SHARE * height, 1)) + 1);
-            found.add(new Stretch(Math.max(from, peak - beside), Math.min(to, peak + beside)));
+            Stretch whole = new Stretch(Math.max(from, peak - beside), Math.min(to, peak + beside));
+            found.add(new Heartbeat.Peak(whole, peak, height));
         }
     }
 
     private double lowest(int from, int to) {
-        double lowest = whole[from];
+        double lowest = smooth[from];
         for (int i = from; i <= to; i++) {
-            lowest = Math.min(lowest, whole[i]);
+            lowest = Math.min(lowest, smooth[i]);
         }
         return lowest;
     }
@@ -83,11 +88,11 @@ final class Coughs {
     /** Where the trace passes a height on the way from a peak, between steps. */
     private double edge(int peak, double height, int way) {
         int i = peak;
-        while (i + way >= 0 && i + way < whole.length && whole[i] > height) {
+        while (i + way >= 0 && i + way < smooth.length && smooth[i] > height) {
             i += way;
         }
-        double inside = whole[i - way >= 0 && i - way < whole.length ? i - way : i];
-        return inside > height && whole[i] < height ? i - way * (height - whole[i]) / (inside - whole[i]) : i;
+        double inside = smooth[i - way >= 0 && i - way < smooth.length ? i - way : i];
+        return inside > height && smooth[i] < height ? i - way * (height - smooth[i]) / (inside - smooth[i]) : i;
     }
 
     private void bridge(Stretch cough) {

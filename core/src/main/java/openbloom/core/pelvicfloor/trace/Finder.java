@@ -2,7 +2,9 @@ package openbloom.core.pelvicfloor.trace;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /** Finds where contractions are on a stretch without long holes, and the level at rest below them. */
 final class Finder {
@@ -15,15 +17,19 @@ final class Finder {
     private static final double DOWN_SECONDS = 0.8;
     private static final double DOWN_SHARE = 0.3;
     private static final double CLEAR_JUMP_SHARE = 0.3;
+    private static final double WEAKEST_QUICK = 0.35;
+    private static final double BREATHING_HIDES = 0.75;
 
     private final Convention convention;
     private final double rate;
     private final double leastSqueeze;
-    private final List<Stretch> coughs;
+    private final List<Heartbeat.Peak> narrow;
+    private final Optional<Heartbeat> heartbeat;
     final float[] whole;
     final float[] find;
     final float[] fine;
     final double noise;
+    private final double quickNoise;
     private final float[] rough;
     private float[] base;
     private List<Integer> jumps = List.of();
@@ -35,12 +41,14 @@ final class Finder {
         this.rate = rate;
         this.leastSqueeze = unit.leastSqueeze();
         this.whole = bridged.clone();
-        this.coughs = new Coughs(whole, rate).takenOut();
+        this.narrow = new Coughs(whole, rate).takenOut();
+        this.heartbeat = Heartbeat.in(narrow, rate);
         float[] usual = Smoothing.mean(whole, steps(Convention.FIND_SECONDS) / 2);
         boolean isNoisy = noise(usual) > Convention.NOISY_SHARE * span(usual);
         this.find = isNoisy ? Smoothing.mean(whole, steps(Convention.FIND_IN_NOISE_SECONDS) / 2) : usual;
         this.fine = Smoothing.mean(whole, steps(Convention.FINE_SECONDS) / 2);
         this.noise = noise(find);
+        this.quickNoise = noise(find, Convention.QUICK_NOISE_SECONDS);
         this.rough = Baseline.rough(find, rate, noise);
         this.base = rough;
         List<Stretch> before = List.of();
@@ -58,8 +66,16 @@ final class Finder {
         return found;
     }
 
+    /** Narrow peaks that no heart makes. */
     List<Stretch> coughs() {
-        return coughs;
+        return narrow.stream()
+                .filter(one -> heartbeat.map(heart -> heart.isACough(one)).orElse(true))
+                .map(Heartbeat.Peak::from)
+                .toList();
+    }
+
+    Optional<Heartbeat> heartbeat() {
+        return heartbeat;
     }
 
     /** Steps at which she moved, and the level at rest with her. */
@@ -81,7 +97,10 @@ final class Finder {
         squeeze = found.isEmpty() ? guess(above) : usual(above);
         double least =
                 Math.max(Math.max(leastSqueeze, Convention.CLEAR_OF_NOISE * noise), Convention.WEAKEST_SHARE * squeeze);
-        found = squeeze < least && found.isEmpty() ? List.of() : parts(above, least);
+        List<Stretch> slow = squeeze < least && found.isEmpty() ? List.of() : parts(above, least);
+        found = withQuick(above, slow, least).stream()
+                .filter(one -> !isABeat(above, one))
+                .toList();
         if (!found.isEmpty()) {
             squeeze = usual(above);
         }
@@ -91,13 +110,55 @@ final class Finder {
         base = Baseline.refined(find, active, base, rate, jumps);
     }
 
+    /**
+     * Quick contractions that breathing hides: too low for its waves, but up and down faster than any breath. Looked for only
+     * where breathing makes the difference.
+     */
+    private List<Stretch> withQuick(float[] above, List<Stretch> slow, double least) {
+        double quick =
+                Math.max(Math.max(leastSqueeze, Convention.CLEAR_OF_NOISE * quickNoise), WEAKEST_QUICK * squeeze);
+        if (quick > BREATHING_HIDES * least) {
+            return slow;
+        }
+        List<Stretch> all = new ArrayList<>(slow);
+        for (Stretch one : parts(above, quick)) {
+            boolean isNew = slow.stream().noneMatch(other -> one.from() < other.to() && other.from() < one.to());
+            if (isNew && one.length() <= steps(convention.holdSeconds()) && isQuick(one, quick)) {
+                all.add(one);
+            }
+        }
+        all.sort(Comparator.comparingInt(Stretch::from));
+        return List.copyOf(all);
+    }
+
+    private boolean isQuick(Stretch one, double least) {
+        double top = Smoothing.quantile(find, one.from(), one.to(), 1);
+        int peak = one.from();
+        while (find[peak] < top) {
+            peak++;
+        }
+        int beside = steps(Convention.NOISE_SECONDS);
+        double left = lowest(Math.max(0, peak - beside), peak);
+        double right = lowest(peak, Math.min(find.length, peak + beside));
+        return top - left > least && top - right > least;
+    }
+
+    private boolean isABeat(float[] above, Stretch one) {
+        double high = Smoothing.quantile(above, one.from(), one.to(), 1);
+        return heartbeat.map(heart -> heart.couldBe(high, one.length() / rate)).orElse(false);
+    }
+
     private static double span(float[] steps) {
         return Smoothing.roughQuantile(steps, 0.98) - Smoothing.roughQuantile(steps, 0.1);
     }
 
     /** From levels some way apart while nothing is done: quiet breathing counts, drift and contractions hardly. */
     private double noise(float[] find) {
-        int apart = steps(Convention.NOISE_SECONDS);
+        return noise(find, Convention.NOISE_SECONDS);
+    }
+
+    private double noise(float[] find, double secondsApart) {
+        int apart = steps(secondsApart);
         if (find.length <= apart + 1) {
             return 0;
         }
@@ -196,16 +257,35 @@ final class Finder {
         join(peak, new Stretch(from, all.to()), all.from(), parts);
     }
 
-    /** A dip between usual heights parts; one that only follows a peak of the noise does not. */
+    /** A dip between usual heights parts; one that only follows a peak of the noise, or that a hold soon recovers from, does not. */
     private void join(float[] peak, Stretch part, int first, List<Stretch> parts) {
         Stretch before = part.from() == first ? part : parts.get(parts.size() - 1);
         double dip = peak[part.from()] - base[part.from()];
         double lower = Math.min(usual(peak, before), usual(peak, part));
-        if (part.from() > first && dip > (1 - convention.dipShare()) * lower) {
+        boolean shallow = dip > (1 - convention.dipShare()) * lower;
+        if (part.from() > first && (shallow || recovers(peak, before, part, lower))) {
             parts.set(parts.size() - 1, new Stretch(before.from(), part.to()));
         } else {
             parts.add(part);
         }
+    }
+
+    /** Whether she lost a hold for a moment without letting it go, and held it again. */
+    private boolean recovers(float[] peak, Stretch before, Stretch part, double lower) {
+        int held = steps(Convention.HELD_BESIDE_A_DIP_SECONDS);
+        int dip = part.from();
+        if (before.length() < held || part.length() < held || peak[dip] - base[dip] < Convention.NOT_LET_GO * lower) {
+            return false;
+        }
+        int from = dip;
+        while (from > before.from() && peak[from] - base[from] < Convention.LOW_IN_A_DIP * lower) {
+            from--;
+        }
+        int to = dip;
+        while (to < part.to() - 1 && peak[to] - base[to] < Convention.LOW_IN_A_DIP * lower) {
+            to++;
+        }
+        return to - from <= steps(Convention.DIP_SECONDS);
     }
 
     private double usual(float[] peak, Stretch part) {

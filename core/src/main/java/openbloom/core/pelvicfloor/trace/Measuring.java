@@ -70,7 +70,7 @@ final class Measuring {
                 amplitude,
                 rise(above, from, to, amplitude),
                 letGo(offset + end, next, levelBefore(one.from(), previous), amplitude),
-                hold ? faded(above, start, end, first) : OptionalDouble.empty());
+                hold ? faded(above, start, end) : OptionalDouble.empty());
     }
 
     private float[] above(float[] steps, int from, int to) {
@@ -147,10 +147,12 @@ final class Measuring {
         return OptionalDouble.empty();
     }
 
-    private OptionalDouble faded(float[] above, double start, double end, double first) {
+    /** Measured against the highest it was in its first second, past the flank. */
+    private OptionalDouble faded(float[] above, double start, double end) {
         int from = (int) Math.ceil(start);
         int to = Math.min(above.length, (int) Math.floor(end) - finder.steps(FLANK_SECONDS));
         float[] slow = Smoothing.mean(above, finder.steps(FLANK_SECONDS));
+        double first = Smoothing.quantile(slow, from, Math.min(to, from + finder.steps(1)), 1);
         double threshold = (1 - convention.fadeShare()) * first;
         int i = to - 1;
         while (i >= from && slow[i] < threshold) {

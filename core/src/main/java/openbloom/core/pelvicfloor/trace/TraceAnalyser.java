@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import openbloom.core.pelvicfloor.trace.TraceFindings.Aside;
 import openbloom.core.pelvicfloor.trace.TraceFindings.Hole;
@@ -22,6 +23,7 @@ public final class TraceAnalyser {
     private final List<Double> jumps = new ArrayList<>();
     private final List<Hole> holes = new ArrayList<>();
     private final List<Double> heights = new ArrayList<>();
+    private OptionalDouble heartbeats = OptionalDouble.empty();
     private double leadIn;
     private Optional<Double> rest = Optional.empty();
     private double peak = Double.NEGATIVE_INFINITY;
@@ -58,7 +60,7 @@ public final class TraceAnalyser {
                 contractions,
                 endurance,
                 letsGo,
-                new Aside(coughs, jumps, leadIn, holes, Coughs.canBeTold(trace.rate())));
+                new Aside(coughs, heartbeats, jumps, leadIn, holes, Coughs.canBeTold(trace.rate())));
     }
 
     /** What lies between holes too long to bridge. */
@@ -99,6 +101,7 @@ public final class TraceAnalyser {
         contractions.addAll(found);
         found.forEach(one -> heights.add(one.amplitude()));
         finder.coughs().forEach(one -> coughs.add(start + (one.from() + one.to()) / 2.0 / trace.rate()));
+        finder.heartbeat().ifPresent(heart -> heartbeats = OptionalDouble.of(heart.perMinute()));
         finder.jumps().forEach(one -> jumps.add(start + one / trace.rate()));
         rest = rest.or(() -> Optional.of(restLevel(finder)));
         peak = Math.max(peak, Smoothing.quantile(finder.find, 1));

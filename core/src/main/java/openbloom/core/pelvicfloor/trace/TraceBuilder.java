@@ -1,6 +1,7 @@
 package openbloom.core.pelvicfloor.trace;
 
 import java.util.Arrays;
+import java.util.Optional;
 
 /**
  * Gathers samples one by one into steps, so that a whole day at a thousand samples a second needs a few megabytes. The rate
@@ -24,6 +25,7 @@ public final class TraceBuilder {
     private double last = Double.NEGATIVE_INFINITY;
     private long samples;
     private long belowZero;
+    private Optional<MainsHum> hum = Optional.empty();
     private float[] sums = new float[1_024];
     private float[] absolute = new float[1_024];
     private int[] counts = new int[1_024];
@@ -76,12 +78,21 @@ public final class TraceBuilder {
         if (rate == 0) {
             begin();
         }
-        boolean rectified = unit == TraceUnit.UV && belowZero > RAW_BELOW_ZERO * samples;
+        boolean rectified = isRaw();
         float[] steps = new float[used];
         for (int i = 0; i < used; i++) {
             steps[i] = counts[i] == 0 ? Float.NaN : (rectified ? absolute[i] : sums[i]) / counts[i];
         }
         return new Trace(start, rate, steps, samples, rectified);
+    }
+
+    private boolean isRaw() {
+        return unit == TraceUnit.UV && belowZero > RAW_BELOW_ZERO * samples;
+    }
+
+    /** Whether much of a raw signal was the hum of the mains, which is left out of it. */
+    public boolean hummed() {
+        return isRaw() && hum.map(MainsHum::wasThere).orElse(false);
     }
 
     private void begin() {
@@ -91,7 +102,11 @@ public final class TraceBuilder {
             apart[i - 1] = firstTimes[i] - firstTimes[i - 1];
         }
         Arrays.sort(apart);
-        rate = Math.min(MOST_STEPS_A_SECOND, 1 / apart[apart.length / 2]);
+        double perSecond = 1 / apart[apart.length / 2];
+        hum = unit == TraceUnit.UV && perSecond >= MainsHum.FEWEST_A_SECOND
+                ? Optional.of(new MainsHum(perSecond))
+                : Optional.empty();
+        rate = Math.min(MOST_STEPS_A_SECOND, perSecond);
         for (int i = 0; i < waiting; i++) {
             put(firstTimes[i], firstValues[i]);
         }
@@ -107,7 +122,7 @@ public final class TraceBuilder {
             counts = Arrays.copyOf(counts, longer);
         }
         sums[step] += (float) value;
-        absolute[step] += (float) Math.abs(value);
+        absolute[step] += (float) Math.abs(hum.isPresent() ? hum.get().leftOut(value) : value);
         counts[step]++;
         belowZero += value < 0 ? 1 : 0;
         used = Math.max(used, step + 1);

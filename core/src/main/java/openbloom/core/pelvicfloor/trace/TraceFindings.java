@@ -2,6 +2,7 @@ package openbloom.core.pelvicfloor.trace;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * What was found on a trace.
@@ -30,13 +31,19 @@ public record TraceFindings(
      * What is shown and not counted; times in seconds.
      *
      * @param coughs coughs and knocks
+     * @param heartbeatsAMinute of a heart that beats under the sensor; empty where none was seen
      * @param steps at which the level at rest jumped, as when she moves
      * @param leadInSeconds so much was left out at the start, before the sensor lay where it should
      * @param holes long ones that divide the recording
      * @param coughsCanBeTold whether the samples come often enough to tell a cough from a flick
      */
     public record Aside(
-            List<Double> coughs, List<Double> steps, double leadInSeconds, List<Hole> holes, boolean coughsCanBeTold) {
+            List<Double> coughs,
+            OptionalDouble heartbeatsAMinute,
+            List<Double> steps,
+            double leadInSeconds,
+            List<Hole> holes,
+            boolean coughsCanBeTold) {
         public Aside {
             coughs = List.copyOf(coughs);
             steps = List.copyOf(steps);

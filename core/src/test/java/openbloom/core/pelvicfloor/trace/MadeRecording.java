@@ -1,6 +1,7 @@
 package openbloom.core.pelvicfloor.trace;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -16,14 +17,14 @@ final class MadeRecording {
     /** What was really done: between half of its first and half of its last level. */
     record Truth(boolean hold, double start, double end, double height) {}
 
-    private record Squeeze(double on, double off, double height, double up, double down, double fade, double keeps) {
+    private record Squeeze(
+            double on, double off, double height, double up, double down, DoubleUnaryOperator held, double keeps) {
         double at(double time) {
             if (time < on) {
                 return 0;
             }
-            double held = Math.min(time, off) - on;
-            double share = off - on > 2 ? held / (off - on) : 0;
-            double level = height * (1 - Math.exp(-held / up)) * (1 - fade * share);
+            double since = Math.min(time, off) - on;
+            double level = height * (1 - Math.exp(-since / up)) * (off - on > 2 ? held.applyAsDouble(since) : 1);
             return time <= off ? level : level * ((1 - keeps) * Math.exp(-(time - off) / down) + keeps);
         }
     }
@@ -47,7 +48,8 @@ final class MadeRecording {
     private double fade;
     private double keeps;
     private boolean raw;
-    private boolean begun;
+    private boolean rectified;
+    private DoubleUnaryOperator mains = time -> 0;
     private double restTold;
     private boolean cleanlyLetGo = true;
     private OptionalDouble faded = OptionalDouble.empty();
@@ -97,8 +99,8 @@ final class MadeRecording {
     }
 
     MadeRecording hold(double seconds, double shareOfSqueeze) {
-        double up = chance(0.12, 0.3);
-        contract(true, seconds, shareOfSqueeze, up);
+        double lost = fade;
+        contract(true, seconds, shareOfSqueeze, chance(0.12, 0.3), since -> 1 - lost * since / seconds);
         if (fade > 0.36) {
             double after = seconds * 0.35 / fade;
             faded = OptionalDouble.of(Math.max(after, faded.orElse(0)));
@@ -109,6 +111,29 @@ final class MadeRecording {
         return this;
     }
 
+    /**
+     * A hold that changes while it lasts.
+     *
+     * @param share of its height, by the seconds since it began
+     */
+    MadeRecording hold(double seconds, double shareOfSqueeze, DoubleUnaryOperator share) {
+        contract(true, seconds, shareOfSqueeze, chance(0.12, 0.3), share);
+        faded = OptionalDouble.of(Math.max(endured(squeezes.get(squeezes.size() - 1)), faded.orElse(0)));
+        at += seconds;
+        return this;
+    }
+
+    /** Until it has lost 35 % of its highest for good. */
+    private static double endured(Squeeze one) {
+        double highest = 0;
+        double last = one.on();
+        for (double time = one.on(); time < one.off(); time += 0.01) {
+            highest = Math.max(highest, one.at(time));
+            last = one.at(time) >= 0.65 * highest ? time : last;
+        }
+        return last - one.on();
+    }
+
     MadeRecording flick(double shareOfSqueeze) {
         return flick(shareOfSqueeze, chance(0.5, 0.9), down);
     }
@@ -116,15 +141,15 @@ final class MadeRecording {
     MadeRecording flick(double shareOfSqueeze, double seconds, double tau) {
         double before = down;
         down = tau;
-        contract(false, seconds, shareOfSqueeze / (1 - Math.exp(-seconds / 0.1)), 0.1);
+        contract(false, seconds, shareOfSqueeze / (1 - Math.exp(-seconds / 0.1)), 0.1, since -> 1);
         down = before;
         at += seconds;
         return this;
     }
 
-    private void contract(boolean hold, double seconds, double share, double up) {
+    private void contract(boolean hold, double seconds, double share, double up, DoubleUnaryOperator held) {
         double height = share * squeeze * (hold ? chance(0.95, 1.05) : 1);
-        Squeeze one = new Squeeze(at, at + seconds, height, up, down, hold ? fade : 0, keeps);
+        Squeeze one = new Squeeze(at, at + seconds, height, up, down, held, keeps);
         squeezes.add(one);
         double half = up * Math.log(2);
         truth.add(new Truth(hold, at + half, at + seconds + down * Math.log(2), one.at(at + seconds)));
@@ -176,7 +201,7 @@ final class MadeRecording {
 
     /** The recording begins in the middle of a contraction. */
     MadeRecording beginningHeld(double seconds) {
-        squeezes.add(new Squeeze(at - 5, at + seconds, squeeze, 0.2, down, 0, 0));
+        squeezes.add(new Squeeze(at - 5, at + seconds, squeeze, 0.2, down, since -> 1, 0));
         at += seconds;
         return this;
     }
@@ -223,6 +248,39 @@ final class MadeRecording {
         return this;
     }
 
+    /** Rectified and smoothed by the device: its noise grows with the muscle's work, and it never falls below nothing. */
+    MadeRecording rectified() {
+        rectified = true;
+        return this;
+    }
+
+    /** Mains hum under a raw signal. */
+    MadeRecording mains(double hertz, double shareOfSqueeze) {
+        mains = time -> shareOfSqueeze * squeeze * Math.sin(2 * Math.PI * hertz * time + 1);
+        return this;
+    }
+
+    /** A heart that beats under the sensor: narrow peaks, never quite as far apart as the ones before. */
+    MadeRecording heart(double beatsAMinute, double shareOfSqueeze) {
+        List<Double> beats = new ArrayList<>();
+        for (double beat = 0.3; beat < 1_200; beat += 60 / beatsAMinute * chance(0.94, 1.06)) {
+            beats.add(beat);
+        }
+        return layer(time -> {
+            int next = Collections.binarySearch(beats, time);
+            int at = next < 0 ? -next - 1 : next;
+            double near = Math.min(
+                    at < beats.size() ? beats.get(at) - time : Double.MAX_VALUE,
+                    at > 0 ? time - beats.get(at - 1) : Double.MAX_VALUE);
+            return shareOfSqueeze * Math.exp(-Math.pow(near / 0.045, 2));
+        });
+    }
+
+    /** What an amplifier does when it is switched on: it starts far above and comes down to rest. */
+    MadeRecording switchedOn(double shareOfSqueeze, double tau) {
+        return layer(time -> shareOfSqueeze * Math.exp(-time / tau));
+    }
+
     Trace trace() {
         TraceBuilder builder = new TraceBuilder(raw ? TraceUnit.UV : TraceUnit.CMH2O);
         long samples = Math.round(at * rate);
@@ -241,7 +299,10 @@ final class MadeRecording {
             for (DoubleUnaryOperator layer : layers) {
                 value += layer.applyAsDouble(time);
             }
-            value = raw ? value * random.nextGaussian() : value + noise * random.nextGaussian();
+            value = raw
+                    ? value * random.nextGaussian() + mains.applyAsDouble(time)
+                    : value + noise * random.nextGaussian();
+            value = rectified ? Math.max(0, value * (1 + 0.15 * random.nextGaussian())) : value;
             value = quantum > 0 ? Math.round(value / quantum) * quantum : value;
             value = Math.min(most, value);
             value = zeros.stream().anyMatch(zero -> time >= zero[0] && time < zero[1]) ? 0 : value;

@@ -2,7 +2,7 @@ package openbloom.core.pelvicfloor.trace;
 
 import java.util.function.LongFunction;
 
-/** Forty-odd ways in which sensors and bodies make a recording; a practitioner would meet every one within a month. */
+/** Nearly sixty ways in which sensors and bodies make a recording; a practitioner would meet every one within a month. */
 enum RecordingKind {
     HOLDS(false, seed -> start(seed).with(made -> holds(made, 5, 8, 8))),
     FLICKS(false, seed -> start(seed).with(made -> flicks(made, 8, 2.5))),
@@ -72,6 +72,8 @@ enum RecordingKind {
     CLIPPED(true, seed -> start(seed).with(made -> holds(made.clippedAt(24), 5, 8, 8))),
     JITTER(true, seed -> start(seed).with(made -> holds(made.jittered(0.9), 5, 8, 8))),
     COUGHS(true, seed -> start(seed).with(RecordingKind::coughing)),
+    /** One cough after the other, at no rhythm: no heart. */
+    COUGHING_FIT(true, seed -> new Making(new MadeRecording(seed, 9, 15)).with(RecordingKind::fit)),
     KNOCKS_AT_REST(true, seed -> new Making(new MadeRecording(seed, 9, 15)).with(RecordingKind::knocking)),
     STEP_UP(
             true,
@@ -114,6 +116,41 @@ enum RecordingKind {
     ZEROS(true, seed -> start(seed).with(made -> zeroed(holds(made, 5, 8, 8)))),
     COUGH_IN_A_HOLD(true, seed -> start(seed).with(RecordingKind::coughingWithin)),
     STRONG_BREATHING(true, seed -> start(seed).with(made -> holds(made.breathing(0.14), 5, 8, 8))),
+    DEEP_DIPS(false, seed -> start(seed).with(RecordingKind::dipping)),
+    /** She lets go to a fifth, and has it again in less than a second: each is one. */
+    SHORT_RESTS(false, seed -> start(seed).with(RecordingKind::hardlyResting)),
+    DOUBLE_TOPS(false, seed -> start(seed).with(RecordingKind::doubling)),
+    TIRING_WITHIN(false, seed -> start(seed).with(RecordingKind::tiring)),
+    CATCHING_UP(false, seed -> start(seed).with(RecordingKind::catchingUp)),
+    BREATHING_ON_FLICKS(true, seed -> start(seed).with(made -> flicks(made.breathing(0.14), 8, 2.5))),
+    EMG_WEAK(
+            false,
+            seed -> new Making(new MadeRecording(seed, 1.2, 3).noise(0.02).rectified())
+                    .with(made -> flicks(holds(made.rests(15), 5, 8, 8).rests(8), 5, 3))),
+    EMG_HEARTBEAT(
+            true,
+            seed -> new Making(new MadeRecording(seed, 1.5, 6).noise(0.02).rectified())
+                    .with(made -> holds(
+                            made.heart(made.chance(58, 92), made.chance(0.4, 0.8))
+                                    .rests(15),
+                            5,
+                            8,
+                            8))),
+    EMG_HEARTBEAT_AT_REST(
+            true,
+            seed -> new Making(new MadeRecording(seed, 1.5, 6).noise(0.02).rectified())
+                    .with(made -> made.heart(made.chance(58, 92), made.chance(0.4, 0.8))
+                            .rests(120))),
+    EMG_RAW_MAINS_50(true, seed -> mains(seed, 50)),
+    EMG_RAW_MAINS_60(true, seed -> mains(seed, 60)),
+    SWITCHED_ON(
+            true,
+            seed -> start(seed)
+                    .with(made -> flicks(
+                            holds(made.switchedOn(made.chance(1, 4), made.chance(0.2, 1.2)), 4, 8, 8)
+                                    .rests(8),
+                            5,
+                            3))),
     LONG_GAP(
             true,
             seed -> start(seed)
@@ -146,6 +183,15 @@ enum RecordingKind {
 
     private static Making start(long seed) {
         return new Making(new MadeRecording(seed, 9, 20)).with(made -> made.rests(made.chance(10, 20)));
+    }
+
+    private static Making mains(long seed, double hertz) {
+        return new Making(new MadeRecording(seed, 4, 30).rawEmg().rate(1000))
+                .with(made -> flicks(
+                        holds(made.mains(hertz, made.chance(0.4, 1.2)).rests(15), 4, 8, 8)
+                                .rests(8),
+                        5,
+                        3));
     }
 
     private static MadeRecording holds(MadeRecording made, int count, double seconds, double rest) {
@@ -192,6 +238,61 @@ enum RecordingKind {
         });
     }
 
+    /** She loses it for some tenths of a second, down to about two fifths, and has it again. */
+    private static void dipping(MadeRecording made) {
+        for (int i = 0; i < 5; i++) {
+            double seconds = made.chance(7, 10);
+            double at = made.chance(2.5, seconds - 2.5);
+            double depth = made.chance(0.5, 0.62);
+            double width = made.chance(0.2, 0.4);
+            made.hold(seconds, made.chance(0.9, 1.1), since -> 1 - depth * bell(since - at, width))
+                    .rests(8);
+        }
+    }
+
+    private static void hardlyResting(MadeRecording made) {
+        made.lettingGoIn(0.45);
+        for (int i = 0; i < 6; i++) {
+            made.hold(made.chance(3, 5), made.chance(0.9, 1.1)).rests(made.chance(0.7, 0.85));
+        }
+        made.rests(10);
+    }
+
+    /** Two tops, the second a little lower, and a saddle between them. */
+    private static void doubling(MadeRecording made) {
+        for (int i = 0; i < 5; i++) {
+            double seconds = made.chance(6, 9);
+            double second = made.chance(0.75, 0.95);
+            double at = seconds / 2;
+            made.hold(
+                            seconds,
+                            made.chance(0.9, 1.1),
+                            since -> (since < at ? 1 : second) - 0.45 * bell(since - at, seconds / 14))
+                    .rests(8);
+        }
+    }
+
+    private static double bell(double from, double width) {
+        return Math.exp(-Math.pow(from / width, 2));
+    }
+
+    /** Weaker from the first second on, down to a third of its height. */
+    private static void tiring(MadeRecording made) {
+        for (int i = 0; i < 5; i++) {
+            made.hold(made.chance(8, 11), made.chance(0.9, 1.1), since -> 0.3 + 0.7 * Math.exp(-since / 3))
+                    .rests(9);
+        }
+    }
+
+    /** Falls by a third in three seconds, is caught again, falls again. */
+    private static void catchingUp(MadeRecording made) {
+        for (int i = 0; i < 5; i++) {
+            double seconds = made.chance(8.5, 11.5);
+            made.hold(seconds, made.chance(0.9, 1.1), since -> 1 - 0.33 * (since % 3) / 3)
+                    .rests(9);
+        }
+    }
+
     private static void weakening(MadeRecording made) {
         for (double share : new double[] {1, 0.95, 0.85, 0.6, 0.45, 0.35}) {
             made.hold(6, share).rests(8);
@@ -231,6 +332,14 @@ enum RecordingKind {
     private static void knocking(MadeRecording made) {
         for (int i = 0; i < 10; i++) {
             made.rests(made.chance(4, 9)).cough(made.chance(0.8, 2), made.chance(0.06, 0.16));
+        }
+        made.rests(10);
+    }
+
+    private static void fit(MadeRecording made) {
+        made.rests(10);
+        for (int i = 0; i < 16; i++) {
+            made.rests(made.chance(0.5, 2.5)).cough(made.chance(0.8, 2), made.chance(0.06, 0.16));
         }
         made.rests(10);
     }
