@@ -2,7 +2,7 @@
 // a network. Everything it says comes with the page, in her language.
 import { counter } from './counter.js';
 import { shownIn } from './figure.js';
-import { notes, outbox } from './noted.js';
+import { leaving, notes, outbox } from './noted.js';
 import { stayAwake, tones } from './sound.js';
 import { asOtherSide, counted, figureAt, phaseAt, phasesDone, reading, ring, totalSeconds } from './timing.js';
 
@@ -24,6 +24,7 @@ const responses = outbox({
   store,
   words: { kept: say.sent, waiting: () => say.kept, refused: (why) => fill(say.refused, why) },
   refuses: (status) => [404, 413, 422].includes(status),
+  isLeaving: leaving(),
   post: async (body) => {
     const answer = await fetch(own.at, {
       method: 'POST',

@@ -50,7 +50,20 @@ const ENGLISH = {
   refused: (why) => `Not kept: ${why}`,
 };
 
+// Whether this page is on its way out. Asked for a moment only: the instructor may have stayed.
+export function leaving() {
+  let isLeaving = false;
+  window.addEventListener('beforeunload', () => {
+    isLeaving = true;
+    setTimeout(() => {
+      isLeaving = false;
+    }, 2000);
+  });
+  return () => isLeaving;
+}
+
 // Sends one after the other, in order, each once; what could not be sent is tried again, also after the page was loaded anew.
+// What arrives while the page is left stays: the next page may have been written before it arrived, and sends it once more.
 export function outbox({
   name,
   store,
@@ -59,6 +72,7 @@ export function outbox({
   again = (send) => setTimeout(send, 3000),
   words = ENGLISH,
   refuses = (status) => status === 422,
+  isLeaving = () => false,
 }) {
   const waiting = JSON.parse(store.getItem(name) ?? '[]');
   const keep = () => store.setItem(name, JSON.stringify(waiting));
@@ -70,6 +84,10 @@ export function outbox({
         const answer = await post(waiting[0]);
         const isRefused = refuses(answer.status);
         if (!isRefused && (!answer.ok || answer.redirected)) throw new Error(String(answer.status));
+        if (isLeaving()) {
+          again(send);
+          return;
+        }
         waiting.shift();
         keep();
         say(isRefused ? words.refused(await answer.text()) : words.kept);

@@ -1,7 +1,7 @@
 // Teaching: counts, paces the breath, keeps the sides equal, notes responses. The instructor watches the woman.
 import { counter } from './counter.js';
 import { shownIn } from './figure.js';
-import { notes, outbox } from './noted.js';
+import { leaving, notes, outbox } from './noted.js';
 import { stayAwake, tones } from './sound.js';
 import { asOtherSide, counted, figureAt, reading, ring } from './timing.js';
 
@@ -25,10 +25,12 @@ const parts = lines.map((line) => JSON.parse(line.dataset.parts));
 const isClass = people.length > 1;
 const OUT = 'teach-out';
 const isOut = (person) => window.sessionStorage.getItem(`${OUT}-${people[person].session}`) === 'yes';
+const isLeaving = leaving();
 const logs = people.map((person) => {
   const responses = outbox({
     name: `teach-${person.session}`,
     store: window.sessionStorage,
+    isLeaving,
     post: (body) =>
       fetch(person.responses, {
         method: 'POST',

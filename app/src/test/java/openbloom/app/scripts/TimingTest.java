@@ -226,4 +226,38 @@ class TimingTest {
                 .containsExactly(
                         "DONE TOO_EASY", 4, "4 not kept yet, trying again", 4, true, "BACK", true, "yes", false, 0);
     }
+
+    /** The page that comes may have been written before the answer arrived: it is kept for that page, which sends it once more. */
+    @Test
+    @SuppressWarnings("unchecked")
+    void keepsWhatArrivesWhileThePageIsLeft() {
+        Object sent = page.ask("""
+                async () => {
+                  const { notes, outbox } = await import('/js/noted.js');
+                  const kept = new Map();
+                  const store = { getItem: (name) => kept.get(name) ?? null, setItem: (name, text) => kept.set(name, text) };
+                  const arrived = [];
+                  let leaving = true;
+                  let again = 0;
+                  const open = () => outbox({ name: 'one', store, say: () => {}, again: () => { again += 1; }, isLeaving: () => leaving,
+                    post: async (body) => {
+                      arrived.push(new URLSearchParams(body).get('formKey'));
+                      return { ok: true, status: 204 };
+                    } });
+                  const first = open();
+                  const noted = notes(first);
+                  noted.restore(2, 'TOO_EASY:kept');
+                  noted.takeBack(2, 'TOO_EASY');
+                  await first.send();
+                  const next = open();
+                  const shown = notes(next);
+                  shown.restore(2, 'TOO_EASY:kept');
+                  const stale = shown.has(2, 'TOO_EASY');
+                  leaving = false;
+                  await next.send();
+                  return [stale, again, arrived.length, arrived[0] === arrived[1], next.isEmpty()];
+                }
+                """, null);
+        assertThat((List<Object>) sent).containsExactly(false, 1, 2, true, true);
+    }
 }
