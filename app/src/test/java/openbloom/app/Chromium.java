@@ -3,12 +3,16 @@ package openbloom.app;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 
-/** Debian's Chromium, which asks nothing of the network by itself. */
+/** Debian's Chromium, which asks nothing of the network by itself; the build of it without windows where there is one, since it takes half the time. */
 public final class Chromium {
+    private static final Path WITHOUT_WINDOWS = Path.of("/usr/bin/chromium-headless-shell");
+    private static final Path WITH_WINDOWS = Path.of("/usr/bin/chromium");
+
     private static final List<String> QUIET = List.of(
             "--no-sandbox",
             "--disable-gpu",
@@ -29,7 +33,7 @@ public final class Chromium {
         return playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setExecutablePath(Files.exists(WITHOUT_WINDOWS) ? WITHOUT_WINDOWS : WITH_WINDOWS)
                         .setArgs(QUIET));
     }
 }

@@ -149,6 +149,108 @@ class VisitWalkTest extends BrowserTest {
         assertThat(presses).isLessThanOrEqualTo(RETURNING_VISIT);
     }
 
+    /** From where one is after the task before: presses and pages of each. */
+    @Test
+    void takesTheOtherTasksOfADayInFewPresses() {
+        page.onFrameNavigated(frame -> pages++);
+        keepAWoman("Sunniva Quay");
+        String her = page.url().replaceAll("/(journey|safe|checks).*", "");
+        page.navigate(her + "/safe");
+
+        countFromNothing();
+        tap("input[name=noSign]");
+        tap("input[name=noSymptom]");
+        tap(".form-end button");
+        page.waitForLoadState();
+        told("Nothing to tell in a safety check", 3, 1);
+
+        page.navigate(her + "/journey");
+        countFromNothing();
+        key("e");
+        assertThat(heading("One exercise")).isVisible();
+        fill("named", "full front support");
+        key("Enter");
+        assertThat(page.locator(".answer-panel h2")).containsText("Full front support");
+        told("May she do one exercise", 3, 2);
+
+        page.navigate(her + "/program");
+        countFromNothing();
+        tap(page.getByRole(AriaRole.BUTTON, named("Make her programme")));
+        assertThat(page.locator(".block-grid")).isVisible();
+        told("Her programme is made", 1, 1);
+
+        countFromNothing();
+        tap(page.getByText("move a day or leave it out"));
+        page.locator("#from").selectOption(new com.microsoft.playwright.options.SelectOption().setIndex(1));
+        presses++;
+        fill("to", TODAY.plusDays(6).toString());
+        tap(page.getByRole(AriaRole.BUTTON, named("Move").setExact(true)));
+        page.waitForLoadState();
+        assertThat(page.locator("[role=status]").first()).isVisible();
+        told("A day of her programme moved", 5, 1);
+
+        countFromNothing();
+        key("c");
+        assertThat(page.locator(".session-items")).isVisible();
+        told("Today's session built from her programme", 1, 1);
+
+        countFromNothing();
+        tap(link("Change it"));
+        List<String> before = page.locator(".edit-what strong").allTextContents();
+        tap("#line-1 .edit-open");
+        tap("#line-1 [data-swap]");
+        tap(page.locator(".edit-others button").first());
+        assertThat(page.locator(".versions li").first()).containsText("Version 2,");
+        assertThat(page.locator(".edit-what strong").first()).not().hasText(before.get(0));
+        told("One exercise of a session exchanged", 4, 1);
+
+        page.navigate(page.url().replace("/edit", "/teach"));
+        teaching();
+        countFromNothing();
+        key("p");
+        tap("#where [data-place=BACK]");
+        tap("[data-pain='4']");
+        assertThat(page.locator("#last")).containsText("hurt");
+        told("Pain noted with its place and its number while teaching", 3, 0);
+
+        countFromNothing();
+        tap(page.getByRole(AriaRole.BUTTON, named("Finish")));
+        tap("#all-in-all [value=RIGHT]");
+        arrived("Session feedback");
+        pages--;
+        told("A session finished", 2, 1);
+
+        page.navigate(her + "/share");
+        countFromNothing();
+        tap(link("Home programme"));
+        assertThat(heading("Home programme")).isVisible();
+        tap(page.getByRole(AriaRole.BUTTON, named("Make the PDF")));
+        assertThat(page.locator("main")).containsText("Home programme");
+        told("Her home programme on paper", 2, 2);
+
+        page.navigate(her + "/share");
+        countFromNothing();
+        tap(link("Letters to her clinician"));
+        assertThat(heading("Letters to her clinician")).isVisible();
+        tap(link("Handing over"));
+        assertThat(page.locator("#title")).isVisible();
+        tap(page.getByRole(AriaRole.BUTTON, named("Make the PDF")));
+        assertThat(page.locator("main")).containsText("Handing over");
+        told("A letter that hands over", 3, 3);
+
+        open("/");
+        countFromNothing();
+        tap(page.getByRole(AriaRole.LINK, named("This week")));
+        assertThat(page.locator("main")).containsText("due");
+        told("What is due this week", 1, 1);
+    }
+
+    private void told(String task, int mostPresses, int mostPages) {
+        System.out.printf("%s: %d presses, %d pages%n", task, presses, pages);
+        assertThat(presses).as(task + ", presses").isLessThanOrEqualTo(mostPresses);
+        assertThat(pages).as(task + ", pages").isLessThanOrEqualTo(mostPages);
+    }
+
     /** The same first visit without a pointer; nothing takes more than fifteen keys to reach. */
     @Test
     void leadsThroughAFirstVisitByKeysAlone() {

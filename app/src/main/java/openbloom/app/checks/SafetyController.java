@@ -12,6 +12,7 @@ import openbloom.app.studio.Accounts;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.Idempotent;
+import openbloom.app.system.Saved;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Problem;
 import openbloom.core.screening.Symptom;
@@ -79,7 +80,7 @@ class SafetyController {
             return forms.refused(page(woman, then, form, record), problems);
         }
         String back = record.stops().isEmpty() ? afterwards(then) : "safe";
-        return new ModelAndView(next.redirect(woman, day.today(me), then, back));
+        return Saved.then(next.redirect(woman, day.today(me), then, back), "saved.safety");
     }
 
     private ModelAndView page(Woman woman, String then, SafetyForm form, SafetyRecord record) {

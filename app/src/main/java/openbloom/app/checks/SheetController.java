@@ -15,6 +15,7 @@ import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.Idempotent;
+import openbloom.app.system.Saved;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Days;
 import openbloom.core.Problem;
@@ -108,7 +109,7 @@ class SheetController {
             return forms.refused(page(woman, kindAt(kind), today(me), joined(typed), List.of()), answers.problems());
         }
         sheets.keep(draft(me, woman, kindAt(kind), typed, today(me)), found(typed));
-        return new ModelAndView(next.redirect(woman, today(me), typed.getFirst("then"), "checks"));
+        return Saved.then(next.redirect(woman, today(me), typed.getFirst("then"), "checks"), "saved.check");
     }
 
     @GetMapping("/{id}/correct")
@@ -146,7 +147,7 @@ class SheetController {
             Optional<Problem> overtaken =
                     sheets.correct(draft(me, woman, latest.kind(), typed, on), found, latest, reason);
             if (overtaken.isEmpty()) {
-                return toChecks(woman);
+                return toChecks(woman, withdrawn ? "saved.withdrawn" : "saved.corrected");
             }
             answers.problems().refuseAll(List.of(overtaken.get()));
         }
@@ -244,7 +245,7 @@ class SheetController {
         return UUID.randomUUID().toString();
     }
 
-    private static ModelAndView toChecks(Woman woman) {
-        return new ModelAndView("redirect:/people/" + woman.id() + "/checks");
+    private static ModelAndView toChecks(Woman woman, String line) {
+        return Saved.then("redirect:/people/" + woman.id() + "/checks", line);
     }
 }

@@ -18,6 +18,7 @@ import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.Idempotent;
+import openbloom.app.system.Saved;
 import openbloom.app.system.StudioDay;
 import openbloom.core.classes.ClassRequest;
 import openbloom.core.moves.Equipment;
@@ -114,7 +115,7 @@ class ClassController {
         if (typed.isClean()) {
             Optional<Long> kept = classes.keep(me, wanted, members);
             if (kept.isPresent()) {
-                return new ModelAndView("redirect:/classes/" + kept.get());
+                return Saved.then("redirect:/classes/" + kept.get(), "saved.class");
             }
             typed.refuse("version", "class.stale");
         }
@@ -251,7 +252,7 @@ class ClassController {
         }
         if (!typed.isClean() || !act.equals("compose")) {
             return typed.isClean()
-                    ? new ModelAndView("redirect:/classes/" + classId)
+                    ? Saved.then("redirect:/classes/" + classId, "saved.asked")
                     : forms.refused(page(me, kept), typed);
         }
         List<Long> numbers = new ArrayList<>(numbers(comes, members));

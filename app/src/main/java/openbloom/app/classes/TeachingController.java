@@ -15,6 +15,7 @@ import openbloom.app.session.SessionDocument;
 import openbloom.app.session.Sessions;
 import openbloom.app.session.TeachingMapper;
 import openbloom.app.studio.SignedIn;
+import openbloom.app.system.Saved;
 import openbloom.app.system.StudioDay;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.record.Noted;
@@ -179,7 +180,7 @@ class TeachingController {
                     .flatMap(woman -> sessions.find(woman, part.sessionId()))
                     .ifPresent(planned -> sessions.finish(me, planned, effort));
         }
-        return "redirect:/teachings/" + teachingId;
+        return Saved.address("redirect:/teachings/" + teachingId, "saved.classTaught");
     }
 
     private ClassSheets.KeptSheet find(SignedIn me, long teachingId) {

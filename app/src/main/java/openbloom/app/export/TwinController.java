@@ -6,6 +6,7 @@ import java.util.List;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
+import openbloom.app.system.Saved;
 import openbloom.core.Problem;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -59,7 +60,9 @@ class TwinController {
         if (one.isPresent()) {
             joining.confirm(one.get());
         }
-        return "redirect:/people/" + one.map(Joining.Waiting::womanId).orElse(woman.id()) + "/journey";
+        return Saved.address(
+                "redirect:/people/" + one.map(Joining.Waiting::womanId).orElse(woman.id()) + "/journey",
+                "saved.joined");
     }
 
     @PostMapping("/take-back")
@@ -68,6 +71,7 @@ class TwinController {
         if (one.isPresent()) {
             joining.takeBack(one.get());
         }
-        return "redirect:/people/" + one.map(Joining.Waiting::firstId).orElse(woman.id()) + "/twin";
+        return Saved.address(
+                "redirect:/people/" + one.map(Joining.Waiting::firstId).orElse(woman.id()) + "/twin", "saved.apart");
     }
 }

@@ -15,6 +15,7 @@ import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.Idempotent;
+import openbloom.app.system.Saved;
 import openbloom.app.system.StudioDay;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.progress.Decision;
@@ -102,7 +103,7 @@ class FeedbackController {
         if (!problems.isClean()) {
             return forms.refused(page(me, woman, typed), problems);
         }
-        return new ModelAndView("redirect:/people/" + woman.id() + "/response");
+        return Saved.then("redirect:/people/" + woman.id() + "/response", "saved.levels");
     }
 
     /** What was typed about each ladder, so that nothing is lost when somebody else has decided meanwhile. */

@@ -6,6 +6,7 @@ import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.Idempotent;
+import openbloom.app.system.Saved;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -55,7 +56,7 @@ class FromHomeController {
             @RequestParam(defaultValue = "0") String upTo,
             @RequestParam(defaultValue = "") String formKey) {
         new FormReader().whole("upTo", upTo, 0, MOST).ifPresent(last -> told.seen(me, woman.id(), last));
-        return "redirect:/people/" + woman.id() + "/from-home";
+        return Saved.address("redirect:/people/" + woman.id() + "/from-home", "saved.seen");
     }
 
     @Idempotent
@@ -73,7 +74,7 @@ class FromHomeController {
             typed.refuse(field, "home.answered");
         }
         return typed.isClean()
-                ? new ModelAndView("redirect:/people/" + woman.id() + "/from-home")
+                ? Saved.then("redirect:/people/" + woman.id() + "/from-home", "saved.reply")
                 : forms.refused(page(me, woman, Map.of(field, words)), typed);
     }
 }

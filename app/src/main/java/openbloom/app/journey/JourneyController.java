@@ -22,6 +22,7 @@ import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.Idempotent;
+import openbloom.app.system.Saved;
 import openbloom.app.system.StudioDay;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.picture.RungsPicture;
@@ -127,7 +128,7 @@ class JourneyController {
         if (!typed.isClean()) {
             return forms.refused(page(me, woman, "", on, at), typed);
         }
-        return toJourney(woman);
+        return toJourney(woman, "saved.visit");
     }
 
     /** A day and a time of a visit; empty where one of them is refused. */
@@ -165,17 +166,17 @@ class JourneyController {
         if (!typed.isClean()) {
             return forms.refused(page(me, woman, "", on, at), typed);
         }
-        return toJourney(woman);
+        return toJourney(woman, "saved.visitMoved");
     }
 
     @PostMapping("/people/{womanId}/visits/{visitId:\\d{1,18}}/delete")
     ModelAndView cancel(Woman woman, @PathVariable long visitId) {
         visits.cancel(woman, visitId);
-        return toJourney(woman);
+        return toJourney(woman, "saved.visitCancelled");
     }
 
-    private static ModelAndView toJourney(Woman woman) {
-        return new ModelAndView("redirect:/people/" + woman.id() + "/journey");
+    private static ModelAndView toJourney(Woman woman, String line) {
+        return Saved.then("redirect:/people/" + woman.id() + "/journey", line);
     }
 
     private ModelAndView page(SignedIn me, Woman woman, String from, String on, String at) {

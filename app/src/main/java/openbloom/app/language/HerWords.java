@@ -1,6 +1,6 @@
 package openbloom.app.language;
 
-import java.text.MessageFormat;
+import com.ibm.icu.text.MessageFormat;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -89,7 +89,15 @@ public final class HerWords {
      */
     public String of(String key, Object... args) {
         String pattern = sentences.getString(key);
-        return args.length == 0 ? pattern : new MessageFormat(pattern, locale()).format(args);
+        return args.length == 0
+                ? pattern
+                : new MessageFormat(pattern, locale())
+                        .format(Stream.of(args).map(HerWords::asGiven).toArray());
+    }
+
+    /** A number chooses between one and many; a day or a time stands as it is written, not as a language would write it. */
+    private static Object asGiven(Object arg) {
+        return arg instanceof Number ? arg : String.valueOf(arg);
     }
 
     /** The words of a constant: {@code sign.FEVER}. */

@@ -6,6 +6,7 @@ import openbloom.app.studio.SignedIn;
 import openbloom.app.system.ApplicationVersion;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.Idempotent;
+import openbloom.app.system.Saved;
 import openbloom.core.Problem;
 import openbloom.core.stage.BirthKind;
 import openbloom.core.stage.Tear;
@@ -81,7 +82,7 @@ class LifeEventController {
     }
 
     private static ModelAndView toJourney(Woman woman) {
-        return new ModelAndView("redirect:/people/" + woman.id() + "/journey");
+        return Saved.then("redirect:/people/" + woman.id() + "/journey", "saved.event");
     }
 
     private static String key() {

@@ -17,6 +17,7 @@ import openbloom.app.system.FormFields;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.Idempotent;
+import openbloom.app.system.Saved;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Outcome;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -131,7 +132,7 @@ class PeopleController {
             @AuthenticationPrincipal SignedIn me, IntakeForm form, @RequestParam(defaultValue = "") String then) {
         Outcome<Woman> kept = people.add(me, form);
         return kept.problems().isEmpty()
-                ? new ModelAndView(next.redirect(kept.value(), day.today(me), then, "journey"))
+                ? Saved.then(next.redirect(kept.value(), day.today(me), then, "journey"), "saved.woman")
                 : refused(form, kept, List.of());
     }
 
@@ -200,6 +201,6 @@ class PeopleController {
     }
 
     private static ModelAndView toJourney(long womanId) {
-        return new ModelAndView("redirect:/people/" + womanId + "/journey");
+        return Saved.then("redirect:/people/" + womanId + "/journey", "saved.intake");
     }
 }

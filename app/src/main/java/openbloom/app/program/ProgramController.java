@@ -19,6 +19,7 @@ import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.Idempotent;
+import openbloom.app.system.Saved;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Days;
 import openbloom.core.program.PathwayStepEdit;
@@ -106,7 +107,7 @@ class ProgramController {
         if (!typed.isClean()) {
             return forms.refused(page(me, woman, programs.of(woman.id()), form), typed);
         }
-        return new ModelAndView("redirect:/people/" + woman.id() + "/program");
+        return Saved.then("redirect:/people/" + woman.id() + "/program", "saved.program");
     }
 
     /** Moves one session of the block to another day, or leaves it out. */
@@ -138,7 +139,7 @@ class ProgramController {
                 () -> typed.refuseAll(
                         programs.moveSession(me, woman, last.orElseThrow(), day.orElseThrow(), target, formKey)));
         return typed.isClean()
-                ? new ModelAndView("redirect:/people/" + woman.id() + "/program")
+                ? Saved.then("redirect:/people/" + woman.id() + "/program", leavesOut ? "saved.dayOut" : "saved.day")
                 : forms.refused(show(me, woman).addObject("typedFrom", from).addObject("typedTo", to), typed);
     }
 
@@ -165,7 +166,7 @@ class ProgramController {
                             problem.args().toArray()));
         }
         return typed.isClean()
-                ? new ModelAndView("redirect:/people/" + woman.id() + "/program")
+                ? Saved.then("redirect:/people/" + woman.id() + "/program", "saved.step")
                 : forms.refused(
                         show(me, woman)
                                 .addObject("typedPath", path)

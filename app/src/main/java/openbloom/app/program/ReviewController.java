@@ -10,6 +10,7 @@ import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.Idempotent;
+import openbloom.app.system.Saved;
 import openbloom.app.system.StudioDay;
 import openbloom.core.review.ProgramReview;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -74,7 +75,7 @@ class ReviewController {
         if (!problems.isClean()) {
             return forms.refused(page(me, woman, typed), problems);
         }
-        return new ModelAndView("redirect:/people/" + woman.id() + "/review");
+        return Saved.then("redirect:/people/" + woman.id() + "/review", "saved.review");
     }
 
     private ModelAndView page(SignedIn me, Woman woman, Map<String, String> typed) {

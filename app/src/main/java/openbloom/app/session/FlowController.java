@@ -10,6 +10,7 @@ import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.Idempotent;
+import openbloom.app.system.Saved;
 import openbloom.app.system.StudioDay;
 import openbloom.core.session.Flow;
 import openbloom.core.session.Place;
@@ -114,7 +115,7 @@ class FlowController {
             typed.refuse("name", "flow.taken", called);
         }
         return typed.isClean()
-                ? new ModelAndView("redirect:/people/" + woman.id() + "/flows")
+                ? Saved.then("redirect:/people/" + woman.id() + "/flows", "saved.flow")
                 : forms.refused(list(me, woman).addObject("typedName", name).addObject("from", sessionId), typed);
     }
 
@@ -126,6 +127,6 @@ class FlowController {
             typed.refuse("flow", "flow.unknown", flow);
             return forms.refused(list(me, woman), typed);
         }
-        return new ModelAndView("redirect:/people/" + woman.id() + "/flows");
+        return Saved.then("redirect:/people/" + woman.id() + "/flows", "saved.flowRemoved");
     }
 }

@@ -15,6 +15,7 @@ import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.Idempotent;
 import openbloom.app.system.MessageFormatter;
+import openbloom.app.system.Saved;
 import openbloom.core.picture.SessionStrip;
 import openbloom.core.record.CompensationSite;
 import openbloom.core.record.Noted;
@@ -166,7 +167,7 @@ class SessionController {
                 .filter(one -> one.name().equals(effort))
                 .findFirst();
         sessions.finish(me, find(woman, sessionId), told);
-        return "redirect:/people/" + woman.id() + "/response";
+        return Saved.address("redirect:/people/" + woman.id() + "/response", "saved.taught");
     }
 
     private Sessions.ComposedFor find(Woman woman, long sessionId) {

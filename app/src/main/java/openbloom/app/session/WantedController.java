@@ -8,6 +8,7 @@ import openbloom.app.studio.Editions;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
+import openbloom.app.system.Saved;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Move;
 import org.jspecify.annotations.Nullable;
@@ -131,6 +132,6 @@ class WantedController {
     }
 
     private static ModelAndView back(Woman woman) {
-        return new ModelAndView("redirect:/people/" + woman.id() + "/wanted");
+        return Saved.then("redirect:/people/" + woman.id() + "/wanted", "saved.preferences");
     }
 }

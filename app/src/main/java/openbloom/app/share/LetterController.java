@@ -12,6 +12,7 @@ import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.Idempotent;
+import openbloom.app.system.Saved;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Days;
 import openbloom.core.Enums;
@@ -147,6 +148,6 @@ class LetterController {
             told.addFlashAttribute("liftReason", "Her clinician’s answer of " + on + ": she may go on.");
             return new ModelAndView("redirect:/people/" + woman.id() + "/safe?again=yes");
         }
-        return new ModelAndView("redirect:/people/" + woman.id() + "/letters");
+        return Saved.then("redirect:/people/" + woman.id() + "/letters", "saved.answer");
     }
 }

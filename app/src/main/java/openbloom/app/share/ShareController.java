@@ -18,6 +18,7 @@ import openbloom.app.system.FormKeys;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.Idempotent;
+import openbloom.app.system.Saved;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Enums;
 import openbloom.core.moves.Move;
@@ -120,7 +121,7 @@ class ShareController {
         told.addFlashAttribute("made", address);
         told.addFlashAttribute("madeCode", Papers.code(address));
         told.addFlashAttribute("madeFor", wanted.name());
-        return toShare(woman);
+        return Saved.address(toShare(woman), "saved.link");
     }
 
     private static String here() {
@@ -130,7 +131,7 @@ class ShareController {
     @PostMapping("/links/{linkId:\\d{1,18}}/take-back")
     String takeBack(Woman woman, @PathVariable long linkId) {
         links.takeBack(woman, linkId);
-        return toShare(woman);
+        return Saved.address(toShare(woman), "saved.linkEnded");
     }
 
     @PostMapping("/language")
@@ -143,7 +144,7 @@ class ShareController {
             return forms.refused(page(me, woman), typed);
         }
         links.speak(woman.id(), chosen.get());
-        return new ModelAndView("redirect:/people/" + woman.id() + "/share");
+        return Saved.then(toShare(woman), "saved.language");
     }
 
     private static String toShare(Woman woman) {

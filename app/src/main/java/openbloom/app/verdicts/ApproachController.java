@@ -15,6 +15,7 @@ import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.ApplicationVersion;
 import openbloom.app.system.FormReader;
+import openbloom.app.system.Saved;
 import openbloom.app.system.StudioDay;
 import openbloom.core.record.Approach;
 import openbloom.core.record.ApproachChoice;
@@ -66,7 +67,7 @@ class ApproachController {
         Approach chosen = chosen(typed);
         Set<ApproachChoice> choices = EnumSet.copyOf(chosen.choices().values());
         if (people.follow(me, woman, choices, version)) {
-            return new ModelAndView("redirect:/people/" + woman.id() + "/exercise-check");
+            return Saved.then("redirect:/people/" + woman.id() + "/exercise-check", "saved.approach");
         }
         ModelAndView page = page(me, woman, chosen).addObject("stale", true);
         page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);

@@ -15,6 +15,7 @@ import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.Idempotent;
+import openbloom.app.system.Saved;
 import openbloom.app.system.StudioDay;
 import openbloom.core.moves.Move;
 import openbloom.core.progress.Pain;
@@ -121,7 +122,7 @@ class HeldController {
                         new PainLifts.PainLifted.Said(by, why, me.account().name())),
                 me.accountId(),
                 day.instant());
-        return new ModelAndView("redirect:/people/" + woman.id() + "/held");
+        return Saved.then("redirect:/people/" + woman.id() + "/held", "saved.held");
     }
 
     private static PainLift lift(

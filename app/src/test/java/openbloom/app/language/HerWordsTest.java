@@ -87,7 +87,7 @@ class HerWordsTest {
     void bothLanguagesPutTheSameInto() {
         ResourceBundle english = bundle("hers", Locale.ENGLISH);
         ResourceBundle german = bundle("hers", Locale.GERMAN);
-        Pattern put = Pattern.compile("\\{(\\d)");
+        Pattern put = Pattern.compile("\\{(\\d)[,}]");
         assertThat(KEYS)
                 .allSatisfy(key -> assertThat(places(put, german.getString(key)))
                         .as(key)

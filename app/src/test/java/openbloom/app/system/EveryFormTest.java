@@ -34,6 +34,14 @@ class EveryFormTest extends PageTest {
                 .replaceAll("(/moves/)(?!own|figures|compare)[a-z0-9-]+", "$1move");
     }
 
+    /** Where the page that follows shows by itself what was made: a session, a sheet, a paper, a way in, another sign-in. */
+    private static final Set<String> SHOWS_IT = Set.of(
+            "/people/N/sessions/N",
+            "/teachings/N",
+            "/teachings/N/edit",
+            "/people/N/sessions/N/edit",
+            "/people/N/share/given/N.pdf");
+
     @Autowired
     private JdbcClient store;
 
@@ -87,6 +95,18 @@ class EveryFormTest extends PageTest {
         return her;
     }
 
+    /** The kind of the page a kept form leads to, if it does not say what happened; empty if it does. */
+    private String silent(HttpResponse<String> answer) throws Exception {
+        String to = answer.headers().firstValue("Location").orElse("");
+        if (to.isEmpty() || SHOWS_IT.contains(kind(to))) {
+            return "";
+        }
+        StudioHttp.Page next = studio.open(to);
+        boolean says = Jsoup.parse(next.answer().body()).select("main [role=status]").stream()
+                .anyMatch(line -> !line.text().isBlank());
+        return says ? "" : kind(to);
+    }
+
     @Test
     void everyFormIsSentAsItsPageRendersIt() throws Exception {
         String her = herPages();
@@ -122,6 +142,10 @@ class EveryFormTest extends PageTest {
                 if (!Set.of(200, 204, 302, 303, 422).contains(answer.statusCode())) {
                     broken.add(answer.statusCode() + " from " + form.action() + " on " + page.getKey() + " with "
                             + form.fields().keySet());
+                }
+                String silent = silent(answer);
+                if (!silent.isEmpty()) {
+                    broken.add("nothing said on " + silent + " after " + form.action() + " on " + page.getKey());
                 }
                 if (answer.body().contains("opened in a way that cannot be kept")) {
                     broken.add("no usable key in " + form.action() + " on " + page.getKey());

@@ -113,7 +113,7 @@ class FormReaderTest {
     void theMessagesFileHoldsExactlyTheSentencesThatCanBeTold() throws Exception {
         Properties sentences = read("/messages.properties");
         Pattern key = Pattern.compile(
-                "\"((?:typed|dating|intake|visit|safe|body|gap|session|account|move|moves|yaml|api|life|csv|sheet|load|sides|trace|practice|opening|pose|program|response|floor|flow|women|review|wanted|path|edition|held|class|home|handOut|words|team|audit|erase|token|factor|takenIn|twin|letter|fhir|spreadsheet)\\.[a-zA-Z]+)\"");
+                "\"((?:typed|dating|intake|visit|safe|body|gap|session|account|move|moves|yaml|api|life|csv|sheet|load|sides|trace|practice|opening|pose|program|response|floor|flow|women|review|wanted|path|edition|held|class|home|handOut|words|team|audit|erase|token|factor|takenIn|twin|letter|fhir|spreadsheet|saved)\\.[a-zA-Z]+)\"");
         TreeSet<String> used = new TreeSet<>();
         for (Path root : List.of(Path.of("src/main/java"), Path.of("../core/src/main/java"))) {
             try (Stream<Path> files = Files.walk(root)) {

@@ -13,26 +13,22 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import openbloom.core.care.HabitPrompt;
 import openbloom.core.care.HabitPrompts;
-import openbloom.core.evidence.Published;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.progress.WeekKind;
 import openbloom.core.record.Goal;
-import openbloom.core.record.Training;
 import openbloom.core.screening.WarningSign;
 import openbloom.core.session.Composer;
 import openbloom.core.session.ExclusionReason;
 import openbloom.core.session.HardLine;
 import openbloom.core.session.Place;
 import openbloom.core.session.Shape;
-import openbloom.core.stage.Birth;
 import openbloom.core.verdict.Facts;
 import openbloom.core.verdict.Judgement;
 
 /**
  * Plans a block: lines with where they are likely to be, weeks with sessions on days, floor sets, walking, checks due, what
- * the calendar changes and what was left out. Everything is judged on its own date. Weights and walking minutes are common
- * practice, no source; weekly targets after E-ACOG804 and E-PP2025.
+ * the calendar changes and what was left out. Everything is judged on its own date. Weights are common practice, no source.
  *
  * @see GymPath
  */
@@ -43,10 +39,6 @@ public final class BlockPlanner {
     private static final int A_WEEK = 7;
     private static final int TWICE = 2;
     private static final int FIVE_MINUTES_UP_TO = 10;
-    private static final int TARGET = Published.WEEKLY_MINUTES.amount();
-    private static final int TARGET_AFTER_BIRTH = Published.WEEKLY_MINUTES_AFTER_BIRTH.amount();
-    private static final int MORE_EACH_WEEK = Published.MORE_EACH_WEEK.amount();
-    private static final int LEAST_WALKING = 30;
     private static final int LIGHT_LOAD = 2;
     private static final int TWICE_A_WEEK = 15;
     private static final int HER_TURN = 100;
@@ -65,6 +57,7 @@ public final class BlockPlanner {
     private final LocalDate to;
     private final Map<ExerciseGroup, LocalDate> lastDone = new EnumMap<>(ExerciseGroup.class);
     private final DueChecks checks;
+    private final Walking walking;
     private final Map<ExerciseGroup, List<LocalDate>> done = new EnumMap<>(ExerciseGroup.class);
 
     private BlockPlanner(Judgement today, List<Goals.Suggested> aims, Rhythm rhythm) {
@@ -73,6 +66,7 @@ public final class BlockPlanner {
         this.rhythm = rhythm;
         this.to = BlockEnd.of(today.facts());
         this.checks = new DueChecks(today, rhythm, to);
+        this.walking = new Walking(today.facts(), rhythm);
     }
 
     /** The last day of a block that begins on the day of the facts. */
@@ -101,18 +95,15 @@ public final class BlockPlanner {
                     .forEach(sign -> leftOut.add(
                             new Program.LeftOver("everything", "warning sign: " + sign.words() + "; refer first")));
             return new Program(
-                    from, to, aims, List.of(), List.of(), List.of(), leftOut, new Program.Minutes(0, target()));
+                    from, to, aims, List.of(), List.of(), List.of(), leftOut, new Program.Minutes(0, walking.target()));
         }
         List<Program.LadderPlan> possible = lines(leftOut);
         List<Program.ProgramWeek> weeks = weeks(possible);
         List<Program.LadderPlan> lines = possible.stream()
                 .filter(line -> isWanted(line) || weeks.stream().anyMatch(week -> week.times(line.strand()) > 0))
                 .toList();
-        leftOut.addAll(
-                Contradiction.among(aims.stream().map(Goals.Suggested::aim).toList()));
-        tooSeldom(lines, weeks, leftOut);
-        nextRungs(lines, leftOut);
-        wishes(leftOut);
+        List<Program.LadderPlan> wanted = lines.stream().filter(this::isWanted).toList();
+        leftOut.addAll(new StaysOut(today, aims).told(wanted, weeks));
         return new Program(
                 from,
                 to,
@@ -121,7 +112,7 @@ public final class BlockPlanner {
                 weeks,
                 Season.of(today.catalogue(), today.facts().client(), from, to),
                 leftOut,
-                new Program.Minutes(planned(weeks), target()));
+                new Program.Minutes(planned(weeks), walking.target()));
     }
 
     private List<Program.LadderPlan> lines(List<Program.LeftOver> leftOut) {
@@ -166,7 +157,7 @@ public final class BlockPlanner {
                     sessions,
                     checks.floorSets(week),
                     moments(),
-                    walk(weeks.size()),
+                    walking.minutes(weeks.size()),
                     checks.in(week, aims),
                     kind,
                     sentence(kind, weeks.size(), lines)));
@@ -360,86 +351,6 @@ public final class BlockPlanner {
                 .filter(date -> ChronoUnit.DAYS.between(date, day) < A_WEEK)
                 .count();
         return worth(strand) + (thisWeek < TWICE ? TWICE_A_WEEK : 0) - (int) (5 * thisWeek);
-    }
-
-    /** From what she walks now, or might, by at most 20 minutes a week more to what the sessions leave of the target. */
-    private int walk(int week) {
-        int sessions = rhythm.homeDays().size() * rhythm.homeMinutes()
-                + (rhythm.visits().isEmpty() ? rhythm.visitsPerWeek() * Rhythm.USUAL_VISIT_MINUTES : 0);
-        int room = Math.max(LEAST_WALKING, target() - sessions);
-        int now = rhythm.walksNow().orElse(0);
-        int start = rhythm.walksNow()
-                .orElseGet(
-                        () -> today.facts().recentBirth().map(this::firstWalks).orElseGet(this::byTraining));
-        return Math.max(now, Math.min(start + week * MORE_EACH_WEEK, room));
-    }
-
-    /** Five minutes a day in the first week after a birth, five more each week. */
-    private int firstWalks(Birth birth) {
-        int weeks = (int) Math.min(5, birth.daysOn(today.facts().day()) / 7);
-        return Math.min(target(), 7 * 5 * (weeks + 1));
-    }
-
-    private int byTraining() {
-        Training before = today.facts().client().background().training().orElse(Training.NONE);
-        return switch (before) {
-            case NONE -> 40;
-            case LIGHT -> 60;
-            case REGULAR -> 90;
-            case SPORT -> 120;
-        };
-    }
-
-    private int target() {
-        return today.facts().recentBirth().isPresent() ? TARGET_AFTER_BIRTH : TARGET;
-    }
-
-    /** Wanted groups that come less than twice in their fullest week. */
-    private void tooSeldom(
-            List<Program.LadderPlan> lines, List<Program.ProgramWeek> weeks, List<Program.LeftOver> leftOut) {
-        String seldom = lines.stream()
-                .filter(this::isWanted)
-                .map(Program.LadderPlan::strand)
-                .filter(strand -> weeks.stream()
-                                .mapToLong(week -> week.times(strand))
-                                .max()
-                                .orElse(TWICE)
-                        < TWICE)
-                .map(ExerciseGroup::words)
-                .collect(Collectors.joining(", "));
-        if (!seldom.isEmpty()) {
-            leftOut.add(new Program.LeftOver(
-                    seldom + " twice a week", "the visits and days at home have room once a week at most"));
-        }
-    }
-
-    private void nextRungs(List<Program.LadderPlan> lines, List<Program.LeftOver> leftOut) {
-        for (Program.LadderPlan line : lines) {
-            if (isWanted(line) && !line.gates().isEmpty()) {
-                today.catalogue().ladder(line.strand()).stream()
-                        .filter(move -> move.rung() > line.rung())
-                        .findFirst()
-                        .ifPresent(next ->
-                                leftOut.add(new Program.LeftOver(next.name(), ExclusionReason.gates(line.gates()))));
-            }
-        }
-    }
-
-    private void wishes(List<Program.LeftOver> leftOut) {
-        for (Goals.Suggested aim : aims) {
-            String move = switch (aim.aim()) {
-                case RUN -> "run-walk";
-                case JUMP -> "hops";
-                case LIFT -> "deadlift";
-                case CRUNCH -> "curl-up";
-                case PLANK -> "support-full-20";
-                default -> "";
-            };
-            today.catalogue()
-                    .find(move)
-                    .filter(wish -> !today.of(wish).kind().passes())
-                    .ifPresent(wish -> leftOut.add(new Program.LeftOver(wish.name(), ExclusionReason.of(today, wish))));
-        }
     }
 
     private static int planned(List<Program.ProgramWeek> weeks) {

@@ -17,6 +17,7 @@ import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.Idempotent;
 import openbloom.app.system.MessageFormatter;
+import openbloom.app.system.Saved;
 import openbloom.app.system.StudioDay;
 import openbloom.core.gap.FingerWidths;
 import openbloom.core.gap.GapCheck;
@@ -137,7 +138,7 @@ class GapController {
         long id = checks.keep(woman.id(), form.formKey(), measured, day.instant());
         boolean again = form.text("then").equals("again");
         String back = again ? "checks/gap/" + id + "/again" : "checks";
-        return new ModelAndView(next.redirect(woman, day.today(me), form.text("then"), back));
+        return Saved.then(next.redirect(woman, day.today(me), form.text("then"), back), "saved.gap");
     }
 
     /** The same spots and method again; the first reading is not shown. */
@@ -171,7 +172,7 @@ class GapController {
                 keeping,
                 new Measured(check, first.measured().method(), first.measured().by()),
                 first.root());
-        return toChecks(woman);
+        return toChecks(woman, "saved.second");
     }
 
     /** A check of this woman that she herself did today: only then is a second reading a duplicate. */
@@ -220,7 +221,7 @@ class GapController {
                     new GapChecks.Keeping(woman.id(), form.formKey(), me.accountId(), day.instant());
             Measured measured = new Measured(check, method, latest.measured().by());
             if (checks.correct(keeping, measured, latest, reason) == LoggedCheck.NEW_VERSION) {
-                return toChecks(woman);
+                return toChecks(woman, withdrawn ? "saved.withdrawn" : "saved.corrected");
             }
             problems.refuse("reason", "gap.overtaken");
         }
@@ -279,8 +280,8 @@ class GapController {
         return new Measured(check, form.method(), by);
     }
 
-    private static ModelAndView toChecks(Woman woman) {
-        return new ModelAndView("redirect:/people/" + woman.id() + "/checks");
+    private static ModelAndView toChecks(Woman woman, String line) {
+        return Saved.then("redirect:/people/" + woman.id() + "/checks", line);
     }
 
     private static String newKey() {

@@ -17,6 +17,7 @@ import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.Idempotent;
+import openbloom.app.system.Saved;
 import openbloom.app.system.StudioDay;
 import openbloom.core.care.HabitPrompt;
 import openbloom.core.care.HabitPrompts;
@@ -169,7 +170,7 @@ class PelvicFloorController {
             return forms.refused(pacer(me, woman, typed), problems);
         }
         practices.keep(me, woman, key, row);
-        return new ModelAndView("redirect:/people/" + woman.id() + "/floor");
+        return Saved.then("redirect:/people/" + woman.id() + "/floor", "saved.practice");
     }
 
     private static PracticeMapper.PracticeRow row(Map<String, String> typed, LocalDate today, FormReader problems) {

@@ -13,6 +13,7 @@ import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.FormReader;
 import openbloom.app.system.Idempotent;
+import openbloom.app.system.Saved;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
 import openbloom.core.YesNoUnknown;
@@ -205,7 +206,7 @@ class SensorController {
     }
 
     private static ModelAndView kept(Woman woman, long id) {
-        return new ModelAndView("redirect:/people/" + woman.id() + "/bench/" + id);
+        return Saved.then("redirect:/people/" + woman.id() + "/bench/" + id, "saved.recording");
     }
 
     private ModelAndView refused(Woman woman, Map<String, String> typed, List<Problem> problems) {
