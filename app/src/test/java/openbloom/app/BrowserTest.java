@@ -122,6 +122,8 @@ abstract class BrowserTest {
         }
         assertThat(heading("Today")).isVisible();
         page.waitForLoadState();
+        // From its second page on a tab has the studio's own letters from the start.
+        assertThat(page.locator("html")).hasClass("has-letters");
     }
 
     @AfterEach

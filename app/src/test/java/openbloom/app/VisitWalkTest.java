@@ -197,11 +197,10 @@ class VisitWalkTest extends BrowserTest {
         countFromNothing();
         tap(link("Change it"));
         List<String> before = page.locator(".edit-what strong").allTextContents();
-        tap("#line-1 .edit-open");
-        tap("#line-1 [data-swap]");
+        tap("#line-4 [data-swap]");
         tap(page.locator(".edit-others button").first());
-        assertThat(page.locator(".versions li").first()).containsText("Version 2,");
-        assertThat(page.locator(".edit-what strong").first()).not().hasText(before.get(0));
+        assertThat(page.locator(".versions li").first()).containsText("instead of " + before.get(4));
+        assertThat(page.locator(".edit-what strong").nth(4)).not().hasText(before.get(4));
         told("One exercise of a session exchanged", 4, 1);
 
         page.navigate(page.url().replace("/edit", "/teach"));
@@ -224,8 +223,7 @@ class VisitWalkTest extends BrowserTest {
         countFromNothing();
         tap(link("Home programme"));
         assertThat(heading("Home programme")).isVisible();
-        tap(page.getByRole(AriaRole.BUTTON, named("Make the PDF")));
-        assertThat(page.locator("main")).containsText("Home programme");
+        paperIsMade();
         told("Her home programme on paper", 2, 2);
 
         page.navigate(her + "/share");
@@ -234,8 +232,7 @@ class VisitWalkTest extends BrowserTest {
         assertThat(heading("Letters to her clinician")).isVisible();
         tap(link("Handing over"));
         assertThat(page.locator("#title")).isVisible();
-        tap(page.getByRole(AriaRole.BUTTON, named("Make the PDF")));
-        assertThat(page.locator("main")).containsText("Handing over");
+        paperIsMade();
         told("A letter that hands over", 3, 3);
 
         open("/");
@@ -243,6 +240,11 @@ class VisitWalkTest extends BrowserTest {
         tap(page.getByRole(AriaRole.LINK, named("This week")));
         assertThat(page.locator("main")).containsText("due");
         told("What is due this week", 1, 1);
+    }
+
+    private void paperIsMade() {
+        var paper = page.waitForDownload(() -> tap(page.getByRole(AriaRole.BUTTON, named("Make the PDF"))));
+        assertThat(paper.suggestedFilename()).endsWith(".pdf");
     }
 
     private void told(String task, int mostPresses, int mostPages) {
