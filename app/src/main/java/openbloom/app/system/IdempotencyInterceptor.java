@@ -58,36 +58,50 @@ class IdempotencyInterceptor implements HandlerInterceptor {
         String by = Optional.ofNullable(request.getUserPrincipal())
                 .map(Principal::getName)
                 .orElse("");
+        FormSent form = new FormSent(key, path, by, sent);
+        if (!isClaimed(form) && isAnswered(form, response)) {
+            return false;
+        }
+        request.setAttribute(CLAIMED, key);
+        KeptWithItsForm.begins(key);
+        return true;
+    }
+
+    private record FormSent(String key, String path, String by, Map<String, String> sent) {}
+
+    private boolean isClaimed(FormSent form) {
         try {
-            forms.claim(key, path, json.writeValueAsString(sent), by, day.instant());
-            request.setAttribute(CLAIMED, key);
-            KeptWithItsForm.begins(key);
+            forms.claim(form.key(), form.path(), json.writeValueAsString(form.sent()), form.by(), day.instant());
             return true;
         } catch (DuplicateKeyException sentBefore) {
-            return answeredBefore(key, path, by, sent, response);
+            return false;
         }
     }
 
-    /** Whether the form has to be read (again): only if the first reading of it never came to an end and kept nothing. */
-    private boolean answeredBefore(
-            String key, String path, String by, Map<String, String> sent, HttpServletResponse response)
-            throws IOException {
+    /**
+     * Whether the form was answered before and that answer was given again. It has to be read (again) under its key only if the
+     * first reading of it kept nothing, and let go of the key or never came to an end.
+     */
+    private boolean isAnswered(FormSent form, HttpServletResponse response) throws IOException {
         for (int tries = 0; tries < TRIES; tries++) {
-            Optional<IdempotencyKeys.KeyRow> kept = forms.find(key);
+            Optional<IdempotencyKeys.KeyRow> kept = forms.find(form.key());
             if (kept.isEmpty()) {
-                return true;
+                if (isClaimed(form)) {
+                    return false;
+                }
+                continue;
             }
-            refuseOtherContent(kept.get(), path, by, sent);
+            refuseOtherContent(kept.get(), form.path(), form.by(), form.sent());
             if (kept.get().answerStatus() != null) {
                 repeat(kept.get(), response);
-                return false;
+                return true;
             }
             LockSupport.parkNanos(BETWEEN_TRIES_NS);
         }
-        if (forms.find(key).filter(IdempotencyKeys.KeyRow::worked).isPresent()) {
-            throw IdempotencyConflict.keptUnanswered(sent);
+        if (forms.find(form.key()).filter(IdempotencyKeys.KeyRow::worked).isPresent()) {
+            throw IdempotencyConflict.keptUnanswered(form.sent());
         }
-        return true;
+        return false;
     }
 
     private void refuseOtherContent(IdempotencyKeys.KeyRow kept, String path, String by, Map<String, String> sent) {

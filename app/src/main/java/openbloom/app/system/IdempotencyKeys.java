@@ -39,6 +39,7 @@ interface IdempotencyKeys {
     @Update("update kept_form set answer_status = #{status}, answer_location = #{location} where form_key = #{key}")
     void answered(String key, int status, @Nullable String location);
 
-    @Delete("delete from kept_form where form_key = #{key} and answer_status is null")
+    /** Lets go of a key under which nothing was kept; one whose answer failed after it was kept stays known. */
+    @Delete("delete from kept_form where form_key = #{key} and answer_status is null and not worked")
     void release(String key);
 }

@@ -29,6 +29,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import openbloom.app.OpenBloom;
 import openbloom.app.system.RenderedForm;
 import openbloom.app.system.StudioHttp;
+import org.jsoup.Jsoup;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -49,6 +50,9 @@ class SeveralProcessesTest {
     private final int database = free();
     private final List<Process> started = new ArrayList<>();
     private final Set<String> acknowledged = ConcurrentHashMap.newKeySet();
+    /** What each of those who send saw last, told if one of them never comes to an end. */
+    private final Map<String, String> lastSeen = new ConcurrentHashMap<>();
+
     private final Map<Integer, StudioHttp> browsers = new ConcurrentHashMap<>();
     private final AtomicInteger keptUnanswered = new AtomicInteger();
 
@@ -178,7 +182,9 @@ class SeveralProcessesTest {
         until(() -> acknowledged.size() >= afterwards);
         goesOn.set(false);
         two.shutdown();
-        assertThat(two.awaitTermination(2, TimeUnit.MINUTES)).isTrue();
+        assertThat(two.awaitTermination(2, TimeUnit.MINUTES))
+                .as(() -> "still sending: " + lastSeen)
+                .isTrue();
 
         Map<String, Integer> kept = kept();
         assertThat(kept.keySet()).containsAll(acknowledged);
@@ -214,6 +220,10 @@ class SeveralProcessesTest {
                                 .with("situation", "NEITHER");
                     }
                     var answer = here.send(form);
+                    lastSeen.put(
+                            name,
+                            answer.statusCode() + " "
+                                    + Jsoup.parse(answer.body()).text());
                     boolean before = answer.body().contains("This was saved");
                     if (answer.statusCode() == 302
                                     && answer.headers()
@@ -228,6 +238,7 @@ class SeveralProcessesTest {
                     }
                     pause();
                 } catch (IOException | AssertionError | RuntimeException gone) {
+                    lastSeen.put(name, gone.toString());
                     at = 1 - at;
                     pause();
                 } catch (InterruptedException stopped) {

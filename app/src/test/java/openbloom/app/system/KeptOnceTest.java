@@ -43,6 +43,9 @@ class KeptOnceTest extends PageTest {
         }
     }
 
+    @Autowired
+    private IdempotencyKeys keys;
+
     @BeforeEach
     void askHer() throws Exception {
         woman = askedWoman("Onceonly");
@@ -137,6 +140,7 @@ class KeptOnceTest extends PageTest {
         send(sent);
         int kept = rows(form);
         jdbc.update("update kept_form set answer_status = null, answer_location = null where form_key = ?", key);
+        keys.release(key);
         MockHttpServletResponse again = send(sent);
         assertThat(again.getStatus()).isEqualTo(422);
         assertThat(again.getContentAsString())
@@ -154,6 +158,12 @@ class KeptOnceTest extends PageTest {
                         .getStatus())
                 .as("one that kept nothing before its process was killed")
                 .isEqualTo(302);
+        assertThat(jdbc.queryForObject(
+                        "select worked and answer_status = 302 from kept_form where form_key = ?",
+                        Boolean.class,
+                        refused))
+                .as("read anew under its key: its answer is known from now on")
+                .isTrue();
         assertThat(rows(form)).isEqualTo(kept + 1);
     }
 
