@@ -127,11 +127,12 @@ class IdempotencyInterceptor implements HandlerInterceptor {
             HttpServletRequest request, HttpServletResponse response, Object handler, @Nullable Exception broken) {
         KeptWithItsForm.ends();
         if (request.getAttribute(CLAIMED) instanceof String key) {
-            boolean kept = broken == null && response.getStatus() < HttpServletResponse.SC_BAD_REQUEST;
-            if (kept) {
-                forms.answered(key, response.getStatus(), response.getHeader("Location"));
-            } else {
+            if (broken != null || response.getStatus() >= HttpServletResponse.SC_INTERNAL_SERVER_ERROR) {
+                forms.releaseUnlessKept(key);
+            } else if (response.getStatus() >= HttpServletResponse.SC_BAD_REQUEST) {
                 forms.release(key);
+            } else {
+                forms.answered(key, response.getStatus(), response.getHeader("Location"));
             }
         }
     }

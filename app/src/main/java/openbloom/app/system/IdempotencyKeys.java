@@ -39,7 +39,11 @@ interface IdempotencyKeys {
     @Update("update kept_form set answer_status = #{status}, answer_location = #{location} where form_key = #{key}")
     void answered(String key, int status, @Nullable String location);
 
-    /** Lets go of a key under which nothing was kept; one whose answer failed after it was kept stays known. */
-    @Delete("delete from kept_form where form_key = #{key} and answer_status is null and not worked")
+    /** Of a form that was refused: corrected, it is sent under the same key. */
+    @Delete("delete from kept_form where form_key = #{key} and answer_status is null")
     void release(String key);
+
+    /** Of a form whose answer failed: it stays known if it was kept before. */
+    @Delete("delete from kept_form where form_key = #{key} and answer_status is null and not worked")
+    void releaseUnlessKept(String key);
 }
