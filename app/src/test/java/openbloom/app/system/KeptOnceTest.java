@@ -23,6 +23,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.request.AbstractMockHttpServletRequestBuilder;
@@ -44,7 +45,7 @@ class KeptOnceTest extends PageTest {
     }
 
     @Autowired
-    private IdempotencyKeys keys;
+    private IdempotencyInterceptor interceptor;
 
     @BeforeEach
     void askHer() throws Exception {
@@ -140,7 +141,11 @@ class KeptOnceTest extends PageTest {
         send(sent);
         int kept = rows(form);
         jdbc.update("update kept_form set answer_status = null, answer_location = null where form_key = ?", key);
-        keys.releaseUnlessKept(key);
+        MockHttpServletRequest first = new MockHttpServletRequest();
+        first.setAttribute(IdempotencyInterceptor.class.getName(), key);
+        MockHttpServletResponse failed = new MockHttpServletResponse();
+        failed.setStatus(503);
+        interceptor.afterCompletion(first, failed, this, null);
         MockHttpServletResponse again = send(sent);
         assertThat(again.getStatus()).isEqualTo(422);
         assertThat(again.getContentAsString())
