@@ -108,7 +108,7 @@ abstract class ClassWalk extends BrowserTest {
         assertThat(page.locator("#place")).hasText(lines + " of " + lines);
         page.locator("#finish-button").click();
         picture("class-finish");
-        page.locator(".effort-of").first().getByLabel("right").check();
+        page.locator(".effort-of").first().getByLabel("just right").check();
         page.getByRole(AriaRole.BUTTON, named("Finish the class")).click();
         page.waitForURL(Pattern.compile(Pattern.quote(sheet)));
         assertThat(page.locator("main")).not().containsText("Teach it");

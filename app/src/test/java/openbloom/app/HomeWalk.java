@@ -119,7 +119,7 @@ abstract class HomeWalk extends BrowserTest {
         assertThat(page.locator("#how")).isVisible();
         page.getByLabel("some of it").check();
         page.getByLabel("none of these").check();
-        page.getByLabel("right", exactly()).check();
+        page.getByLabel("just right", exactly()).check();
         picture("home-how");
         press("Send").click();
         assertThat(page.locator("#thanks")).isVisible();
@@ -133,7 +133,7 @@ abstract class HomeWalk extends BrowserTest {
         page.setViewportSize(1280, 800);
         open("/");
         assertThat(page.locator("#from-home-news")).containsText("Rhona Vale");
-        assertThat(page.locator("#from-home-news")).containsText("did some of it, effort: right, heavy");
+        assertThat(page.locator("#from-home-news")).containsText("did some of it, effort: just right, heavy");
         look();
         page.locator("#from-home-news").getByText("Rhona Vale").click();
         assertThat(page.locator(".home-days li").first())

@@ -16,6 +16,7 @@ import java.util.stream.Collectors;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.CsvText;
 import openbloom.app.system.FormFields;
+import openbloom.app.system.RefusedLine;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Outcome;
 import openbloom.core.Problem;
@@ -53,10 +54,9 @@ class WomenFile {
     record WomanLine(long number, IntakeForm form) {}
 
     /** One line that does not, with its problems. */
-    record RefusedWoman(long number, List<Problem> problems) {}
 
     /** What a file would do. */
-    record WomenPreview(List<WomanLine> added, int already, List<RefusedWoman> refused) {}
+    record WomenPreview(List<WomanLine> added, int already, List<RefusedLine> refused) {}
 
     /** Names of the columns, as the first line has them. */
     static List<String> columns() {
@@ -83,11 +83,11 @@ class WomenFile {
         }
         Set<WomanMapper.NameAndYear> here = new HashSet<>(rows.namesAndYears(me.studioId()));
         List<WomanLine> added = new ArrayList<>();
-        List<RefusedWoman> refused = new ArrayList<>();
+        List<RefusedLine> refused = new ArrayList<>();
         int already = 0;
         for (CSVRecord line : parser) {
             if (line.getRecordNumber() > MOST_LINES) {
-                refused.add(new RefusedWoman(
+                refused.add(new RefusedLine(
                         parser.getCurrentLineNumber(), List.of(Problem.of("file", "csv.tooMany", MOST_LINES))));
                 break;
             }
@@ -102,7 +102,7 @@ class WomenFile {
                 added.add(new WomanLine(parser.getCurrentLineNumber(), form));
                 here.add(who(form));
             } else {
-                refused.add(new RefusedWoman(parser.getCurrentLineNumber(), read.problems()));
+                refused.add(new RefusedLine(parser.getCurrentLineNumber(), read.problems()));
             }
         }
         return new WomenPreview(List.copyOf(added), already, List.copyOf(refused));
@@ -117,7 +117,7 @@ class WomenFile {
     }
 
     private static WomenPreview nothing(Problem problem) {
-        return new WomenPreview(List.of(), 0, List.of(new RefusedWoman(1, List.of(problem))));
+        return new WomenPreview(List.of(), 0, List.of(new RefusedLine(1, List.of(problem))));
     }
 
     private IntakeForm form(CSVRecord line) {

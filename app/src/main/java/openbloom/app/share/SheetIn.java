@@ -16,6 +16,7 @@ import java.util.stream.Collectors;
 import openbloom.app.session.Loads;
 import openbloom.app.system.CsvText;
 import openbloom.app.system.FormReader;
+import openbloom.app.system.RefusedLine;
 import openbloom.core.Problem;
 import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Dose;
@@ -48,7 +49,7 @@ final class SheetIn {
 
     private final Map<String, Move> moves;
     private final LocalDate today;
-    private final List<SheetRefused> refused = new ArrayList<>();
+    private final List<RefusedLine> refused = new ArrayList<>();
 
     /** @param today no session of a day to come is taken in */
     SheetIn(Catalogue catalogue, LocalDate today) {
@@ -100,10 +101,8 @@ final class SheetIn {
             String note) {}
 
     /** A line that is not taken in. */
-    record SheetRefused(long line, List<Problem> problems) {}
-
     /** Everything read. */
-    record SheetRead(List<SheetSession> sessions, List<SheetResponse> responses, List<SheetRefused> refused) {}
+    record SheetRead(List<SheetSession> sessions, List<SheetResponse> responses, List<RefusedLine> refused) {}
 
     SheetRead read(String file) {
         if (file.replace("\uFEFF", "").isBlank()) {
@@ -129,8 +128,7 @@ final class SheetIn {
     }
 
     private static SheetRead nothing(String key, Object... told) {
-        return new SheetRead(
-                List.of(), List.of(), List.of(new SheetRefused(1, List.of(Problem.of("file", key, told)))));
+        return new SheetRead(List.of(), List.of(), List.of(new RefusedLine(1, List.of(Problem.of("file", key, told)))));
     }
 
     /** A line as it is read. */
@@ -155,14 +153,14 @@ final class SheetIn {
             SheetLine line = new SheetLine(cells, parser.getCurrentLineNumber(), new FormReader());
             if (cells.getRecordNumber() > MOST_LINES) {
                 line.typed().refuse("file", "csv.tooMany", MOST_LINES);
-                refused.add(new SheetRefused(line.number(), line.typed().problems()));
+                refused.add(new RefusedLine(line.number(), line.typed().problems()));
                 break;
             }
             Optional<T> read = one.apply(line);
             if (line.typed().isClean() && read.isPresent()) {
                 all.add(read.get());
             } else {
-                refused.add(new SheetRefused(line.number(), line.typed().problems()));
+                refused.add(new RefusedLine(line.number(), line.typed().problems()));
             }
         }
         return all;
@@ -284,9 +282,7 @@ final class SheetIn {
 
     private static Optional<Noted> noted(SheetLine line) {
         String told = line.typed().requiredText(SheetColumns.NOTED, line.at(SheetColumns.NOTED), LONGEST_TOLD);
-        Optional<Noted> found = Arrays.stream(Noted.values())
-                .filter(one -> one.words().equalsIgnoreCase(told))
-                .findFirst();
+        Optional<Noted> found = Noted.named(told);
         if (found.isEmpty() && !told.isBlank()) {
             line.typed()
                     .refuse(

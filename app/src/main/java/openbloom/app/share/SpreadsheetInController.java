@@ -8,6 +8,7 @@ import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.Idempotent;
 import openbloom.app.system.MessageFormatter;
+import openbloom.app.system.RefusedLine;
 import openbloom.app.system.TextGiven;
 import openbloom.core.Days;
 import openbloom.core.Outcome;
@@ -39,9 +40,6 @@ class SpreadsheetInController {
 
     /** Something that would be added, as it is shown. */
     public record AddedToHer(String day, String what) {}
-
-    /** A refused line as it is shown. */
-    public record RefusedOfSheet(long line, String why) {}
 
     @GetMapping
     ModelAndView page(Woman woman) {
@@ -76,7 +74,7 @@ class SpreadsheetInController {
                 .addObject("written", text)
                 .addObject("preview", preview)
                 .addObject("added", added)
-                .addObject("refused", preview.refused().stream().map(this::line).toList());
+                .addObject("refused", RefusedLine.shown(preview.refused(), sentences));
     }
 
     private static AddedToHer session(SheetIn.SheetSession one) {
@@ -97,14 +95,6 @@ class SpreadsheetInController {
                 .orElse("");
         return new AddedToHer(
                 Days.words(one.on()), one.move().name() + ": " + one.noted().words() + pain + counted);
-    }
-
-    private RefusedOfSheet line(SheetIn.SheetRefused refused) {
-        return new RefusedOfSheet(
-                refused.line(),
-                refused.problems().stream()
-                        .map(problem -> problem.field() + ": " + sentences.of(problem))
-                        .collect(Collectors.joining(" ")));
     }
 
     @Idempotent

@@ -21,6 +21,7 @@ import openbloom.app.session.Sessions;
 import openbloom.app.session.StoredResponse;
 import openbloom.app.session.StoredSession;
 import openbloom.app.studio.SignedIn;
+import openbloom.app.system.RefusedLine;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Problem;
 import openbloom.core.progress.DoseStep;
@@ -64,14 +65,11 @@ class SpreadsheetsIn {
      * @param already sessions and responses that are kept already
      */
     record Preview(
-            List<SheetIn.SheetSession> sessions,
-            List<Placed> responses,
-            int already,
-            List<SheetIn.SheetRefused> refused) {}
+            List<SheetIn.SheetSession> sessions, List<Placed> responses, int already, List<RefusedLine> refused) {}
 
     Preview look(SignedIn me, Woman woman, String file) {
         SheetIn.SheetRead read = new SheetIn(catalogues.of(woman.studioId()), day.today(me)).read(file);
-        List<SheetIn.SheetRefused> refused = new ArrayList<>(read.refused());
+        List<RefusedLine> refused = new ArrayList<>(read.refused());
         List<Sessions.ComposedFor> kept = sessions.of(woman.id());
         List<SheetIn.SheetSession> whole = read.sessions().stream()
                 .filter(one -> hasBothSides(one, refused))
@@ -83,7 +81,7 @@ class SpreadsheetsIn {
                 .toList();
         List<Placed> responses = new ArrayList<>();
         int told = placed(woman, read.responses(), kept, responses, refused);
-        refused.sort(Comparator.comparing(SheetIn.SheetRefused::line));
+        refused.sort(Comparator.comparing(RefusedLine::line));
         return new Preview(added, responses, whole.size() - added.size() + told, refused);
     }
 
@@ -137,10 +135,10 @@ class SpreadsheetsIn {
         return entries;
     }
 
-    private static boolean hasBothSides(SheetIn.SheetSession written, List<SheetIn.SheetRefused> refused) {
+    private static boolean hasBothSides(SheetIn.SheetSession written, List<RefusedLine> refused) {
         List<SheetIn.SheetExercise> alone = new ArrayList<>();
         entries(written, alone);
-        alone.forEach(one -> refused.add(new SheetIn.SheetRefused(
+        alone.forEach(one -> refused.add(new RefusedLine(
                 one.line(),
                 List.of(Problem.of(
                         SheetColumns.SIDE, "spreadsheet.oneSide", one.move().name())))));
@@ -153,7 +151,7 @@ class SpreadsheetsIn {
             List<SheetIn.SheetResponse> told,
             List<Sessions.ComposedFor> kept,
             List<Placed> placed,
-            List<SheetIn.SheetRefused> refused) {
+            List<RefusedLine> refused) {
         List<StoredResponse> before = sessions.responsesOf(List.of(woman.id())).getOrDefault(woman.id(), List.of());
         int already = 0;
         for (SheetIn.SheetResponse one : told) {
@@ -169,7 +167,7 @@ class SpreadsheetsIn {
                     .filter(of -> isOf(of.stored(), one) && item(of, one) >= 0)
                     .findFirst();
             if (session.isEmpty()) {
-                refused.add(new SheetIn.SheetRefused(
+                refused.add(new RefusedLine(
                         one.line(),
                         List.of(Problem.of(
                                 SheetColumns.ON,

@@ -3,6 +3,7 @@ package openbloom.app.people;
 import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.nio.charset.StandardCharsets;
@@ -81,7 +82,19 @@ class WomenFileTest extends PageTest {
         assertThat(look("name,shoeSize\nAda,38")).contains("not known or missing: shoeSize");
         assertThat(look("birthYear\n1990")).contains("not known or missing: name");
         assertThat(look("name,name\nAda,Ada")).contains("two columns have one name");
-        assertThat(body(post("/people/file/look").param("written", " "))).contains("Paste the lines first");
+        assertThat(body(post("/people/file/look").param("written", " ")))
+                .contains("Choose a file, or paste its lines.");
+        assertThat(ofFile("name\nAda".getBytes(StandardCharsets.UTF_16))).contains("UTF-8");
+    }
+
+    @Test
+    void readsAFileAsItReadsItsLines() throws Exception {
+        assertThat(ofFile("name;births\nZoë of a file;1".getBytes(StandardCharsets.UTF_8)))
+                .contains("Add her", "Zoë of a file");
+    }
+
+    private String ofFile(byte[] bytes) throws Exception {
+        return send(multipart("/people/file/look").file("file", bytes)).getContentAsString(StandardCharsets.UTF_8);
     }
 
     /** Out, into another studio, and out again: the same sheet, whatever somebody typed. */

@@ -157,7 +157,8 @@ class SessionsTest extends PageTest {
         jdbc.update("update response set noted_on = dateadd(day, -3, noted_on)");
         String next = her + "/sessions/" + composed("30", "STUDIO").stored().id();
         assertThat(page(next))
-                .contains("<strong>12.5 kg</strong>", "last 12.5 kg on", "63 % of before", "it was right");
+                .contains(
+                        "<strong>12.5 kg</strong>", "last 12.5 kg on", "63 % of before", "it was just right last time");
     }
 
     /** A year later: the rules that spoke, their facts and the rule set as they were, whatever is known of her by then. */

@@ -21,6 +21,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
@@ -126,6 +127,19 @@ class SpreadsheetsInTest extends PageTest {
             assertThat(one.how().note()).isEqualTo("first set only, then well");
             assertThat(one.on()).hasToString("2027-05-03");
         });
+    }
+
+    /** As it is written out today, and as it was until version 0.24. */
+    @ParameterizedTest
+    @ValueSource(strings = {"just right", "Just right", "right"})
+    void whatWasJustRightIsRead(String noted) throws Exception {
+        Woman woman = askedWoman("Just right");
+        keep(woman, SESSIONS + "\n2027-05-03,2027-05-03,,25,Bridge,,2,8,,,30");
+        keep(woman, "on,exercise,noted,where,pain_0_to_10,note\n2027-05-03,Bridge," + noted + ",,,");
+        assertThat(sessions.of(woman.id()).stream()
+                        .flatMap(one -> sessions.responsesIn(one.stored().id()).stream()))
+                .extracting(StoredResponse::told)
+                .containsExactly(Noted.RIGHT);
     }
 
     /** One line after the header, and what is said of it. */

@@ -64,7 +64,7 @@ public record Loading(BigDecimal kilograms, Optional<Used> last, Optional<Intege
                 .or(() -> before.map(usual -> first(share(stage, trimester), usual)));
     }
 
-    /** {@code last 12 kg on 20 Nov 2026, 60 % of before, it was right last time}. */
+    /** {@code last 12 kg on 20 Nov 2026, 60 % of before, it was just right last time}. */
     public String words() {
         StringBuilder words = new StringBuilder();
         last.ifPresent(used -> {
@@ -100,7 +100,7 @@ public record Loading(BigDecimal kilograms, Optional<Used> last, Optional<Intege
             why = "it was too easy last time";
         } else {
             proposed = kilograms;
-            why = "it was right last time";
+            why = "it was just right last time";
         }
         return new Loading(proposed, Optional.of(used), before.map(usual -> shareOf(proposed, usual)), why);
     }

@@ -9,7 +9,7 @@ package openbloom.core.progress;
 public enum PerceivedEffort {
     TOO_EASY("too easy"),
     EASY("easy"),
-    RIGHT("right"),
+    RIGHT("just right"),
     TOO_HARD("too hard");
 
     private final String words;

@@ -1,5 +1,6 @@
 package openbloom.core.record;
 
+import java.util.Arrays;
 import java.util.Optional;
 import openbloom.core.screening.Symptom;
 
@@ -21,7 +22,7 @@ public enum Noted {
     BREATH_HELD("breath held", "b", true),
     TOOK_OVER("compensated", "t", true),
     TOO_EASY("too easy", "e", false),
-    RIGHT("right", "r", false),
+    RIGHT("just right", "r", false),
     TOO_HARD("too hard", "x", false),
     NOTE("note", "", false);
 
@@ -37,6 +38,21 @@ public enum Noted {
 
     public String words() {
         return words;
+    }
+
+    /**
+     * What is said by these words, in any case of letters.
+     *
+     * @param words as a spreadsheet has them; <em>right</em> alone is how it was written until version 0.24
+     * @return empty where nothing is said by them
+     */
+    public static Optional<Noted> named(String words) {
+        if (words.equalsIgnoreCase("right")) {
+            return Optional.of(RIGHT);
+        }
+        return Arrays.stream(values())
+                .filter(one -> one.words.equalsIgnoreCase(words))
+                .findFirst();
     }
 
     /** Letter that notes it while teaching; empty for what is noted by itself. */

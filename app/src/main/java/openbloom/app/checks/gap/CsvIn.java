@@ -12,6 +12,7 @@ import java.util.Set;
 import openbloom.app.studio.Account;
 import openbloom.app.system.CsvText;
 import openbloom.app.system.FormReader;
+import openbloom.app.system.RefusedLine;
 import openbloom.core.Problem;
 import openbloom.core.YesNoUnknown;
 import openbloom.core.gap.Depth;
@@ -55,12 +56,11 @@ final class CsvIn {
     record CheckKey(LocalDate date, Measured.Examiner by, Method method, int reading) {}
 
     /** One line that does not. */
-    record RefusedFile(long line, List<Problem> problems) {}
 
     /** Everything read. */
-    record ReadingsRead(List<ReadingRow> rows, List<RefusedFile> refused) {
+    record ReadingsRead(List<ReadingRow> rows, List<RefusedLine> refused) {
         static ReadingsRead nothing(Problem problem) {
-            return new ReadingsRead(List.of(), List.of(new RefusedFile(1, List.of(problem))));
+            return new ReadingsRead(List.of(), List.of(new RefusedLine(1, List.of(problem))));
         }
     }
 
@@ -84,11 +84,11 @@ final class CsvIn {
                     Problem.of("file", "csv.columns", missing.stream().sorted().toList()));
         }
         List<ReadingRow> rows = new ArrayList<>();
-        List<RefusedFile> refused = new ArrayList<>();
+        List<RefusedLine> refused = new ArrayList<>();
         Set<Object> seen = new HashSet<>();
         for (CSVRecord line : parser) {
             if (line.getRecordNumber() > MOST_LINES) {
-                refused.add(new RefusedFile(
+                refused.add(new RefusedLine(
                         parser.getCurrentLineNumber(), List.of(Problem.of("file", "csv.tooMany", MOST_LINES))));
                 break;
             }
@@ -101,7 +101,7 @@ final class CsvIn {
             if (row.isPresent() && typed.isClean()) {
                 rows.add(row.get());
             } else {
-                refused.add(new RefusedFile(number, typed.problems()));
+                refused.add(new RefusedLine(number, typed.problems()));
             }
         }
         return new ReadingsRead(List.copyOf(rows), List.copyOf(refused));

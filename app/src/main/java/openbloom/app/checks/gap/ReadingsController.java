@@ -2,12 +2,12 @@ package openbloom.app.checks.gap;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.stream.Collectors;
 import openbloom.app.people.Woman;
 import openbloom.app.studio.SignedIn;
 import openbloom.app.system.FormPages;
 import openbloom.app.system.Idempotent;
 import openbloom.app.system.MessageFormatter;
+import openbloom.app.system.RefusedLine;
 import openbloom.app.system.TextGiven;
 import openbloom.core.Days;
 import openbloom.core.Outcome;
@@ -42,9 +42,6 @@ class ReadingsController {
         this.sentences = sentences;
         this.forms = forms;
     }
-
-    /** One refused line as it is shown. */
-    public record RefusedReading(long line, String why) {}
 
     /** One check that would be added, as it is shown. */
     public record AddedLine(String day, String by, String method, int readings, boolean second) {}
@@ -93,7 +90,7 @@ class ReadingsController {
                 .addObject(
                         "added",
                         preview.added().stream().map(ReadingsController::line).toList())
-                .addObject("refused", preview.refused().stream().map(this::line).toList());
+                .addObject("refused", RefusedLine.shown(preview.refused(), sentences));
     }
 
     private static AddedLine line(ReadingsFile.CheckOfFile check) {
@@ -104,14 +101,6 @@ class ReadingsController {
                 key.method().words(),
                 check.readings().size(),
                 key.reading() == 2);
-    }
-
-    private RefusedReading line(CsvIn.RefusedFile refused) {
-        return new RefusedReading(
-                refused.line(),
-                refused.problems().stream()
-                        .map(problem -> problem.field() + ": " + sentences.of(problem))
-                        .collect(Collectors.joining(" ")));
     }
 
     @Idempotent

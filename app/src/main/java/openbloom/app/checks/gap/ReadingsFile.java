@@ -13,6 +13,7 @@ import openbloom.app.people.Woman;
 import openbloom.app.people.WomanMapper;
 import openbloom.app.studio.Accounts;
 import openbloom.app.studio.SignedIn;
+import openbloom.app.system.RefusedLine;
 import openbloom.app.system.StudioDay;
 import openbloom.core.Problem;
 import openbloom.core.gap.GapCheck;
@@ -44,7 +45,7 @@ class ReadingsFile {
      *
      * @param already readings that are kept already
      */
-    record Preview(List<CheckOfFile> added, int already, List<CsvIn.RefusedFile> refused) {
+    record Preview(List<CheckOfFile> added, int already, List<RefusedLine> refused) {
         public int readings() {
             return added.stream().mapToInt(check -> check.readings().size()).sum();
         }
@@ -56,7 +57,7 @@ class ReadingsFile {
         KeptFile kept = new KeptFile(
                 checks.of(woman.id()),
                 List.copyOf(checks.secondReadingsOf(woman.id()).values()));
-        List<CsvIn.RefusedFile> refused = new ArrayList<>(read.refused());
+        List<RefusedLine> refused = new ArrayList<>(read.refused());
         Map<CsvIn.CheckKey, List<CsvIn.ReadingRow>> added = new LinkedHashMap<>();
         int already = 0;
         for (CsvIn.ReadingRow row : read.rows()) {
@@ -66,7 +67,7 @@ class ReadingsFile {
             } else if (there.get().equals(row.read())) {
                 already++;
             } else {
-                refused.add(new CsvIn.RefusedFile(
+                refused.add(new RefusedLine(
                         row.line(),
                         List.of(Problem.of(
                                 "width", "csv.differs", there.get().width().words()))));
@@ -76,9 +77,9 @@ class ReadingsFile {
                 .filter(key -> key.reading() == 2 && kept.firstOf(key).isEmpty() && !added.containsKey(first(key)))
                 .toList()
                 .forEach(alone -> added.remove(alone)
-                        .forEach(row -> refused.add(new CsvIn.RefusedFile(
+                        .forEach(row -> refused.add(new RefusedLine(
                                 row.line(), List.of(Problem.of("reading", "csv.secondAlone", alone.date()))))));
-        refused.sort(Comparator.comparing(CsvIn.RefusedFile::line));
+        refused.sort(Comparator.comparing(RefusedLine::line));
         List<CheckOfFile> checksAdded = added.entrySet().stream()
                 .map(entry -> new CheckOfFile(
                         entry.getKey(),
