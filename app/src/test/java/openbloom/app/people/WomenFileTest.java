@@ -89,7 +89,7 @@ class WomenFileTest extends PageTest {
 
     @Test
     void readsAFileAsItReadsItsLines() throws Exception {
-        assertThat(ofFile("name;births\nZoë of a file;1".getBytes(StandardCharsets.UTF_8)))
+        assertThat(ofFile("name;births;situation\nZoë of a file;1;NEITHER".getBytes(StandardCharsets.UTF_8)))
                 .contains("Add her", "Zoë of a file");
     }
 
