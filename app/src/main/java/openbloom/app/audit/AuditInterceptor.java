@@ -92,7 +92,7 @@ class AuditInterceptor implements HandlerInterceptor {
     }
 
     /** {@code checks/gap} of {@code /people/{womanId}/checks/gap}. */
-    private static String page(String pattern) {
+    static String page(String pattern) {
         return pattern.replaceAll("^/people/\\{womanId[^/]*}/?", "").replaceAll("\\{([a-zA-Z]+)[^/]*}", "…");
     }
 

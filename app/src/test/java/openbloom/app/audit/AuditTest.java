@@ -26,6 +26,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.datasource.DataSourceUtils;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /** Who saw or changed what of whom: one row each, read by the owner alone; what is done to the rows is found. */
 class AuditTest extends PageTest {
@@ -34,6 +35,9 @@ class AuditTest extends PageTest {
 
     @Autowired
     private DataSource data;
+
+    @Autowired
+    private RequestMappingHandlerMapping requestMappingHandlerMapping;
 
     private SignedIn owner;
     private Woman nessa;
@@ -69,6 +73,21 @@ class AuditTest extends PageTest {
                                 .map(cell -> cell.text())
                                 .toList()))
                 .toList();
+    }
+
+    /** No address of ours is read by an owner: whatever can be opened or sent has a name there. */
+    @Test
+    void namesEveryPageInWords() {
+        assertThat(requestMappingHandlerMapping.getHandlerMethods().keySet().stream()
+                        .flatMap(info -> info.getPatternValues().stream())
+                        .filter(pattern -> !pattern.matches("/api/.*|/home.*|/calendar.*|.*\\.(svg|json)|.*/look"))
+                        .filter(pattern ->
+                                pattern.contains("{womanId}") || pattern.matches("/(studio|classes|teachings).*"))
+                        .map(AuditInterceptor::page)
+                        .filter(page -> AuditPages.words(page).equals(page) && page.matches(".*[/…{.-].*")))
+                .isEmpty();
+        assertThat(AuditPages.words("letters/evidence/…")).isEqualTo("numbers of a letter");
+        assertThat(AuditPages.words("share/given/….pdf")).isEqualTo("hand-out as it was given");
     }
 
     @Test

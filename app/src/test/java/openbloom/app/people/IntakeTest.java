@@ -189,7 +189,7 @@ class IntakeTest extends PageTest {
                 "noSymptom",
                 "yes"));
         assertThat(page("/moves/deadlift?woman=" + kept.id()))
-                .contains("needs time since the operation; has: 9 days of 2 weeks");
+                .contains("needs time since the operation; so far: 9 days of 2 weeks");
         String again = page("/people/" + kept.id() + "/edit");
         assertThat(again).containsPattern("value=\"HYSTERECTOMY\"[^>]*selected").contains("value=\"" + day + "\"");
     }

@@ -23,7 +23,7 @@ class ReviewPagesTest extends PageTest {
     void tellsWhatChangedAndKeepsWhatWasDecided() throws Exception {
         Woman woman = demoWoman("Rhona");
         String her = "/people/" + woman.id() + "/review";
-        assertThat(page(her)).contains("Midline as a whole", "make the next block from today", "Aims");
+        assertThat(page(her)).contains("Average of 3 sites", "make the next block from today", "Aims");
         MockHttpServletRequestBuilder without = set(rendered(her, "/review"), "do-0", "overrule");
         assertThat(body(without)).contains("problem-because-0");
         MockHttpServletRequestBuilder other = set(rendered(her, "/review"), "because-0", "another window");

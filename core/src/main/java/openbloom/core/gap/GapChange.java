@@ -14,7 +14,7 @@ public record GapChange(Significance worth, double amount, String words, String 
     /** What a change is worth. */
     public enum Significance {
         REAL_CHANGE("real change"),
-        WITHIN_REPEATABILITY("within repeatability"),
+        WITHIN_REPEATABILITY("no change we can be sure of"),
         NOT_COMPARABLE("not comparable");
 
         private final String words;

@@ -97,6 +97,6 @@ public record WholeMidline(List<Spot> spots, Series means) {
         return mean
                 + than
                 + Days.words(first.date())
-                + (hasChanged(inUse) ? ": a real change" : ": within repeatability");
+                + (hasChanged(inUse) ? ": a real change" : ": no change we can be sure of");
     }
 }

@@ -119,8 +119,8 @@ final class LetterFindings {
     private void floor(DatedCheck now, List<LetterSentence> sentences) {
         PelvicFloorCheck check = now.check();
         List<String> parts = new ArrayList<>();
-        parts.add(
-                "best hold " + check.holdSeconds() + " s, " + LetterStage.count(check.holdRepetitions(), "such hold"));
+        parts.add("best hold " + check.holdSeconds() + " s, " + LetterStage.count(check.holdRepetitions(), "hold")
+                + " of that length");
         parts.add(LetterStage.count(check.flicks(), "quick lift"));
         if (check.lettingGo() != LettingGo.UNKNOWN && check.tone() != Tone.TIGHT) {
             parts.add(check.lettingGo().words());

@@ -27,7 +27,7 @@ public record Measure(
     /** What a difference is worth. */
     public enum MeasureVerdict {
         REAL_CHANGE("real change"),
-        WITHIN_REPEATABILITY("within repeatability"),
+        WITHIN_REPEATABILITY("no change we can be sure of"),
         NOT_COMPARABLE("not comparable");
 
         private final String words;

@@ -168,7 +168,7 @@ final class OutcomeMeasures {
                     boolean real = midline.hasChanged(inUse);
                     narrowedAsAWhole = real && second < first;
                     measures.add(new Measure(
-                            "Midline as a whole, mean of " + midline.spots().size() + " sites",
+                            "Average of " + midline.spots().size() + " sites",
                             means.method().meanWords(first),
                             means.method().meanWords(second),
                             real ? Measure.MeasureVerdict.REAL_CHANGE : Measure.MeasureVerdict.WITHIN_REPEATABILITY,
@@ -215,7 +215,7 @@ final class OutcomeMeasures {
         int hold = Published.HOLD_REPEATABILITY.amount();
         int count = Published.COUNT_REPEATABILITY.amount();
         add("Best hold", then.holdSeconds(), now.holdSeconds(), "s", hold);
-        add("Such holds", then.holdRepetitions(), now.holdRepetitions(), "times", count);
+        add("Holds of that length", then.holdRepetitions(), now.holdRepetitions(), "times", count);
         add("Flicks", then.flicks(), now.flicks(), "flicks", count);
         kinds("Letting go", then.lettingGo(), now.lettingGo());
     }
@@ -226,7 +226,11 @@ final class OutcomeMeasures {
                 ? Measure.MeasureVerdict.NOT_COMPARABLE
                 : then == now ? Measure.MeasureVerdict.WITHIN_REPEATABILITY : Measure.MeasureVerdict.REAL_CHANGE;
         measures.add(new Measure(
-                what, then.words(), now.words(), verdict, known ? "told in three steps" : "not checked both times"));
+                what,
+                then.words(),
+                now.words(),
+                verdict,
+                known ? "reported in three steps" : "not checked both times"));
     }
 
     private void raise() {
@@ -248,7 +252,13 @@ final class OutcomeMeasures {
             OptionalInt first = rung(then, strand);
             OptionalInt second = rung(now, strand);
             if (first.isPresent() && second.isPresent()) {
-                add(strand.words() + ", level", first.getAsInt(), second.getAsInt(), "", 0.5);
+                add(
+                        strand.words() + ", level",
+                        first.getAsInt(),
+                        second.getAsInt(),
+                        "",
+                        0.5,
+                        "a level is earned on two days");
                 levels.add(new ProgramReview.LevelChange(
                         strand,
                         first.getAsInt(),
@@ -281,12 +291,16 @@ final class OutcomeMeasures {
     }
 
     private void add(String what, double then, double now, String unit, double repeatability) {
+        add(what, then, now, unit, repeatability, "measurement error " + told(repeatability, unit));
+    }
+
+    private void add(String what, double then, double now, String unit, double repeatability, String basis) {
         double difference = now - then;
         boolean real = Math.abs(difference) > repeatability;
         String sign = difference < 0 ? "−" : "+";
         String sum = number(now) + " − " + number(then) + " = "
                 + (difference == 0 ? "0" : sign + number(Math.abs(difference))) + (unit.isEmpty() ? "" : " " + unit)
-                + "; repeating it may differ by " + number(repeatability);
+                + "; " + basis;
         measures.add(new Measure(
                 what,
                 told(then, unit),

@@ -83,7 +83,7 @@ public record GymTable(List<GymColumn> columns, List<GymRow> rows) {
                     verdict.leading().map(reason -> reason.rule().instructor()).orElseGet(() -> need(verdict)));
         }
 
-        /** Why not the harder one with what is on file of this woman: {@code not Box jump: needs …; has: 8 of 12 weeks}. */
+        /** Why not the harder one with what is on file of this woman: {@code not Box jump: needs …; so far: 8 of 12 weeks}. */
         public String reason() {
             return harder.map(verdict -> "not " + verdict.move().teaching().shortName() + ": " + need(verdict))
                     .orElse("");

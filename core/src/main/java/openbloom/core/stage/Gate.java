@@ -13,11 +13,11 @@ import openbloom.core.Days;
  * @see Recovery
  */
 public record Gate(GateKind kind, boolean met, String detail, Optional<LocalDate> earliestDate) {
-    /** {@code needs a closed wound; has: not known}; {@code …; has: 7 of 12 weeks, from 3 Jan 2027}. */
+    /** {@code needs a closed wound; so far: not known}; {@code …; so far: 7 of 12 weeks, from 3 Jan 2027}. */
     public String words() {
         String from =
                 met ? "" : earliestDate.map(day -> ", from " + Days.words(day)).orElse("");
-        return "needs " + kind.words() + "; has: " + detail + from;
+        return "needs " + kind.words() + "; so far: " + detail + from;
     }
 
     public static Gate of(GateKind gate, boolean met, String detail) {

@@ -39,7 +39,7 @@ final class PelvicFloorRules {
                             : new Evidence.FloorLetsGo(check.lettingGo());
                     Predicate<Move> lifts =
                             move -> move.isSqueeze() || isAreaWork(move) && move.tone() == PelvicTone.TRAIN;
-                    found.notYet(lifts, fact, lettingGo(), painGate(facts));
+                    found.notYet(lifts, fact, Gate.of(GateKind.LETTING_GO, false, fact.words()), painGate(facts));
                     found.adjust(
                             move -> isAreaWork(move) && move.tone() != PelvicTone.TRAIN,
                             fact,
@@ -203,13 +203,6 @@ final class PelvicFloorRules {
 
     private static Predicate<Move> strains(int pressure) {
         return move -> move.demands().pressure() >= pressure;
-    }
-
-    private static Gate lettingGo() {
-        return Gate.of(
-                GateKind.LETTING_GO,
-                false,
-                Published.said("needs {} of 10 full letting-go on two days", Published.LETTING_GO_NEEDED));
     }
 
     private static Gate painGate(Facts facts) {

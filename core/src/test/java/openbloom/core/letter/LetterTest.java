@@ -159,7 +159,7 @@ class LetterTest {
                                 + " base firm, it domed). (24 Nov 2026)",
                         "Since the first check: at the navel 1½ fingers narrower, more than measuring twice would explain."
                                 + " (27 Oct 2026)",
-                        "Pelvic floor: best hold 6 s, 3 such holds, 7 quick lifts, lets go in part, felt typical, no pain."
+                        "Pelvic floor: best hold 6 s, 3 holds of that length, 7 quick lifts, lets go in part, felt typical, no pain."
                                 + " (24 Nov 2026)",
                         "At the first check: best hold 3 s, a real difference; quick lifts 5, within what checking twice differs"
                                 + " by. (27 Oct 2026)",

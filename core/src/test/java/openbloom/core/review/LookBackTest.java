@@ -85,10 +85,10 @@ class LookBackTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "Best hold |6|8|6 s|8 s|WITHIN_REPEATABILITY|8 − 6 = +2 s; repeating it may differ by 2",
-                "Best hold |6|9|6 s|9 s|REAL_CHANGE|9 − 6 = +3 s; repeating it may differ by 2",
-                "Best hold |9|6|9 s|6 s|REAL_CHANGE|6 − 9 = −3 s; repeating it may differ by 2",
-                "Best hold |6|6|6 s|6 s|WITHIN_REPEATABILITY|6 − 6 = 0 s; repeating it may differ by 2"
+                "Best hold |6|8|6 s|8 s|WITHIN_REPEATABILITY|8 − 6 = +2 s; measurement error 2 s",
+                "Best hold |6|9|6 s|9 s|REAL_CHANGE|9 − 6 = +3 s; measurement error 2 s",
+                "Best hold |9|6|9 s|6 s|REAL_CHANGE|6 − 9 = −3 s; measurement error 2 s",
+                "Best hold |6|6|6 s|6 s|WITHIN_REPEATABILITY|6 − 6 = 0 s; measurement error 2 s"
             })
     void aHoldHasChangedByMoreThanTwoSeconds(
             String what, int then, int now, String before, String after, Measure.MeasureVerdict verdict, String sum) {
@@ -99,14 +99,14 @@ class LookBackTest {
         Measure found = measure(review, what);
         assertThat(found).isEqualTo(new Measure(what, before, after, verdict, sum, found.scale()));
         assertThat(found.scale()).contains(new Measure.MeasureScale(then, now, 2));
-        assertThat(measure(review, "Such holds").before()).isEqualTo("4 times");
+        assertThat(measure(review, "Holds of that length").before()).isEqualTo("4 times");
         assertThat(measure(review, "Flicks").after()).isEqualTo("7 flicks");
     }
 
     @ParameterizedTest
     @CsvSource({
-        "ABSENT, FULL, REAL_CHANGE, told in three steps",
-        "FULL, FULL, WITHIN_REPEATABILITY, told in three steps",
+        "ABSENT, FULL, REAL_CHANGE, reported in three steps",
+        "FULL, FULL, WITHIN_REPEATABILITY, reported in three steps",
         "UNKNOWN, FULL, NOT_COMPARABLE, not checked both times",
         "FULL, UNKNOWN, NOT_COMPARABLE, not checked both times"
     })
@@ -137,11 +137,11 @@ class LookBackTest {
                 well().straightLegRaise(4).rungs(Map.of(ExerciseGroup.BRIDGE, 3, ExerciseGroup.BREATH, 2)),
                 28);
         assertThat(measure(review, "Straight leg raise").sum())
-                .isEqualTo("4 − 6 = −2 of 10; repeating it may differ by 1");
+                .isEqualTo("4 − 6 = −2 of 10; measurement error 1 of 10");
         assertThat(measure(review, "Straight leg raise").verdict()).isEqualTo(Measure.MeasureVerdict.REAL_CHANGE);
         Measure level = measure(review, ExerciseGroup.BRIDGE.words() + ", level");
         assertThat(List.of(level.before(), level.after(), level.sum()))
-                .isEqualTo(List.of("2", "3", "3 − 2 = +1; repeating it may differ by 0.5"));
+                .isEqualTo(List.of("2", "3", "3 − 2 = +1; a level is earned on two days"));
         assertThat(review.measures()).hasSize(2);
         assertThat(review(well().straightLegRaise(6), well(), 28).measures()).isEmpty();
     }

@@ -63,7 +63,7 @@ class GymTableTest {
         assertThat(TABLE.notes())
                 .doesNotHaveDuplicates()
                 .hasSizeBetween(10, 15)
-                .noneMatch(note -> note.matches(".*(\\b20\\d\\d\\b|has: | of 12 weeks).*"))
+                .noneMatch(note -> note.matches(".*(\\b20\\d\\d\\b|so far: | of 12 weeks).*"))
                 .contains(
                         "Barbell paths that pass the bump from 20 weeks, or once the bar has to curve: dumbbells at the"
                                 + " side, or another exercise.");

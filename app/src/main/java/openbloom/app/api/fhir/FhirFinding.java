@@ -21,7 +21,7 @@ enum FhirFinding {
     GAP_SORE("soreness of the reading", "Whether the reading was uncomfortable"),
     PELVIC_FLOOR("pelvic floor check", "What a check of the pelvic floor found"),
     HOLD("best hold", "Longest hold of a pelvic floor lift, in seconds"),
-    HOLD_REPETITIONS("such holds", "How often that hold was repeated"),
+    HOLD_REPETITIONS("holds of that length", "How often that hold was repeated"),
     FLICKS("quick lifts", "Quick lifts in a row with full letting go"),
     LETTING_GO("letting go", "Whether the pelvic floor lets go after a lift"),
     TONE("how it was felt", "Typical, tight, weak, uncoordinated, or no lift felt"),

@@ -121,7 +121,8 @@ public class GapAssessmentView {
                             now.by().id(),
                             now.method(),
                             whole.spots().size());
-                    return new GapView.GapLine("The midline as a whole", whole.words(inUse), false, inUse.words());
+                    return new GapView.GapLine(
+                            "Average of the sites measured", whole.words(inUse), false, inUse.words());
                 });
     }
 

@@ -90,7 +90,7 @@ final class GapTrendView {
                 .map(place -> new GapView.ViewChoice(place.spot(), place.state(), place.equals(at)))
                 .toList();
         List<String> sentences = new ArrayList<>(outlook.sentences());
-        sentences.add("Repeatability " + repeatability.words() + ".");
+        sentences.add("Measurement error: " + repeatability.words() + ".");
         apartWords(apart, since).ifPresent(sentences::add);
         return new GapView.TrendView(at.spot(), at.state(), TrendChart.of(data), sentences, choices, outlook.stalled());
     }
