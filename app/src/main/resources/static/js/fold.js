@@ -117,7 +117,7 @@ function reachByKeys(picture) {
 }
 
 function foldAll() {
-  if (phone) document.querySelectorAll('.map, .strip-picture, .ribbon-picture').forEach(reachByKeys);
+  document.querySelectorAll('.map, .strip-picture, .ribbon-picture').forEach(reachByKeys);
   all('[data-more], [data-more-short], [data-more-phone]', shorten);
   all('[data-fold]', fold);
 }

@@ -47,9 +47,10 @@ class BreathSheet implements SheetReader {
         check.works().ifPresent(position -> lines.add(new SheetReader.FindingLine("Works", position.words())));
         check.next().ifPresent(position -> lines.add(new SheetReader.FindingLine("Try next", position.words())));
         if (check.finding().pressesDown()) {
-            lines.add(new SheetReader.FindingLine("Plan", "out-breath through every effort until this has gone"));
+            lines.add(
+                    new SheetReader.FindingLine("In sessions", "out-breath through every effort until this has gone"));
         } else if (check.finding().needsEvening()) {
-            lines.add(new SheetReader.FindingLine("Plan", "three even breaths before each loaded set"));
+            lines.add(new SheetReader.FindingLine("In sessions", "three even breaths before each loaded set"));
         }
         return new SheetReader.SheetView(RibSection.of(check.zones()), lines);
     }

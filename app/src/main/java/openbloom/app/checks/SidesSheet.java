@@ -62,7 +62,7 @@ class SidesSheet implements SheetReader {
         List<SheetReader.FindingLine> lines = new ArrayList<>();
         lines.add(new SheetReader.FindingLine("In all", check.weaker().words()));
         if (check.weaker().isOneSide()) {
-            lines.add(new SheetReader.FindingLine("Plan", "begin with that side and do no more on the other"));
+            lines.add(new SheetReader.FindingLine("In sessions", "begin with that side and do no more on the other"));
         }
         check.tasks()
                 .forEach((task, both) ->

@@ -23,6 +23,7 @@ class GlossaryTest {
     private static final Path RESOURCES = Path.of("src/main/resources");
     private static final Pattern LITERAL = Pattern.compile("(?<!get\\()'([^'$]+)'");
     private static final Pattern TITLE = Pattern.compile("head\\('([^']+)'\\)");
+    private static final Pattern QUOTED = Pattern.compile("\"(\\p{Lu}[^\"A-Z\\\\]*)\"");
     private static final String VERB_OF_A_BUTTON = "move";
 
     private static Set<String> banned() throws IOException {
@@ -78,5 +79,23 @@ class GlossaryTest {
         }
         assertThat(offending(messages.values().stream().map(Object::toString).toList(), banned))
                 .isEmpty();
+    }
+
+    /** Labels that the code itself says: a whole text in quotation marks that begins like a label. */
+    @Test
+    void noLabelOfTheCodeIsCalledSoEither() throws IOException {
+        Set<String> banned = banned();
+        for (Path sources : List.of(Path.of("src/main/java"), Path.of("../core/src/main/java"))) {
+            try (Stream<Path> files = Files.walk(sources)) {
+                for (Path file :
+                        files.filter(one -> one.toString().endsWith(".java")).toList()) {
+                    List<String> said = QUOTED.matcher(Files.readString(file))
+                            .results()
+                            .map(quoted -> quoted.group(1))
+                            .toList();
+                    assertThat(offending(said, banned)).as(file.toString()).isEmpty();
+                }
+            }
+        }
     }
 }
