@@ -23,6 +23,7 @@ class GlossaryTest {
     private static final Path RESOURCES = Path.of("src/main/resources");
     private static final Pattern LITERAL = Pattern.compile("(?<!get\\()'([^'$]+)'");
     private static final Pattern TITLE = Pattern.compile("head\\('([^']+)'\\)");
+    private static final Pattern COMMENT = Pattern.compile("/\\*.*?\\*/", Pattern.DOTALL);
     private static final Pattern QUOTED = Pattern.compile("\"(\\p{Lu}[^\"A-Z\\\\]*)\"");
     private static final String VERB_OF_A_BUTTON = "move";
 
@@ -89,7 +90,8 @@ class GlossaryTest {
             try (Stream<Path> files = Files.walk(sources)) {
                 for (Path file :
                         files.filter(one -> one.toString().endsWith(".java")).toList()) {
-                    List<String> said = QUOTED.matcher(Files.readString(file))
+                    List<String> said = QUOTED.matcher(
+                                    COMMENT.matcher(Files.readString(file)).replaceAll(""))
                             .results()
                             .map(quoted -> quoted.group(1))
                             .toList();

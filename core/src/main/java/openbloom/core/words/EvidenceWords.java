@@ -51,7 +51,8 @@ final class EvidenceWords {
                     .map(age -> age.words() + " on " + Days.words(weeks.day()))
                     .orElse("not pregnant");
         } else if (evidence instanceof Evidence.Babies many) {
-            words = many.babies() + " babies, " + many.weeks().words();
+            words = (many.babies() == 1 ? "1 baby, " : many.babies() + " babies, ")
+                    + many.weeks().words();
         } else if (evidence instanceof Evidence.SinceBirth since) {
             words = since.birth().words() + " " + ago(since.days()) + ", " + Days.words(since.date());
         } else if (evidence instanceof Evidence.LastBirth last) {
