@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import openbloom.core.Outcome;
+import openbloom.core.Problem;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -43,6 +45,17 @@ class DatingTest {
         assertThat(dated(new Statement.Transfer(LocalDate.of(2025, 1, 13), 3), on)
                         .dueDate())
                 .isEqualTo(due);
+    }
+
+    /** What has been given counts from its very day; a day that has not come yet is refused, however the weeks would come out. */
+    @ParameterizedTest
+    @CsvSource({"0, ", "1, dating.future", "14, dating.future"})
+    void nothingIsCountedFromADayThatHasNotCome(int ahead, String refused) {
+        LocalDate on = LocalDate.of(2025, 4, 1);
+        Statement told = new Statement.Conception(on.plusDays(ahead));
+        assertThat(Dating.from(told, Optional.empty(), on).problems())
+                .extracting(Problem::key)
+                .isEqualTo(refused == null ? List.of() : List.of(refused));
     }
 
     @ParameterizedTest

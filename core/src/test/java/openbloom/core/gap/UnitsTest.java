@@ -28,6 +28,19 @@ class UnitsTest {
         assertThat(new Width.Millimetres(37).roughMm()).isEqualTo(37);
     }
 
+    /** A change is said to the nearest half finger or whole millimetre, without its sign. */
+    @ParameterizedTest
+    @CsvSource({
+        "FINGERS, 1.3, 1½ fingers",
+        "FINGERS, -1.2, 1 finger",
+        "FINGERS, 0.74, ½ finger",
+        "CALIPERS, 4.6, 5 mm",
+        "ULTRASOUND, -4.4, 4 mm"
+    })
+    void changesAreSaidToTheNearestStep(Method method, double amount, String words) {
+        assertThat(method.words(amount)).isEqualTo(words);
+    }
+
     /** Twelve pairs half a finger apart each: spread √(12 × 0.25 / 24) = 0.354, error 0.98 fingers; over four sites it is the same. */
     @ParameterizedTest
     @CsvSource({"1, 0.98", "4, 0.98"})

@@ -147,6 +147,9 @@ class PathwaysTest {
                     assertThat(problem.key()).isEqualTo("path.tooEarly");
                     assertThat(problem.args()).containsExactly(touch);
                 });
+        assertThat(edit("touch", PathwayStepEdit.EditKind.MOVED, touch).check(ways))
+                .as("on the day it opens")
+                .isEmpty();
         assertThat(edit("nothing", PathwayStepEdit.EditKind.DONE, null).check(ways))
                 .isPresent();
         assertThat(edit("touch", PathwayStepEdit.EditKind.MOVED, null).check(ways))

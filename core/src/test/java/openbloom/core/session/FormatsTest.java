@@ -217,6 +217,14 @@ class FormatsTest {
                 .isEqualTo(List.of(3, 5, 8));
     }
 
+    /** Catalogue of hours, version 2: two to five exercises in five minutes, six in ten. */
+    @ParameterizedTest
+    @CsvSource({"5, 5", "8, 5", "9, 5", "10, 6"})
+    void fiveMinutesHoldFiveExercises(int minutes, int most) {
+        assertThat(new FiveMinutes().mostExercises(minutes)).isEqualTo(most);
+        assertThat(new FiveMinutes().fewestExercises()).isEqualTo(2);
+    }
+
     private static Outline outline(String... moves) {
         List<Outline.OutlineLine> lines = new ArrayList<>();
         for (String id : moves) {
