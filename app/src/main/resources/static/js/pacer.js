@@ -48,9 +48,9 @@ function show(index) {
   at('pacer-kind').textContent = SAYS[now.kind];
   at('pacer-next').textContent = next ? `then: ${release ? 'the next position' : next.words}` : 'then: finished';
   at('pacer-disc').setAttribute('r', String(DISC[now.kind] ?? 96));
-  for (const area of document.querySelectorAll('[data-area]')) {
+  for (const area of document.querySelectorAll('.pacer-floor [data-value]')) {
     const everywhere = !now.words.includes('look for');
-    area.classList.toggle('lifting', now.kind === 'LIFT' && (everywhere || now.words.includes(area.dataset.area)));
+    area.classList.toggle('lifting', now.kind === 'LIFT' && (everywhere || now.words.includes(area.dataset.value.toLowerCase())));
   }
   document.querySelectorAll('[data-step]').forEach((step, position) => step.classList.toggle('now', position === index));
   sound.play(TONES[now.kind] ?? 260);

@@ -25,7 +25,19 @@ public final class PelvicFloorMap {
      * @param weaker areas that are weaker than the other side
      */
     public static String of(Set<Area> felt, Set<Area> weaker) {
-        Svg svg = Svg.drawing(-SIZE / 2, -SIZE / 2, SIZE, SIZE, describe(felt, weaker), "pelvic-floor-map");
+        return named(describe(felt, weaker), felt, weaker);
+    }
+
+    /** To practise with: the five areas by name, nothing said of what is felt. */
+    public static String toPractise() {
+        return named(
+                "The pelvic floor from below with its five areas: front, back, left, right, middle",
+                Set.of(),
+                Set.of());
+    }
+
+    private static String named(String description, Set<Area> felt, Set<Area> weaker) {
+        Svg svg = Svg.drawing(-SIZE / 2, -SIZE / 2, SIZE, SIZE, description, "pelvic-floor-map");
         draw(svg, felt, weaker);
         ROUND.forEach(area -> name(svg, area, felt));
         return svg.finish();

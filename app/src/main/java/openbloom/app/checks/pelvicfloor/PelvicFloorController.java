@@ -28,6 +28,7 @@ import openbloom.core.pelvicfloor.Prescription;
 import openbloom.core.pelvicfloor.Release;
 import openbloom.core.pelvicfloor.Track;
 import openbloom.core.picture.FloorTrend;
+import openbloom.core.picture.PelvicFloorMap;
 import openbloom.core.screening.Symptom;
 import openbloom.core.verdict.Facts;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -148,6 +149,7 @@ class PelvicFloorController {
         Prescription given = practices.prescribed(woman, facts);
         return new ModelAndView("checks/pelvicfloor/practice")
                 .addObject("given", given)
+                .addObject("floor", PelvicFloorMap.toPractise())
                 .addObject("phases", Pacer.of(given))
                 .addObject("setSeconds", Pacer.seconds(Pacer.of(given)))
                 .addObject(
