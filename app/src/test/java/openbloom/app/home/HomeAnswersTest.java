@@ -362,6 +362,7 @@ class HomeAnswersTest extends PageTest {
         assertThat(tell("QUESTION", "text", "x".repeat(1_000_001)).getStatus()).isIn(413, 422);
         String record = "/people/" + woman.id() + "/from-home";
         assertThat(news()).contains("Asks: “May I <b>dive</b>?”");
+        assertThat(Jsoup.parse(page(record)).select("strong").eachText()).contains("May I <b>dive</b>?");
         String reply =
                 Jsoup.parse(page(record)).selectFirst("form[action$=/reply]").attr("action");
         assertThat(body(set(rendered(record, reply), "words", " "))).contains("Fill this in.");

@@ -14,6 +14,7 @@ import openbloom.core.moves.Catalogue;
 import openbloom.core.moves.Equipment;
 import openbloom.core.moves.Move;
 import openbloom.core.moves.Position;
+import org.jsoup.Jsoup;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -34,6 +35,8 @@ class MovesPagesTest extends PageTest {
         assertThat(shown("/moves?named=BRIDGE"))
                 .containsExactlyInAnyOrderElementsOf(
                         ids(move -> move.name().toLowerCase(Locale.ROOT).contains("bridge")));
+        assertThat(Jsoup.parse(page("/moves?kit=BALL")).text())
+                .contains(ids(move -> move.needs(Equipment.BALL)).size() + " of " + catalogue.size() + " exercises");
         assertThat(page("/moves?named=zzz")).contains("No exercise is like that");
         assertThat(shown("/moves?position=NOWHERE&most=99&kit=SPOON")).hasSize(catalogue.size());
     }

@@ -13,11 +13,14 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import openbloom.app.PageTest;
 import openbloom.app.studio.NewAccount;
 import openbloom.app.studio.SignedIn;
 import openbloom.core.record.Training;
 import openbloom.core.screening.Condition;
+import org.jsoup.Jsoup;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -85,6 +88,18 @@ class WomenFileTest extends PageTest {
         assertThat(body(post("/people/file/look").param("written", " ")))
                 .contains("Choose a file, or paste its lines.");
         assertThat(ofFile("name\nAda".getBytes(StandardCharsets.UTF_16))).contains("UTF-8");
+    }
+
+    /** Five hundred women at once, not one more. */
+    @Test
+    void takesFiveHundredLinesAtMost() throws Exception {
+        String lines = IntStream.rangeClosed(1, 501)
+                .mapToObj(number -> "Many " + number + ";NEITHER\n")
+                .collect(Collectors.joining());
+        String most = lines.substring(0, lines.indexOf("Many 501"));
+        assertThat(Jsoup.parse(look("name;situation\n" + most)).text())
+                .contains("New: 500. Here already, left alone: 0. Refused lines: 0.");
+        assertThat(look("name;situation\n" + lines)).contains("Only the first 500 lines are read");
     }
 
     @Test

@@ -33,6 +33,9 @@ class ReviewPagesTest extends PageTest {
         assertThat(body(other))
                 .as("another window was slower, and loses nothing")
                 .contains("Ines changed this after the page was opened", "value=\"another window\"");
+        assertThat(send(set(rendered(her, "/review"), "because-0", "")).getStatus())
+                .as("who has seen what was kept since keeps the next one")
+                .isEqualTo(302);
         assertThat(body(set(rendered(her, "/review"), "what-0", "something else")))
                 .contains("has changed since this page was opened");
         isNothingForAStranger(her);

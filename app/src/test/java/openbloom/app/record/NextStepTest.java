@@ -66,6 +66,8 @@ class NextStepTest extends PageTest {
         String session = left.get(left.size() - 1).path().replace("/teach", "");
         send(post("/people/" + woman.id() + "/" + session + "/finish"));
         assertThat(next(woman)).isEqualTo("Book her next visit");
+        send(to(woman, "/visits").param("on", TODAY.toString()).param("at", "23:30"));
+        assertThat(next(woman)).as("today's visit is not the next one").isEqualTo("Book her next visit");
         send(to(woman, "/visits").param("on", TODAY.plusDays(3).toString()).param("at", "10:00"));
         assertThat(next(woman)).isEqualTo("nothing");
     }
