@@ -132,6 +132,14 @@ abstract class BrowserTest {
         assertThat(complaints).as("what the browser complained of").isEmpty();
     }
 
+    /** Presses a button that sends a form there, and waits for the answer: a page that is left at once takes its form along. */
+    protected void sent(Locator button, String there) {
+        page.waitForResponse(
+                answer ->
+                        answer.request().method().equals("POST") && answer.url().endsWith(there),
+                button::click);
+    }
+
     protected int port() {
         return port;
     }

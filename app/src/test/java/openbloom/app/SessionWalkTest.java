@@ -263,8 +263,7 @@ class SessionWalkTest extends ClassWalk {
         assertThat(page.locator("#run")).isDisabled();
         look();
         page.locator("#finish-button").click();
-        page.locator("#all-in-all button").first().click();
-        page.waitForLoadState();
+        sent(page.locator("#all-in-all button").first(), "/finish");
         page.navigate(person + "/journey");
         assertThat(page.locator(".held-line").first()).containsText("back");
         page.navigate(session);
@@ -281,8 +280,7 @@ class SessionWalkTest extends ClassWalk {
         assertThat(page.locator("#page")).containsText("2 of 10 or less");
         assertThat(page.locator("[name=reason]")).hasValue("asked two days later, gone since");
         page.locator("[name=pain]").fill("1");
-        page.locator("#page .form-end button").click();
-        page.waitForLoadState();
+        sent(page.locator("#page .form-end button"), "/held");
         page.navigate(person + "/held");
         assertThat(page.locator("#page")).containsText("Nothing is held");
         assertThat(page.locator("#page")).containsText("asked two days later, gone since");
