@@ -27,7 +27,7 @@ final class AuditPages {
         words.put("share/everything", "everything of hers, as a file");
         words.put("share/paper", "hand-out");
         words.put("share/given", "hand-out as it was given");
-        words.put("share/calendar", "calendar of hers");
+        words.put("share/calendar", "her calendar");
         words.put("share/links", "home link");
         words.put("share/fhir", "her record as FHIR");
         words.put("share/spreadsheets", "spreadsheets of her sessions");
