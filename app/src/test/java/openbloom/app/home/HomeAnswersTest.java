@@ -355,6 +355,18 @@ class HomeAnswersTest extends PageTest {
                 .doesNotContain("2099");
     }
 
+    /** Her phone may give the evening before, where its zone is behind; not two days before the day she tells of. */
+    @ParameterizedTest
+    @CsvSource({"2027-06-27T00:00:00Z, '27 Jun 2027, 01:00'", "2027-06-26T23:59:59Z, '1 Jul 2027, 00:30'"})
+    void believesHerPhoneFromTheDayBeforeOn(String told, String shown) throws Exception {
+        Map<String, String> question = form("QUESTION");
+        question.put("text", "May I row?");
+        question.put("day", "2027-06-28");
+        question.put("at", told);
+        isKept(sent(question));
+        assertThat(page("/people/" + woman.id() + "/from-home")).contains("May I row?", shown);
+    }
+
     @Test
     void aQuestionIsAnsweredOnceAndTheAnswerStandsOnHerPage() throws Exception {
         isKept(tell("QUESTION", "text", "May I <b>dive</b>?"));

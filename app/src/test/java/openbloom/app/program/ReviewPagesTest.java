@@ -1,10 +1,15 @@
 package openbloom.app.program;
 
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import java.util.List;
+import java.util.Set;
 import openbloom.app.PageTest;
 import openbloom.app.people.Woman;
+import openbloom.core.program.Rhythm;
+import openbloom.core.record.Goal;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -14,6 +19,9 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 class ReviewPagesTest extends PageTest {
     @Autowired
     private Reviews reviews;
+
+    @Autowired
+    private Programs programs;
 
     private Woman demoWoman(String name) {
         return people.page(ines, name, 0).women().get(0);
@@ -56,6 +64,23 @@ class ReviewPagesTest extends PageTest {
         assertThat(page("/people/" + askedWoman("New").id() + "/review"))
                 .contains("Nothing was measured twice yet", "make her first block from today", "she has no plan yet")
                 .doesNotContain("days since this one began");
+    }
+
+    /** What lies ahead was not missed: of four weeks only what was planned up to today. */
+    @Test
+    void countsWhatWasPlannedUpToToday() throws Exception {
+        Woman woman = askedWoman("Planned");
+        Rhythm rhythm = new Rhythm(
+                1, Set.of(TODAY.getDayOfWeek()), 10, List.of(new Rhythm.PlannedVisit(TODAY.minusDays(6), 45)));
+        programs.make(ines, woman, TODAY.minusDays(7), List.of(Goal.KEEP_ACTIVE), rhythm, key());
+        assertThat(reviews.of(woman, TODAY).measures())
+                .filteredOn(measure -> measure.what().equals("Sessions"))
+                .singleElement()
+                .satisfies(measure -> {
+                    assertThat(measure.before()).isEqualTo("3 planned");
+                    assertThat(measure.after()).isEqualTo("0 done");
+                    assertThat(measure.sum()).isEqualTo("0 of 65 minutes");
+                });
     }
 
     private MockHttpServletResponse api(String body) throws Exception {

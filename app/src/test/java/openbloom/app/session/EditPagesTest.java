@@ -4,11 +4,25 @@ import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import openbloom.app.PageTest;
+import openbloom.app.moves.Judgements;
 import openbloom.app.people.Woman;
+import openbloom.app.system.FormReader;
+import openbloom.core.Problem;
+import openbloom.core.moves.DoseStage;
+import openbloom.core.moves.Move;
+import openbloom.core.session.Format;
+import openbloom.core.session.Outline;
+import openbloom.core.session.Part;
+import openbloom.core.session.Place;
+import openbloom.core.verdict.Judgement;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
@@ -20,6 +34,9 @@ class EditPagesTest extends PageTest {
 
     @Autowired
     private SessionEdits edits;
+
+    @Autowired
+    private Judgements judgements;
 
     private Woman woman;
     private String here;
@@ -78,6 +95,28 @@ class EditPagesTest extends PageTest {
         assertThat(moves()).isEqualTo(composed);
         assertThat(body(edit("UNDO", 0))).contains("Nothing to take back");
         assertThat(edits.of(id)).as("taking back is a version, too").hasSize(10);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"39, true", "40, false"})
+    void aSessionHasFortyLinesAndNoMore(int lines, boolean room) {
+        Judgement judgement = judgements.of(woman, TODAY, Place.STUDIO);
+        Move breath =
+                judgement.catalogue().meant("Lying breath, even all round").orElseThrow();
+        Outline.OutlineLine line =
+                new Outline.OutlineLine(breath, Part.WORK, breath.doseAt(DoseStage.values()[0]), 0, "", "");
+        FormReader typed = new FormReader();
+        EditForm add = new EditForm("0", "ADD", null, null, breath.name(), null, null, null);
+        assertThat(add.apply(
+                                typed,
+                                EditForm.Act.ADD,
+                                new Outline(Collections.nCopies(lines, line), Format.usual(45)),
+                                judgement)
+                        .map(change -> change.outline().entries().size()))
+                .isEqualTo(room ? Optional.of(40) : Optional.empty());
+        assertThat(typed.problems())
+                .extracting(Problem::key)
+                .isEqualTo(room ? List.of() : List.of("session.tooManyLines"));
     }
 
     @Test

@@ -42,7 +42,7 @@ class RecordedPagesTest {
 
     /** Keys, and the numbers of sessions: the stories of the demonstration are told several at once. */
     private static final Pattern BY_CHANCE = Pattern.compile("[0-9a-f]{8}-[0-9a-f-]{27}|(?<=[/=:])[A-Za-z0-9_-]{22,}"
-            + "|\\b[A-Z2-7]{4}( [A-Z2-7]{4}){3,}|localhost:\\d+|(?<=seed=)\\d+|(?<=sessions/|teachings/)\\d+"
+            + "|\\b[A-Z2-7]{4}( [A-Z2-7]{4}){3,}|localhost:\\d+|(?<=seed=)\\d+|(?<=/teachings/)\\d+|(?<=/people/\\d{1,3}/[a-z/-]{1,30}/)\\d+"
             + "|(?m)^\\d+(?=,20\\d\\d-)");
 
     @LocalServerPort

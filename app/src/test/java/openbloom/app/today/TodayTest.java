@@ -8,6 +8,8 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import java.util.List;
 import openbloom.app.PageTest;
 import openbloom.app.people.Woman;
+import openbloom.app.studio.NewAccount;
+import openbloom.app.studio.SignedIn;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
@@ -63,6 +65,27 @@ class TodayTest extends PageTest {
         assertThat(list.select("tbody a").eachText().stream().filter(name -> name.startsWith(sela)))
                 .hasSize(8);
         assertThat(as(stranger(), get(all)).getContentAsString()).contains("Nobody now.");
+    }
+
+    /** From the first minute of the day to its last. */
+    @ParameterizedTest
+    @CsvSource({"0, 00:00, true", "0, 23:59, true", "1, 00:00, false", "1, 09:00, false"})
+    void todayEndsAtMidnight(int days, String at, boolean shown) throws Exception {
+        String email = "tide" + key() + "@elsewhere.example";
+        accounts.createStudio("Tide", "Europe/London", new NewAccount("Tide", email, "far-away-studio-1"));
+        SignedIn tide = (SignedIn) accounts.loadUserByUsername(email);
+        as(tide, intake("Coming"));
+        Woman woman = people.page(tide, "Coming", 0).women().get(0);
+        as(
+                tide,
+                post("/people/" + woman.id() + "/visits")
+                        .param("formKey", key())
+                        .param("on", TODAY.plusDays(days).toString())
+                        .param("at", at));
+        assertThat(Jsoup.parse(as(tide, get("/")).getContentAsString())
+                        .select(".lanes li .lane-hour")
+                        .eachText())
+                .isEqualTo(shown ? List.of(at) : List.of());
     }
 
     @Test

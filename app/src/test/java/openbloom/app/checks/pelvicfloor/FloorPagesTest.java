@@ -1,20 +1,30 @@
 package openbloom.app.checks.pelvicfloor;
 
+import static openbloom.app.TestDay.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.nio.charset.StandardCharsets;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import openbloom.app.PageTest;
 import openbloom.app.people.Woman;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.request.AbstractMockHttpServletRequestBuilder;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 class FloorPagesTest extends PageTest {
+    @Autowired
+    private JdbcTemplate jdbc;
+
     private Woman woman;
 
     @BeforeEach
@@ -69,6 +79,44 @@ class FloorPagesTest extends PageTest {
                 .contains("Somebody else has answered", "It pushed down");
         assertThat(page(kept + ".json")).contains("\"inwardLiftSeen\":\"NO\"");
         assertThat(send(get(kept + "9999")).getStatus()).isEqualTo(404);
+    }
+
+    /** Two good days move her on when somebody saw them; from home they hold back or lower, and never move on. */
+    @ParameterizedTest
+    @CsvSource({
+        "false, false, 6 s × 5",
+        "true, false, 6 s × 4",
+        "true, true, 4 s × 4",
+    })
+    void onlyWhatSomebodySawMovesHerOn(boolean fromHome, boolean heavy, String holds) throws Exception {
+        send(check("FULL"));
+        for (int days = 1; days >= 0; days--) {
+            send(practice("4", "7"));
+            jdbc.update(
+                    "update practice set practised_on = ?, from_home = ?, heavy = ? where woman_id = ? and practised_on = ?",
+                    TODAY.plusDays(7 + days),
+                    fromHome,
+                    heavy,
+                    woman.id(),
+                    TODAY);
+        }
+        assertThat(page(at("/floor"))).contains(holds);
+    }
+
+    @Test
+    void recordingsStandLatestFirst() throws Exception {
+        String wave = "time_s;value\n"
+                + IntStream.range(0, 300)
+                        .mapToObj(i -> i / 20.0 + ";" + (i > 100 && i < 200 ? 20 : 5) + "\n")
+                        .collect(Collectors.joining());
+        String later = send(upload(wave)).getRedirectedUrl();
+        String earlier = send(upload(wave)).getRedirectedUrl();
+        jdbc.update(
+                "update recording set recorded_on = ? where id = ?",
+                TODAY.minusDays(3),
+                Long.valueOf(earlier.replaceAll(".*/", "")));
+        String bench = page(at("/bench"));
+        assertThat(bench).containsSubsequence(later, earlier);
     }
 
     private AbstractMockHttpServletRequestBuilder<?> upload(String file) {
