@@ -84,9 +84,9 @@ class FloorPagesTest extends PageTest {
     /** Two good days move her on when somebody saw them; from home they hold back or lower, and never move on. */
     @ParameterizedTest
     @CsvSource({
-        "false, false, 6 s × 5",
-        "true, false, 6 s × 4",
-        "true, true, 4 s × 4",
+        "false, false, '6 s × 5, let go 6 s after each'",
+        "true, false, '6 s × 4, let go 6 s after each'",
+        "true, true, '4 s × 4, let go 4 s after each'",
     })
     void onlyWhatSomebodySawMovesHerOn(boolean fromHome, boolean heavy, String holds) throws Exception {
         send(check("FULL"));
