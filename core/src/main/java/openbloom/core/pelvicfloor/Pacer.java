@@ -137,8 +137,12 @@ public final class Pacer {
             text.add((given.setsPerDay() == 1 ? "Once a day" : given.setsPerDay() + " times a day") + ", "
                     + given.effort().words() + ":");
             if (given.holds().repetitions() > 0) {
-                text.add(given.holds().repetitions() + " times: lift on the out-breath, hold "
-                        + given.holds().seconds() + " seconds while breathing, let go "
+                text.add((given.holds().repetitions() == 1
+                                ? "Once"
+                                : given.holds().repetitions() + " times")
+                        + ": lift on the out-breath, hold "
+                        + given.holds().seconds() + (given.holds().seconds() == 1 ? " second" : " seconds")
+                        + " while breathing, let go "
                         + given.holds().restSeconds() + " seconds.");
             }
             if (given.shortHolds().repetitions() > 0) {

@@ -15,7 +15,7 @@ public final class StageRing {
      * @param pregnant a pregnancy's ring is moss, one after birth slate
      */
     public static String of(int weeks, int fullAt, boolean pregnant) {
-        String name = weeks + (pregnant ? " weeks pregnant" : " weeks after birth");
+        String name = weeks + (weeks == 1 ? " week " : " weeks ") + (pregnant ? "pregnant" : "after birth");
         Svg svg = Svg.drawing(-26, -26, 52, 52, name, "stage-ring");
         svg.circle(0, 0, RADIUS, GROUND);
         Paint tone = Paint.line(pregnant ? Palette.MOSS : Palette.SLATE, 5);

@@ -76,7 +76,9 @@ public record Recommendation(RecommendationKind kind, String what, String why, S
         proposed.add(new Recommendation(
                 RecommendationKind.NEXT_BLOCK,
                 look.planned() ? "make the next block from today" : "make her first block from today",
-                look.planned() ? look.days() + " days since this one began" : "she has no plan yet",
+                look.planned()
+                        ? look.days() + (look.days() == 1 ? " day" : " days") + " since this one began"
+                        : "she has no plan yet",
                 Source.COMMON_PRACTICE.key()));
         return List.copyOf(proposed);
     }

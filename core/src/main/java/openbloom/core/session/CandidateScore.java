@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.IntPredicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What a move is worth in a session, in parts; the sum is its worth with one set. The weights are ours and untested: they
@@ -69,7 +70,7 @@ public record CandidateScore(
         return total() * (sets <= 1 ? 4 : sets == 2 ? 6 : 7);
     }
 
-    /** What speaks for it, then what speaks against it: {@code a goal of hers, a weaker side; although done lately}. */
+    /** What speaks for it, then what speaks against it: {@code a goal of hers, a weaker side. Against it: done lately}. */
     public String words() {
         String level = working == WORKING ? "the level she works on" : "a level below";
         String wanted =
@@ -81,12 +82,21 @@ public record CandidateScore(
         parts.put(level, working);
         parts.put("a weaker side", weaker);
         parts.put(wanted, pinned);
-        parts.put("others of its kind first", again);
-        parts.put("new, adjusted or swapped", changes);
+        parts.put("others of its kind come first", again);
+        parts.put(changed(), changes);
         String speaksFor = told(parts, part -> part > 0);
         String against = told(parts, part -> part < 0);
         return (speaksFor.isEmpty() ? "fills the time" : speaksFor)
-                + (against.isEmpty() ? "" : "; although " + against);
+                + (against.isEmpty() ? "" : ". Against it: " + against);
+    }
+
+    /** What she has not done as it is written. */
+    private String changed() {
+        boolean isNew = changes != ADJUST && changes != SWAP;
+        int other = isNew ? changes - NEW : changes;
+        return Stream.of(isNew ? "new to her" : "", other == ADJUST ? "adjusted" : other == SWAP ? "swapped" : "")
+                .filter(part -> !part.isEmpty())
+                .collect(Collectors.joining(" and "));
     }
 
     private static String told(Map<String, Integer> parts, IntPredicate which) {
