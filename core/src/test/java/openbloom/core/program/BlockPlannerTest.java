@@ -265,6 +265,18 @@ class BlockPlannerTest {
                 .endsWith(WeekKind.DAY_BY_DAY);
     }
 
+    /** Within six days of the day it is due it waits for her next visit; a week is too long (common practice, no source). */
+    @ParameterizedTest
+    @CsvSource({"3, 3", "6, 6", "7, 0"})
+    void aCheckThatTakesHandsWaitsForAVisitWithinTheWeek(int visit, int done) {
+        Rhythm comes = new Rhythm(1, Set.of(), 10, List.of(new Rhythm.PlannedVisit(DAY.plusDays(visit), 45)));
+        assertThat(BlockPlanner.plan(judged(pregnant(20)), List.of(), comes).weeks().stream()
+                        .flatMap(week -> week.checksDue().stream())
+                        .filter(due -> due.check() == Program.Check.GAP)
+                        .findFirst())
+                .contains(new Program.Due(DAY.plusDays(done), Program.Check.GAP));
+    }
+
     private static List<Goal> aims(Client.Builder woman) {
         return plan(woman).aims().stream().map(Goals.Suggested::aim).toList();
     }
