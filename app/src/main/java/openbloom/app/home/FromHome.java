@@ -71,6 +71,9 @@ public class FromHome {
         static HomeNews of(long womanId, String name, List<ToldLine> all) {
             List<ToldLine> told = all.stream()
                     .filter(line -> line.isAlarm() || line.isTrouble())
+                    .sorted(Comparator.comparing(ToldLine::isAlarm)
+                            .thenComparing(ToldLine::at)
+                            .reversed())
                     .toList();
             return new HomeNews(womanId, name, told, all.size() - told.size());
         }

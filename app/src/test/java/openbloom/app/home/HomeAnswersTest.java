@@ -420,6 +420,23 @@ class HomeAnswersTest extends PageTest {
         assertThat(opened().selectFirst("#today").text()).contains("Done for today.", "About 6 minutes");
     }
 
+    /** She comes on Friday; at home she practises on Saturday again. */
+    @Test
+    void saysWhenThereIsSomethingToDoAtHomeAgain() throws Exception {
+        plan(Set.of(DayOfWeek.SATURDAY), 15);
+        assertThat(opened().selectFirst("#today").text())
+                .contains("Saturday", "15 minutes")
+                .doesNotContain("Friday");
+    }
+
+    /** What came last stands first among what nobody has seen. */
+    @Test
+    void theLatestNewsIsToldFirst() throws Exception {
+        isKept(tell("QUESTION", "text", "Earlier one", "at", "2027-06-30T20:00:00Z"));
+        isKept(tell("QUESTION", "text", "Later one", "at", "2027-06-30T22:00:00Z"));
+        assertThat(news()).contains("Later one", "1 more").doesNotContain("Earlier one");
+    }
+
     @Test
     void fitsHerMomentsToHerDays() throws Exception {
         assertThat(opened().selectFirst("#today").text()).doesNotContain("At the desk, once an hour");

@@ -86,7 +86,7 @@ class TokenTest extends PageTest {
                 .as("only a digest is kept")
                 .isZero();
         assertThat(as(owner, get("/studio/tokens")).getContentAsString())
-                .contains("Waiting list", "look up and calculate", "last used")
+                .contains("Waiting list", "look up and calculate", "last used 1 Jul 2027")
                 .doesNotContain(reads);
     }
 

@@ -168,18 +168,24 @@ class RecordedPagesTest {
         Map<String, String> were = pages(before);
         Map<String, String> are = pages(now);
         List<String> differences = new ArrayList<>();
-        Set<String> all = new TreeSet<>(were.keySet());
-        all.addAll(are.keySet());
-        for (String page : all) {
-            List<String> was = were.getOrDefault(page, "").lines().toList();
-            List<String> is = are.getOrDefault(page, "").lines().toList();
+        Set<String> gone = new TreeSet<>(were.keySet());
+        gone.removeAll(are.keySet());
+        Set<String> come = new TreeSet<>(are.keySet());
+        come.removeAll(were.keySet());
+        if (!gone.isEmpty() || !come.isEmpty()) {
+            differences.add(room + ": no longer found " + gone + ", found now " + come);
+        }
+        were.keySet().retainAll(are.keySet());
+        for (var page : were.entrySet()) {
+            List<String> was = page.getValue().lines().toList();
+            List<String> is = are.get(page.getKey()).lines().toList();
             int same = 0;
             while (same < Math.min(was.size(), is.size()) && was.get(same).equals(is.get(same))) {
                 same++;
             }
             if (same < Math.max(was.size(), is.size())) {
-                differences.add(room + ": " + page + ", line " + same + ": said “" + at(was, same) + "”, says “"
-                        + at(is, same) + "”");
+                differences.add(room + ": " + page.getKey() + ", line " + same + ": said “" + at(was, same)
+                        + "”, says “" + at(is, same) + "”");
             }
         }
         return differences;
