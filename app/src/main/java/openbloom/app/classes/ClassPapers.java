@@ -47,7 +47,7 @@ public class ClassPapers {
                     lines.size() + 1,
                     row.item().moveId(),
                     row.item().name(),
-                    row.item().amount().dose() + row.sides(sheet.called()),
+                    row.doseAndSides(),
                     row.item().taught().cue(),
                     otherwise(sheet, row.at())));
         }

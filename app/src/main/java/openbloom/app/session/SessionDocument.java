@@ -199,8 +199,13 @@ public record SessionDocument(
             return minutesAndSeconds(seconds);
         }
 
-        /** Which sides, in the order in which they are done. */
-        public String sides(SessionDocument plan) {
+        /** How much of it, and on which sides in the order in which they are done. */
+        public String doseAndSides() {
+            return item.amount().dose() + (sides().isEmpty() ? "" : ", " + sides());
+        }
+
+        /** Which sides, in the order in which they are done; empty where it is done on both at once. */
+        public String sides() {
             return items.size() < 2
                     ? item.side() == Side.LEFT || item.side() == Side.RIGHT
                             ? item.side().words()
