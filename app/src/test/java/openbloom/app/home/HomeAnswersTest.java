@@ -389,6 +389,12 @@ class HomeAnswersTest extends PageTest {
         send(rendered(record, record + "/seen"));
         assertThat(news()).isEmpty();
         isKept(tell("QUESTION", "text", "y".repeat(300)));
+        String hers =
+                Jsoup.parse(page(record)).selectFirst("form[action$=/reply]").attr("action");
+        String another = hers.replaceFirst(
+                "/people/\\d+/", "/people/" + newWoman("Another").id() + "/");
+        send(post(another).param("formKey", key()).param("words", "Said under another name"));
+        assertThat(page(record)).doesNotContain("Said under another name");
     }
 
     /** What went well where nobody watched moves nothing on, and counts for the review. */
@@ -427,6 +433,19 @@ class HomeAnswersTest extends PageTest {
         assertThat(opened().selectFirst("#today").text())
                 .contains("Saturday", "15 minutes")
                 .doesNotContain("Friday");
+    }
+
+    @Test
+    void anExerciseBeyondTheLastIsNone() throws Exception {
+        long session = practice();
+        int lines = sessions.find(woman, session).orElseThrow().plan().items().size();
+        for (int line : List.of(lines - 1, lines, lines + 1)) {
+            assertThat(mvc.perform(get(address + "/figures/" + session + "/" + line))
+                            .andReturn()
+                            .getResponse()
+                            .getStatus())
+                    .isEqualTo(line < lines ? 200 : 404);
+        }
     }
 
     /** What came last stands first among what nobody has seen. */

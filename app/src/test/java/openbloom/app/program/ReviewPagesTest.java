@@ -49,6 +49,15 @@ class ReviewPagesTest extends PageTest {
         isNothingForAStranger(her);
     }
 
+    @Test
+    void theLatestOfEarlierReviewsComesFirst() throws Exception {
+        String her = "/people/" + askedWoman("Twice").id() + "/review";
+        for (String why : List.of("said first", "said last")) {
+            send(set(set(rendered(her, "/review"), "do-0", "overrule"), "because-0", why));
+        }
+        assertThat(page(her)).containsSubsequence("Earlier reviews", "said last", "said first");
+    }
+
     /** Nobody accepts what she was not shown. */
     @Test
     void aReviewSentEmptyAcceptsNothing() throws Exception {

@@ -104,6 +104,10 @@ class PagesTest extends PageTest {
         assertThat(people.find(ines, kept.id()).orElseThrow().name()).isEqualTo("Stella Changed");
         assertThat(send(intake(address, "Stella Late").param("version", "2")).getStatus())
                 .isEqualTo(302);
+        assertThat(page(address + "/edit"))
+                .as("half past midnight of the studio's day, the later change first")
+                .containsSubsequence("1 Jul 2027, 00:30", "Stella Changed", "1 Jul 2027, 00:30", "Stella Stale")
+                .doesNotContain("30 Jun 2027");
     }
 
     @Test
