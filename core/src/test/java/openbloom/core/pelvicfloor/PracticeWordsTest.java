@@ -59,7 +59,8 @@ class PracticeWordsTest {
         assertThat(home.contains("quick lifts, letting go"))
                 .isEqualTo(given.flicks().repetitions() > 0);
         assertThat(home.contains("short lifts")).isEqualTo(given.shortHolds().repetitions() > 0);
-        assertThat(home.contains("hold " + given.holds().seconds() + " seconds"))
+        String held = given.holds().seconds() == 1 ? "1 second" : given.holds().seconds() + " seconds";
+        assertThat(home.contains("hold " + held + " while"))
                 .isEqualTo(given.holds().repetitions() > 0);
         assertThat(home.contains("rounds of a light lift")).isEqualTo(given.areaRounds() > 0);
         assertThat(home).contains("if it hurts, feels heavy, or leaks more");
