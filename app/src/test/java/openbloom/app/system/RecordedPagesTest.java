@@ -92,16 +92,7 @@ class RecordedPagesTest {
             ofAKind.merge(kind(page.address()), isLong ? OF_A_KIND : 1, Integer::sum);
             pages.add(page);
             if (page.isPage()) {
-                Jsoup.parse(page.answer().body(), "http://localhost" + page.address())
-                        .select("a[href]")
-                        .forEach(link -> {
-                            String href = link.absUrl("href")
-                                    .replaceFirst("^http://localhost", "")
-                                    .replaceAll("#.*", "");
-                            if (href.startsWith("/") && !href.matches("/(webjars|js|css)/.*") && seen.add(href)) {
-                                left.add(href);
-                            }
-                        });
+                page.links().stream().filter(seen::add).forEach(left::add);
             }
         }
         return pages;

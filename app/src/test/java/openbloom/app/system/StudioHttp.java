@@ -9,6 +9,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.jsoup.Jsoup;
 
 /** Somebody at a browser without scripts: signed in over the wire, she opens pages and sends the forms they render. */
 public final class StudioHttp {
@@ -96,6 +97,16 @@ public final class StudioHttp {
 
         public RenderedForm form(String action) {
             return RenderedForm.to(action, answer.body(), address);
+        }
+
+        /** Addresses of the studio that its links lead to, in their order; files that a page is made of are none. */
+        public List<String> links() {
+            return Jsoup.parse(answer.body(), "http://localhost" + address).select("a[href]").stream()
+                    .map(link -> link.absUrl("href")
+                            .replaceFirst("^http://localhost", "")
+                            .replaceAll("#.*", ""))
+                    .filter(href -> href.startsWith("/") && !href.matches("/(webjars|js|css)/.*"))
+                    .toList();
         }
 
         public boolean isPage() {
