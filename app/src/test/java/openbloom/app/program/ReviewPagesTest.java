@@ -75,6 +75,14 @@ class ReviewPagesTest extends PageTest {
                 .doesNotContain("days since this one began");
     }
 
+    @Test
+    void aBlockOfYesterdayIsADayOld() throws Exception {
+        Woman woman = askedWoman("Yesterday");
+        Rhythm rhythm = new Rhythm(1, Set.of(TODAY.getDayOfWeek()), 10, List.of());
+        programs.make(ines, woman, TODAY.minusDays(1), List.of(Goal.KEEP_ACTIVE), rhythm, key());
+        assertThat(page("/people/" + woman.id() + "/review")).contains("because 1 day since this one began");
+    }
+
     /** What lies ahead was not missed: of four weeks only what was planned up to today. */
     @Test
     void countsWhatWasPlannedUpToToday() throws Exception {
