@@ -18,6 +18,11 @@ public final class Days {
         return WORDS.format(day);
     }
 
+    /** {@code 3 Jun 2027 to 1 Jul 2027}; one day where both are the same. */
+    public static String range(LocalDate from, LocalDate to) {
+        return from.equals(to) ? words(to) : words(from) + " to " + words(to);
+    }
+
     public static String dayAndMonth(LocalDate day) {
         return DAY_AND_MONTH.format(day);
     }

@@ -73,9 +73,29 @@ class ReviewApi {
     record ReviewResponse(
             LocalDate from,
             LocalDate to,
-            List<Measure> measures,
+            List<MeasureTold> measures,
             List<GoalTold> aims,
             List<Recommendation> proposals) {}
+
+    /** A measure; sessions done are counted, which its three verdicts have no word for but that there is nothing to compare. */
+    record MeasureTold(
+            String what,
+            String before,
+            String after,
+            Measure.MeasureVerdict verdict,
+            String sum,
+            Optional<Measure.MeasureScale> scale) {
+        static MeasureTold of(Measure measure) {
+            boolean counted = measure.verdict() == Measure.MeasureVerdict.COUNTED;
+            return new MeasureTold(
+                    measure.what(),
+                    measure.before(),
+                    measure.after(),
+                    counted ? Measure.MeasureVerdict.NOT_COMPARABLE : measure.verdict(),
+                    measure.sum(),
+                    measure.scale());
+        }
+    }
 
     /** An aim with what it came to. */
     record GoalTold(Goal aim, GoalOutcome.State state, String why) {}
@@ -105,7 +125,7 @@ class ReviewApi {
         return new ReviewResponse(
                 review.from(),
                 review.to(),
-                review.measures(),
+                review.measures().stream().map(MeasureTold::of).toList(),
                 review.aims().stream()
                         .map(told -> new GoalTold(told.aim(), told.state(), told.why()))
                         .toList(),

@@ -71,7 +71,8 @@ class ReviewPagesTest extends PageTest {
     @Test
     void saysWhatItNeedsWhereNothingWasMeasuredTwice() throws Exception {
         assertThat(page("/people/" + askedWoman("New").id() + "/review"))
-                .contains("Nothing was measured twice yet", "make her first block from today", "she has no plan yet")
+                .contains(
+                        "Nothing was measured twice yet", "make her first block from today", "she has no programme yet")
                 .doesNotContain("days since this one began");
     }
 

@@ -18,6 +18,8 @@ import openbloom.core.evidence.Published;
 public record Dose(
         int sets, int repetitions, int holdSeconds, int breaths, int restSeconds, boolean perSide, int letGoSeconds) {
     private static final int QUICK_REPETITION_SECONDS = 4;
+    private static final int MINUTE = 60;
+    private static final int TOLD_IN_MINUTES_FROM = 3 * MINUTE;
 
     /** @throws IllegalArgumentException if a number is outside its range */
     public Dose {
@@ -99,15 +101,21 @@ public record Dose(
         return new Dose(sets, repetitions, seconds, breaths, restSeconds, perSide, letGoSeconds);
     }
 
-    /** {@code 2 × 8}, {@code 3 × 5 s}, {@code 10 breaths}. */
+    /** {@code 2 × 8}, {@code 3 × 5 s}, {@code 10 breaths}, {@code 5 min}. */
     public String words() {
         String setsWords = sets > 1 ? sets + " × " : "";
         return setsWords + repetitionWords() + (perSide ? " each side" : "");
     }
 
+    /** A walk is told in minutes. */
+    private String heldWords() {
+        boolean minutes = holdSeconds >= TOLD_IN_MINUTES_FROM && holdSeconds % MINUTE == 0;
+        return minutes ? holdSeconds / MINUTE + " min" : holdSeconds + " s";
+    }
+
     private String repetitionWords() {
         if (holdSeconds > 0) {
-            return repetitions == 1 ? holdSeconds + " s" : repetitions + " × " + holdSeconds + " s";
+            return repetitions == 1 ? heldWords() : repetitions + " × " + holdSeconds + " s";
         }
         if (breaths > 0) {
             return repetitions == 1 ? breaths + " breaths" : repetitions + " × " + breaths + " breaths";

@@ -23,6 +23,9 @@ final class SessionPortions {
             ExerciseGroup.PELVIC_FLOOR_AREAS, 3,
             ExerciseGroup.SCAR, 3));
 
+    /** No group is worked for more than so many times as long as its neighbours on average (common practice, no source). */
+    private static final double MOST_OF_AVERAGE = 1.5;
+
     private final List<ExerciseGroup> groups;
     private final double[] shares;
 
@@ -68,18 +71,36 @@ final class SessionPortions {
 
     /** What takes longer than it can goes to the rest of the work, evenly; where there is no rest, it stays. */
     private void shorten() {
+        double average = IntStream.range(0, shares.length)
+                .filter(this::isWork)
+                .mapToDouble(i -> shares[i])
+                .average()
+                .orElse(0);
+        double usual = MOST_OF_AVERAGE * average;
+        double[] longest = groups.stream()
+                .mapToDouble(group -> LONGEST.containsKey(group) ? LONGEST.get(group) : usual)
+                .toArray();
+        double over = 0;
+        for (int i = 0; i < shares.length; i++) {
+            over += isWork(i) ? Math.max(0, shares[i] - longest[i]) : 0;
+        }
         List<Integer> rest = IntStream.range(0, shares.length)
-                .filter(i -> !SETTLES.test(groups.get(i)) && groups.get(i) != ExerciseGroup.RELEASE)
-                .filter(i -> !LONGEST.containsKey(groups.get(i)))
+                .filter(i -> isWork(i) && !LONGEST.containsKey(groups.get(i)) && shares[i] < longest[i])
                 .boxed()
                 .toList();
-        for (int i = 0; i < shares.length && !rest.isEmpty(); i++) {
-            double over = shares[i] - LONGEST.getOrDefault(groups.get(i), Integer.MAX_VALUE);
-            if (over > 0) {
-                shares[i] -= over;
-                rest.forEach(other -> shares[other] += over / rest.size());
-            }
+        if (rest.isEmpty()) {
+            return;
         }
+        for (int i = 0; i < shares.length; i++) {
+            shares[i] = isWork(i) ? Math.min(shares[i], longest[i]) : shares[i];
+        }
+        for (int i : rest) {
+            shares[i] += over / rest.size();
+        }
+    }
+
+    private boolean isWork(int i) {
+        return !SETTLES.test(groups.get(i)) && groups.get(i) != ExerciseGroup.RELEASE;
     }
 
     private void add(Predicate<ExerciseGroup> which, double minutes) {

@@ -42,8 +42,9 @@ public record LadderHistory(
         working.putAll(client.standing().working());
         decisions.stream()
                 .sorted(Comparator.comparing(LadderDecision::on))
-                .forEach(made -> working.put(made.strand(), new LadderStatus.Working(made.rung(), made.step())));
-        Map<ExerciseGroup, Proposal> proposals = proposals(judgement);
+                .forEach(made ->
+                        working.compute(made.strand(), (same, before) -> LadderStatus.Working.decided(made, before)));
+        Map<ExerciseGroup, Proposal> proposals = proposals(judged(judgement, working));
         proposals.forEach(
                 (ladder, proposal) -> working.put(ladder, new LadderStatus.Working(proposal.rung(), proposal.step())));
         steps.forEach((ladder, step) -> working.put(
@@ -57,6 +58,15 @@ public record LadderHistory(
         return client.but()
                 .standing(standing(client.standing(), working, proposals))
                 .build();
+    }
+
+    /** The same woman, with what was decided. */
+    private static Judgement judged(Judgement judgement, Map<ExerciseGroup, LadderStatus.Working> working) {
+        Client client = judgement.facts().client();
+        return Judgement.of(
+                judgement.catalogue(),
+                client.but().standing(client.standing().withWorking(working)).build(),
+                judgement.facts().day());
     }
 
     /** Of each ladder with days after its last decision. */

@@ -13,6 +13,7 @@ import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.moves.Move;
 import openbloom.core.record.Client;
 import openbloom.core.record.LadderDecision;
+import openbloom.core.record.LadderStatus;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.Gate;
 import openbloom.core.verdict.Judgement;
@@ -164,6 +165,12 @@ public final class Progress {
     }
 
     private Proposal forward(LadderDay latest) {
+        Optional<LadderStatus.Working> hers = worksAbove(latest);
+        if (hers.isPresent() && saysNothingAgainst(latest)) {
+            reasons.add((isGood(latest) ? "a good day" : whyNotGood(latest))
+                    + ", but on a level below hers: she stays on hers");
+            return decided(Decision.STAY, hers.get().rung(), hers.get().step());
+        }
         if (!isGood(latest)) {
             reasons.add(whyNotGood(latest));
             return decided(Decision.STAY, latest.rung(), latest.step());
@@ -183,6 +190,26 @@ public final class Progress {
         }
         reasons.add("two good days with the whole dose");
         return earned(latest, before.get());
+    }
+
+    /** The level that was decided, where a day was done below it: in a class, or as the gentler choice of a session. */
+    private Optional<LadderStatus.Working> worksAbove(LadderDay day) {
+        return Optional.ofNullable(
+                        judgement.facts().client().standing().working().get(strand))
+                .filter(hers -> hers.rung() > day.rung());
+    }
+
+    /** All done and nothing noted, felt or hurting against it; how hard it felt may not have been asked. */
+    private boolean saysNothingAgainst(LadderDay day) {
+        boolean hard = day.report().felt().filter(felt -> !felt.isManageable()).isPresent();
+        return day.done().isAll() && day.noted().isEmpty() && !day.pain().isMore() && !isKeptByPain(day) && !hard;
+    }
+
+    private boolean isPassedOver(LadderDay day, LadderDay latest) {
+        return worksAbove(day)
+                .filter(hers -> hers.rung() == latest.rung() && day.date().isAfter(hers.since()))
+                .filter(hers -> saysNothingAgainst(day))
+                .isPresent();
     }
 
     /** A good day: nothing against it, and no pain that keeps a rung. */
@@ -218,11 +245,16 @@ public final class Progress {
         return day.report().complete() ? "too hard" : "not everything was asked that day";
     }
 
-    /** Another good day with at least the whole dose since this rung was entered; only one of the two may be from home. */
+    /**
+     * Another good day with at least the whole dose since this rung was entered; only one of the two may be from home. A
+     * gentler day between the two that went well is passed over while this rung is the one that was decided.
+     */
     private Optional<LadderDay> goodDayBefore(LadderDay latest) {
         Optional<LadderDay> found = Optional.empty();
-        for (int i = days.size() - 1; i >= 0 && days.get(i).rung() == latest.rung(); i--) {
-            LadderDay day = days.get(i);
+        List<LadderDay> since =
+                days.stream().filter(day -> !isPassedOver(day, latest)).toList();
+        for (int i = since.size() - 1; i >= 0 && since.get(i).rung() == latest.rung(); i--) {
+            LadderDay day = since.get(i);
             boolean another = day.date().isBefore(latest.date());
             boolean counts = isGood(day)
                     && day.step() >= DoseStep.WRITTEN

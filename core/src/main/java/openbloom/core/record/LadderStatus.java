@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 import openbloom.core.Enums;
 import openbloom.core.evidence.Published;
 import openbloom.core.moves.ExerciseGroup;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where she stands on each ladder, from what her taught sessions showed.
@@ -77,8 +78,20 @@ public record LadderStatus(
      *
      * @param rung level, from 1
      * @param step dose, from 1
+     * @param since the day of the decision that brought her to this rung; the end of time where nobody decided
      */
-    public record Working(int rung, int step) {
+    public record Working(int rung, int step, LocalDate since) {
+        /** Where nobody decided. */
+        public Working(int rung, int step) {
+            this(rung, step, LocalDate.MAX);
+        }
+
+        /** As decided; staying on a rung does not enter it anew. */
+        public static Working decided(LadderDecision made, @Nullable Working before) {
+            boolean stays = before != null && before.rung == made.rung() && before.since.isBefore(made.on());
+            return new Working(made.rung(), made.step(), stays ? before.since : made.on());
+        }
+
         /** After something that sets down on a rung she did: the one below it, unless she works lower still. */
         Working setDownFrom(int done) {
             int below = LadderDecision.below(done);
@@ -176,6 +189,10 @@ public record LadderStatus(
         return new LadderStatus(rungs, ceilings, seen, working, barCurves, against);
     }
 
+    public LadderStatus withWorking(Map<ExerciseGroup, Working> decided) {
+        return new LadderStatus(rungs, ceilings, flat, decided, barCurves, against);
+    }
+
     LadderStatus withABarThatCurves() {
         return new LadderStatus(rungs, ceilings, flat, working, true, against);
     }
@@ -236,7 +253,7 @@ public record LadderStatus(
         /** She works on the rung that was decided: the one below counts as done, what went well before is used up. */
         void decide(LadderDecision made) {
             rungs.put(made.strand(), made.rung() - 1);
-            working.put(made.strand(), new Working(made.rung(), made.step()));
+            working.compute(made.strand(), (same, before) -> Working.decided(made, before));
             good.remove(made.strand());
         }
 

@@ -28,7 +28,9 @@ public record Measure(
     public enum MeasureVerdict {
         REAL_CHANGE("real change"),
         WITHIN_REPEATABILITY("no change we can be sure of"),
-        NOT_COMPARABLE("not comparable");
+        NOT_COMPARABLE("not comparable"),
+        /** Counted against what was planned; nothing was measured twice. */
+        COUNTED("counted");
 
         private final String words;
 

@@ -285,7 +285,7 @@ final class OutcomeMeasures {
                     "Sessions",
                     done.plannedSessions() + " planned",
                     done.doneSessions() + " done",
-                    Measure.MeasureVerdict.NOT_COMPARABLE,
+                    Measure.MeasureVerdict.COUNTED,
                     done.doneMinutes() + " of " + done.plannedMinutes() + " minutes"));
         }
     }

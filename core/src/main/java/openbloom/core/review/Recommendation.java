@@ -78,7 +78,7 @@ public record Recommendation(RecommendationKind kind, String what, String why, S
                 look.planned() ? "make the next block from today" : "make her first block from today",
                 look.planned()
                         ? look.days() + (look.days() == 1 ? " day" : " days") + " since this one began"
-                        : "she has no plan yet",
+                        : "she has no programme yet",
                 Source.COMMON_PRACTICE.key()));
         return List.copyOf(proposed);
     }

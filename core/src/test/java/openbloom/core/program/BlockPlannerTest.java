@@ -485,6 +485,25 @@ class BlockPlannerTest {
                 .containsExactly(2, 2, 11, 11, 14, 5);
     }
 
+    /** Of a quarter of an hour of push-ups nobody would make a plan: at most half as long again as the average (practice). */
+    @Test
+    void noGroupTakesMuchLongerThanTheOthers() {
+        assertThat(SessionPortions.of(
+                        45,
+                        List.of(
+                                ExerciseGroup.BREATH,
+                                ExerciseGroup.CONNECT,
+                                ExerciseGroup.HANDS_AND_KNEES,
+                                ExerciseGroup.SIDE_SUPPORT,
+                                ExerciseGroup.UPRIGHT_CONTROL,
+                                ExerciseGroup.STRENGTH_PULL,
+                                ExerciseGroup.STRENGTH_LEGS,
+                                ExerciseGroup.STRENGTH_PUSH),
+                        List.of(Goal.SUPPORT_MIDLINE, Goal.KEEP_ACTIVE)))
+                .extracting(Program.Portion::minutes)
+                .containsExactly(3, 2, 6, 6, 6, 6, 6, 10);
+    }
+
     /** The prescribed set is short and a scar is worked two to three minutes (practice): the rest goes to the other work. */
     @Test
     void theFloorAndAScarTakeNoLongerThanTheyCan() {

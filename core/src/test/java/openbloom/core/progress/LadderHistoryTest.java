@@ -75,12 +75,18 @@ class LadderHistoryTest {
                 new LadderDecision(DAY.minusDays(2), BRIDGE, 4, 2), new LadderDecision(DAY.minusDays(9), BRIDGE, 1, 1));
         LadderStatus decided =
                 after(new LadderHistory(Map.of(BRIDGE, List.of(good(5, 2), good(2, 2))), decisions, Map.of()));
-        assertThat(decided.working()).containsEntry(BRIDGE, new LadderStatus.Working(4, 2));
+        assertThat(decided.working()).containsEntry(BRIDGE, new LadderStatus.Working(4, 2, DAY.minusDays(2)));
         assertThat(decided.rungs()).containsEntry(BRIDGE, 3);
         LadderStatus since = after(new LadderHistory(
                 Map.of(BRIDGE, List.of(good(1, 4))),
                 List.of(new LadderDecision(DAY.minusDays(2), BRIDGE, 4, 1)),
                 Map.of()));
+        LadderStatus gentler = after(new LadderHistory(
+                Map.of(BRIDGE, List.of(good(1, 3))),
+                List.of(new LadderDecision(DAY.minusDays(2), BRIDGE, 4, 2)),
+                Map.of()));
+        assertThat(gentler.rungs()).as("a good day below it takes nothing back").containsEntry(BRIDGE, 3);
+        assertThat(gentler.working().get(BRIDGE).rung()).isEqualTo(4);
         assertThat(since.working()).as("moved on by the day after it").containsKey(BRIDGE);
         assertThat(since.working().get(BRIDGE).rung()).isEqualTo(4);
         assertThat(since.working().get(BRIDGE).step()).isEqualTo(DoseStep.WRITTEN);

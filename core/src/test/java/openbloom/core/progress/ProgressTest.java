@@ -17,6 +17,8 @@ import openbloom.core.moves.CatalogueLoader;
 import openbloom.core.moves.Dose;
 import openbloom.core.moves.ExerciseGroup;
 import openbloom.core.record.Client;
+import openbloom.core.record.LadderDecision;
+import openbloom.core.record.LadderStatus;
 import openbloom.core.record.Training;
 import openbloom.core.screening.SymptomReport;
 import openbloom.core.screening.WarningSign;
@@ -234,6 +236,46 @@ class ProgressTest {
         LadderDay easyToo = day(1, 2, 2, Set.of(), Pain.NONE, PerceivedEffort.TOO_EASY, 8);
         is(bridge(easy, easyToo), Decision.UP, 3, 2);
         is(bridge(easy, good(1, 2, 2)), Decision.UP, 3, 1);
+    }
+
+    private static Proposal decidedBridge(LadderDecision decision, LadderDay... days) {
+        LadderStatus decided =
+                LadderStatus.after(List.of(), List.of(), new LadderStatus.DecidedRung(List.of(decision), List.of()));
+        return Progress.of(judged(well().standing(decided)), ExerciseGroup.BRIDGE, Arrays.asList(days));
+    }
+
+    /** A class or a gentler session takes no level back; only what spoke against it does (common sense, no source). */
+    @Test
+    void aGoodDayBelowHerLevelTakesNothingBack() {
+        LadderDecision four = new LadderDecision(DAY.minusDays(10), ExerciseGroup.BRIDGE, 4, 2);
+        is(decidedBridge(four, good(1, 3, 2)), Decision.STAY, 4, 2);
+        is(decidedBridge(four, good(3, 2, 2), good(1, 2, 2)), Decision.STAY, 4, 2);
+        assertThat(decidedBridge(four, good(1, 3, 2)).reasons())
+                .containsExactly("a good day, but on a level below hers: she stays on hers");
+        LadderDay unasked = new LadderDay(
+                DAY.minusDays(1),
+                3,
+                2,
+                new LadderDay.DoseDone(8, 8),
+                Set.of(),
+                Pain.NONE,
+                new LadderDay.Report(Optional.empty(), false, true));
+        is(decidedBridge(four, unasked), Decision.STAY, 4, 2);
+        LadderDay tooHard = day(1, 3, 2, Set.of(), Pain.NONE, PerceivedEffort.TOO_HARD, 8);
+        is(decidedBridge(four, tooHard), Decision.STAY, 3, 2);
+        is(decidedBridge(four, day(1, 3, 2, Set.of(), Pain.NONE, PerceivedEffort.RIGHT, 7)), Decision.STAY, 3, 2);
+        is(decidedBridge(four, against(1, LadderDay.PlannedAgainst.DOMED)), Decision.DOWN, 1, 1);
+    }
+
+    /** Between two good days on her level a good one below it does not begin the count anew; days before she came to it do. */
+    @Test
+    void passesOverAGentlerDayBetweenTwoGoodOnes() {
+        LadderDecision two = new LadderDecision(DAY.minusDays(10), ExerciseGroup.BRIDGE, 2, 2);
+        is(decidedBridge(two, good(5, 2, 2), good(3, 1, 2), good(1, 2, 2)), Decision.UP, 3, 1);
+        LadderDay hard = day(3, 1, 2, Set.of(), Pain.NONE, PerceivedEffort.TOO_HARD, 8);
+        is(decidedBridge(two, good(5, 2, 2), hard, good(1, 2, 2)), Decision.STAY, 2, 2);
+        is(decidedBridge(two, good(20, 2, 2), good(12, 1, 2), good(1, 2, 2)), Decision.STAY, 2, 2);
+        is(decidedBridge(two, good(20, 2, 2), good(10, 1, 2), good(1, 2, 2)), Decision.STAY, 2, 2);
     }
 
     @Test

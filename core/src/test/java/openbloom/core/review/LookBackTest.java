@@ -168,6 +168,7 @@ class LookBackTest {
                 period(well(), well(), 28, new ReviewPeriod.SessionsDone(8, 6, 700, done, minutes), Goal.KEEP_ACTIVE);
         assertThat(ProgramReview.of(look).aims().get(0)).isEqualTo(new GoalOutcome(Goal.KEEP_ACTIVE, state, why));
         assertThat(measure(ProgramReview.of(look), "Sessions").sum()).isEqualTo(done + " of 700 minutes");
+        assertThat(measure(ProgramReview.of(look), "Sessions").verdict()).isEqualTo(Measure.MeasureVerdict.COUNTED);
     }
 
     @Test

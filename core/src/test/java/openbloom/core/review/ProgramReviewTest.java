@@ -333,6 +333,6 @@ class ProgramReviewTest {
         assertThat(proposals)
                 .filteredOn(proposed -> proposed.kind() == Recommendation.RecommendationKind.NEXT_BLOCK)
                 .extracting(Recommendation::why)
-                .containsExactly("she has no plan yet");
+                .containsExactly("she has no programme yet");
     }
 }
