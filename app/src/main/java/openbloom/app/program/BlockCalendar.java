@@ -54,7 +54,7 @@ final class BlockCalendar {
     enum DayState {
         PLANNED("planned"),
         TODAY("today"),
-        COMPOSED("composed, not taught"),
+        COMPOSED("built, not taught"),
         BEGUN("taught in part"),
         TAUGHT("taught"),
         DONE_AT_HOME("done at home"),

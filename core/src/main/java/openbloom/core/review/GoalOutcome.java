@@ -205,11 +205,14 @@ public record GoalOutcome(Goal aim, State state, String why) {
         if (met >= FREE_WEEKS) {
             return new GoalOutcome(aim, State.REACHED, target + " minutes in each of " + FREE_WEEKS + " weeks");
         }
-        boolean any = look.done().doneMinutes() > 0;
-        return new GoalOutcome(
-                aim,
-                any ? State.ON_THE_WAY : State.NO_CHANGE_SINCE,
-                met + " of the last " + FREE_WEEKS + " weeks with " + target + " minutes");
+        int done = look.done().doneMinutes();
+        return done > 0
+                ? new GoalOutcome(
+                        aim,
+                        State.ON_THE_WAY,
+                        done + " minutes done in this time; " + met + " of the last " + FREE_WEEKS + " weeks reached "
+                                + target)
+                : new GoalOutcome(aim, State.NO_CHANGE_SINCE, "no session done in this time");
     }
 
     /** Any wanted ladder that stands higher than before. */

@@ -155,9 +155,9 @@ class LookBackTest {
             delimiter = '|',
             value = {
                 "150+150+150+150|600|REACHED|150 minutes in each of 4 weeks",
-                "150+149+150+150|599|ON_THE_WAY|3 of the last 4 weeks with 150 minutes",
-                "0+0+0+0|0|NO_CHANGE_SINCE|0 of the last 4 weeks with 150 minutes",
-                "0+0+0+0+150|150|ON_THE_WAY|0 of the last 4 weeks with 150 minutes",
+                "150+149+150+150|599|ON_THE_WAY|599 minutes done in this time; 3 of the last 4 weeks reached 150",
+                "0+0+0+0|0|NO_CHANGE_SINCE|no session done in this time",
+                "0+0+0+0+150|150|ON_THE_WAY|150 minutes done in this time; 0 of the last 4 weeks reached 150",
                 "|0|NOT_READ|no minutes are recorded"
             })
     void keepingActiveIsFourWeeksOfMinutes(String weeks, int done, GoalOutcome.State state, String why) {
