@@ -3,7 +3,7 @@ const editor = () => document.getElementById('editor');
 const lines = () => [...editor().querySelectorAll('.edit-line')];
 const keysOff = document.querySelector('meta[name=bloom-keys]') !== null;
 const press = (line, act) => line.querySelector(`button[value=${act}]`)?.click();
-const narrow = window.matchMedia('(max-width: 1100px)').matches;
+const narrow = window.matchMedia('(max-width: 68.75em)').matches;
 let dragged = null;
 
 // On a narrow screen a line shows its buttons when it is opened. Without this file it shows them always.

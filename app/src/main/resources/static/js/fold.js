@@ -1,8 +1,8 @@
 // Long pages. data-fold="always" or "phone": the heading of a part becomes a button, and what is chosen in it stands beside it.
 // "short" is a phone or a low screen. data-more="8", data-more-short="5": a list shows its first lines, on a phone
 // data-more-phone. What has an error in it stays open. Without a script, and on paper, everything is shown.
-const phone = window.matchMedia('(max-width: 640px)').matches;
-const short = phone || window.matchMedia('(max-height: 780px)').matches;
+const phone = window.matchMedia('(max-width: 40em)').matches;
+const short = phone || window.matchMedia('(max-height: 48.75em)').matches;
 const folds = { always: true, phone, short };
 const hasProblem = (part) => part.querySelector('.problem:not(:empty)') !== null;
 
