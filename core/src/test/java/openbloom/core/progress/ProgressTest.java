@@ -80,16 +80,14 @@ class ProgressTest {
                 new LadderDay.Report(Optional.of(felt), false, true));
     }
 
-    private static LadderDay fromHome(int daysAgo) {
-        LadderDay seen = good(daysAgo, 2, 2);
+    /** All done and nothing seen; told as the report says. */
+    private static LadderDay told(int daysAgo, int rung, LadderDay.Report report) {
         return new LadderDay(
-                seen.date(),
-                2,
-                2,
-                seen.done(),
-                Set.of(),
-                Pain.NONE,
-                new LadderDay.Report(Optional.of(PerceivedEffort.EASY), true, true));
+                DAY.minusDays(daysAgo), rung, 2, new LadderDay.DoseDone(8, 8), Set.of(), Pain.NONE, report);
+    }
+
+    private static LadderDay fromHome(int daysAgo) {
+        return told(daysAgo, 2, new LadderDay.Report(Optional.of(PerceivedEffort.EASY), true, true));
     }
 
     private static void is(Proposal proposal, Decision decision, int rung, int step) {
@@ -169,14 +167,7 @@ class ProgressTest {
 
     @Test
     void staysWhereNobodyAskedHowHardItFelt() {
-        LadderDay done = new LadderDay(
-                DAY.minusDays(1),
-                2,
-                2,
-                new LadderDay.DoseDone(8, 8),
-                Set.of(),
-                Pain.NONE,
-                new LadderDay.Report(Optional.empty(), false, true));
+        LadderDay done = told(1, 2, new LadderDay.Report(Optional.empty(), false, true));
         Proposal proposal = bridge(good(4, 2, 2), done);
         is(proposal, Decision.STAY, 2, 2);
         assertThat(proposal.reasons()).containsExactly("done; how hard it felt was not asked");
@@ -239,8 +230,12 @@ class ProgressTest {
     }
 
     private static Proposal decidedBridge(LadderDecision decision, LadderDay... days) {
+        return decidedBridge(List.of(decision), days);
+    }
+
+    private static Proposal decidedBridge(List<LadderDecision> decisions, LadderDay... days) {
         LadderStatus decided =
-                LadderStatus.after(List.of(), List.of(), new LadderStatus.DecidedRung(List.of(decision), List.of()));
+                LadderStatus.after(List.of(), List.of(), new LadderStatus.DecidedRung(decisions, List.of()));
         return Progress.of(judged(well().standing(decided)), ExerciseGroup.BRIDGE, Arrays.asList(days));
     }
 
@@ -252,19 +247,15 @@ class ProgressTest {
         is(decidedBridge(four, good(3, 2, 2), good(1, 2, 2)), Decision.STAY, 4, 2);
         assertThat(decidedBridge(four, good(1, 3, 2)).reasons())
                 .containsExactly("a good day, but on a level below hers: she stays on hers");
-        LadderDay unasked = new LadderDay(
-                DAY.minusDays(1),
-                3,
-                2,
-                new LadderDay.DoseDone(8, 8),
-                Set.of(),
-                Pain.NONE,
-                new LadderDay.Report(Optional.empty(), false, true));
+        LadderDay unasked = told(1, 3, new LadderDay.Report(Optional.empty(), false, true));
         is(decidedBridge(four, unasked), Decision.STAY, 4, 2);
         LadderDay tooHard = day(1, 3, 2, Set.of(), Pain.NONE, PerceivedEffort.TOO_HARD, 8);
         is(decidedBridge(four, tooHard), Decision.STAY, 3, 2);
         is(decidedBridge(four, day(1, 3, 2, Set.of(), Pain.NONE, PerceivedEffort.RIGHT, 7)), Decision.STAY, 3, 2);
         is(decidedBridge(four, against(1, LadderDay.PlannedAgainst.DOMED)), Decision.DOWN, 1, 1);
+        is(decidedBridge(four, against(1, LadderDay.PlannedAgainst.TOOK_OVER)), Decision.STAY, 2, 2);
+        is(decidedBridge(four, hurting(2, 1, Pain.PainRegion.ELSEWHERE, Optional.empty())), Decision.STAY, 2, 2);
+        is(decidedBridge(four, hurting(4, 4, Pain.PainRegion.ELSEWHERE, Optional.empty())), Decision.STAY, 2, 2);
     }
 
     /** Between two good days on her level a good one below it does not begin the count anew; days before she came to it do. */
@@ -274,6 +265,10 @@ class ProgressTest {
         is(decidedBridge(two, good(5, 2, 2), good(3, 1, 2), good(1, 2, 2)), Decision.UP, 3, 1);
         LadderDay hard = day(3, 1, 2, Set.of(), Pain.NONE, PerceivedEffort.TOO_HARD, 8);
         is(decidedBridge(two, good(5, 2, 2), hard, good(1, 2, 2)), Decision.STAY, 2, 2);
+        List<LadderDecision> stays = List.of(
+                new LadderDecision(DAY.minusDays(20), ExerciseGroup.BRIDGE, 2, 2),
+                new LadderDecision(DAY.minusDays(5), ExerciseGroup.BRIDGE, 2, 2));
+        is(decidedBridge(stays, good(12, 2, 2), good(8, 1, 2), good(1, 2, 2)), Decision.UP, 3, 1);
         is(decidedBridge(two, good(20, 2, 2), good(12, 1, 2), good(1, 2, 2)), Decision.STAY, 2, 2);
         is(decidedBridge(two, good(20, 2, 2), good(10, 1, 2), good(1, 2, 2)), Decision.STAY, 2, 2);
     }
@@ -295,14 +290,7 @@ class ProgressTest {
     void staysWhenItWasTooHardOrLessWasDoneOrNotAllWasAsked() {
         is(bridge(good(3, 2, 2), day(1, 2, 2, Set.of(), Pain.NONE, PerceivedEffort.TOO_HARD, 8)), Decision.STAY, 2, 2);
         is(bridge(good(3, 2, 2), day(1, 2, 2, Set.of(), Pain.NONE, PerceivedEffort.RIGHT, 7)), Decision.STAY, 2, 2);
-        LadderDay unasked = new LadderDay(
-                DAY.minusDays(1),
-                2,
-                2,
-                new LadderDay.DoseDone(8, 8),
-                Set.of(),
-                Pain.NONE,
-                new LadderDay.Report(Optional.of(PerceivedEffort.EASY), false, false));
+        LadderDay unasked = told(1, 2, new LadderDay.Report(Optional.of(PerceivedEffort.EASY), false, false));
         is(bridge(good(3, 2, 2), unasked), Decision.STAY, 2, 2);
         assertThat(bridge().decision()).isEqualTo(Decision.STAY);
     }
