@@ -94,7 +94,7 @@ class PelvicFloorSheet implements SheetReader {
             return new ToneRule.ToneFound(overruled.get(), "overruled: " + answers.text("toneReason"));
         }
         Optional<Tone> before = answers.choice("toneAsTold", Tone.class);
-        return before.map(tone -> new ToneRule.ToneFound(tone, "as told"))
+        return before.map(tone -> new ToneRule.ToneFound(tone, "as given"))
                 .orElseGet(() -> ToneRule.of(new ToneRule.ToneAnswers(
                         answers.told("felt"),
                         YesNoUnknown.of(faults(answers).contains(Fault.BEARING_DOWN)),

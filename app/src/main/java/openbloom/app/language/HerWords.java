@@ -36,6 +36,9 @@ import openbloom.core.verdict.Versions;
 public final class HerWords {
     private static final String SENTENCES = "openbloom.app.language.hers";
     private static final int RELEASE_SENTENCES = 3;
+    /** From here on seconds alone are too many to count, s. */
+    private static final int LONG_HOLD = 120;
+
     private static final String EXERCISES = "openbloom.app.language.moves";
     private static final Map<HerLanguage, HerWords> ALL = new EnumMap<>(HerLanguage.class);
 
@@ -231,6 +234,9 @@ public final class HerWords {
     private String once(DoseGiven dose) {
         if (dose.holdSeconds() >= 60 && dose.holdSeconds() % 60 == 0 && dose.repetitions() <= 1) {
             return of("dose.minutes", dose.holdSeconds() / 60);
+        }
+        if (dose.holdSeconds() > LONG_HOLD && dose.repetitions() <= 1) {
+            return of("dose.minutesSeconds", dose.holdSeconds() / 60, dose.holdSeconds() % 60);
         }
         if (dose.holdSeconds() > 0) {
             return dose.repetitions() > 1

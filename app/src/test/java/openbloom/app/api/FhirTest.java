@@ -257,7 +257,7 @@ class FhirTest {
                 "both    | Due date: 14 Mar 2027                              | contradict each other",
                 "status  | Pregnant                                           | neither a due date nor weeks",
                 "icd     | → pre-eclampsia, since 1 Nov 2026                  | ",
-                "snomed  | → diabetes that came with this pregnancy           | ",
+                "snomed  | → gestational diabetes                              | ",
                 "strange |                                                    | none of the codes known here",
                 "over    |                                                    | over there",
                 "back    |                                                    | taken back there",

@@ -64,7 +64,7 @@ class PagesTest extends PageTest {
         assertThat(body(born().param("birthDate", "2026-01-01")
                         .param("birthKind", "CAESAREAN")
                         .param("tear", "FOURTH")))
-                .contains("A caesarean has no tear of degree 3 or 4.");
+                .contains("A caesarean has no third- or fourth-degree tear.");
         assertThat(body(intake("A").param("clearedBy", "midwife"))).contains("Say when the clearance was given");
     }
 

@@ -11,7 +11,7 @@ public enum DatingBasis {
     CONCEPTION("conception"),
     TRANSFER("embryo transfer"),
     ULTRASOUND("ultrasound"),
-    STATED("due date as told");
+    STATED("due date as given");
 
     private final String words;
 

@@ -91,7 +91,7 @@ public enum Published {
     EARLY_CAESAREAN_LATER(COMMON_PRACTICE, 2, "weeks", "the same after a caesarean, later by"),
     HEAVY_AFTER_BIRTH(COMMON_PRACTICE, 12, "weeks", "heavy loads after a birth, from"),
     HEAVY_AFTER_CAESAREAN(COMMON_PRACTICE, 16, "weeks", "heavy loads after a caesarean, from"),
-    HEAVY_AFTER_DEEP_TEAR(COMMON_PRACTICE, 26, "weeks", "heavy loads after a tear of degree 3 or 4, from"),
+    HEAVY_AFTER_DEEP_TEAR(COMMON_PRACTICE, 26, "weeks", "heavy loads after a third- or fourth-degree tear, from"),
     PRESSURE_AFTER_BIRTH(
             COMMON_PRACTICE,
             12,
@@ -152,7 +152,10 @@ public enum Published {
     EARLIEST_REBUILD(COMMON_PRACTICE, 6, "weeks", "Rebuilding, earliest"),
     EARLIEST_STRENGTHEN(COMMON_PRACTICE, 12, "weeks", "Strengthening, earliest"),
     RETURN_AFTER_SURGERY_OR_TEAR(
-            COMMON_PRACTICE, 16, "weeks", "Return to impact after a caesarean or a tear of degree 3–4, earliest"),
+            COMMON_PRACTICE,
+            16,
+            "weeks",
+            "Return to impact after a caesarean or a third- or fourth-degree tear, earliest"),
     NEWLY_DELIVERED(COMMON_PRACTICE, 2, "years", "time floors apply for this long after birth"),
     PRONE_AFTER_CAESAREAN(
             COMMON_PRACTICE, 8, "weeks", "on the front or full front support after a caesarean, earliest"),

@@ -161,7 +161,7 @@ final class LetterFindings {
         if (facts.client().safety().symptoms() instanceof SymptomReport.Asked asked) {
             String told = asked.symptoms().stream().sorted().map(Symptom::words).collect(Collectors.joining("; "));
             sentences.add(LetterSentence.of(
-                    asked.on(), told.isEmpty() ? "Asked, she told of no symptom." : "She tells of: " + told + "."));
+                    asked.on(), told.isEmpty() ? "Asked, she reported no symptom." : "She reports: " + told + "."));
         } else {
             sentences.add(LetterSentence.of("Nobody has asked her about symptoms yet."));
         }

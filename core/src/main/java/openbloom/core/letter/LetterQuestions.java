@@ -57,7 +57,7 @@ final class LetterQuestions {
                 .sorted(Map.Entry.comparingByKey())
                 .forEach(sign -> sentences.add(LetterSentence.of(
                         sign.getValue(),
-                        "She told of " + sign.getKey().words() + ". We stopped at once. The rule here: “"
+                        "She reported " + sign.getKey().words() + ". We stopped at once. The rule here: “"
                                 + sign.getKey().whatToDo() + "”")));
         if (sentences.isEmpty()) {
             sentences.add(LetterSentence.of("No warning sign stands in her record today."));

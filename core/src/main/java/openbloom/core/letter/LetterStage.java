@@ -9,6 +9,7 @@ import openbloom.core.Days;
 import openbloom.core.record.Background;
 import openbloom.core.record.Conditions;
 import openbloom.core.record.Goal;
+import openbloom.core.screening.Condition;
 import openbloom.core.stage.Birth;
 import openbloom.core.stage.Tear;
 import openbloom.core.verdict.Facts;
@@ -50,7 +51,7 @@ final class LetterStage {
                 .situation()
                 .birth()
                 .map(birth -> after(birth, facts))
-                .orElse("neither pregnant nor after a birth that was told");
+                .orElse("neither pregnant nor after a birth she reported");
     }
 
     private static String after(Birth birth, Facts facts) {
@@ -101,7 +102,8 @@ final class LetterStage {
                 .filter(birth -> birth.tear() != Tear.NONE && !birth.tear().reachesSphincter())
                 .filter(birth -> facts.recentBirth().isPresent())
                 .map(birth -> LetterSentence.of(
-                        birth.date(), "Told of that birth: " + birth.tear().words() + "."));
+                        birth.date(),
+                        "At that birth, as she reported: " + birth.tear().words() + "."));
     }
 
     /** Told, never found out here; who was not asked has not “none”. */
@@ -109,7 +111,11 @@ final class LetterStage {
         Conditions known = facts.client().medical().known();
         known.all().stream()
                 .sorted()
-                .map(condition -> LetterSentence.of(known.since(condition), "She told of " + condition.words() + "."))
+                .map(condition -> LetterSentence.of(
+                        known.since(condition),
+                        condition == Condition.BREASTFEEDING
+                                ? "She is breastfeeding."
+                                : "She reported: " + condition.words() + "."))
                 .forEach(sentences::add);
         facts.client()
                 .medical()
@@ -118,7 +124,7 @@ final class LetterStage {
                 .ifPresentOrElse(
                         on -> {
                             if (known.all().isEmpty()) {
-                                sentences.add(LetterSentence.of(on, "Asked, she told of no illness."));
+                                sentences.add(LetterSentence.of(on, "Asked, she reported no illness."));
                             }
                         },
                         () -> sentences.add(LetterSentence.of("Nobody has asked her about illnesses yet.")));

@@ -109,8 +109,11 @@ public record Dose(
 
     /** A walk is told in minutes. */
     private String heldWords() {
-        boolean minutes = holdSeconds >= TOLD_IN_MINUTES_FROM && holdSeconds % MINUTE == 0;
-        return minutes ? holdSeconds / MINUTE + " min" : holdSeconds + " s";
+        if (holdSeconds < TOLD_IN_MINUTES_FROM) {
+            return holdSeconds + " s";
+        }
+        int rest = holdSeconds % MINUTE;
+        return holdSeconds / MINUTE + " min" + (rest == 0 ? "" : " " + rest + " s");
     }
 
     private String repetitionWords() {

@@ -10,6 +10,6 @@ public enum Allowance {
     FULL,
     /** After a birth and not cleared yet: short, gentle, only while comfortable. */
     EARLY,
-    /** A tear of degree 3 or 4 and not cleared yet: gentle lifts of one breath, no flicks; they need no check. */
+    /** A third- or fourth-degree tear and not cleared yet: gentle lifts of one breath, no flicks; they need no check. */
     ONE_BREATH
 }

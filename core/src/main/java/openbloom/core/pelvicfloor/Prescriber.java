@@ -113,7 +113,7 @@ public final class Prescriber {
 
     private Prescription oneBreath() {
         why(
-                "A tear of degree 3 or 4, not cleared yet: gentle lifts of one breath, once any catheter is out and while"
+                "A third- or fourth-degree tear, not cleared yet: gentle lifts of one breath, once any catheter is out and while"
                         + " comfortable; no flicks, and the strength check after her clinician",
                 Source.E_RCOG29);
         Holds holds = new Holds(EARLY_HOLD.amount(), EARLY_REPETITIONS.amount(), 2 * EARLY_HOLD.amount());

@@ -18,7 +18,7 @@ public enum Question {
             "Some load the midline early and stop at doming, some wait, some welcome any hold that stays flat."),
     A3(
             "Twisting with a gap?",
-            "Resisting rotation is safe for everyone; how soon small turns return is a matter of school."),
+            "Resisting rotation is safe for everyone; practitioners differ on how soon small turns return."),
     A4(
             "The low back when lying?",
             "Neutral lets the deep layer work as it does upright; a light press gives some women a steadier start."),
@@ -27,7 +27,7 @@ public enum Question {
             "Women differ in the words that find the deep layer; the connect check shows which work for her."),
     A6(
             "How strong is a pelvic floor lift?",
-            "A light lift trains timing and letting go; a strong one trains strength once letting go is reliable."),
+            "A light lift trains timing and full relaxation; a strong one trains strength once full relaxation is reliable."),
     A7(
             "Belly or ribs first?",
             "Even breath spreads the pressure; belly first can help a woman who only breathes high."),
@@ -37,18 +37,22 @@ public enum Question {
     A9(
             "Inner-thigh squeeze?",
             "The squeeze wakes the inner thigh and pelvic floor, but presses on the front of the pelvis under a bump."),
-    A10("First aim for the pelvic floor?", "A floor that cannot let go is released first under either choice."),
+    A10(
+            "First aim for the pelvic floor?",
+            "A pelvic floor that cannot relax fully is released first under either choice."),
     A11("Rhythm?", "Little and often works under any rhythm; choose the one she will keep."),
     A12("Bridge?", "Neutral keeps the spine long under load; tail-tucked teaches one vertebra at a time."),
     A13(
             "Effort between repetitions?",
-            "Letting go trains the whole range of the muscle; a light brace trains what carrying asks."),
+            "Full relaxation trains the whole range of the muscle; a light brace trains what carrying asks."),
     A14(
             "Breathing out fully and pausing empty?",
-            "The pause lets some women feel the deep layer draw in; it is nothing for pregnancy, pressure or pain."),
+            "The pause lets some women feel the deep layer draw in; it is not for pregnancy, heaviness or pain."),
     A15("Variety?", "New exercises keep interest; the same few, done until they are easy, show what changes."),
-    A16("Rounding on hands and knees?", "A gentle arch stretches the front; with doming level and round is enough."),
-    A17("How is a lift told?", "Some find the whole floor at once, some only when each opening is named in turn.");
+    A16("Rounding on hands and knees?", "A gentle arch stretches the front; with doming, level and round is enough."),
+    A17(
+            "How is a lift cued?",
+            "Some find the whole pelvic floor at once, some only when each opening is named in turn.");
 
     private final String words;
     private final String why;

@@ -23,7 +23,7 @@ public record Birth(LocalDate date, BirthKind kind, Tear tear, YesNoUnknown woun
         return isCaesarean() || kind == BirthKind.UNKNOWN;
     }
 
-    /** A caesarean, a tear of degree 3 or 4, or a birth of a kind nobody told: what heals more slowly. */
+    /** A caesarean, a third- or fourth-degree tear, or a birth of a kind nobody told: what heals more slowly. */
     public boolean healsSlowly() {
         return mayBeCaesarean() || tear.reachesSphincter();
     }

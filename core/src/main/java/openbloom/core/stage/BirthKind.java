@@ -10,7 +10,7 @@ public enum BirthKind {
     ASSISTED("assisted birth"),
     CAESAREAN("caesarean"),
     /** Nobody told; it counts as the slower one. */
-    UNKNOWN("birth, its kind not told");
+    UNKNOWN("birth of unknown kind");
 
     private final String words;
 

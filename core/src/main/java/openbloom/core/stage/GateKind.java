@@ -17,7 +17,7 @@ public enum GateKind {
     NO_WARNING_SIGN("no warning sign"),
     GAP_READ(Published.said("a gap check of the last {} days", Published.GAP_STALE)),
     GAP_RECOVERED("a recovered gap"),
-    GAP_FIRM("a floor of the gap that is firm"),
+    GAP_FIRM("a firm gap"),
     NO_DOMING("a belly that stays flat"),
     CONNECT("connect felt in two positions"),
     CONNECT_FURTHER("connect felt one position further"),

@@ -1,6 +1,7 @@
 package openbloom.core.stage;
 
 import java.util.Arrays;
+import java.util.Locale;
 
 /**
  * Degree of a perineal tear, 0 to 4, or not known.
@@ -39,7 +40,7 @@ public enum Tear {
         return switch (this) {
             case UNKNOWN -> "tear not known";
             case NONE -> "no tear";
-            default -> "tear of degree " + degree;
+            default -> name().toLowerCase(Locale.ROOT) + "-degree tear";
         };
     }
 }

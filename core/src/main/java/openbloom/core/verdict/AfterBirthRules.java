@@ -177,7 +177,7 @@ final class AfterBirthRules {
     private static final Rule TEAR = Rule.code("PP-TEAR-34")
             .client("After a deep tear, strengthening the pelvic floor and impact need your clinician's yes.")
             .instructor(
-                    "Tear of degree 3 or 4, or not known in the first {} weeks or while something hurts: gentle lifts of one"
+                    "Third- or fourth-degree tear, or not known in the first {} weeks or while something hurts: gentle lifts of one"
                             + " breath only, once any catheter is out; strengthening and impact need clearance.",
                     Published.FULL_CHECK_AFTER_BIRTH)
             .source(Source.E_RCOG29)
@@ -198,7 +198,7 @@ final class AfterBirthRules {
 
     private static final Rule IMPACT_TIME = Rule.code("PP-IMPACT-TIME")
             .client("Jumping and running wait at least twelve weeks, longer after surgery or a deep tear.")
-            .instructor("No impact before twelve weeks; sixteen after a caesarean or a tear of degree 3 or 4.")
+            .instructor("No impact before twelve weeks; sixteen after a caesarean or a third- or fourth-degree tear.")
             .source(Source.E_RUN)
             .onlyAfterABirth()
             .looks((facts, found) -> facts.recentBirth()
@@ -365,7 +365,7 @@ final class AfterBirthRules {
                 GateKind.SCAR_QUIET,
                 quiet,
                 quiet
-                        ? "no pain told"
+                        ? "no pain reported"
                         : facts.evidence().told(Symptom.SCAR_PAIN).words());
     }
 

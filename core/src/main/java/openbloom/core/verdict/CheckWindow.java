@@ -29,7 +29,7 @@ public final class CheckWindow {
                 Published.EARLY_HOLD,
                 Published.EARLY_REPETITIONS)),
         CLINICIAN_FIRST(
-                "A tear of degree 3 or 4 without a clearance: her clinician looks at her pelvic floor first. Ask only.");
+                "A third- or fourth-degree tear without a clearance: her clinician looks at her pelvic floor first. Ask only.");
 
         private final String words;
 

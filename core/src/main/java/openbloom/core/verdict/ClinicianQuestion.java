@@ -41,7 +41,7 @@ public sealed interface ClinicianQuestion {
     record OfSign(WarningSign sign, LocalDate told) implements ClinicianQuestion {
         @Override
         public String words() {
-            return "She told of " + sign.words() + ". When may she exercise again, and is anything to be left out?";
+            return "She reported " + sign.words() + ". When may she exercise again, and is anything to be left out?";
         }
 
         @Override
@@ -74,7 +74,7 @@ public sealed interface ClinicianQuestion {
     record OfCondition(Condition condition, Optional<LocalDate> since) implements ClinicianQuestion {
         @Override
         public String words() {
-            return "May she train with load with " + condition.words() + ", and within what limits?";
+            return "May she train with load, given " + condition.words() + ", and within what limits?";
         }
 
         @Override

@@ -45,7 +45,7 @@ final class EarlyRules {
     private static final Rule HEAVY = Rule.code("PP-HEAVY")
             .client("Heavy weights come back last; until then we build up with lighter ones.")
             .instructor(
-                    "Heavy loads wait to {} weeks after a birth, {} after a caesarean, {} after a tear of degree 3 or 4; but for"
+                    "Heavy loads wait to {} weeks after a birth, {} after a caesarean, {} after a third- or fourth-degree tear; but for"
                             + " levels of a sport she had, seen flat lately, with a clinician's word for load.",
                     Published.HEAVY_AFTER_BIRTH,
                     Published.HEAVY_AFTER_CAESAREAN,

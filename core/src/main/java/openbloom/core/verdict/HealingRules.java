@@ -128,7 +128,7 @@ final class HealingRules {
     private static final Rule DEEP_TEAR = Rule.code("PP-TEAR-34-WIDE")
             .client("No wide-legged stretch in the first six weeks after a deep tear.")
             .instructor(
-                    "Tear of degree 3 or 4 under {} weeks: nothing wide-legged, no deep opening of the hips.",
+                    "Third- or fourth-degree tear under {} weeks: nothing wide-legged, no deep opening of the hips.",
                     Published.YOUNG_WOUND)
             .source(Source.E_RCOG29)
             .onlyAfterABirth()
@@ -161,7 +161,7 @@ final class HealingRules {
     private static Gate time(Facts facts, Surgery surgery, Published span) {
         return surgery.on()
                 .map(on -> Gate.since(GateKind.TIME_SINCE_SURGERY, on, on.plusDays(span.days()), facts.day()))
-                .orElseGet(() -> Gate.of(GateKind.ASKED, false, "the day of the operation was not told"));
+                .orElseGet(() -> Gate.of(GateKind.ASKED, false, "the day of the operation was not given"));
     }
 
     /** A word for it: general ones open nothing here. */

@@ -164,7 +164,7 @@ final class StopRules {
 
     private static Rule absolute(Condition condition, boolean pregnant) {
         return Rule.code("STOP-ABS-" + asCode(condition) + (pregnant ? "" : "-NOT-PREGNANT"))
-                .client("With " + condition.words() + ", exercise waits for your clinician.")
+                .client("Because " + condition.clauseToHer() + ", exercise waits for your clinician.")
                 .instructor((pregnant ? "Absolute contraindication in pregnancy" : "Stop and refer")
                         + ": nothing but what her clinician has named, and that only without load.")
                 .source(pregnant ? Source.E_CONTRA : Source.COMMON_PRACTICE)
@@ -178,7 +178,8 @@ final class StopRules {
 
     private static Rule relative(Condition condition, boolean pregnant) {
         return Rule.code("STOP-REL-" + asCode(condition) + (pregnant ? "" : "-NOT-PREGNANT"))
-                .client("With " + condition.words() + ", we stay very light until your clinician has said yes.")
+                .client("Because " + condition.clauseToHer()
+                        + ", we stay very light until your clinician has said yes.")
                 .instructor("Until her clinician has answered this condition: load 1 and walking only, at an easy pace,"
                         + " talking in sentences; refer.")
                 .source(pregnant ? Source.E_CONTRA : Source.COMMON_PRACTICE)

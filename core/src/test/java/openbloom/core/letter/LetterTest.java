@@ -151,7 +151,7 @@ class LetterTest {
         assertThat(lines(letter, "Who she is"))
                 .containsExactly(
                         "She has given birth twice.",
-                        "Asked, she told of no illness. (27 Oct 2026)",
+                        "Asked, she reported no illness. (27 Oct 2026)",
                         "She came for: " + Goal.EASE_HEAVINESS.words() + ".");
         assertThat(lines(letter, "What was found"))
                 .containsExactly(
@@ -163,7 +163,7 @@ class LetterTest {
                                 + " (24 Nov 2026)",
                         "At the first check: best hold 3 s, a real difference; quick lifts 5, within what checking twice differs"
                                 + " by. (27 Oct 2026)",
-                        "She tells of: heaviness or pressure in the pelvic floor. (24 Nov 2026)");
+                        "She reports: heaviness or pressure in the pelvic floor. (24 Nov 2026)");
         assertThat(lines(letter, "What was done"))
                 .containsExactly("6 sessions, 180 minutes in all, since 27 Oct 2026.");
         assertThat(lines(letter, "Where the numbers come from"))
@@ -235,7 +235,7 @@ class LetterTest {
         Client.Builder sign = dora().warningSigns(TODAY, Set.of(WarningSign.FEVER));
         assertThat(lines(Letter.draft(LetterKind.REPORTING, facts(sign)), "What I report"))
                 .containsExactly(
-                        "She told of a fever of 38 °C or more. We stopped at once. The rule here: “"
+                        "She reported a fever of 38 °C or more. We stopped at once. The rule here: “"
                                 + WarningSign.FEVER.whatToDo() + "” (24 Nov 2026)",
                         "She does no exercise with me until you have said so. When may she begin again, and is anything to be left"
                                 + " out?");

@@ -34,7 +34,7 @@ class DoseTest {
                 "1|1|90|0|true|90 s each side",
                 "1|1|120|0|false|120 s",
                 "1|1|180|0|false|3 min",
-                "1|1|200|0|false|200 s",
+                "1|1|200|0|false|3 min 20 s",
                 "1|1|300|0|false|5 min",
                 "1|2|300|0|false|2 × 300 s",
                 "3|8|3|0|false|3 × 8 × 3 s"

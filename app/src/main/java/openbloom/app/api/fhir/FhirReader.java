@@ -310,7 +310,7 @@ public final class FhirReader {
                     read.add("Symptom: " + symptom.words());
                 }));
         if (told.symptoms.isEmpty()) {
-            read.add("Symptoms: asked, told none");
+            read.add("Symptoms: asked, none reported");
         }
         return true;
     }

@@ -251,7 +251,7 @@ public final class FhirWriter {
                     .sorted()
                     .forEach(symptom -> part(told, FhirFinding.SYMPTOM, FhirFinding.value(symptom, symptom.words())));
             if (asked.symptoms().isEmpty()) {
-                told.setValue(new StringType("asked, told none"));
+                told.setValue(new StringType("asked, none reported"));
             }
             add(entries, "symptoms", told);
         }
