@@ -226,11 +226,11 @@ public class FromHome {
         if (all.isUntroubled() && !isTrouble) {
             words.add("nothing went wrong");
         }
-        if (all.troubles().stream().anyMatch(Noted::isAgainst)) {
-            words.add("which counts until she is asked again");
-        }
         String both = String.join("; ", all.contradictions());
-        String said = String.join(", ", words) + (both.isEmpty() ? "" : "; reported both " + both);
+        String counts = all.troubles().stream().anyMatch(Noted::isAgainst)
+                ? ". What went wrong counts until she is asked again"
+                : "";
+        String said = String.join(", ", words) + (both.isEmpty() ? "" : "; reported both " + both) + counts;
         return words.isEmpty() && both.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new ToldLine(

@@ -51,7 +51,9 @@ class PageFrame {
                     model.addAttribute("strip", strip);
                     if (strip.isReadable()) {
                         model.addAttribute("tour", !tours.isClosed(me.accountId()));
-                        List<NextSteps.NextStep> left = next.of(woman, today);
+                        List<NextSteps.NextStep> left = next.of(woman, today).stream()
+                                .filter(step -> !isAt(request, woman, step))
+                                .toList();
                         model.addAttribute("next", left.isEmpty() ? null : left.get(0));
                         model.addAttribute("afterNext", left.size() < 2 ? null : left.get(1));
                     }
@@ -61,6 +63,11 @@ class PageFrame {
     }
 
     /** A part of a page and a file have no strip round them. */
+    /** A page does not send her to itself. */
+    private static boolean isAt(HttpServletRequest request, Woman woman, NextSteps.NextStep step) {
+        return request.getRequestURI().equals("/people/" + woman.id() + "/" + step.path());
+    }
+
     private static boolean isWholePage(HttpServletRequest request) {
         boolean part = request.getHeader("HX-Request") != null;
         return !part && !request.getRequestURI().matches(".*(\\.(csv|json|yaml)|/responses)");

@@ -48,6 +48,9 @@ class NextStepTest extends PageTest {
                         "Make her programme",
                         "Build today’s session");
         assertThat(page("/people/" + woman.id() + "/exercise-check")).contains("Next:", "/checks/gap");
+        assertThat(page("/people/" + woman.id() + "/checks/gap"))
+                .as("a page does not send her to itself")
+                .contains("id=\"next-step\" href=\"/people/" + woman.id() + "/opening\"");
     }
 
     /** From 28 weeks no gap check is due; what a first visit looks at may be passed over. */

@@ -221,7 +221,7 @@ class SessionsTest extends PageTest {
     /** Shares that are typed divide the session, stand over its ribbon with their minutes, and come back where they make no sense. */
     @Test
     void dividesItAsSomebodyWantsItDivided() throws Exception {
-        assertThat(page(her + "/exercise-check")).contains("Share of the work, %", "name=\"shares\"");
+        assertThat(page(her + "/exercise-check")).contains("How much of the work for each goal, %", "name=\"shares\"");
         String divided =
                 send(compose("45", "STUDIO", key()).param("shares", "20", "60")).getRedirectedUrl();
         assertThat(page(divided)).contains("(20 % of the work)", "(60 % of the work)", "arriving ");

@@ -86,7 +86,7 @@ public record CandidateScore(
         parts.put(changed(), changes);
         String speaksFor = told(parts, part -> part > 0);
         String against = told(parts, part -> part < 0);
-        return (speaksFor.isEmpty() ? "fills the time" : speaksFor)
+        return (speaksFor.isEmpty() ? "rounds out the session" : speaksFor)
                 + (against.isEmpty() ? "" : ". Against it: " + against);
     }
 

@@ -27,6 +27,6 @@ class CandidateScoreTest {
                 .isEqualTo(
                         "the level she works on, a weaker side. Against it: done lately, others of its kind come first");
         assertThat(new CandidateScore(0, 0, 0, 6, 0, 1000, 0, 0).words()).isEqualTo("a level below, always included");
-        assertThat(CandidateScore.NONE.words()).isEqualTo("fills the time");
+        assertThat(CandidateScore.NONE.words()).isEqualTo("rounds out the session");
     }
 }

@@ -23,6 +23,7 @@ import openbloom.core.picture.TracePicture;
  */
 public record TraceView(
         String picture,
+        String recognised,
         TraceFindings found,
         List<String> sentences,
         List<ContractionRow> rows,
@@ -59,13 +60,11 @@ public record TraceView(
         List<ContractionRow> rows =
                 found.contractions().stream().map(one -> row(one, unit)).toList();
         Optional<FullSequence> sequence = FullSequence.in(recording.trace(), found);
-        sentences.add(
-                0,
-                sequence.isPresent()
-                        ? "Recognised: the full sequence of five parts, from rest to rest."
-                        : "Recognised: holds and flicks.");
+        String recognised =
+                sequence.isPresent() ? "the full sequence of five parts, from rest to rest" : "holds and flicks";
         return new TraceView(
                 picture,
+                recognised,
                 found,
                 sentences,
                 rows,
