@@ -217,7 +217,7 @@ class HomeAnswersTest extends PageTest {
         isKept(tell("TROUBLE", "told", told));
         assertThat(client().has(symptom)).isTrue();
         assertThat(client().standing()).usingRecursiveComparison().isEqualTo(before.standing());
-        assertThat(news()).contains(told.toLowerCase(Locale.ROOT), "what went wrong counts until she is asked again");
+        assertThat(news()).contains(told.toLowerCase(Locale.ROOT), "What went wrong counts until she is asked again");
     }
 
     @Test

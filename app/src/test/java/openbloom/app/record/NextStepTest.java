@@ -50,7 +50,7 @@ class NextStepTest extends PageTest {
         assertThat(page("/people/" + woman.id() + "/exercise-check")).contains("Next:", "/checks/gap");
         assertThat(page("/people/" + woman.id() + "/checks/gap"))
                 .as("a page does not send her to itself")
-                .contains("id=\"next-step\" href=\"/people/" + woman.id() + "/opening\"");
+                .contains("id=\"next-step\" href=\"/people/" + woman.id() + "/checks/opening\"");
     }
 
     /** From 28 weeks no gap check is due; what a first visit looks at may be passed over. */

@@ -68,7 +68,7 @@ class LettersTest extends PageTest {
         String address = "/people/" + woman.id() + "/share/paper/LETTER_ASKING";
         Document draft = Jsoup.parse(page(address));
         assertThat(draft.select("textarea[name=lines-0]").text())
-                .contains("May she exercise with me", "May she train with load with anaemia with symptoms");
+                .contains("May she exercise with me", "May she train with load, given anaemia with symptoms");
         MockHttpServletRequestBuilder form = set(rendered(address, address), "under", "To: Dr Hale\n" + woman.name());
         MockHttpServletResponse made = send(set(form, "lines-1", "She is well known to you."));
         String text = pdf(made.getContentAsByteArray());
