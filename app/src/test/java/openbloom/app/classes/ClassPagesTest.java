@@ -203,6 +203,30 @@ class ClassPagesTest extends PageTest {
         return sheets.find(ines, teaching).orElseThrow().sheet();
     }
 
+    /** By her first name; by her whole name where another shares it; with a number where even that is the same. */
+    @Test
+    void womenOfOneNameAreToldApart() throws Exception {
+        Woman bea = askedWoman("Bea");
+        Woman ada = askedWoman("Ada");
+        String name = "Ada " + key();
+        send(intake(name));
+        send(intake(name));
+        List<Woman> same = people.page(ines, name, 0).women();
+        List<Woman> coming = List.of(bea, ada, same.get(0), same.get(1));
+        String address = classOf(coming);
+        MockHttpServletRequestBuilder asked =
+                post(address + "/today").param("formKey", key()).param("act", "ask");
+        same.forEach(woman -> asked.param("nothing", String.valueOf(woman.id())));
+        send(asked);
+        assertThat(sheet(composed(address, coming)).members())
+                .extracting(ClassSheetDocument.MemberLine::name)
+                .containsExactlyInAnyOrder(
+                        "Bea",
+                        ada.name(),
+                        name + " (" + same.get(0).id() + ")",
+                        name + " (" + same.get(1).id() + ")");
+    }
+
     /** Another class's women, somebody else's, and nobody at all. */
     @Test
     void whoIsNoMemberCannotBeSlippedIn() throws Exception {

@@ -220,6 +220,28 @@ class HomeAnswersTest extends PageTest {
         assertThat(news()).contains(told.toLowerCase(Locale.ROOT), "What went wrong counts until she is asked again");
     }
 
+    /** Her own numbers beside those that were asked of her; heaviness and pain of it hold back as any other. */
+    @Test
+    void aSetForThePelvicFloorStandsBesideWhatWasAsked() throws Exception {
+        send(post("/people/" + woman.id() + "/checks/pelvic-floor")
+                .param("formKey", key())
+                .param("felt", "YES")
+                .param("holdSeconds", "6")
+                .param("holdRepetitions", "4")
+                .param("flicks", "7")
+                .param("letsGo", "FULL")
+                .param("known", "FELT")
+                .param("pain", "NO"));
+        assertThat(client().has(Symptom.HEAVINESS)).isFalse();
+        isKept(tell("FLOOR", "holds", "3", "flicks", "5", "heavy", "on"));
+        isKept(tell("FLOOR", "holds", "4", "flicks", "7", "hurt", "on"));
+        assertThat(Jsoup.parse(page("/people/" + woman.id() + "/floor")).text())
+                .contains("3 of 4 holds, 5 of 7 flicks", "4 of 4 holds, 7 of 7 flicks", ", heavy", ", hurt");
+        assertThat(client().has(Symptom.HEAVINESS)).isTrue();
+        assertThat(tell("FLOOR", "holds", "601", "flicks", "0").getContentAsString())
+                .contains("At most 600 can be counted; this is 601");
+    }
+
     @Test
     void whatShowedInAnExerciseStandsInItsSessionAndMuchPainHolds() throws Exception {
         long session = practice();
