@@ -44,10 +44,10 @@ const send = (fields) => responses.add({ day: own.day, at: now().toISOString(), 
 window.addEventListener('online', () => responses.send());
 
 // One part of the page at a time.
-const PARTS = [...document.querySelectorAll('main > section')].map((part) => part.id);
+const PARTS = [...document.querySelectorAll('main > section')];
 const LINKED = ['today', 'week', 'floor', 'stops', 'ask'];
 function show(part) {
-  for (const one of PARTS) at(one).hidden = one !== part;
+  for (const one of PARTS) one.hidden = one.id !== part;
   at('nav').hidden = ['player', 'wrong'].includes(part);
   for (const link of document.querySelectorAll('#nav a')) {
     if (link.hash === `#${part}`) link.setAttribute('aria-current', 'page');

@@ -227,9 +227,8 @@ public class FromHome {
             words.add("nothing went wrong");
         }
         String both = String.join("; ", all.contradictions());
-        String counts = all.troubles().stream().anyMatch(Noted::isAgainst)
-                ? ". What went wrong counts until she is asked again"
-                : "";
+        String counts =
+                all.troubles().stream().anyMatch(Noted::isAgainst) ? "; it counts until she is asked again" : "";
         String said = String.join(", ", words) + (both.isEmpty() ? "" : "; reported both " + both) + counts;
         return words.isEmpty() && both.isEmpty()
                 ? Optional.empty()

@@ -217,7 +217,7 @@ class HomeAnswersTest extends PageTest {
         isKept(tell("TROUBLE", "told", told));
         assertThat(client().has(symptom)).isTrue();
         assertThat(client().standing()).usingRecursiveComparison().isEqualTo(before.standing());
-        assertThat(news()).contains(told.toLowerCase(Locale.ROOT), "What went wrong counts until she is asked again");
+        assertThat(news()).contains(told.toLowerCase(Locale.ROOT), "it counts until she is asked again");
     }
 
     /** Her own numbers beside those that were asked of her; heaviness and pain of it hold back as any other. */

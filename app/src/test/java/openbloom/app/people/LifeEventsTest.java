@@ -33,7 +33,7 @@ class LifeEventsTest extends PageTest {
         assertThat(body(birth(her, TODAY.plusDays(1)))).contains("This day lies ahead");
         assertThat(body(birth(her, TODAY.minusYears(1)))).contains("The pregnancy had not begun on");
         assertThat(body(set(birth(her, TODAY.minusDays(3)), "tear", "FOURTH").param("x", "")))
-                .contains("A caesarean has no tear");
+                .contains("A caesarean has no third- or fourth-degree tear");
         assertThat(body(set(birth(her, TODAY.minusDays(3)), "version", "0")))
                 .contains("Somebody else changed her record");
         assertThat(send(birth(her, TODAY.minusDays(3))).getStatus()).isEqualTo(302);

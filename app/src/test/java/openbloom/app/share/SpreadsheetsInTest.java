@@ -173,7 +173,7 @@ class SpreadsheetsInTest extends PageTest {
             value = {
                 "2027-05-04,Bridge,done,,,|No session of 4 May 2027 holds “Bridge”",
                 "2027-05-03,Bridge,superb,,,|“superb” is none of: done, partly done",
-                "2027-05-03,Bridge,hurt,moon,,|“moon” is no place that goes with “hurt”",
+                "2027-05-03,Bridge,hurt,moon,,|“moon” is not a place that goes with “hurt”",
                 "2027-05-03,Bridge,done,,3,|A number for pain goes with “hurt”, not with “done”",
                 "2027-05-03,Bridge,hurt,back,11,|pain_0_to_10: Give a whole number from 0 to 10",
                 "2027-05-03,Bridge,note,,,|note:",
