@@ -131,7 +131,7 @@ class TradeFactsTest {
                 "rope-by-the-side|flexion|NONE",
                 "rope-by-the-side|position|SIDE_LYING",
                 "breath-cross-legged|says|hips level with the knees",
-                "breath-kneeling|says|cushion between seat and heels",
+                "breath-kneeling|says|cushion between buttocks and heels",
                 "breath-soft-ball|needs|BALL",
                 "breath-side|breathes|passive",
                 "breath-rocked-back|breathes|air into the back",
